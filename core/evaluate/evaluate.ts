@@ -1,0 +1,100 @@
+import { AXLES, presentAsSetupAxle, type AxleName, type Job, type Setup, type SetupAxle, type Vehicle } from '#core/job';
+import { wordsIn, type LengthUnit, type Words } from '#core/units';
+import { worstVerdict, type Check } from '#core/verdict';
+import { axleChecks, axleMatchCheck } from './checks';
+import { axleFigures } from './figures';
+import { fit, type Fitted } from './fitted';
+import { positionFigures } from './positionFigures';
+import type { AxleReport, Report, SetupReport } from './report';
+import { Sheet } from './sheet';
+
+export interface EvaluateOptions {
+  /** The unit the working lines are written in; the figures themselves stay in mm. */
+  unit?: LengthUnit;
+}
+
+/**
+ * From readings to verdicts: every figure and check of every setup of a job, with its working. The one road that the screens, the
+ * command line, the papers and the tests take.
+ * @param job a job that has passed the job file's validation
+ * @throws DomainError on nonsense that the validation would have refused
+ */
+export function evaluate(job: Job, options: EvaluateOptions = {}): Report {
+  return {
+    format: 'scoval.report',
+    version: 1,
+    setups: job.setups.map((setup) => evaluateSetup(job, setup, options)),
+  };
+}
+
+/** The report of one setup. */
+export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions = {}): SetupReport {
+  const words = wordsIn(options.unit ?? 'mm');
+  const front = evaluateAxle(job, 'front', setup, words);
+  const rear = evaluateAxle(job, 'rear', setup, words);
+  const checks: Check[] = [
+    axleMatchCheck(front.tire.overallDiameterMm, rear.tire.overallDiameterMm, job.vehicle.drive ?? null, words),
+  ];
+  return {
+    id: setup.id,
+    label: setup.label ?? null,
+    front,
+    rear,
+    checks,
+    verdict: worstVerdict([front.verdict, rear.verdict, ...checks.map(({ verdict }) => verdict)]),
+  };
+}
+
+/** The present car judged like a candidate, for laying setups beside it. */
+export function evaluatePresent(job: Job, options: EvaluateOptions = {}): SetupReport {
+  const present: Setup = { id: 'now', label: 'now' };
+  for (const axle of AXLES) present[axle] = presentAsSetupAxle(job.vehicle, axle) ?? {};
+  return evaluateSetup(job, present, options);
+}
+
+/** What is on an axle now, put together; a stack nobody recorded is taken as none and marked by {@link evaluate}. */
+export const fitPresent = (vehicle: Vehicle, axle: AxleName): Fitted =>
+  fit(presentAsSetupAxle(vehicle, axle) ?? {}, vehicle.flangeMm);
+
+/** A candidate for an axle, put together. */
+export const fitCandidate = (vehicle: Vehicle, candidate: SetupAxle | undefined): Fitted =>
+  fit(candidate ?? {}, vehicle.flangeMm);
+
+function evaluateAxle(job: Job, axle: AxleName, setup: Setup, words: Words): AxleReport {
+  const vehicleAxle = job.vehicle[axle] ?? {};
+  const candidate = fitCandidate(job.vehicle, setup[axle]);
+  const present = fitPresent(job.vehicle, axle);
+  const sheet = new Sheet(words);
+  const tire = axleFigures(sheet, candidate);
+  const change = setup.suspensionChange?.[axle] ?? null;
+  positionFigures(sheet, candidate, present, vehicleAxle, change);
+
+  const assumed: string[] = [];
+  if (candidate.flangeAssumed) assumed.push('vehicle.flangeMm');
+  if (vehicleAxle.baseline && vehicleAxle.baseline.stackMm == null) assumed.push(`vehicle.${axle}.baseline.stackMm`);
+  assumed.push(...sheet.assumed.map((key) => `vehicle.${axle}.suspension.${key}`));
+
+  const obstacles = (vehicleAxle.obstacles ?? []).map(({ id }) => ({
+    id,
+    clearanceMm: null,
+    steerDeg: null,
+    travelMm: null,
+    baselineClearanceMm: null,
+    trimMm: null,
+    verdict: 'unknown' as const,
+  }));
+  const checks = axleChecks({ job, vehicleAxle, candidate, sheet, tire, words });
+  return {
+    ...sheet.figures,
+    tire,
+    boltPattern: null,
+    centring: null,
+    fastening: null,
+    brake: null,
+    obstacles,
+    checks,
+    verdict: worstVerdict(checks.map(({ verdict }) => verdict)),
+    assumed,
+    working: sheet.working,
+  };
+}

@@ -1,0 +1,3 @@
+export * from './report';
+export * from './evaluate';
+export * from './fitted';

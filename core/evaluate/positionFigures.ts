@@ -1,0 +1,174 @@
+import type { SuspensionChange, VehicleAxle } from '#core/job';
+import {
+  archGapMm,
+  archRiseMm,
+  diameterChangePct,
+  fenderOutMm,
+  inboardGapMm,
+  innerChangeMm,
+  innerPartOutMm,
+  outerChangeMm,
+  pokeMm,
+  rideHeightChangeMm,
+  scrubRadiusMm,
+  trackChangeMm,
+  trueSpeed,
+} from '#core/position';
+import { steeringAxis } from '#core/suspension';
+import { formatNumber, mmFromInches } from '#core/units';
+import type { Fitted } from './fitted';
+import type { Sheet } from './sheet';
+
+/** Figures that need the present car: where the candidate stands in its room, and what changes against now. */
+export function positionFigures(
+  sheet: Sheet,
+  candidate: Fitted,
+  present: Fitted,
+  axle: VehicleAxle,
+  change: SuspensionChange | null,
+): void {
+  lateralFigures(sheet, candidate, present, axle);
+  diameterFigures(sheet, candidate, present, axle, change);
+  steeringFigures(sheet, candidate, present, axle);
+}
+
+function lateralFigures(sheet: Sheet, candidate: Fitted, present: Fitted, axle: VehicleAxle): void {
+  const { words } = sheet;
+  const [place, now] = [candidate.place, present.place];
+  if (candidate.effectiveOffsetMm !== null && present.effectiveOffsetMm !== null) {
+    const track = trackChangeMm(candidate.effectiveOffsetMm, present.effectiveOffsetMm);
+    sheet.put(
+      'trackChangeMm',
+      track,
+      `−2 × (${words.figure(candidate.effectiveOffsetMm)} − ${words.figure(present.effectiveOffsetMm)}) = ${words.change(track)}`,
+    );
+  }
+  if (!place || !now) return;
+  const outer = outerChangeMm(place, now);
+  const inner = innerChangeMm(place, now);
+  const extents = `half width ${words.figure(now.extentMm)} now, ${words.figure(place.extentMm)} then (${widest(candidate)})`;
+  const byHand = shortcut(sheet, candidate, present);
+  sheet.put(
+    'outerChangeMm',
+    outer,
+    extents,
+    `outer face ${words.figure(place.outerMm)} − ${words.figure(now.outerMm)} = ${words.change(outer)} outboard`,
+    ...(byHand ? [`by rim alone, ΔW/2 − ΔET: ${byHand.outer}`] : []),
+  );
+  sheet.put(
+    'innerChangeMm',
+    inner,
+    extents,
+    `inner face ${words.figure(now.innerMm)} − ${words.figure(place.innerMm)} = ${words.change(inner)} inboard`,
+    ...(byHand ? [`by rim alone, ΔW/2 + ΔET: ${byHand.inner}`] : []),
+  );
+
+  const room = axle.room ?? {};
+  if (room.outboardGapMm != null) {
+    const fender = fenderOutMm(now, room.outboardGapMm);
+    const poke = pokeMm(place, fender);
+    const lines = [
+      `fender at ${words.figure(now.outerMm)} + gap ${words.figure(room.outboardGapMm)} = ${words.length(fender)} from the hub face`,
+      `outermost ${words.figure(-place.effectiveOffsetMm)} + ${words.figure(place.extentMm)} = ${words.length(place.outerMm)} (${widest(candidate)})`,
+      `${words.figure(place.outerMm)} − ${words.figure(fender)} = ${words.length(Math.abs(poke))} ${poke > 0 ? 'proud' : 'inside'}`,
+    ];
+    sheet.put('pokeMm', poke, ...lines);
+    sheet.put('outboardGapMm', -poke, ...lines);
+  }
+  if (room.inboardGapMm != null) {
+    const part = innerPartOutMm(now, room.inboardGapMm);
+    const gap = inboardGapMm(place, part);
+    sheet.put(
+      'inboardGapMm',
+      gap,
+      `nearest inboard part at ${words.figure(now.innerMm)} − gap ${words.figure(room.inboardGapMm)} = ${words.length(part)} from the hub face`,
+      `innermost ${words.figure(-place.effectiveOffsetMm)} − ${words.figure(place.extentMm)} = ${words.length(place.innerMm)}`,
+      `${words.figure(place.innerMm)} − ${words.figure(part)} = ${words.length(gap)}`,
+    );
+  }
+}
+
+/** Which of the two is the widest part, tire or rim. */
+function widest(fitted: Fitted): string {
+  const rimHalf = mmFromInches(fitted.wheel.rimWidthIn!) / 2 + fitted.flangeMm;
+  return rimHalf > fitted.sectionWidthMm! / 2 ? 'the rim is widest' : 'the tire is widest';
+}
+
+/** The arithmetic people do in their heads, on nominal widths and effective offsets. */
+function shortcut(sheet: Sheet, candidate: Fitted, present: Fitted): { outer: string; inner: string } | null {
+  const { words } = sheet;
+  if (candidate.wheel.rimWidthIn == null || present.wheel.rimWidthIn == null) return null;
+  const halfWidth = mmFromInches(candidate.wheel.rimWidthIn - present.wheel.rimWidthIn) / 2;
+  const offset = candidate.effectiveOffsetMm! - present.effectiveOffsetMm!;
+  const line = (sum: number, sign: string) =>
+    `${words.figure(halfWidth)} ${sign} ${words.figure(offset)} = ${words.change(sum)}`;
+  return { outer: line(halfWidth - offset, '−'), inner: line(halfWidth + offset, '+') };
+}
+
+function diameterFigures(
+  sheet: Sheet,
+  candidate: Fitted,
+  present: Fitted,
+  axle: VehicleAxle,
+  change: SuspensionChange | null,
+): void {
+  const { words } = sheet;
+  const diameter = candidate.overallDiameterMm;
+  const now = present.overallDiameterMm;
+  if (diameter === null || now === null) return;
+  const pct = diameterChangePct(diameter, now);
+  sheet.put(
+    'diameterChangePct',
+    pct,
+    `${words.figure(diameter)} / ${words.figure(now)} − 1 = ${formatNumber(pct, 2, true)} %`,
+  );
+  const speed = trueSpeed(100, diameter, now);
+  sheet.put(
+    'trueSpeedAt100',
+    speed,
+    `100 × ${words.figure(diameter)} / ${words.figure(now)} = ${words.number(speed)}, had it been exact before`,
+    ...(speed > 100 ? ['the speedometer now reads lower than before: true speed is above the one shown'] : []),
+  );
+  const ride = rideHeightChangeMm(diameter, now);
+  sheet.put(
+    'rideHeightChangeMm',
+    ride,
+    `(${words.figure(diameter)} − ${words.figure(now)}) / 2 = ${words.change(ride)}, by the tire alone`,
+  );
+  const presentGap = axle.room?.archGapMm;
+  if (presentGap == null) return;
+  const rise = archRiseMm(change);
+  const gap = archGapMm(presentGap, diameter, now, rise);
+  sheet.put(
+    'archGapMm',
+    gap,
+    `gap now ${words.figure(presentGap)} − half the growth ${words.figure((diameter - now) / 2)}` +
+      `${change ? ` + ${change.kind} change ${words.figure(rise)}` : ''} = ${words.length(gap)}`,
+    'at rest; bump travel comes out of this',
+  );
+}
+
+function steeringFigures(sheet: Sheet, candidate: Fitted, present: Fitted, axle: VehicleAxle): void {
+  const { words } = sheet;
+  const axis = steeringAxis(axle.suspension);
+  if (!axis || candidate.effectiveOffsetMm === null || candidate.overallDiameterMm === null) return;
+  const scrub = (offset: number, diameter: number) =>
+    scrubRadiusMm(offset, diameter / 2, axis.kingpinOffsetMm, axis.kingpinInclinationDeg);
+  const radius = candidate.overallDiameterMm / 2;
+  const value = scrub(candidate.effectiveOffsetMm, candidate.overallDiameterMm);
+  sheet.assumed.push(...axis.assumed);
+  sheet.put(
+    'scrubRadiusMm',
+    value,
+    `${words.figure(-candidate.effectiveOffsetMm)} + ${words.figure(axis.kingpinOffsetMm)} − ${words.figure(radius)} × tan ${words.number(axis.kingpinInclinationDeg)}° = ${words.length(value)}`,
+    ...(axis.assumed.length > 0 ? ['the steering axis is assumed from the kind of suspension'] : []),
+  );
+  if (present.effectiveOffsetMm === null || present.overallDiameterMm === null) return;
+  const before = scrub(present.effectiveOffsetMm, present.overallDiameterMm);
+  sheet.put(
+    'scrubChangeMm',
+    value - before,
+    `${words.figure(value)} − ${words.figure(before)} = ${words.change(value - before)}`,
+    'the same effective offset puts the same moment on the bearing, whether by wheel or by spacer',
+  );
+}

@@ -1,0 +1,79 @@
+import { DomainError } from '#core/errors';
+import type { Job, Setup } from './types';
+
+/**
+ * One change to a job. A path runs through the job's keys; a setup is named by its id (`['setups', 'b', 'front', …]`), so that an edit still
+ * means the same setup after others came or went.
+ */
+export type Edit =
+  | { op: 'set'; path: string[]; value: unknown }
+  | { op: 'clear'; path: string[] }
+  | { op: 'add-setup'; setup: Setup; after?: string | undefined }
+  | { op: 'remove-setup'; id: string };
+
+const KEY = /^[A-Za-z][A-Za-z0-9]*$/;
+
+/**
+ * The job with the edits made, the given one left as it is; parts that no edit touches stay the same objects.
+ * @throws DomainError when an edit names a setup that is not there, or a key that cannot be one
+ */
+export const applyEdits = (job: Job, edits: readonly Edit[]): Job => edits.reduce(applyEdit, job);
+
+function applyEdit(job: Job, edit: Edit): Job {
+  switch (edit.op) {
+    case 'add-setup': {
+      if (job.setups.some(({ id }) => id === edit.setup.id))
+        throw new DomainError(`there is a setup “${edit.setup.id}” already`, 'setups');
+      const at = edit.after === undefined ? -1 : job.setups.findIndex(({ id }) => id === edit.after);
+      const setups = [...job.setups];
+      setups.splice(at < 0 ? setups.length : at + 1, 0, edit.setup);
+      return { ...job, setups };
+    }
+    case 'remove-setup':
+      setupIndex(job, edit.id);
+      return { ...job, setups: job.setups.filter(({ id }) => id !== edit.id) };
+    case 'set':
+      return setAt(job, edit.path, edit.value);
+    case 'clear':
+      return setAt(job, edit.path, undefined);
+  }
+}
+
+function setAt(job: Job, path: readonly string[], value: unknown): Job {
+  const [first, id, ...rest] = path;
+  if (first !== 'setups') return setIn(job, path, value, path) as Job;
+  const index = setupIndex(job, id ?? '');
+  const setups = [...job.setups];
+  setups[index] = setIn(setups[index]!, rest, value, path) as Setup;
+  return { ...job, setups };
+}
+
+function setupIndex(job: Job, id: string): number {
+  const index = job.setups.findIndex((setup) => setup.id === id);
+  if (index < 0) throw new DomainError(`setup “${id}” is not there any more`, 'setups');
+  return index;
+}
+
+/** Undefined takes the key away; an object that becomes empty by it stays, so that a round trip keeps its shape. */
+function setIn(target: unknown, path: readonly string[], value: unknown, whole: readonly string[]): unknown {
+  const [key, ...rest] = path;
+  if (key === undefined || !KEY.test(key) || key in Object.prototype)
+    throw new DomainError('is not a place in a job', whole.join('.'));
+  if (target != null && (typeof target !== 'object' || Array.isArray(target)))
+    throw new DomainError('is not a place in a job', whole.join('.'));
+  const before = (target ?? {}) as Record<string, unknown>;
+  if (rest.length > 0) return { ...before, [key]: setIn(before[key], rest, value, whole) };
+  if (value !== undefined) return { ...before, [key]: value };
+  const { [key]: _gone, ...kept } = before;
+  return kept;
+}
+
+/** The value at an edit's path, undefined where there is none. */
+export function valueAt(job: Job, path: readonly string[]): unknown {
+  let place: unknown = job;
+  path.forEach((key, depth) => {
+    if (depth === 1 && path[0] === 'setups') place = (place as Setup[]).find(({ id }) => id === key);
+    else place = place != null && typeof place === 'object' && Object.hasOwn(place, key) ? (place as Record<string, unknown>)[key] : undefined; // prettier-ignore
+  });
+  return place;
+}

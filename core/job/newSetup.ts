@@ -1,0 +1,37 @@
+import { AXLES, type Job, type Setup, type SetupAxle, type Vehicle } from './types';
+
+/** The first free id of the row a, b, … z, s27, s28 …. */
+export function freeSetupId(job: Job): string {
+  const taken = new Set(job.setups.map(({ id }) => id));
+  for (let n = 0; ; n++) {
+    const id = n < 26 ? String.fromCharCode(97 + n) : `s${n + 1}`;
+    if (!taken.has(id)) return id;
+  }
+}
+
+/** A new setup that starts from what is on the car now, so that the first nudge already says something. */
+export function setupFromPresent(job: Job): Setup {
+  const setup: Setup = { id: freeSetupId(job) };
+  for (const axle of AXLES) {
+    const present = presentAsSetupAxle(job.vehicle, axle);
+    if (present) setup[axle] = structuredClone(present);
+  }
+  return setup;
+}
+
+/** A copy of a setup under a free id. */
+export function copyOfSetup(job: Job, setup: Setup): Setup {
+  const { label, ...rest } = structuredClone(setup);
+  return { ...rest, id: freeSetupId(job), ...(label === undefined ? {} : { label: `${label} copy`.slice(0, 120) }) };
+}
+
+/** The present wheel and tire of an axle in the form of a candidate; what stands between hub and wheel becomes one slip-on piece. */
+export function presentAsSetupAxle(vehicle: Vehicle, axle: 'front' | 'rear'): SetupAxle | null {
+  const baseline = vehicle[axle]?.baseline;
+  if (!baseline) return null;
+  return {
+    ...(baseline.wheel ? { wheel: baseline.wheel } : {}),
+    ...(baseline.tire ? { tire: baseline.tire } : {}),
+    stack: baseline.stackMm ? [{ kind: 'slip-on', thicknessMm: baseline.stackMm }] : [],
+  };
+}

@@ -1,0 +1,3 @@
+export * from './place';
+export * from './room';
+export * from './change';

@@ -1,0 +1,23 @@
+import { mmFromInches } from '#core/units';
+
+/** Where a wheel and tire stand across the car: mm outboard of the hub face. */
+export interface LateralPlace {
+  effectiveOffsetMm: number;
+  /** Half the wider of tire section and overall rim. */
+  extentMm: number;
+  /** Outermost and innermost place, −ETe ± extent. */
+  outerMm: number;
+  innerMm: number;
+}
+
+/** Half the width that meets the car: max(S/2, W/2 + f), the same inboard and outboard. */
+export const extentMm = (sectionWidthMm: number, rimWidthIn: number, flangeMm: number): number =>
+  Math.max(sectionWidthMm / 2, mmFromInches(rimWidthIn) / 2 + flangeMm);
+
+/** Outermost and innermost place of a wheel and tire against the hub face: the rim centreline stands at −ETe. */
+export const lateralPlace = (effectiveOffsetMm: number, extent: number): LateralPlace => ({
+  effectiveOffsetMm,
+  extentMm: extent,
+  outerMm: -effectiveOffsetMm + extent,
+  innerMm: -effectiveOffsetMm - extent,
+});

@@ -1,0 +1,2 @@
+export * from './profile';
+export * from './outline';

@@ -1,0 +1,3 @@
+export * from './size';
+export * from './dimensions';
+export * from './rimRange';

@@ -1,0 +1,151 @@
+import { DomainError } from '#core/errors';
+import { MM_PER_INCH } from '#core/units';
+
+/** What a tire's size marking says. Widths and diameters in mm, the rim diameter in its trade unit. */
+export interface TireSize {
+  system: 'metric' | 'flotation';
+  /** `P`, `LT`, `ST` or `T` in front of (or, for flotation sizes, behind) the size. */
+  prefix: 'P' | 'LT' | 'ST' | 'T' | null;
+  /** Nominal section width: the label's millimetres, or its inches times 25.4. */
+  nominalWidthMm: number;
+  /** Section height over nominal section width in percent; computed for flotation sizes. */
+  aspectRatio: number;
+  rimDiameterIn: number;
+  /** Overall diameter a flotation label states; null for metric sizes, which state it by aspect ratio. */
+  labelDiameterMm: number | null;
+  construction: 'R' | 'D' | 'B' | null;
+  loadIndex: number | null;
+  /** Second figure of `121/118`: the load index in dual fitment. */
+  loadIndexDual: number | null;
+  speed: string | null;
+  /** Load range letter. */
+  loadRange: string | null;
+  marks: readonly ('XL' | 'RF' | 'C')[];
+}
+
+const RIM_CODES = { least: 8, most: 30 };
+const METRIC_WIDTH = { least: 105, most: 455 };
+const ASPECT = { least: 20, most: 100 };
+
+const METRIC = /^(P|LT|ST|T)?(\d+(?:\.\d+)?)[\s/-]+(\d+(?:\.\d+)?)[\s/-]*(ZR|R|D|B)?[\s/-]*(\d+(?:\.\d+)?)(C(?=[\s\d]|$)|LT(?=\s|$))?(.*)$/;
+const FLOTATION = /^(LT)?(\d+(?:\.\d+)?)\s*[X×]\s*(\d+(?:\.\d+)?)[\s/-]*(ZR|R|D|B)?[\s/-]*(\d+(?:\.\d+)?)(LT)?(.*)$/;
+const SERVICE = /^(\d{2,3})(?:\s*\/\s*(\d{2,3}))?\s*([A-HJ-NP-Y]|A[1-8])?$/;
+
+/**
+ * Reads a tire size as people write it: `205/55R16`, `205/55 ZR 16 91W`, `P245/65R17`, `LT285/70R17 121/118Q`, `195-50-15`,
+ * `245 65 17`, `33x12.50R17LT`, in any case and spacing, with load range letter and XL, RF or C marks.
+ * Load indices and speed symbols as in ISO 4000-1 (from memory).
+ * @throws DomainError that names the part of the size that is wrong
+ */
+export function readTireSize(text: string): TireSize {
+  const label = text.trim().toUpperCase().replace(/[\u2010-\u2015\u2212]/g, '-').replace(/,/g, '.').replace(/\s+/g, ' '); // prettier-ignore
+  if (label === '') throw new DomainError('needs a tire size such as 205/55R16');
+  if (label.length > 60) throw new DomainError('is too long for a tire size');
+
+  const flotation = FLOTATION.exec(label);
+  if (flotation) return readFlotation(flotation);
+  const metric = METRIC.exec(label);
+  if (metric) return readMetric(metric);
+  throw new DomainError(shapeMessage(label));
+}
+
+function readMetric(parts: RegExpExecArray): TireSize {
+  const [, prefix, widthText, aspectText, construction, rimText, mark, rest] = parts;
+  const nominalWidthMm = part('section width', widthText!, METRIC_WIDTH, 'mm');
+  const aspectRatio = part('aspect ratio', aspectText!, ASPECT, '%');
+  const rimDiameterIn = part('rim diameter', rimText!, RIM_CODES, 'in');
+  const service = readService(rest!);
+  return {
+    system: 'metric',
+    prefix: (prefix ?? (mark === 'LT' ? 'LT' : null)) as TireSize['prefix'],
+    nominalWidthMm,
+    aspectRatio,
+    rimDiameterIn,
+    labelDiameterMm: null,
+    construction: readConstruction(construction),
+    ...service,
+    marks: mark === 'C' ? ['C', ...service.marks.filter((m) => m !== 'C')] : service.marks,
+  };
+}
+
+function readFlotation(parts: RegExpExecArray): TireSize {
+  const [, before, diameterText, widthText, construction, rimText, behind, rest] = parts;
+  const diameterIn = part('overall diameter', diameterText!, { least: 20, most: 54 }, 'in');
+  const widthIn = part('section width', widthText!, { least: 5, most: 22 }, 'in');
+  const rimDiameterIn = part('rim diameter', rimText!, RIM_CODES, 'in');
+  if (diameterIn <= rimDiameterIn)
+    throw new DomainError(`overall diameter ${diameterText} in is not larger than its rim of ${rimText} in`);
+  const heightMm = (diameterIn * MM_PER_INCH - rimSeatDiameterMm(rimDiameterIn)) / 2;
+  return {
+    system: 'flotation',
+    prefix: before || behind ? 'LT' : null,
+    nominalWidthMm: widthIn * MM_PER_INCH,
+    aspectRatio: (100 * heightMm) / (widthIn * MM_PER_INCH),
+    rimDiameterIn,
+    labelDiameterMm: diameterIn * MM_PER_INCH,
+    construction: readConstruction(construction),
+    ...readService(rest!),
+  };
+}
+
+const readConstruction = (letters: string | undefined): TireSize['construction'] =>
+  letters ? (letters.replace('Z', '') as 'R' | 'D' | 'B') : null;
+
+function part(name: string, text: string, range: { least: number; most: number }, unit: string): number {
+  const value = Number(text);
+  if (value < range.least || value > range.most)
+    throw new DomainError(`${name} ${text} is outside ${range.least} to ${range.most} ${unit}`);
+  return value;
+}
+
+type Service = Pick<TireSize, 'loadIndex' | 'loadIndexDual' | 'speed' | 'loadRange' | 'marks'>;
+
+/** What stands behind the size: load index, speed symbol, load range letter, XL, RF and C marks, in any order. */
+function readService(rest: string): Service {
+  const found: Service = { loadIndex: null, loadIndexDual: null, speed: null, loadRange: null, marks: [] };
+  let left = ` ${rest} `.replace(/[()]/g, ' ');
+  left = left.replace(/\s(?:LR|LOAD RANGE|RANGE)\s?([A-N])(?=\s)/, (_, letter: string) => {
+    found.loadRange = letter;
+    return ' ';
+  });
+  const marks: TireSize['marks'][number][] = [];
+  left = left.replace(/\s(XL|RF|EXTRA LOAD|REINF(?:ORCED)?)(?=\s)/g, (_, mark: string) => {
+    marks.push(mark.startsWith('R') ? 'RF' : 'XL');
+    return ' ';
+  });
+  found.marks = [...new Set(marks)];
+  const words = left.trim().split(' ').filter(Boolean);
+  // "91 W" and "121 / 118 Q" are one marking written apart.
+  const service = SERVICE.exec(words.join(' ').replace(/\s*\/\s*/g, '/'));
+  if (service) return { ...found, ...readIndices(service) };
+  for (const word of words) {
+    const indices = SERVICE.exec(word);
+    if (indices && found.loadIndex === null) Object.assign(found, readIndices(indices));
+    else if (/^[B-N]$/.test(word) && found.loadRange === null) found.loadRange = word;
+    else throw new DomainError(`“${word.slice(0, 24)}” behind the size is not a load index, a speed symbol or a known mark`);
+  }
+  return found;
+}
+
+function readIndices(parts: RegExpExecArray): Pick<Service, 'loadIndex' | 'loadIndexDual' | 'speed'> {
+  const loadIndex = Number(parts[1]);
+  if (loadIndex < 20 || loadIndex > 204) throw new DomainError(`load index ${parts[1]} is outside 20 to 204`);
+  return { loadIndex, loadIndexDual: parts[2] ? Number(parts[2]) : null, speed: parts[3] ?? null };
+}
+
+/** Says which part of an unreadable size is missing or odd. */
+function shapeMessage(label: string): string {
+  const numbers = label.match(/\d+(?:\.\d+)?/g) ?? [];
+  if (numbers.length === 0) return `“${label.slice(0, 24)}” has no figures: write it like 205/55R16 or 33x12.50R17`;
+  if (numbers.length === 1) return `after ${numbers[0]} the aspect ratio and the rim diameter are missing, as in 205/55R16`;
+  const stray = /[^PLTSZRDBXCF0-9\s/×.()-]/.exec(label);
+  if (stray) return `“${stray[0]}” does not belong in a tire size: write it like 205/55R16 or 33x12.50R17`;
+  if (numbers.length === 2) return `after ${numbers.join('/')} the rim diameter is missing, as in 205/55R16`;
+  return `“${label.slice(0, 24)}” is not a tire size: write it like 205/55R16 or 33x12.50R17`;
+}
+
+/**
+ * Rim diameter at the bead seats in whole mm from the trade's code in inches, round(25.4 · code).
+ * ISO 4000-1 (from memory): 10→254 … 16→406, 17→432, 18→457 … 24→610.
+ */
+export const rimSeatDiameterMm = (rimDiameterIn: number): number => Math.round(rimDiameterIn * MM_PER_INCH);

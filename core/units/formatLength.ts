@@ -1,0 +1,54 @@
+import { inchesFromMm, type LengthUnit } from './constants';
+
+/** A minus sign as wide as a digit, so that columns of figures line up. */
+export const MINUS = '\u2212';
+
+/** A number with fixed decimals, a true minus sign and no "−0". With `plus`, a + before positive values. */
+export function formatNumber(value: number, decimals = 1, plus = false): string {
+  // Half a step always rounds away from zero, also where binary fractions fall a hair short of it (149.95).
+  const scale = 10 ** decimals;
+  const fixed = (Math.round(Math.abs(value) * scale + 1e-7) / scale).toFixed(decimals);
+  if (Number(fixed) === 0) return fixed;
+  return (value < 0 ? MINUS : plus ? '+' : '') + fixed;
+}
+
+/**
+ * A length in the unit of the reader's choice, without the unit's sign: mm to 0.1, decimal inch to 0.01, inch fractions to 1/16 or 1/32.
+ * @param mm millimetres
+ */
+export function lengthFigure(mm: number, unit: LengthUnit, plus = false): string {
+  if (unit === 'mm') return formatNumber(mm, 1, plus);
+  if (unit === 'in') return formatNumber(inchesFromMm(mm), 2, plus);
+  return fractionFigure(inchesFromMm(mm), unit === 'in16' ? 16 : 32, plus);
+}
+
+/** The sign of the unit that stands behind a figure. */
+export const unitSign = (unit: LengthUnit): 'mm' | 'in' => (unit === 'mm' ? 'mm' : 'in');
+
+/** A length with its unit, e.g. `14.6 mm`, `0.57 in`, `9/16 in`. */
+export const formatLength = (mm: number, unit: LengthUnit, plus = false): string =>
+  `${lengthFigure(mm, unit, plus)} ${unitSign(unit)}`;
+
+function fractionFigure(inches: number, parts: 16 | 32, plus: boolean): string {
+  const total = Math.round(Math.abs(inches) * parts);
+  if (total === 0) return '0';
+  const sign = inches < 0 ? MINUS : plus ? '+' : '';
+  const whole = Math.floor(total / parts);
+  let top = total % parts;
+  let bottom: number = parts;
+  while (top !== 0 && top % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  if (top === 0) return `${sign}${whole}`;
+  return `${sign}${whole === 0 ? '' : `${whole} `}${top}/${bottom}`;
+}
+
+/** A rim width or diameter in its trade unit, whole or with the half or quarter inch: `7`, `7.5`, `16.25`. */
+export const rimFigure = (inches: number): string => String(Number(inches.toFixed(2)));
+
+/** An offset as the trade writes it, in mm with its sign: `+42`, `−18`, `0`, `+42.5`. */
+export function offsetFigure(mm: number): string {
+  const rounded = Number(mm.toFixed(1));
+  return formatNumber(rounded, Number.isInteger(rounded) ? 0 : 1, true);
+}

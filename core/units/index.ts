@@ -1,0 +1,5 @@
+export * from './constants';
+export * from './readNumber';
+export * from './readLength';
+export * from './formatLength';
+export * from './words';

@@ -1,0 +1,23 @@
+import { WORST_FIRST, type Check } from './verdict';
+import { usedShare } from './used';
+
+/**
+ * The check that holds a setup: the worst verdict, and among equals the one that has least of its room left.
+ * @returns null when there are no checks
+ */
+export function bindingCheck<C extends Check>(checks: readonly C[]): C | null {
+  let binding: C | null = null;
+  for (const check of checks) if (!binding || holdsMore(check, binding)) binding = check;
+  return binding;
+}
+
+function holdsMore(check: Check, other: Check): boolean {
+  const rank = WORST_FIRST.indexOf(check.verdict) - WORST_FIRST.indexOf(other.verdict);
+  if (rank !== 0) return rank < 0;
+  const depth = (of: Check) => (of.verdict === 'fail' ? shortfall(of) : (usedShare(of) ?? 0));
+  return depth(check) > depth(other);
+}
+
+/** How far past contact a failed check is: in mm where it has mm, a matching part that does not fit counts as most. */
+const shortfall = (check: Check): number =>
+  check.unit === 'mm' && check.margin !== null ? -check.margin : check.code === 'rim-diameter' ? Infinity : 0;

@@ -1,0 +1,6 @@
+export * from './verdict';
+export * from './rules';
+export * from './limits';
+export * from './binding';
+export * from './used';
+export * from './words';

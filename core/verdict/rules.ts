@@ -1,0 +1,60 @@
+import type { Verdict } from './verdict';
+
+/** A clearance in mm against its limit: `fail` below 0 (it touches), `caution` from 0 up to the limit, `ok` from the limit on. */
+export function clearanceVerdict(clearanceMm: number | null, limitMm: number): Verdict {
+  if (clearanceMm === null) return 'unknown';
+  if (clearanceMm < 0) return 'fail';
+  return clearanceMm < limitMm ? 'caution' : 'ok';
+}
+
+/** The wish for the face against the fender, as a range of poke in mm; either end may be open. */
+export interface FaceWish {
+  min: number | null;
+  max: number | null;
+}
+
+/** The outer end of a wish, mm; level with the fender when none is given. */
+export const outerEndMm = (wish: FaceWish): number => wish.max ?? 0;
+
+/** Poke in mm against the wish: beyond its outer end `fail`, short of its inner end (too far in) `caution`, inside it `ok`. */
+export function fenderVerdict(pokeMm: number | null, wish: FaceWish): Verdict {
+  if (pokeMm === null) return 'unknown';
+  if (pokeMm > outerEndMm(wish)) return 'fail';
+  return wish.min !== null && pokeMm < wish.min ? 'caution' : 'ok';
+}
+
+/** How far outside the approved rims a width may be before it fails, in. */
+export const RIM_WIDTH_GRACE_IN = 0.5;
+
+/** A rim width in inches against the tire's range: within it `ok`, up to 0.5 in outside `caution`, further out `fail`. */
+export function rimWidthVerdict(
+  rimWidthIn: number | null,
+  range: { least: number; most: number } | null,
+): Verdict {
+  if (rimWidthIn === null || range === null) return 'unknown';
+  const outside = Math.max(range.least - rimWidthIn, rimWidthIn - range.most);
+  if (outside <= 0) return 'ok';
+  return outside <= RIM_WIDTH_GRACE_IN ? 'caution' : 'fail';
+}
+
+/** A change of diameter in percent against the limit either way: within it `ok`, beyond it `caution` (nothing touches by it). */
+export function diameterVerdict(changePct: number | null, limitPct: number): Verdict {
+  if (changePct === null) return 'unknown';
+  return Math.abs(changePct) <= limitPct ? 'ok' : 'caution';
+}
+
+/** How the wheels are driven. */
+export type Drive = 'fwd' | 'rwd' | 'awd' | '4wd';
+
+/** Front against rear diameter on a car that drives both axles, in percent: caution and fail (house defaults). */
+export const AXLE_MATCH_PCT = { caution: 0.5, fail: 1 };
+
+/** Difference of diameters in percent: on four driven wheels `caution` above 0.5 and `fail` above 1; on two a note only. */
+export function axleMatchVerdict(differencePct: number | null, drive: Drive | null): Verdict {
+  if (differencePct === null) return 'unknown';
+  const apart = Math.abs(differencePct);
+  if (apart <= AXLE_MATCH_PCT.caution) return 'ok';
+  if (drive === null) return 'unknown';
+  if (drive === 'fwd' || drive === 'rwd') return 'ok';
+  return apart > AXLE_MATCH_PCT.fail ? 'fail' : 'caution';
+}

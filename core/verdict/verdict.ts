@@ -1,0 +1,24 @@
+/** `ok` within its limit, `caution` between limit and contact, `fail` touches or does not fit, `unknown` a reading is missing. */
+export type Verdict = 'ok' | 'caution' | 'fail' | 'unknown';
+
+/** Verdicts from worst to best. */
+export const WORST_FIRST: readonly Verdict[] = ['fail', 'caution', 'unknown', 'ok'];
+
+/** The worst of several verdicts; `unknown` when there is nothing to judge. */
+export function worstVerdict(verdicts: readonly Verdict[]): Verdict {
+  return WORST_FIRST.find((verdict) => verdicts.includes(verdict)) ?? 'unknown';
+}
+
+/** One judged figure of a report. `margin` is the room left to the limit in the check's own unit, negative when it is passed. */
+export interface Check {
+  code: string;
+  label: string;
+  value: number | null;
+  limit: number | null;
+  margin: number | null;
+  unit: 'mm' | 'in' | '%' | '';
+  verdict: Verdict;
+  /** P(value keeps its limit); null where it is not computed. */
+  probability: number | null;
+  working: string[];
+}

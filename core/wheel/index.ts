@@ -1,0 +1,2 @@
+export * from './backspacing';
+export * from './roomToSpare';

@@ -1,0 +1,271 @@
+import Joi from 'joi';
+import { DomainError } from '#core/errors';
+import type { Job } from '#core/job';
+import { readTireSize } from '#core/tire';
+
+/** Messages say what is wrong; the path in front of them says where. */
+const MESSAGES: Joi.LanguageMessages = {
+  'any.required': 'is missing',
+  'any.only': 'must be {if(#valids.length == 1, #valids.0, "one of " + #valids)}',
+  'any.invalid': 'is not allowed',
+  'any.unknown': 'is not a known field',
+  'object.unknown': 'is not a known field',
+  'object.base': 'must be an object',
+  'object.missing': 'needs one of {#peers}',
+  'object.oxor': 'give only one of {#peers}',
+  'object.with': '{#main} needs {#peer} beside it',
+  'array.base': 'must be a list',
+  'array.min': 'needs at least {#limit}',
+  'array.max': 'has more than {#limit} entries',
+  'array.unique': 'has the same id as another entry of the list',
+  'string.base': 'must be a text',
+  'string.empty': 'must not be empty',
+  'string.max': 'is longer than {#limit} characters',
+  'string.pattern.base': 'is not written as it must be',
+  'string.pattern.name': '{#name}',
+  'string.pattern.invert.name': '{#name}',
+  'string.isoDate': 'must be a date and time such as 2026-03-01T09:30:00Z',
+  'number.base': 'must be a number',
+  'number.infinity': 'must be a finite number',
+  'number.unsafe': 'is too large a number',
+  'number.integer': 'must be a whole number',
+  'tire.size': '{#reason}',
+};
+
+/** A number within a range, or null for "not known". */
+function number(least: number, most: number): Joi.NumberSchema {
+  const range = `must be between ${least} and ${most}`;
+  return Joi.number()
+    .min(least)
+    .max(most)
+    .allow(null)
+    .messages({ 'number.min': range, 'number.max': range });
+}
+const known = (schema: Joi.NumberSchema): Joi.Schema => schema.disallow(null).required();
+const count = (least: number, most: number) => number(least, most).integer();
+const length = (most: number) => number(0, most);
+
+const text = (most: number) =>
+  Joi.string()
+    .max(most)
+    .allow('')
+    // eslint-disable-next-line no-control-regex -- control characters are the very thing refused
+    .pattern(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/, { name: 'has a control character in it', invert: true });
+const id = Joi.string()
+  .pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'must be 1 to 40 letters, digits, - or _' })
+  .required();
+const seat = Joi.valid('cone60', 'ball-r12', 'ball-r13', 'ball-r14', 'flat');
+const axialPoints = Joi.array()
+  .items(Joi.object({ a: known(number(-1000, 1000)), r: known(number(0, 1500)) }))
+  .max(5000);
+
+const tire = Joi.object({
+  size: Joi.string()
+    .max(60)
+    .custom((value: string, helpers) => {
+      try {
+        readTireSize(value);
+        return value;
+      } catch (error) {
+        if (!(error instanceof DomainError)) throw error;
+        return helpers.error('tire.size', { reason: error.message });
+      }
+    }),
+  sectionWidthMm: number(80, 600),
+  overallDiameterMm: number(250, 1500),
+  treadWidthMm: number(50, 600),
+  loadIndex: count(20, 204),
+  speed: Joi.string().pattern(/^([A-HJ-NP-Y]|A[1-8])$/, { name: 'is not a speed symbol' }),
+});
+
+const wheel = Joi.object({
+  rimDiameterIn: number(8, 30),
+  rimWidthIn: number(3, 16),
+  offsetMm: number(-200, 200),
+  backspacingMm: number(-100, 500),
+  backspacingConvention: Joi.valid('overall', 'nominal'),
+  lugCount: count(3, 10),
+  boltCircleMm: number(60, 300),
+  boreMm: number(20, 250),
+  seat,
+  padThicknessMm: number(1, 60),
+  pocketDepthMm: length(40),
+  ratingKg: number(100, 5000),
+  innerFace: Joi.object({ barrel: axialPoints, spoke: axialPoints }),
+})
+  .oxor('offsetMm', 'backspacingMm', { isPresent: (value) => value != null })
+  .with('backspacingMm', 'backspacingConvention', { isPresent: (value) => value != null });
+
+const stackPart = Joi.object({
+  kind: Joi.valid('slip-on', 'bolt-on', 'ring').required(),
+  thicknessMm: length(200),
+  innerBoreMm: number(20, 250),
+  lipMm: length(60),
+  outerLipMm: length(250),
+  seatThicknessMm: length(100),
+  toLugCount: count(3, 10),
+  toBoltCircleMm: number(60, 300),
+  torqueNm: number(10, 1000),
+  outerMm: number(20, 250),
+  innerMm: number(20, 250),
+});
+
+const setupAxle = Joi.object({ wheel, tire, stack: Joi.array().items(stackPart).max(12) });
+const suspensionChange = Joi.object({
+  kind: Joi.valid('spring', 'strut-top', 'body').required(),
+  mm: known(number(-300, 500)),
+});
+
+/** A setup as it stands in a job. */
+export const setupSchema = Joi.object({
+  id,
+  label: text(120),
+  front: setupAxle,
+  rear: setupAxle,
+  suspensionChange: Joi.object({ front: suspensionChange, rear: suspensionChange }),
+});
+
+const reading = Joi.object({
+  key: Joi.string().max(80).required(),
+  value: number(-1000, 3000).required(),
+  uncertaintyMm: number(0, 100).required(),
+  instrument: Joi.valid('steel-rule', 'tape', 'caliper', 'label', 'assumed').allow(null).required(),
+  takenAt: Joi.string().isoDate().required(),
+  withdrawn: Joi.boolean(),
+});
+
+const vehicleAxle = Joi.object({
+  hub: Joi.object({
+    lugCount: count(3, 10),
+    boltCircleMm: number(60, 300),
+    patternReadings: Joi.array()
+      .items(
+        Joi.object({
+          kind: Joi.valid('opposite', 'widest', 'neighbours').required(),
+          from: Joi.valid('centres', 'same-edge', 'outer-edges', 'inner-edges').required(),
+          valueMm: known(number(10, 320)),
+          studDiameterMm: number(5, 40),
+          uncertaintyMm: number(0, 20),
+        }),
+      )
+      .max(50),
+    boreMm: number(20, 250),
+    lipHeightMm: length(100),
+    fastener: Joi.object({
+      kind: Joi.valid('stud', 'bolt'),
+      thread: text(20),
+      lengthMm: number(5, 150),
+      seat,
+      torqueNm: number(10, 1000),
+      threadDepthMm: length(150),
+    }),
+  }).oxor('boltCircleMm', 'patternReadings', { isPresent: (value) => value != null }),
+  axleRatingKg: number(50, 10000),
+  baseline: Joi.object({ wheel, stackMm: length(200), tire }),
+  room: Joi.object({
+    outboardGapMm: number(-200, 500),
+    inboardGapMm: number(-100, 500),
+    archGapMm: number(-200, 600),
+    uncertaintyMm: number(0, 100),
+  }),
+  suspension: Joi.object({
+    kind: Joi.valid('strut', 'wishbone', 'axle', 'rear'),
+    lockOutDeg: number(0, 60),
+    lockInDeg: number(0, 60),
+    bumpMm: number(0, 500),
+    droopMm: number(0, 500),
+    kingpinInclinationDeg: number(-10, 40),
+    casterDeg: number(-20, 40),
+    kingpinOffsetMm: number(-300, 500),
+    kingpinForeMm: number(-300, 300),
+    camberDeg: number(-15, 15),
+    camberGainDegPer100: number(-20, 20),
+    lateralPerMm: number(-5, 5),
+    lateralPerMm2: number(-1, 1),
+  }),
+  obstacles: Joi.array()
+    .items(
+      Joi.object({
+        id,
+        label: text(120),
+        mount: Joi.valid('body', 'knuckle'),
+        limitMm: number(-100, 200),
+        gap: Joi.object({
+          surface: Joi.valid(
+            'tread',
+            'outer-sidewall',
+            'inner-sidewall',
+            'outer-shoulder',
+            'inner-shoulder',
+            'inner-rim-flange',
+          ).required(),
+          clockDeg: known(number(-180, 180)),
+          gapMm: known(number(-100, 1000)),
+          axialMm: number(-300, 300),
+          steerDeg: number(-60, 60),
+          travelMm: number(-500, 500),
+        }),
+        points: Joi.array()
+          .items(
+            Joi.object({
+              out: known(number(-2000, 2000)),
+              fwd: known(number(-2000, 2000)),
+              up: known(number(-2000, 2000)),
+            }),
+          )
+          .min(1)
+          .max(2000),
+      })
+        .oxor('gap', 'points')
+        .or('gap', 'points'),
+    )
+    .unique('id')
+    .max(200),
+  caliper: Joi.object({ outline: axialPoints.required() }),
+  readings: Joi.array().items(reading).max(5000),
+});
+
+const job = Joi.object({
+  format: Joi.valid('scoval.job').required(),
+  version: Joi.valid(1).required(),
+  title: text(120),
+  vehicle: Joi.object({
+    label: text(120),
+    drive: Joi.valid('fwd', 'rwd', 'awd', '4wd'),
+    class: Joi.valid('passenger', 'truck'),
+    flangeMm: length(40),
+    front: vehicleAxle,
+    rear: vehicleAxle,
+  }).required(),
+  brief: Joi.object({
+    pokeMm: Joi.object({ min: number(-300, 300), max: number(-300, 300) }).custom((range, helpers) =>
+      range.min != null && range.max != null && range.min > range.max
+        ? helpers.message({ custom: 'the inner end (min) lies outside the outer end (max)' })
+        : range,
+    ),
+    limits: Joi.object({
+      inboardMm: length(100),
+      fullLockMm: length(100),
+      archMm: length(100),
+      diameterPct: length(50),
+    }),
+    notes: text(4000),
+  }),
+  setups: Joi.array().items(setupSchema).unique('id').min(1).max(200).required(),
+});
+
+/** Shared by every validation: nothing is converted, all faults are told at once, values are not repeated in messages. */
+export const VALIDATION: Joi.ValidationOptions = {
+  abortEarly: false,
+  convert: false,
+  messages: MESSAGES,
+  errors: { label: false, wrap: { array: false } },
+};
+
+/** The job file, version 1. */
+export const jobSchema: Joi.ObjectSchema<Job> = job;
+
+/** A job while it is being worked on: the same, but it may have no setup yet. */
+export const workingJobSchema: Joi.ObjectSchema<Job> = job.keys({
+  setups: Joi.array().items(setupSchema).unique('id').max(200).required(),
+});
