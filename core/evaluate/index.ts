@@ -1,3 +1,4 @@
 export * from './report';
 export * from './evaluate';
 export * from './fitted';
+export * from './held';

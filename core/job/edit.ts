@@ -1,15 +1,22 @@
 import { DomainError } from '#core/errors';
-import type { Job, Setup } from './types';
+import type { Instrument, Job, Setup } from './types';
 
 /**
  * One change to a job. A path runs through the job's keys; a setup is named by its id (`['setups', 'b', 'front', …]`), so that an edit still
  * means the same setup after others came or went.
  */
 export type Edit =
-  | { op: 'set'; path: string[]; value: unknown }
+  | { op: 'set'; path: string[]; value: unknown; taken?: Taken | undefined }
   | { op: 'clear'; path: string[] }
-  | { op: 'add-setup'; setup: Setup; after?: string | undefined }
+  /** `after` names the setup it stands behind; null puts it first, leaving it out puts it last. */
+  | { op: 'add-setup'; setup: Setup; after?: string | null | undefined }
   | { op: 'remove-setup'; id: string };
+
+/** How a reading was taken. */
+export interface Taken {
+  instrument: Instrument | null;
+  uncertaintyMm: number | null;
+}
 
 const KEY = /^[A-Za-z][A-Za-z0-9]*$/;
 
@@ -24,9 +31,8 @@ function applyEdit(job: Job, edit: Edit): Job {
     case 'add-setup': {
       if (job.setups.some(({ id }) => id === edit.setup.id))
         throw new DomainError(`there is a setup “${edit.setup.id}” already`, 'setups');
-      const at = edit.after === undefined ? -1 : job.setups.findIndex(({ id }) => id === edit.after);
       const setups = [...job.setups];
-      setups.splice(at < 0 ? setups.length : at + 1, 0, edit.setup);
+      setups.splice(edit.after === null ? 0 : placeAfter(job, edit.after), 0, edit.setup);
       return { ...job, setups };
     }
     case 'remove-setup':
@@ -37,6 +43,12 @@ function applyEdit(job: Job, edit: Edit): Job {
     case 'clear':
       return setAt(job, edit.path, undefined);
   }
+}
+
+/** Behind a setup that is not there any more means last. */
+function placeAfter(job: Job, after: string | undefined): number {
+  const index = job.setups.findIndex(({ id }) => id === after);
+  return index < 0 ? job.setups.length : index + 1;
 }
 
 function setAt(job: Job, path: readonly string[], value: unknown): Job {
@@ -77,3 +89,42 @@ export function valueAt(job: Job, path: readonly string[]): unknown {
   });
   return place;
 }
+
+/** The edits that take the given ones back, in the order in which they must be made. */
+export function inverseEdits(job: Job, edits: readonly Edit[]): Edit[] {
+  const inverse: Edit[] = [];
+  let before = job;
+  for (const edit of edits) {
+    inverse.unshift(inverseEdit(before, edit));
+    before = applyEdit(before, edit);
+  }
+  return inverse;
+}
+
+function inverseEdit(job: Job, edit: Edit): Edit {
+  switch (edit.op) {
+    case 'add-setup':
+      return { op: 'remove-setup', id: edit.setup.id };
+    case 'remove-setup': {
+      const index = setupIndex(job, edit.id);
+      return { op: 'add-setup', setup: job.setups[index]!, after: index === 0 ? null : job.setups[index - 1]!.id };
+    }
+    default: {
+      // A value set in a place whose parents did not exist is taken back with the parents it made.
+      const known = edit.path.findIndex((_, depth) => valueAt(job, edit.path.slice(0, depth + 1)) === undefined);
+      const path = known < 0 ? edit.path : edit.path.slice(0, known + 1);
+      return known < 0 ? { op: 'set', path, value: valueAt(job, path) } : { op: 'clear', path };
+    }
+  }
+}
+
+/** Whether two edits concern the same place: one sets what the other sets, holds or removes. */
+export function editsMeet(one: Edit, other: Edit): boolean {
+  const [a, b] = [placeOf(one), placeOf(other)];
+  const depth = Math.min(a.length, b.length);
+  return a.slice(0, depth).every((key, index) => key === b[index]);
+}
+
+/** The place an edit concerns. */
+export const placeOf = (edit: Edit): string[] =>
+  edit.op === 'add-setup' ? ['setups', edit.setup.id] : edit.op === 'remove-setup' ? ['setups', edit.id] : edit.path;

@@ -12,6 +12,7 @@ export function usedShare(check: Pick<Check, 'code' | 'value' | 'limit' | 'margi
   if (check.verdict === 'fail') return 1;
   const { value, limit, margin } = check;
   if (value === null || limit === null || margin === null) return check.verdict === 'ok' ? 0 : USED_AT_LIMIT;
+  if (check.code === 'rim-diameter') return 0;
   if (check.code === 'fender') return clamp(USED_AT_LIMIT / (1 + Math.max(0, margin) / 10));
   if (check.code === 'diameter' || check.code === 'axle-match')
     return clamp((USED_AT_LIMIT * Math.abs(value)) / limit, check.verdict === 'caution' ? USED_AT_LIMIT : 0);

@@ -1,5 +1,5 @@
 import type { Job } from '#core/job';
-import { faultsOf, type Fault } from './faults';
+import { faultsOf, type Fault } from '#formats/faults';
 import { jobSchema, VALIDATION } from './schema';
 
 /** The largest job file that is read: a whole job with a long history stays far below it. */

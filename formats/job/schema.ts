@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { DomainError } from '#core/errors';
 import type { Job } from '#core/job';
 import { readTireSize } from '#core/tire';
+import { RANGES, type RangeName } from '#formats/fields';
 
 /** Messages say what is wrong; the path in front of them says where. */
 const MESSAGES: Joi.LanguageMessages = {
@@ -41,6 +42,7 @@ function number(least: number, most: number): Joi.NumberSchema {
     .allow(null)
     .messages({ 'number.min': range, 'number.max': range });
 }
+const ranged = (name: RangeName) => number(RANGES[name][0], RANGES[name][1]);
 const known = (schema: Joi.NumberSchema): Joi.Schema => schema.disallow(null).required();
 const count = (least: number, most: number) => number(least, most).integer();
 const length = (most: number) => number(0, most);
@@ -71,22 +73,22 @@ const tire = Joi.object({
         return helpers.error('tire.size', { reason: error.message });
       }
     }),
-  sectionWidthMm: number(80, 600),
-  overallDiameterMm: number(250, 1500),
-  treadWidthMm: number(50, 600),
+  sectionWidthMm: ranged('sectionWidthMm'),
+  overallDiameterMm: ranged('overallDiameterMm'),
+  treadWidthMm: ranged('treadWidthMm'),
   loadIndex: count(20, 204),
   speed: Joi.string().pattern(/^([A-HJ-NP-Y]|A[1-8])$/, { name: 'is not a speed symbol' }),
 });
 
 const wheel = Joi.object({
-  rimDiameterIn: number(8, 30),
-  rimWidthIn: number(3, 16),
-  offsetMm: number(-200, 200),
-  backspacingMm: number(-100, 500),
+  rimDiameterIn: ranged('rimDiameterIn'),
+  rimWidthIn: ranged('rimWidthIn'),
+  offsetMm: ranged('offsetMm'),
+  backspacingMm: ranged('backspacingMm'),
   backspacingConvention: Joi.valid('overall', 'nominal'),
-  lugCount: count(3, 10),
-  boltCircleMm: number(60, 300),
-  boreMm: number(20, 250),
+  lugCount: ranged('lugCount').integer(),
+  boltCircleMm: ranged('boltCircleMm'),
+  boreMm: ranged('boreMm'),
   seat,
   padThicknessMm: number(1, 60),
   pocketDepthMm: length(40),
@@ -98,14 +100,14 @@ const wheel = Joi.object({
 
 const stackPart = Joi.object({
   kind: Joi.valid('slip-on', 'bolt-on', 'ring').required(),
-  thicknessMm: length(200),
-  innerBoreMm: number(20, 250),
+  thicknessMm: ranged('stackMm'),
+  innerBoreMm: ranged('boreMm'),
   lipMm: length(60),
   outerLipMm: length(250),
   seatThicknessMm: length(100),
-  toLugCount: count(3, 10),
-  toBoltCircleMm: number(60, 300),
-  torqueNm: number(10, 1000),
+  toLugCount: ranged('lugCount').integer(),
+  toBoltCircleMm: ranged('boltCircleMm'),
+  torqueNm: ranged('torqueNm'),
   outerMm: number(20, 250),
   innerMm: number(20, 250),
 });
@@ -136,8 +138,8 @@ const reading = Joi.object({
 
 const vehicleAxle = Joi.object({
   hub: Joi.object({
-    lugCount: count(3, 10),
-    boltCircleMm: number(60, 300),
+    lugCount: ranged('lugCount').integer(),
+    boltCircleMm: ranged('boltCircleMm'),
     patternReadings: Joi.array()
       .items(
         Joi.object({
@@ -149,23 +151,23 @@ const vehicleAxle = Joi.object({
         }),
       )
       .max(50),
-    boreMm: number(20, 250),
-    lipHeightMm: length(100),
+    boreMm: ranged('boreMm'),
+    lipHeightMm: ranged('lipHeightMm'),
     fastener: Joi.object({
       kind: Joi.valid('stud', 'bolt'),
       thread: text(20),
-      lengthMm: number(5, 150),
+      lengthMm: ranged('fastenerLengthMm'),
       seat,
-      torqueNm: number(10, 1000),
+      torqueNm: ranged('torqueNm'),
       threadDepthMm: length(150),
     }),
   }).oxor('boltCircleMm', 'patternReadings', { isPresent: (value) => value != null }),
-  axleRatingKg: number(50, 10000),
-  baseline: Joi.object({ wheel, stackMm: length(200), tire }),
+  axleRatingKg: ranged('axleRatingKg'),
+  baseline: Joi.object({ wheel, stackMm: ranged('stackMm'), tire }),
   room: Joi.object({
-    outboardGapMm: number(-200, 500),
-    inboardGapMm: number(-100, 500),
-    archGapMm: number(-200, 600),
+    outboardGapMm: ranged('outboardGapMm'),
+    inboardGapMm: ranged('inboardGapMm'),
+    archGapMm: ranged('archGapMm'),
     uncertaintyMm: number(0, 100),
   }),
   suspension: Joi.object({
@@ -233,21 +235,21 @@ const job = Joi.object({
     label: text(120),
     drive: Joi.valid('fwd', 'rwd', 'awd', '4wd'),
     class: Joi.valid('passenger', 'truck'),
-    flangeMm: length(40),
+    flangeMm: ranged('flangeMm'),
     front: vehicleAxle,
     rear: vehicleAxle,
   }).required(),
   brief: Joi.object({
-    pokeMm: Joi.object({ min: number(-300, 300), max: number(-300, 300) }).custom((range, helpers) =>
+    pokeMm: Joi.object({ min: ranged('pokeMm'), max: ranged('pokeMm') }).custom((range, helpers) =>
       range.min != null && range.max != null && range.min > range.max
         ? helpers.message({ custom: 'the inner end (min) lies outside the outer end (max)' })
         : range,
     ),
     limits: Joi.object({
-      inboardMm: length(100),
-      fullLockMm: length(100),
-      archMm: length(100),
-      diameterPct: length(50),
+      inboardMm: ranged('limitMm'),
+      fullLockMm: ranged('limitMm'),
+      archMm: ranged('limitMm'),
+      diameterPct: ranged('diameterPct'),
     }),
     notes: text(4000),
   }),

@@ -1,31 +1,4 @@
-import { AXLES, type AxleName } from '#core/job';
-
-/** Fields within an axle of the car whose values are taken with a tool: each value is kept as a reading with its history. */
-export const READING_KEYS = [
-  'hub.boltCircleMm',
-  'hub.boreMm',
-  'hub.lipHeightMm',
-  'hub.fastener.lengthMm',
-  'baseline.wheel.offsetMm',
-  'baseline.wheel.backspacingMm',
-  'baseline.stackMm',
-  'baseline.tire.sectionWidthMm',
-  'baseline.tire.overallDiameterMm',
-  'baseline.tire.treadWidthMm',
-  'room.outboardGapMm',
-  'room.inboardGapMm',
-  'room.archGapMm',
-] as const;
-
-export type ReadingKey = (typeof READING_KEYS)[number];
-
-/** The axle and key of a reading from an edit's path, null when the path is no reading. */
-export function readingAt(path: readonly string[]): { axle: AxleName; key: ReadingKey } | null {
-  const [root, axle, ...rest] = path;
-  const key = rest.join('.') as ReadingKey;
-  if (root !== 'vehicle' || !AXLES.includes(axle as AxleName) || !READING_KEYS.includes(key)) return null;
-  return { axle: axle as AxleName, key };
-}
+import type { Edit } from '#core/job';
 
 const NAMES: Record<string, string> = {
   title: 'job title',
@@ -83,4 +56,11 @@ export function placeName(path: readonly string[]): string {
   const axle = path.slice(0, -1).filter((key) => key === 'front' || key === 'rear');
   const present = path.includes('baseline') ? ['present'] : [];
   return [...owner, ...axle, ...present, name].join(' · ');
+}
+
+/** What an edit did, in the words of the history. */
+export function editName(edit: Edit): string {
+  if (edit.op === 'add-setup') return `setup ${edit.setup.id} added`;
+  if (edit.op === 'remove-setup') return `setup ${edit.id} removed`;
+  return placeName(edit.path);
 }

@@ -1,0 +1,83 @@
+import { createContext, useContext, useEffect, useMemo, useReducer, useRef, useState, type ReactNode } from 'react';
+import { evaluatePresent, type SetupReport } from '#core/evaluate';
+import type { AxleName, Edit, Job, Setup } from '#core/job';
+import type { HistoryEntry, OpenJob } from '#server/jobs';
+import type { LengthUnit } from '#core/units';
+import { usePreferences } from '../preferences/PreferencesContext';
+import { jobReducer, startState, type JobAction, type JobState } from './jobState';
+import { reportOf } from './reports';
+import { useSaver } from './useSaver';
+import { takeWaiting } from './waiting';
+
+/** A job on the table, for every station. */
+export interface JobTable {
+  state: JobState;
+  job: Job;
+  setups: { setup: Setup; report: SetupReport }[];
+  present: SetupReport;
+  readings: HistoryEntry[];
+  edit(...edits: Edit[]): void;
+  dispatch(action: JobAction): void;
+  /** Texts that were typed and are no value yet, by the field they stand in; they outlive a change of station. */
+  drafts: Map<string, string>;
+  axle: AxleName;
+  setAxle(axle: AxleName): void;
+  /** The setup that is raised in the tray. */
+  current: Setup | null;
+  raise(id: string): void;
+}
+
+const JobContext = createContext<JobTable | null>(null);
+
+export function useJob(): JobTable {
+  const table = useContext(JobContext);
+  if (!table) throw new Error('useJob outside a job');
+  return table;
+}
+
+export function JobProvider({ open, children }: { open: OpenJob; children: ReactNode }) {
+  const [state, dispatch] = useReducer(jobReducer, open, (server) => startState(server));
+  const { unit } = usePreferences();
+  const [axle, setAxle] = useState<AxleName>('front');
+  const [raised, setRaised] = useState<string | null>(null);
+  const drafts = useRef(new Map<string, string>());
+  // Before the saver, which would take an empty table for "nothing is waiting".
+  useUnsavedEdits(open, dispatch);
+  useSaver(state, dispatch);
+  useEffect(() => dispatch({ type: 'fresh', open }), [open]);
+
+  const { job } = state;
+  const table = useMemo<JobTable>(
+    () => ({
+      state,
+      job,
+      ...reports(job, unit),
+      readings: state.server.readings,
+      edit: (...edits) => dispatch({ type: 'edit', edits }),
+      dispatch,
+      drafts: drafts.current,
+      axle,
+      setAxle,
+      current: job.setups.find(({ id }) => id === raised) ?? job.setups[0] ?? null,
+      raise: setRaised,
+    }),
+    [state, job, unit, axle, raised],
+  );
+  return <JobContext value={table}>{children}</JobContext>;
+}
+
+const reports = (job: Job, unit: LengthUnit) => ({
+  setups: job.setups.map((setup) => ({ setup, report: reportOf(job, setup, unit) })),
+  present: evaluatePresent(job, { unit }),
+});
+
+/** Edits this browser could not save before a reload are put back on the table once. */
+function useUnsavedEdits(open: OpenJob, dispatch: (action: JobAction) => void): void {
+  const looked = useRef(false);
+  useEffect(() => {
+    if (looked.current) return;
+    looked.current = true;
+    const waiting = takeWaiting(open.id);
+    if (waiting) dispatch({ type: 'restore', ...waiting });
+  }, [open.id, dispatch]);
+}

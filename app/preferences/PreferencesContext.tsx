@@ -1,0 +1,59 @@
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useFetcher } from 'react-router';
+import { formatLength, lengthFigure, unitSign, type LengthUnit } from '#core/units';
+import { DEFAULT_PREFERENCES, type Preferences } from './preferences';
+
+interface PreferencesState extends Preferences {
+  choose(change: Partial<Preferences>): void;
+}
+
+const PreferencesContext = createContext<PreferencesState>({ ...DEFAULT_PREFERENCES, choose: () => {} });
+
+/** Holds the preferences, shows a choice at once and keeps it in a cookie. */
+export function PreferencesProvider({ initial, children }: { initial: Preferences; children: ReactNode }) {
+  const [chosen, setChosen] = useState(initial);
+  const { submit } = useFetcher();
+  useEffect(() => {
+    document.documentElement.dataset.theme = chosen.theme;
+  }, [chosen.theme]);
+  const state = useMemo<PreferencesState>(
+    () => ({
+      ...chosen,
+      choose(change) {
+        const next = { ...chosen, ...change };
+        setChosen(next);
+        void submit({ ...next }, { method: 'post', action: '/preferences', encType: 'application/json' });
+      },
+    }),
+    [chosen, submit],
+  );
+  return <PreferencesContext value={state}>{children}</PreferencesContext>;
+}
+
+export const usePreferences = (): PreferencesState => useContext(PreferencesContext);
+
+/** How lengths are written in the chosen unit. */
+export interface Lengths {
+  unit: LengthUnit;
+  /** What a bare number that somebody types means. */
+  bare: 'mm' | 'in';
+  sign: 'mm' | 'in';
+  figure(mm: number | null | undefined, plus?: boolean): string;
+  text(mm: number | null | undefined, plus?: boolean): string;
+}
+
+const UNKNOWN = '—';
+
+export function useLengths(): Lengths {
+  const { unit } = usePreferences();
+  return useMemo(
+    () => ({
+      unit,
+      bare: unitSign(unit),
+      sign: unitSign(unit),
+      figure: (mm, plus) => (mm == null ? UNKNOWN : lengthFigure(mm, unit, plus)),
+      text: (mm, plus) => (mm == null ? UNKNOWN : formatLength(mm, unit, plus)),
+    }),
+    [unit],
+  );
+}

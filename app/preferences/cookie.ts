@@ -1,0 +1,23 @@
+import Joi from 'joi';
+import { createCookie } from 'react-router';
+import { LENGTH_UNITS } from '#core/units';
+import { DEFAULT_PREFERENCES, type Preferences } from './preferences';
+
+const cookie = createCookie('scoval-preferences', { path: '/', sameSite: 'lax', maxAge: 60 * 60 * 24 * 365 });
+
+const schema = Joi.object<Preferences>({
+  unit: Joi.valid(...LENGTH_UNITS).required(),
+  theme: Joi.valid('light', 'dark').required(),
+});
+
+/** The preferences a request carries; the usual ones where it carries none or nonsense. */
+export async function readPreferences(request: Request): Promise<Preferences> {
+  const { value, error } = schema.validate(await cookie.parse(request.headers.get('Cookie')));
+  return error || !value ? DEFAULT_PREFERENCES : value;
+}
+
+/** The header that keeps preferences, or null when they are none. */
+export async function preferencesHeader(data: unknown): Promise<string | null> {
+  const { value, error } = schema.validate(data);
+  return error ? null : cookie.serialize(value);
+}

@@ -1,0 +1,86 @@
+import '@fontsource/barlow/latin-400.css';
+import '@fontsource/barlow/latin-500.css';
+import '@fontsource/barlow/latin-600.css';
+import '@fontsource/barlow-semi-condensed/latin-500.css';
+import '@fontsource/barlow-semi-condensed/latin-600.css';
+import '@fontsource/ibm-plex-mono/latin-400.css';
+import '@fontsource/ibm-plex-mono/latin-500.css';
+import './theme/antd.css';
+import './theme/table.css';
+import { App as AntApp, ConfigProvider } from 'antd';
+import type { ReactNode } from 'react';
+import { isRouteErrorResponse, Link, Links, Meta, Outlet, Scripts, ScrollRestoration, useRouteLoaderData } from 'react-router';
+import { readPreferences } from './preferences/cookie';
+import { DEFAULT_PREFERENCES } from './preferences/preferences';
+import { PreferencesProvider, usePreferences } from './preferences/PreferencesContext';
+import { antdTheme } from './theme/antdTheme';
+import type { Route } from './+types/root';
+
+export const meta: Route.MetaFunction = () => [{ title: 'Scoval' }];
+
+export async function loader({ request, context }: Route.LoaderArgs) {
+  return { preferences: await readPreferences(request), nonce: context.nonce };
+}
+
+// Preferences live on in the page; only a full load reads them again.
+export const shouldRevalidate = () => false;
+
+export function Layout({ children }: { children: ReactNode }) {
+  const data = useRouteLoaderData<typeof loader>('root');
+  // The browser hides the attribute from scripts, so the nonce of the first HTML is handed on as a property.
+  const nonce = data?.nonce;
+  return (
+    <html lang="en" data-theme={(data?.preferences ?? DEFAULT_PREFERENCES).theme} suppressHydrationWarning>
+      <head>
+        <meta charSet="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <link rel="icon" href="/scoval.svg" type="image/svg+xml" />
+        <Meta />
+        <Links />
+      </head>
+      <body>
+        {children}
+        <ScrollRestoration nonce={nonce} />
+        <Scripts nonce={nonce} />
+      </body>
+    </html>
+  );
+}
+
+export default function Root({ loaderData }: Route.ComponentProps) {
+  return (
+    <PreferencesProvider initial={loaderData.preferences}>
+      <Themed nonce={loaderData.nonce}>
+        <Outlet />
+      </Themed>
+    </PreferencesProvider>
+  );
+}
+
+function Themed({ nonce, children }: { nonce: string; children: ReactNode }) {
+  const { theme } = usePreferences();
+  return (
+    <ConfigProvider theme={antdTheme(theme)} csp={{ nonce }} wave={{ disabled: true }}>
+      <AntApp component={false}>{children}</AntApp>
+    </ConfigProvider>
+  );
+}
+
+export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
+  const missing = isRouteErrorResponse(error) && error.status === 404;
+  return (
+    <main className="error-page">
+      <h1>{missing ? 'Nothing lies here' : 'Something broke'}</h1>
+      <p>
+        {missing
+          ? 'There is no page or job at this address.'
+          : 'This page could not be shown. What was saved is safe; edits that were not saved yet are kept in this browser and offered again when the job is opened.'}
+      </p>
+      <p>
+        <Link to="/" reloadDocument>
+          To the bench
+        </Link>
+      </p>
+    </main>
+  );
+}

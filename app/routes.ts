@@ -1,0 +1,15 @@
+import { index, route, type RouteConfig } from '@react-router/dev/routes';
+
+export default [
+  index('routes/bench.tsx'),
+  route('preferences', 'routes/preferences.ts'),
+  route('jobs/:jobId', 'routes/job.tsx', [
+    index('routes/job-start.ts'),
+    route('hub', 'routes/hub.tsx'),
+    route('room', 'routes/room.tsx'),
+    route('brief', 'routes/brief.tsx'),
+    route('setups', 'routes/setups.tsx'),
+    route('compare', 'routes/compare.tsx'),
+  ]),
+  route('jobs/:jobId/file', 'routes/job-file.ts'),
+] satisfies RouteConfig;

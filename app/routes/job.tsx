@@ -1,0 +1,69 @@
+import Joi from 'joi';
+import { data, Outlet, type ShouldRevalidateFunctionArgs } from 'react-router';
+import type { Edit } from '#core/job';
+import { editSchema, faultsOf, VALIDATION } from '#formats/job';
+import { saveEdits, stepHistory, type SaveResult } from '#server/edits';
+import { openJob } from '#server/jobs';
+import { JobProvider } from '../job/JobContext';
+import { readJson } from '../requests';
+import { JobFrame } from '../ui/frame/JobFrame';
+import type { Route } from './+types/job';
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: loaderData ? `${loaderData.job.vehicle.label || loaderData.number} · Scoval` : 'Scoval' },
+];
+
+export async function loader({ params }: Route.LoaderArgs) {
+  const open = await openJob(params.jobId);
+  if (!open) throw data(null, { status: 404 });
+  return open;
+}
+
+interface Change {
+  intent: 'edit' | 'undo' | 'redo';
+  revision: number;
+  edits: Edit[];
+}
+
+const changeSchema = Joi.object<Change>({
+  intent: Joi.valid('edit', 'undo', 'redo').required(),
+  revision: Joi.number().integer().min(1).required(),
+  edits: Joi.when('intent', {
+    is: 'edit',
+    then: Joi.array().items(editSchema).min(1).max(500).required(),
+    otherwise: Joi.forbidden(),
+  }),
+});
+
+export async function action({ request, params }: Route.ActionArgs): Promise<SaveResult> {
+  const { value, error } = changeSchema.validate(await readJson(request), VALIDATION);
+  if (error) return { status: 'invalid', faults: faultsOf(error) };
+  if (!value) return { status: 'invalid', faults: [{ path: '', message: 'nothing was sent' }] };
+  return value.intent === 'edit'
+    ? saveEdits(params.jobId, value.revision, value.edits)
+    : stepHistory(params.jobId, value.revision, value.intent);
+}
+
+/** A server that cannot be reached must not take the page, and what was typed on it, away. */
+export async function clientAction({ serverAction }: Route.ClientActionArgs) {
+  try {
+    return await serverAction();
+  } catch {
+    return { status: 'unreachable' as const };
+  }
+}
+
+/** A save brings the new state itself; there is nothing to load again. */
+export function shouldRevalidate({ formMethod, currentParams, nextParams }: ShouldRevalidateFunctionArgs) {
+  return formMethod === undefined && currentParams.jobId !== nextParams.jobId;
+}
+
+export default function JobPage({ loaderData }: Route.ComponentProps) {
+  return (
+    <JobProvider key={loaderData.id} open={loaderData}>
+      <JobFrame>
+        <Outlet />
+      </JobFrame>
+    </JobProvider>
+  );
+}

@@ -1,0 +1,117 @@
+import { Button } from 'antd';
+import { PlusOutlined, UnorderedListOutlined } from '@ant-design/icons';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { Setup } from '#core/job';
+import type { SetupReport } from '#core/evaluate';
+import { useJob } from '../job/JobContext';
+import { BY_SIGN } from '../ui/frame/useJobKeys';
+import { Ledger } from '../ui/ledger/Ledger';
+import { AxleSwitch } from '../ui/parts/AxleSwitch';
+import { CandidateSheet } from '../ui/stations/CandidateSheet';
+import { SetupList } from '../ui/stations/SetupList';
+import { useAxleFields } from '../ui/stations/useAxleFields';
+import { useStackField } from '../ui/stations/useStackField';
+import { Tray } from '../ui/tray/Tray';
+import { useSetupActions } from '../ui/tray/useSetupActions';
+import '../ui/stations/stations.css';
+
+/** Builds candidates: the section with the present car behind it, every figure beside it, the setups below. */
+export default function SetupsPage() {
+  const { setups, current } = useJob();
+  const actions = useSetupActions();
+  useHotkeys('n', actions.add, BY_SIGN, [actions]);
+  useHotkeys('d', actions.double, BY_SIGN, [actions]);
+  useHotkeys('j', () => actions.step(1), BY_SIGN, [actions]);
+  useHotkeys('k', () => actions.step(-1), BY_SIGN, [actions]);
+  const raised = setups.find(({ setup }) => setup.id === current?.id);
+  return (
+    <div className="setups-station">
+      {raised ? (
+        <Raised setup={raised.setup} report={raised.report} />
+      ) : (
+        <div className="empty-station">
+          <h1>No setup yet</h1>
+          <p>
+            A setup is a wheel, a tire and what stands between them and the hub, front and rear. It starts from what is on the car
+            now; change it from there.
+          </p>
+          <Button type="primary" icon={<PlusOutlined />} onClick={actions.add}>
+            First setup
+          </Button>
+        </div>
+      )}
+      <Tray actions={actions} />
+    </div>
+  );
+}
+
+/** Offset and stack by a millimetre at a key, five with Shift. */
+const NUDGES: Record<string, { part: 'offset' | 'stack'; mm: number }> = {
+  '[': { part: 'offset', mm: -1 },
+  ']': { part: 'offset', mm: 1 },
+  '{': { part: 'offset', mm: -5 },
+  '}': { part: 'offset', mm: 5 },
+  '-': { part: 'stack', mm: -1 },
+  '=': { part: 'stack', mm: 1 },
+  _: { part: 'stack', mm: -5 },
+  '+': { part: 'stack', mm: 5 },
+};
+
+function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
+  const { axle, job } = useJob();
+  const [asList, setAsList] = useState(false);
+  const [allOpen, setAllOpen] = useState(false);
+  const fields = useAxleFields(['setups', setup.id, axle], setup[axle] ?? {});
+  const stack = useStackField(setup, axle);
+  useHotkeys(
+    '*',
+    (event) => {
+      const nudge = NUDGES[event.key];
+      if (!nudge || event.ctrlKey || event.metaKey || event.altKey) return;
+      event.preventDefault();
+      if (nudge.part === 'offset') fields.nudge(nudge.mm);
+      else stack.nudge(nudge.mm);
+    },
+    [fields, stack],
+  );
+  useHotkeys('w', () => setAllOpen(!allOpen), BY_SIGN, [allOpen]);
+  useHotkeys('f', () => setAsList(!asList), BY_SIGN, [asList]);
+  return (
+    <>
+      <section className="setups-sheet" aria-label="Section">
+        <header className="sheet-head">
+          <h1>
+            {axle === 'front' ? 'Front' : 'Rear'} right, from behind <span className="soft">straight ahead, at rest</span>
+          </h1>
+          <span className="legend" aria-hidden>
+            <i className="legend-candidate" /> {setup.id.toUpperCase()} <i className="legend-present" /> on the car now
+          </span>
+          <Button
+            icon={<UnorderedListOutlined />}
+            aria-pressed={asList}
+            title="Fields as a list (F)"
+            onClick={() => setAsList(!asList)}
+          >
+            List
+          </Button>
+          <AxleSwitch />
+        </header>
+        <div className="setups-middle">
+          {asList && <SetupList setup={setup} axle={axle} fields={fields} stack={stack} />}
+          <CandidateSheet
+            key={`${setup.id}${axle}`}
+            job={job}
+            axle={axle}
+            setup={setup}
+            report={report}
+            fields={fields}
+            stack={stack}
+            asList={asList}
+          />
+        </div>
+      </section>
+      <Ledger setup={setup} report={report} axle={axle} allOpen={allOpen} />
+    </>
+  );
+}

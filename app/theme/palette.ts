@@ -1,0 +1,78 @@
+/** The colours of the table, by meaning. Text colours reach 4.5:1 on paper and on sheet. */
+export interface Palette {
+  paper: string;
+  sheet: string;
+  ink: string;
+  inkSoft: string;
+  rule: string;
+  ruleFaint: string;
+  /** The candidate. */
+  layout: string;
+  layoutTint: string;
+  /** What is on the car now. */
+  present: string;
+  presentText: string;
+  presentTint: string;
+  /** The car itself. */
+  body: string;
+  bodyEdge: string;
+  ok: string;
+  okTint: string;
+  caution: string;
+  cautionTint: string;
+  fail: string;
+  failTint: string;
+  unknown: string;
+}
+
+export const LIGHT: Palette = {
+  paper: '#efede4',
+  sheet: '#fbfaf5',
+  ink: '#20262b',
+  inkSoft: '#5d666b',
+  rule: '#d3cfc1',
+  ruleFaint: '#e6e3d8',
+  layout: '#2a3f8f',
+  layoutTint: '#dde3f4',
+  present: '#8c8573',
+  presentText: '#6b6555',
+  presentTint: '#eae6da',
+  body: '#e3dfd2',
+  bodyEdge: '#5d666b',
+  ok: '#1f7a66',
+  okTint: '#dcebe5',
+  caution: '#94560a',
+  cautionTint: '#f3e6cf',
+  fail: '#b3261e',
+  failTint: '#f6ddd9',
+  unknown: '#6a7276',
+};
+
+export const DARK: Palette = {
+  paper: '#15191c',
+  sheet: '#1c2125',
+  ink: '#e8e5db',
+  inkSoft: '#a3aaad',
+  rule: '#3a4247',
+  ruleFaint: '#2a3136',
+  layout: '#a9b8f5',
+  layoutTint: '#2a3558',
+  present: '#9a9380',
+  presentText: '#b5ae9b',
+  presentTint: '#2e2d28',
+  body: '#363b3e',
+  bodyEdge: '#a3aaad',
+  ok: '#5cc3a8',
+  okTint: '#1d3a34',
+  caution: '#e0a24a',
+  cautionTint: '#42341c',
+  fail: '#f28b80',
+  failTint: '#4a2724',
+  unknown: '#9aa2a6',
+};
+
+/** A palette as CSS custom properties. */
+export const cssProperties = (palette: Palette): string =>
+  Object.entries(palette)
+    .map(([name, colour]) => `--${name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}:${colour}`)
+    .join(';');

@@ -1,0 +1,31 @@
+import { Select } from 'antd';
+import { useId } from 'react';
+
+interface ChoiceFieldProps<T extends string> {
+  label: string;
+  value: T | null;
+  choices: readonly (readonly [T, string])[];
+  commit(value: T | null): void;
+  width?: number;
+}
+
+/** One of a few words; emptied, it counts as not known. */
+export function ChoiceField<T extends string>({ label, value, choices, commit, width = 150 }: ChoiceFieldProps<T>) {
+  const id = useId();
+  return (
+    <div className="field">
+      <label className="label" htmlFor={id}>
+        {label}
+      </label>
+      <Select
+        id={id}
+        value={value}
+        allowClear
+        placeholder="—"
+        style={{ width }}
+        options={choices.map(([key, name]) => ({ value: key, label: name }))}
+        onChange={(chosen: T | undefined) => commit(chosen ?? null)}
+      />
+    </div>
+  );
+}

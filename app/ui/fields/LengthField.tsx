@@ -1,0 +1,41 @@
+import { formatLength, lengthFigure, offsetFigure, readLength, type LengthUnit } from '#core/units';
+import { DomainError } from '#core/errors';
+import { RANGES, type RangeName } from '#formats/fields';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { TypedInput, type TypedInputProps } from './TypedInput';
+
+type Shown = Omit<TypedInputProps<number>, 'show' | 'read' | 'unit'>;
+
+/** A length of the job in the chosen unit; what is typed may name its own. */
+export function LengthField({ range, ...props }: Shown & { range: RangeName }) {
+  const { unit, bare, sign } = useLengths();
+  return (
+    <TypedInput
+      {...props}
+      unit={sign}
+      show={(mm) => lengthFigure(mm, unit)}
+      read={(text) => inRange(readLength(text, bare), range, unit)}
+    />
+  );
+}
+
+/** An offset: the trade writes it in mm with its sign, whatever the unit of the rest. */
+export function OffsetField(props: Shown) {
+  return (
+    <TypedInput
+      {...props}
+      unit="mm"
+      show={offsetFigure}
+      read={(text) => inRange(readLength(text, 'mm'), 'offsetMm', 'mm')}
+    />
+  );
+}
+
+function inRange(mm: number, name: RangeName, unit: LengthUnit): number {
+  const [least, most] = RANGES[name];
+  if (mm < least || mm > most)
+    throw new DomainError(
+      `${formatLength(mm, unit)} is outside ${lengthFigure(least, unit)} to ${formatLength(most, unit)}`,
+    );
+  return mm;
+}

@@ -1,0 +1,43 @@
+import { DomainError } from '#core/errors';
+import { inchesFromMm, readLength, readNumber, rimFigure } from '#core/units';
+import { RANGES, type RangeName } from '#formats/fields';
+import { TypedInput, type TypedInputProps } from './TypedInput';
+
+type Shown = Omit<TypedInputProps<number>, 'show' | 'read'> & { range: RangeName };
+
+/** A plain number in the unit that stands behind it. */
+export function NumberField({ range, whole, ...props }: Shown & { whole?: boolean }) {
+  return (
+    <TypedInput
+      {...props}
+      show={(value) => String(value)}
+      read={(text) => {
+        const value = readNumber(text);
+        if (whole && !Number.isInteger(value)) throw new DomainError('must be a whole number');
+        return inRange(value, range, props.unit);
+      }}
+    />
+  );
+}
+
+/** A rim width or diameter: inches, in the trade whatever the unit of the rest. */
+export function RimField({ range, ...props }: Shown) {
+  return (
+    <TypedInput
+      {...props}
+      unit="in"
+      show={rimFigure}
+      read={(text) => {
+        const inches = Number(inchesFromMm(readLength(text.replace(/j$/i, ''), 'in')).toFixed(4));
+        return inRange(inches, range, 'in');
+      }}
+    />
+  );
+}
+
+function inRange(value: number, name: RangeName, unit: string | undefined): number {
+  const [least, most] = RANGES[name];
+  if (value < least || value > most)
+    throw new DomainError(`${value} is outside ${least} to ${most}${unit ? ` ${unit}` : ''}`);
+  return value;
+}

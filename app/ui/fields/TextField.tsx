@@ -1,0 +1,33 @@
+import { DomainError } from '#core/errors';
+import { readTireSize } from '#core/tire';
+import { TypedInput, type TypedInputProps } from './TypedInput';
+
+type Shown = Omit<TypedInputProps<string>, 'show' | 'read' | 'unit'>;
+
+/** A line of text. */
+export function TextField({ most = 120, ...props }: Shown & { most?: number }) {
+  return (
+    <TypedInput
+      {...props}
+      show={(text) => text}
+      read={(text) => {
+        if (text.length > most) throw new DomainError(`is longer than ${most} characters`);
+        return text.trim();
+      }}
+    />
+  );
+}
+
+/** A tire size as people write it; kept as typed, checked as read. */
+export function TireSizeField(props: Shown) {
+  return (
+    <TypedInput
+      {...props}
+      show={(text) => text}
+      read={(text) => {
+        readTireSize(text);
+        return text.trim();
+      }}
+    />
+  );
+}

@@ -1,0 +1,26 @@
+import type { ReactNode } from 'react';
+import { ConflictDialog } from './ConflictDialog';
+import { KeyHelp } from './KeyHelp';
+import { StationRoute } from './StationRoute';
+import { TopStrip } from './TopStrip';
+import { useJobKeys } from './useJobKeys';
+import './frame.css';
+
+/** What stands around every station of a job: the strip with the job's state above, the route on the left. */
+export function JobFrame({ children }: { children: ReactNode }) {
+  const { helpOpen, setHelpOpen } = useJobKeys();
+  return (
+    <div className="frame">
+      <a className="skip-link" href="#station">
+        To the station
+      </a>
+      <TopStrip openHelp={() => setHelpOpen(true)} />
+      <StationRoute />
+      <main className="station" id="station" tabIndex={-1}>
+        {children}
+      </main>
+      <ConflictDialog />
+      <KeyHelp open={helpOpen} close={() => setHelpOpen(false)} />
+    </div>
+  );
+}

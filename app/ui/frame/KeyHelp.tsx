@@ -1,0 +1,46 @@
+import { Modal } from 'antd';
+import { STATIONS } from './stations';
+
+const KEYS: readonly (readonly [string[], string])[] = [
+  [['[', ']'], 'offset 1 mm down or up, with Shift 5 mm'],
+  [['-', '='], 'stack 1 mm down or up, with Shift 5 mm'],
+  [['J', 'K'], 'next, previous setup'],
+  [['N'], 'new setup from what is on the car'],
+  [['D'], 'double this setup'],
+  [['A'], 'front or rear axle'],
+  [['F'], 'fields as a list, or on the drawing'],
+  [['W'], 'show or hide all working'],
+  [['U'], 'next unit'],
+  [['Ctrl', 'Z'], 'undo'],
+  [['Shift', 'Ctrl', 'Z'], 'redo'],
+  [['?'], 'this list'],
+];
+
+/** The keys, in one list. None of them acts while something is typed. */
+export function KeyHelp({ open, close }: { open: boolean; close(): void }) {
+  return (
+    <Modal open={open} onCancel={close} footer={null} title="Keys" width={520}>
+      <dl className="keys">
+        <div>
+          <dt>
+            <kbd>1</kbd>–<kbd>{STATIONS.length}</kbd>
+          </dt>
+          <dd>{STATIONS.map(({ name }) => name).join(', ')}</dd>
+        </div>
+        {KEYS.map(([keys, meaning]) => (
+          <div key={meaning}>
+            <dt>
+              {keys.map((key) => (
+                <kbd key={key}>{key}</kbd>
+              ))}
+            </dt>
+            <dd>{meaning}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="caution-note">
+        Figures are geometry. The test fit on the car decides: on stands, wheels chocked, torque as the maker says.
+      </p>
+    </Modal>
+  );
+}

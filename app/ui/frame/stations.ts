@@ -1,0 +1,42 @@
+import { stationProgress } from '#core/standing';
+import type { Job } from '#core/job';
+
+export interface Station {
+  key: string;
+  path: string;
+  name: string;
+  /** What is done here, in a few figures. */
+  state(job: Job): { text: string; full: boolean };
+}
+
+const counted = (station: 'hub' | 'room') => (job: Job) => {
+  const { done, total } = stationProgress(job, station);
+  return { text: done === total ? `all ${total}` : `${done} of ${total}`, full: done === total };
+};
+
+/** The stations in working order; their place is their key. */
+export const STATIONS: readonly Station[] = [
+  { key: '1', path: 'hub', name: 'Hub', state: counted('hub') },
+  { key: '2', path: 'room', name: 'Room', state: counted('room') },
+  {
+    key: '3',
+    path: 'brief',
+    name: 'Brief',
+    state: ({ brief }) => {
+      const wished = brief?.pokeMm?.min != null || brief?.pokeMm?.max != null;
+      return { text: wished ? 'wish set' : 'no wish yet', full: wished };
+    },
+  },
+  {
+    key: '4',
+    path: 'setups',
+    name: 'Setups',
+    state: ({ setups }) => ({ text: setups.length === 0 ? 'none yet' : `${setups.length} built`, full: setups.length > 0 }),
+  },
+  {
+    key: '5',
+    path: 'compare',
+    name: 'Compare',
+    state: ({ setups }) => ({ text: setups.length > 1 ? 'side by side' : setups.length === 1 ? 'against now' : '—', full: setups.length > 0 }),
+  },
+];

@@ -1,0 +1,119 @@
+import { Select } from 'antd';
+import dayjs from 'dayjs';
+import { useEffect, useId, useState } from 'react';
+import type { AxleName, Instrument, Taken } from '#core/job';
+import { INSTRUMENT_NAMES, INSTRUMENT_UNCERTAINTY_MM } from '#formats/fields';
+import type { HistoryEntry } from '#server/jobs';
+import { useJob } from '../../job/JobContext';
+import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
+import { Picture } from './Picture';
+import { READING_HELP } from './readings';
+
+export interface ReadingItem {
+  key: string;
+  /** The value as text, null when it is not there yet. */
+  shown: string | null;
+}
+
+interface ReadingPanelProps {
+  axle: AxleName;
+  items: readonly ReadingItem[];
+  focused: string;
+  focus(key: string): void;
+  instrument: Instrument;
+  setInstrument(instrument: Instrument): void;
+}
+
+/** How a reading made with an instrument is kept. */
+export const takenWith = (instrument: Instrument): Taken => ({
+  instrument,
+  uncertaintyMm: INSTRUMENT_UNCERTAINTY_MM[instrument],
+});
+
+/** Help beside the drawing: where the rule goes for the reading in hand, what it was taken with, what is there and what is missing. */
+export function ReadingPanel({ axle, items, focused, focus, instrument, setInstrument }: ReadingPanelProps) {
+  const { readings } = useJob();
+  const lengths = useLengths();
+  const id = useId();
+  const help = READING_HELP[focused];
+  const historyOf = (key: string) => readings.filter((entry) => entry.corner === axle && entry.key === key);
+  const history = historyOf(focused);
+  return (
+    <aside className="panel" aria-label="Readings">
+      <div className="field">
+        <label className="label" htmlFor={id}>
+          Readings are taken with
+        </label>
+        <Select<Instrument>
+          id={id}
+          value={instrument}
+          onChange={setInstrument}
+          style={{ width: '100%' }}
+          options={(Object.keys(INSTRUMENT_NAMES) as Instrument[]).map((value) => ({
+            value,
+            label: `${INSTRUMENT_NAMES[value]}${INSTRUMENT_UNCERTAINTY_MM[value] === null ? '' : `, ±${lengths.text(INSTRUMENT_UNCERTAINTY_MM[value])}`}`,
+          }))}
+        />
+      </div>
+      {help && (
+        <section aria-live="polite">
+          <h3 className="label">{help.title}</h3>
+          <div style={{ height: 8 }} />
+          <Picture name={help.picture} title={help.title} />
+          <dl className="help-text">
+            <dt>Where</dt>
+            <dd>{help.where}</dd>
+            <dt>With</dt>
+            <dd>{help.tool}</dd>
+            <dt>Usual mistake</dt>
+            <dd>{help.mistake}</dd>
+          </dl>
+          {history.length > 0 && (
+            <ul className="history" aria-label={`History of ${help.title}`}>
+              {history.toReversed().map((entry, index) => (
+                <HistoryLine key={history.length - index} entry={entry} lengths={lengths} />
+              ))}
+            </ul>
+          )}
+        </section>
+      )}
+      <section>
+        <h3 className="label">{axle === 'front' ? 'Front' : 'Rear'} axle</h3>
+        <ul className="reading-list">
+          {items.map(({ key, shown }) => {
+            const latest = historyOf(key).findLast(({ withdrawn }) => !withdrawn);
+            return (
+              <li key={key}>
+                <button type="button" aria-pressed={key === focused} onClick={() => focus(key)}>
+                  <span>{READING_HELP[key]?.title ?? key}</span>
+                  <span className="figure">{shown ?? '—'}</span>
+                  <small>{shown === null ? 'not measured' : takenText(latest, lengths)}</small>
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      </section>
+    </aside>
+  );
+}
+
+function takenText(entry: HistoryEntry | undefined, lengths: Lengths): string {
+  if (!entry?.instrument) return 'as entered';
+  const name = INSTRUMENT_NAMES[entry.instrument];
+  return entry.uncertaintyMm === null ? name : `${name}, ±${lengths.text(entry.uncertaintyMm)}`;
+}
+
+function HistoryLine({ entry, lengths }: { entry: HistoryEntry; lengths: Lengths }) {
+  // Dates in the reader's own time zone, which the server does not know.
+  const [day, setDay] = useState(entry.takenAt.slice(0, 10));
+  useEffect(() => setDay(dayjs(entry.takenAt).format('D MMM YYYY HH:mm')), [entry.takenAt]);
+  return (
+    <li className={entry.withdrawn ? 'withdrawn' : ''}>
+      <span className="soft">{day}</span>
+      <span className="figure">
+        {lengths.text(entry.value)} <span className="soft">{entry.withdrawn ? 'taken back' : takenText(entry, lengths)}</span>
+      </span>
+    </li>
+  );
+}

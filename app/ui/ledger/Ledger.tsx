@@ -1,0 +1,184 @@
+import { useId, useState } from 'react';
+import { allChecks, heldBy, type AxleReport, type SetupReport } from '#core/evaluate';
+import type { AxleName, Setup } from '#core/job';
+import { formatNumber, offsetFigure } from '#core/units';
+import { verdictWord } from '#core/verdict';
+import { useJob } from '../../job/JobContext';
+import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
+import { Ring } from '../parts/Ring';
+import { checkName, limitText, marginText, setupTitle, valueFigure } from '../words';
+import './ledger.css';
+
+interface Row {
+  key: string;
+  label: string;
+  note: string;
+  value: string;
+  unit: string;
+  working: string[];
+  check?: ReturnType<typeof allChecks>[number];
+}
+
+interface LedgerProps {
+  setup: Setup;
+  report: SetupReport;
+  axle: AxleName;
+  /** Every row shows its working. */
+  allOpen: boolean;
+}
+
+/** Every figure of a setup with its limit and its working; what holds the setup stands at the top. */
+export function Ledger({ setup, report, axle, allOpen }: LedgerProps) {
+  const lengths = useLengths();
+  const { job } = useJob();
+  const held = heldBy(report);
+  const checks = allChecks(report).filter((check) => check.axle === axle || check.axle === null);
+  const pick = (...codes: string[]) =>
+    checks.filter(({ code }) => codes.some((known) => code === known || code.startsWith(`${known}:`))).map((check) => checkRow(check, lengths));
+  return (
+    <aside className="ledger" aria-label="Ledger">
+      <header>
+        <h2>
+          <span className="figure">{setup.id.toUpperCase()}</span> {setupTitle(setup, job.vehicle.flangeMm)}
+        </h2>
+        {held && <strong className={`ledger-word is-${held.verdict}`}>{verdictWord(held)}</strong>}
+        {held && (
+          <p className="soft">
+            held by <b>{checkName(held)}</b>: {marginText(held, lengths)}
+          </p>
+        )}
+      </header>
+      <Group title={`Room, ${axle}`} rows={pick('fender', 'inboard', 'arch', 'obstacle')} allOpen={allOpen} />
+      <Group title={`Tire, ${axle}`} rows={[...pick('rim-diameter', 'rim-width', 'diameter', 'axle-match'), ...tireRows(report[axle], lengths)]} allOpen={allOpen} />
+      <Group title={`Wheel and stack, ${axle}`} rows={wheelRows(report[axle], lengths)} allOpen={allOpen} />
+      {report[axle].assumed.length > 0 && (
+        <p className="ledger-assumed">
+          <span className="assumed">Assumed, not measured:</span> {report[axle].assumed.map(assumedName).join(', ')}.
+        </p>
+      )}
+      <p className="ledger-assumed">Figures are geometry. The test fit on the car decides.</p>
+    </aside>
+  );
+}
+
+const ASSUMED: Record<string, string> = {
+  flangeMm: 'flange thickness 12.7 mm a side',
+  stackMm: 'no spacer on the car now',
+  kingpinInclinationDeg: 'kingpin inclination of its kind',
+  kingpinOffsetMm: 'kingpin offset of its kind',
+};
+const assumedName = (path: string): string => ASSUMED[path.split('.').at(-1)!] ?? path;
+
+function checkRow(check: ReturnType<typeof allChecks>[number], lengths: Lengths): Row {
+  return {
+    key: check.code,
+    label: check.label,
+    note: `${verdictWord(check)} · ${limitText(check, lengths)}`,
+    value: valueFigure(check, lengths),
+    unit: check.value === null ? '' : check.unit === 'mm' ? lengths.sign : check.unit,
+    working: check.working,
+    check,
+  };
+}
+
+function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
+  const length = (key: Exclude<keyof AxleReport['working'], keyof AxleReport['tire']>, label: string, note: string, plus = false): Row => ({
+    key,
+    label,
+    note,
+    value: lengths.figure(axle[key], plus),
+    unit: axle[key] === null ? '' : lengths.sign,
+    working: axle.working[key] ?? [],
+  });
+  const offset = axle.effectiveOffsetMm;
+  return [
+    {
+      key: 'effectiveOffsetMm',
+      label: 'Effective offset',
+      note: 'offset less stack',
+      value: offset === null ? '—' : offsetFigure(offset),
+      unit: offset === null ? '' : 'mm',
+      working: axle.working.effectiveOffsetMm ?? [],
+    },
+    length('backspacingOverallMm', 'Backspacing, overall', 'as a straight-edge reads it'),
+    length('backspacingNominalMm', 'Backspacing, nominal', 'arithmetic on the nominal width'),
+    length('frontspacingMm', 'Front spacing', 'overall width less backspacing'),
+    length('overallWidthMm', 'Overall width', 'nominal width and both flanges'),
+    length('outerChangeMm', 'Outer face moves', 'against now, + outboard', true),
+    length('innerChangeMm', 'Inner face moves', 'against now, + inboard', true),
+    length('trackChangeMm', 'Track', 'against now', true),
+    ...(axle.scrubRadiusMm === null
+      ? []
+      : [
+          length('scrubRadiusMm', 'Scrub radius', axle.assumed.some((path) => path.includes('kingpin')) ? 'steering axis assumed' : 'steering axis measured', true),
+          length('scrubChangeMm', 'Scrub radius moves', 'against now', true),
+        ]),
+  ];
+}
+
+function tireRows({ tire, working, ...axle }: AxleReport, lengths: Lengths): Row[] {
+  const length = (key: 'overallDiameterMm' | 'sectionWidthMm' | 'treadWidthMm' | 'circumferenceMm', label: string, note: string): Row => ({
+    key,
+    label,
+    note,
+    value: lengths.figure(tire[key]),
+    unit: tire[key] === null ? '' : lengths.sign,
+    working: working[key] ?? [],
+  });
+  const speed = axle.trueSpeedAt100;
+  return [
+    length('overallDiameterMm', 'Overall diameter', 'new and inflated'),
+    length('sectionWidthMm', 'Section width', 'on this rim'),
+    {
+      key: 'trueSpeedAt100',
+      label: 'True speed at 100 shown',
+      note: speed !== null && speed > 100 ? 'the speedometer now reads lower' : 'had it been exact before',
+      value: speed === null ? '—' : formatNumber(speed),
+      unit: '',
+      working: working.trueSpeedAt100 ?? [],
+    },
+    {
+      key: 'rideHeightChangeMm',
+      label: 'Ride height',
+      note: 'by the tire alone',
+      value: lengths.figure(axle.rideHeightChangeMm, true),
+      unit: axle.rideHeightChangeMm === null ? '' : lengths.sign,
+      working: working.rideHeightChangeMm ?? [],
+    },
+  ];
+}
+
+function Group({ title, rows, allOpen }: { title: string; rows: Row[]; allOpen: boolean }) {
+  return (
+    <section>
+      <h3 className="label">{title}</h3>
+      {rows.map((row) => (
+        <LedgerRow key={row.key} row={row} allOpen={allOpen} />
+      ))}
+    </section>
+  );
+}
+
+function LedgerRow({ row, allOpen }: { row: Row; allOpen: boolean }) {
+  const [openOne, setOpenOne] = useState(false);
+  const id = useId();
+  const open = allOpen || openOne;
+  return (
+    <div className={`ledger-row ${row.check ? '' : 'ledger-plain'}`} data-row={row.key}>
+      <button type="button" aria-expanded={open} aria-controls={id} onClick={() => setOpenOne(!openOne)}>
+        {row.check ? <Ring check={row.check} /> : <span />}
+        <span className="ledger-text">
+          <span className="ledger-label">{row.label}</span>
+          <span className="ledger-note">{row.note}</span>
+        </span>
+        <span className={`ledger-value figure ${row.check ? `is-${row.check.verdict}` : ''}`}>
+          {row.value}
+          <span className="ledger-unit">{row.unit}</span>
+        </span>
+      </button>
+      <div id={id} className="ledger-working figure" hidden={!open}>
+        {open && (row.working.length > 0 ? row.working : ['not known: a reading is missing']).map((line) => <p key={line}>{line}</p>)}
+      </div>
+    </div>
+  );
+}

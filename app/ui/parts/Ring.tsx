@@ -1,0 +1,31 @@
+import { arc } from 'd3';
+import { usedShare, verdictWord, type Check } from '#core/verdict';
+
+const SIZE = 20;
+const INNER = SIZE / 2 - 3;
+
+/** A ring that fills with the share of the room that is used up: three quarters at the limit, full at contact, dotted when not known. */
+export function Ring({ check, size = SIZE }: { check: Check | null; size?: number }) {
+  const verdict = check?.verdict ?? 'unknown';
+  const used = check && usedShare(check);
+  const slice = arc()({ innerRadius: 0, outerRadius: INNER, startAngle: 0, endAngle: 2 * Math.PI * (used ?? 0) });
+  return (
+    <svg
+      className={`ring is-${verdict}`}
+      width={size}
+      height={size}
+      viewBox={`${-SIZE / 2} ${-SIZE / 2} ${SIZE} ${SIZE}`}
+      role="img"
+      aria-label={check ? verdictWord(check) : 'not known'}
+    >
+      <circle
+        r={SIZE / 2 - 1}
+        fill="none"
+        stroke="currentColor"
+        strokeWidth={1.6}
+        strokeDasharray={used === null ? '1.6 2.2' : undefined}
+      />
+      {used !== null && used > 0 && <path d={slice ?? ''} fill="currentColor" />}
+    </svg>
+  );
+}

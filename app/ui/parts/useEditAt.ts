@@ -1,0 +1,9 @@
+import type { Taken } from '#core/job';
+import { useJob } from '../../job/JobContext';
+
+/** Makes an edit of a place from a value that may be emptied. */
+export function useEditAt() {
+  const { edit } = useJob();
+  return (path: string[], value: unknown, taken?: Taken) =>
+    edit(value === null || value === undefined ? { op: 'clear', path } : { op: 'set', path, value, ...(taken ? { taken } : {}) });
+}

@@ -1,0 +1,56 @@
+import { range } from 'd3';
+import { MM_PER_INCH } from '#core/units';
+import { useLengths } from '../../preferences/PreferencesContext';
+import type { SheetScale } from './scale';
+
+/** Ticks of a ruler in a unit: small and large steps in mm, and what stands at a large one. */
+const RULES = {
+  mm: { small: 10, large: 50, name: (mm: number) => String(Math.round(mm)) },
+  in: { small: MM_PER_INCH / 4, large: MM_PER_INCH * 2, name: (mm: number) => String(Math.round(mm / MM_PER_INCH)) },
+};
+
+const minus = (text: string): string => text.replace('-', '−');
+
+/** A ruler along the foot of a sheet, 0 at the hub face, with the sheet's faint grid above it. */
+export function Ruler({ scale, y, grid = true }: { scale: SheetScale; y: number; grid?: boolean }) {
+  const { sign } = useLengths();
+  const rule = RULES[sign];
+  const places = (step: number) =>
+    range(Math.ceil(scale.leftMm / step), Math.floor(scale.rightMm / step) + 1).map((n) => n * step);
+  return (
+    <g className="ruler" aria-hidden>
+      {grid && <Grid scale={scale} bottom={y} step={rule.large} />}
+      <line x1={0} x2={scale.width} y1={y} y2={y} className="ruler-edge" />
+      {places(rule.small).map((mm) => (
+        <line key={mm} x1={scale.x(mm)} x2={scale.x(mm)} y1={y} y2={y + 4} />
+      ))}
+      {places(rule.large).map((mm) => (
+        <g key={mm}>
+          <line x1={scale.x(mm)} x2={scale.x(mm)} y1={y} y2={y + 8} className="ruler-large" />
+          <text x={scale.x(mm)} y={y + 20} textAnchor="middle">
+            {minus(rule.name(mm))}
+          </text>
+        </g>
+      ))}
+      <text x={scale.width - 8} y={y + 34} textAnchor="end" className="ruler-name">
+        {sign} outboard of the hub face
+      </text>
+    </g>
+  );
+}
+
+function Grid({ scale, bottom, step }: { scale: SheetScale; bottom: number; step: number }) {
+  const across = range(Math.ceil(scale.leftMm / step), Math.floor(scale.rightMm / step) + 1);
+  const zero = scale.y(0);
+  const up = range(1, Math.floor(zero / (step * scale.k)) + 1);
+  return (
+    <g className="grid">
+      {across.map((n) => (
+        <line key={`x${n}`} x1={scale.x(n * step)} x2={scale.x(n * step)} y1={0} y2={bottom} />
+      ))}
+      {up.map((n) => (
+        <line key={`y${n}`} x1={0} x2={scale.width} y1={scale.y(n * step)} y2={scale.y(n * step)} />
+      ))}
+    </g>
+  );
+}

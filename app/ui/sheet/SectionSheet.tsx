@@ -1,0 +1,57 @@
+import type { ReactNode } from 'react';
+import { archRiseMm } from '#core/position';
+import { limitInForce } from '#core/verdict';
+import type { AxleName, Job, SuspensionChange } from '#core/job';
+import { Body, HubAndStack, Wheel } from './layers';
+import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
+import { Ruler } from './Ruler';
+import { fitScale, type Margins, type SheetScale } from './scale';
+import { useSize } from './useSize';
+import './sheet.css';
+
+interface SectionSheetProps {
+  job: Job;
+  axle: AxleName;
+  /** What is drawn in full: a candidate, or the present car itself. */
+  subject: Drawn;
+  subjectIs: 'candidate' | 'present';
+  change?: SuspensionChange | null | undefined;
+  /** What the drawing says to somebody who cannot see it. */
+  description: string;
+  /** Dimension lines, over the drawing. */
+  dimensions(scale: SheetScale, corner: Corner): ReactNode;
+  /** Figures and fields, as HTML over the drawing. */
+  fields(scale: SheetScale, corner: Corner): ReactNode;
+}
+
+const MARGINS: Margins = { left: 120, right: 128, top: 10, bottom: 56 };
+const NARROW: Margins = { ...MARGINS, left: 92, right: 104 };
+
+/** The section of a corner from behind, true to scale: the car's parts, what is on it now, and what might be. */
+export function SectionSheet(props: SectionSheetProps) {
+  const { job, axle, subject, subjectIs, change, description } = props;
+  const { ref, size } = useSize<HTMLDivElement>({ width: 824, height: 556 });
+  const corner = cornerOf(job.vehicle, axle);
+  const rise = archRiseMm(change ?? null);
+  const scale = fitScale(cornerRange(corner, subject, Math.max(0, rise)), size, size.width < 640 ? NARROW : MARGINS);
+  const foot = size.height - MARGINS.bottom;
+  return (
+    <div className="sheet" ref={ref}>
+      <svg width={size.width} height={size.height} role="img" aria-label={description}>
+        <Ruler scale={scale} y={foot} />
+        <Body
+          scale={scale}
+          corner={corner}
+          riseMm={rise}
+          wish={job.brief?.pokeMm}
+          inboardLimitMm={limitInForce('inboardMm', job.brief).value}
+        />
+        {subjectIs === 'candidate' && <Wheel drawn={corner.present} scale={scale} as="ghost" />}
+        <Wheel drawn={subject} scale={scale} as={subjectIs} />
+        <HubAndStack scale={scale} hub={job.vehicle[axle]?.hub} stackMm={subject.fitted.stackMm} as={subjectIs} />
+        {props.dimensions(scale, corner)}
+      </svg>
+      {props.fields(scale, corner)}
+    </div>
+  );
+}

@@ -1,0 +1,53 @@
+import { fitPresent, sectionOfFitted, type Fitted } from '#core/evaluate';
+import type { AxleName, Vehicle } from '#core/job';
+import { fenderOutMm, innerPartOutMm } from '#core/position';
+import type { Section } from '#core/section';
+import type { SheetRange } from './scale';
+
+/** A wheel and tire ready to draw. */
+export interface Drawn {
+  fitted: Fitted;
+  section: Section | null;
+}
+
+/** The corner of the car as far as it is measured, mm. */
+export interface Corner {
+  present: Drawn;
+  fenderOut: number | null;
+  innerPartOut: number | null;
+  /** Height of the fender's lip over the hub's axis. */
+  lipUp: number | null;
+}
+
+export const drawn = (fitted: Fitted): Drawn => ({ fitted, section: sectionOfFitted(fitted) });
+
+/** What the readings say about a corner. */
+export function cornerOf(vehicle: Vehicle, axle: AxleName): Corner {
+  const fitted = fitPresent(vehicle, axle);
+  const room = vehicle[axle]?.room ?? {};
+  const { place, overallDiameterMm: diameter } = fitted;
+  return {
+    present: drawn(fitted),
+    fenderOut: place && room.outboardGapMm != null ? fenderOutMm(place, room.outboardGapMm) : null,
+    innerPartOut: place && room.inboardGapMm != null ? innerPartOutMm(place, room.inboardGapMm) : null,
+    lipUp: diameter !== null && room.archGapMm != null ? diameter / 2 + room.archGapMm : null,
+  };
+}
+
+const STEP_MM = 20;
+const down = (mm: number) => Math.floor(mm / STEP_MM) * STEP_MM;
+const up = (mm: number) => Math.ceil(mm / STEP_MM) * STEP_MM;
+
+/** The part of the plane to show: everything drawn, in steps of 20 mm so that a nudge does not move the paper. */
+export function cornerRange(corner: Corner, subject: Drawn, riseMm: number): SheetRange {
+  const all = [corner.present, subject];
+  const lateral = all.flatMap(({ fitted }) => (fitted.place ? [fitted.place.innerMm, fitted.place.outerMm] : []));
+  const radii = all.flatMap(({ fitted }) => (fitted.overallDiameterMm === null ? [] : [fitted.overallDiameterMm / 2]));
+  const seen = (value: number | null) => (value === null ? [] : [value]);
+  return {
+    left: down(Math.min(-150, ...lateral, ...seen(corner.innerPartOut)) - 24),
+    right: up(Math.max(70, ...lateral, ...seen(corner.fenderOut)) + 24),
+    bottom: 0,
+    top: up(Math.max(300, ...radii, ...seen(corner.lipUp === null ? null : corner.lipUp + riseMm)) + 14),
+  };
+}

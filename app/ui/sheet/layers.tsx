@@ -1,0 +1,136 @@
+import { useId } from 'react';
+import type { Brief, Hub } from '#core/job';
+import type { Corner, Drawn } from './corner';
+import type { SheetScale } from './scale';
+import { discPath, rimPath, tirePath } from './shapes';
+
+/** Hatching at 45°, for what is solid or kept free. */
+function Hatch({ id, className, gap = 7 }: { id: string; className: string; gap?: number }) {
+  return (
+    <pattern id={id} width={gap} height={gap} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <line x1={0} y1={0} x2={0} y2={gap} className={className} />
+    </pattern>
+  );
+}
+
+interface BodyProps {
+  scale: SheetScale;
+  corner: Corner;
+  riseMm: number;
+  wish: Brief['pokeMm'];
+  inboardLimitMm: number;
+}
+
+const INNER_PART_MM = 20;
+
+/** The car's own parts: fender lip with its plumb line and the wish, nearest inboard part with the room to keep. */
+export function Body({ scale, corner, riseMm, wish, inboardLimitMm }: BodyProps) {
+  const id = useId();
+  const { x, y } = scale;
+  const { fenderOut, innerPartOut, lipUp } = corner;
+  const foot = y(0);
+  const lip = lipUp === null ? null : y(lipUp + riseMm);
+  const innerTop = 6;
+  const innerFoot = y(70);
+  return (
+    <g className="body">
+      <defs>
+        <Hatch id={`${id}keep`} className="hatch-keep" gap={6} />
+      </defs>
+      {innerPartOut !== null && (
+        <g>
+          <rect
+            className="body-part"
+            x={x(innerPartOut - INNER_PART_MM)}
+            width={INNER_PART_MM * scale.k}
+            y={innerTop}
+            height={innerFoot - innerTop}
+          />
+          <rect
+            x={x(innerPartOut)}
+            width={inboardLimitMm * scale.k}
+            y={innerTop}
+            height={innerFoot - innerTop}
+            fill={`url(#${id}keep)`}
+          />
+        </g>
+      )}
+      {fenderOut !== null && wish?.min != null && (
+        <rect
+          className="wish"
+          x={x(fenderOut + wish.min)}
+          width={Math.max(0, ((wish.max ?? 0) - wish.min) * scale.k)}
+          y={lip ?? 6}
+          height={foot - (lip ?? 6)}
+        />
+      )}
+      {fenderOut !== null && (
+        <g>
+          <line className="plumb" x1={x(fenderOut)} x2={x(fenderOut)} y1={lip ?? 6} y2={foot} />
+          {lip !== null && (
+            <path
+              className="body-part"
+              d={`M${x(fenderOut)},${lip}v${-Math.min(lip, 26 * scale.k)}h${5 * scale.k}V${lip + 3 * scale.k}h${-17 * scale.k}v${-3 * scale.k}Z`}
+            />
+          )}
+        </g>
+      )}
+    </g>
+  );
+}
+
+/** A wheel with its tire: the candidate, what is on the car now, or that as a ghost behind a candidate. */
+export function Wheel({ drawn, scale, as }: { drawn: Drawn; scale: SheetScale; as: 'candidate' | 'present' | 'ghost' }) {
+  const { fitted, section } = drawn;
+  const rimWidthIn = fitted.wheel.rimWidthIn;
+  if (!section || fitted.effectiveOffsetMm === null || rimWidthIn == null) return null;
+  const centre = -fitted.effectiveOffsetMm;
+  const foot = scale.y(0);
+  return (
+    <g className={`wheel wheel-${as}`}>
+      <path className="tire" d={tirePath(section, scale, centre)} />
+      <path className="rim" d={rimPath(section, rimWidthIn, scale, centre)} />
+      {as !== 'ghost' && (
+        <>
+          <path className="disc" d={discPath(section, rimWidthIn, scale, centre, fitted.stackMm ?? 0)} />
+          <line className="centreline" x1={scale.x(centre)} x2={scale.x(centre)} y1={scale.y(section.rimRadiusMm - 34)} y2={foot} />
+        </>
+      )}
+    </g>
+  );
+}
+
+const HUB_RADIUS_MM = 76;
+
+/** The hub with its face and lip, and the stack between hub face and wheel. */
+export function HubAndStack({
+  scale,
+  hub,
+  stackMm,
+  as,
+}: {
+  scale: SheetScale;
+  hub: Hub | undefined;
+  stackMm: number | null;
+  as: 'candidate' | 'present';
+}) {
+  const id = useId();
+  const { x, y, k } = scale;
+  const foot = y(0);
+  const top = y(HUB_RADIUS_MM);
+  return (
+    <g className="hub">
+      <defs>
+        <Hatch id={`${id}stack`} className={`hatch-stack-${as}`} gap={5} />
+      </defs>
+      <path className="hub-body" d={`M${x(0)},${top}h${-14 * k}V${y(34)}h${-60 * k}V${foot}H${x(0)}Z`} />
+      {hub?.boreMm != null && hub.lipHeightMm != null && (
+        <rect className="hub-body" x={x(0)} width={hub.lipHeightMm * k} y={y(hub.boreMm / 2)} height={foot - y(hub.boreMm / 2)} />
+      )}
+      {stackMm !== null && stackMm > 0 && (
+        <rect className={`stack stack-${as}`} x={x(0)} width={stackMm * k} y={top} height={foot - top} fill={`url(#${id}stack)`} />
+      )}
+      <line className="hub-face" x1={x(0)} x2={x(0)} y1={y(HUB_RADIUS_MM + 14)} y2={foot} />
+    </g>
+  );
+}

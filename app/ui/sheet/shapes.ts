@@ -1,0 +1,62 @@
+import { line } from 'd3';
+import { tireOutline, type Section } from '#core/section';
+import { mmFromInches } from '#core/units';
+import type { SheetScale } from './scale';
+
+interface Point {
+  a: number;
+  r: number;
+}
+
+const path = (points: readonly Point[], scale: SheetScale, centreOut: number, closed = false): string => {
+  const draw = line<Point>(
+    ({ a }) => round(scale.x(centreOut + a)),
+    ({ r }) => round(scale.y(r)),
+  );
+  return (draw(points) ?? '') + (closed ? 'Z' : '');
+};
+
+const round = (px: number): number => Math.round(px * 100) / 100;
+
+/** The tire above its rim, closed along the bead seats. */
+export const tirePath = (section: Section, scale: SheetScale, centreOut: number): string =>
+  path(tireOutline(section), scale, centreOut, true);
+
+/** How thick a rim is drawn, and how deep its drop centre lies; for orientation, nobody measures them. */
+const SHEET_MM = 5;
+const DROP_MM = 24;
+
+/** The rim: flanges and bead seats where they are, the drop centre for orientation. */
+export function rimPath(section: Section, rimWidthIn: number, scale: SheetScale, centreOut: number): string {
+  const half = mmFromInches(rimWidthIn) / 2;
+  const { halfRimMm, flangeRadiusMm, rimRadiusMm } = section;
+  const slope = Math.min(26, half * 0.28);
+  const side: Point[] = [
+    { a: -halfRimMm, r: flangeRadiusMm },
+    { a: -half, r: flangeRadiusMm - 2 },
+    { a: -half, r: rimRadiusMm },
+    { a: -half + slope, r: rimRadiusMm - 2 },
+    { a: -half + slope * 1.9, r: rimRadiusMm - DROP_MM },
+  ];
+  const outer = [...side, ...side.map(({ a, r }) => ({ a: -a, r })).reverse()];
+  const lower: Point[] = [
+    { a: -half + slope * 1.9 - 3, r: rimRadiusMm - DROP_MM - SHEET_MM },
+    { a: -half + slope - 3, r: rimRadiusMm - 2 - SHEET_MM },
+    { a: -halfRimMm, r: rimRadiusMm - SHEET_MM },
+  ];
+  const inner = [...lower.map(({ a, r }) => ({ a: -a, r })).reverse(), ...lower];
+  return path([...outer, ...inner], scale, centreOut, true);
+}
+
+/** The disc between pad and rim, for orientation: its shape is known only where somebody measured it. */
+export function discPath(section: Section, rimWidthIn: number, scale: SheetScale, centreOut: number, padOut: number): string {
+  const half = mmFromInches(rimWidthIn) / 2;
+  const top = section.rimRadiusMm - DROP_MM - SHEET_MM;
+  const rimOut = Math.min(centreOut + half - Math.min(26, half * 0.28) * 2, Math.max(padOut + 6, centreOut));
+  const points: Point[] = [
+    { a: padOut, r: 26 },
+    { a: padOut, r: 78 },
+    { a: rimOut, r: top },
+  ];
+  return path(points, scale, 0);
+}

@@ -1,0 +1,22 @@
+import { useLayoutEffect, useRef, useState } from 'react';
+
+/** The size of an element in pixels, followed as it changes; a usual one until it is known. */
+export function useSize<E extends HTMLElement>(usual: { width: number; height: number }) {
+  const ref = useRef<E>(null);
+  const [size, setSize] = useState(usual);
+  // Before the first paint, so that nothing is seen to jump.
+  useLayoutEffect(() => {
+    const element = ref.current;
+    if (!element) return;
+    const measure = () => {
+      const { clientWidth: width, clientHeight: height } = element;
+      if (width > 0 && height > 0)
+        setSize((known) => (known.width === width && known.height === height ? known : { width, height }));
+    };
+    measure();
+    const observer = new ResizeObserver(measure);
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  return { ref, size };
+}

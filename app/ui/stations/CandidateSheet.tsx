@@ -1,0 +1,111 @@
+import { useMemo } from 'react';
+import { fitCandidate, type SetupReport } from '#core/evaluate';
+import type { AxleName, Job, Setup } from '#core/job';
+import { offsetFigure } from '#core/units';
+import type { Verdict } from '#core/verdict';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { LengthField, OffsetField } from '../fields/LengthField';
+import { TireSizeField } from '../fields/TextField';
+import { drawn, type Corner } from '../sheet/corner';
+import { Dimension } from '../sheet/Dimension';
+import { SectionSheet } from '../sheet/SectionSheet';
+import { SheetFigure, SheetSlot } from '../sheet/SheetSlot';
+import type { SheetScale } from '../sheet/scale';
+import { faceText, setupTitle, wheelCode } from '../words';
+import { anchors, type Anchors } from './anchors';
+import { BackspacingField, RimPair } from './WheelAxleFields';
+import type { useAxleFields } from './useAxleFields';
+import type { useStackField } from './useStackField';
+
+interface CandidateSheetProps {
+  job: Job;
+  axle: AxleName;
+  setup: Setup;
+  report: SetupReport;
+  fields: ReturnType<typeof useAxleFields>;
+  stack: ReturnType<typeof useStackField>;
+  /** The fields stand in a list beside the drawing. */
+  asList: boolean;
+}
+
+/** A candidate in section with its fields where a rule would read them. */
+export function CandidateSheet({ job, axle, setup, report, fields, stack, asList }: CandidateSheetProps) {
+  const lengths = useLengths();
+  const subject = useMemo(() => drawn(fitCandidate(job.vehicle, setup[axle])), [job.vehicle, setup, axle]);
+  const figures = report[axle];
+  const tone = (code: string): string => `is-${verdictOf(figures.checks, code)}`;
+  const at = (scale: SheetScale, corner: Corner): Anchors => anchors(scale, corner, subject, figures.archGapMm);
+  return (
+    <SectionSheet
+      job={job}
+      axle={axle}
+      subject={subject}
+      subjectIs="candidate"
+      change={setup.suspensionChange?.[axle]}
+      description={`Section of setup ${setup.id.toUpperCase()}, ${setupTitle(setup, job.vehicle.flangeMm)}, ${axle}: face ${faceText(figures.pokeMm, lengths)}, inner gap ${lengths.text(figures.inboardGapMm)}, arch gap ${lengths.text(figures.archGapMm)}`}
+      dimensions={(scale, corner) => {
+        const a = at(scale, corner);
+        return (
+          <>
+            {a.inner && <Dimension from={a.inner.from} to={a.inner.to} tone={tone('inboard')} />}
+            {a.outer && <Dimension from={a.outer.from} to={a.outer.to} tone={tone('fender')} />}
+            {a.arch && <Dimension from={a.arch.from} to={a.arch.to} tone={tone('arch')} />}
+            {a.backspacing && <Dimension from={a.backspacing.from} to={a.backspacing.to} />}
+            {a.offset && <Dimension from={a.offset.from} to={a.offset.to} tone="tone-layout" />}
+          </>
+        );
+      }}
+      fields={(scale, corner) => {
+        const a = at(scale, corner);
+        return (
+          <>
+            <SheetSlot x={a.innerLabel[0]} y={a.innerLabel[1]} anchor="right">
+              <SheetFigure label="inner gap" value={lengths.text(figures.inboardGapMm)} tone={tone('inboard')} />
+            </SheetSlot>
+            <SheetSlot x={a.outerLabel[0]} y={a.outerLabel[1]} anchor="left">
+              <SheetFigure label="face" value={faceText(figures.pokeMm, lengths)} tone={tone('fender')} />
+            </SheetSlot>
+            <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="left">
+              <SheetFigure label="arch gap" value={lengths.text(figures.archGapMm)} tone={tone('arch')} />
+            </SheetSlot>
+            {asList ? (
+              <SheetSlot x={a.tire[0]} y={a.tire[1]}>
+                <SheetFigure label={wheelCode(setup[axle], job.vehicle.flangeMm)} value={setup[axle]?.tire?.size ?? '—'} />
+              </SheetSlot>
+            ) : (
+              <>
+                <SheetSlot x={a.tire[0]} y={a.tire[1]}>
+                  <TireSizeField {...fields.tireSize} label="Tire size" width={Math.max(11, (fields.tireSize.value ?? '').length)} className="text-input" placeholder="205/55R16" />
+                </SheetSlot>
+                <SheetSlot x={a.rim[0]} y={a.rim[1]}>
+                  <RimPair fields={fields} />
+                </SheetSlot>
+                <SheetSlot x={a.offsetField[0]} y={a.offsetField[1]} anchor="right">
+                  <OffsetField {...fields.offset} label="Offset" width={5} />
+                </SheetSlot>
+                <SheetSlot x={a.backspacingField[0]} y={a.backspacingField[1]}>
+                  <BackspacingField fields={fields} onSheet />
+                </SheetSlot>
+                <SheetSlot x={a.stack[0]} y={a.stack[1]} anchor="left">
+                  {stack.single ? (
+                    <LengthField {...stack.field} label="Stack" range="stackMm" width={5} />
+                  ) : (
+                    <SheetFigure label="stack" value={lengths.text(stack.field.value)} />
+                  )}
+                </SheetSlot>
+              </>
+            )}
+            <SheetSlot x={a.effective[0]} y={a.effective[1]}>
+              <span className="figure effective">
+                ETe {figures.effectiveOffsetMm === null ? '—' : offsetFigure(figures.effectiveOffsetMm)}
+              </span>
+            </SheetSlot>
+          </>
+        );
+      }}
+    />
+  );
+}
+
+const verdictOf = (checks: readonly { code: string; verdict: Verdict }[], code: string): Verdict =>
+  checks.find((check) => check.code === code)?.verdict ?? 'unknown';

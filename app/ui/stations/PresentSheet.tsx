@@ -1,0 +1,116 @@
+import { useMemo } from 'react';
+import { fitPresent } from '#core/evaluate';
+import type { AxleName, Job } from '#core/job';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { LengthField, OffsetField } from '../fields/LengthField';
+import { TireSizeField } from '../fields/TextField';
+import { drawn, type Corner } from '../sheet/corner';
+import { Dimension } from '../sheet/Dimension';
+import { SectionSheet } from '../sheet/SectionSheet';
+import { SheetSlot } from '../sheet/SheetSlot';
+import type { SheetScale } from '../sheet/scale';
+import { anchors, type Anchors } from './anchors';
+import { Reading } from './Reading';
+import { BackspacingField, RimPair } from './WheelAxleFields';
+import type { RoomFields } from './useRoomFields';
+
+interface PresentSheetProps {
+  job: Job;
+  axle: AxleName;
+  fields: RoomFields;
+  asList: boolean;
+}
+
+/** The present wheel in its room; every dimension on it is a field. */
+export function PresentSheet({ job, axle, fields, asList }: PresentSheetProps) {
+  const lengths = useLengths();
+  const subject = useMemo(() => drawn(fitPresent(job.vehicle, axle)), [job.vehicle, axle]);
+  const room = job.vehicle[axle]?.room ?? {};
+  const at = (scale: SheetScale, corner: Corner): Anchors => anchors(scale, corner, subject, room.archGapMm ?? null);
+  const bare = subject.fitted.place === null;
+  return (
+    <SectionSheet
+      job={job}
+      axle={axle}
+      subject={subject}
+      subjectIs="present"
+      description={`Section of the present ${axle} wheel: gap to fender ${lengths.text(room.outboardGapMm)}, inner gap ${lengths.text(room.inboardGapMm)}, arch gap ${lengths.text(room.archGapMm)}`}
+      dimensions={(scale, corner) => {
+        const a = at(scale, corner);
+        return (
+          <>
+            {[a.inner, a.outer, a.arch].map((line, index) => line && <Dimension key={index} {...line} tone="tone-layout" />)}
+            {a.backspacing && <Dimension {...a.backspacing} />}
+            {a.offset && <Dimension {...a.offset} />}
+          </>
+        );
+      }}
+      fields={(scale, corner) => {
+        const a = at(scale, corner);
+        if (asList) return null;
+        return (
+          <>
+            {bare && (
+              <SheetSlot x={scale.width / 2} y={34}>
+                <p className="sheet-hint">Begin with tire, rim and offset; the wheel is drawn as soon as they are known.</p>
+              </SheetSlot>
+            )}
+            <SheetSlot x={a.innerLabel[0]} y={a.innerLabel[1]} anchor="right">
+              <Reading of="room.inboardGapMm">
+                <LengthField {...fields.inboard} label="Inner gap" range="inboardGapMm" width={5} />
+              </Reading>
+            </SheetSlot>
+            <SheetSlot x={a.outerLabel[0]} y={a.outerLabel[1]} anchor="left">
+              <Reading of="room.outboardGapMm">
+                <LengthField {...fields.outboard} label="Gap to fender" range="outboardGapMm" width={5} />
+              </Reading>
+            </SheetSlot>
+            <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="left">
+              <Reading of="room.archGapMm">
+                <LengthField {...fields.arch} label="Arch gap" range="archGapMm" width={5} />
+              </Reading>
+            </SheetSlot>
+            <SheetSlot x={a.tire[0]} y={a.tire[1]}>
+              <Reading of="baseline.tire.size">
+                <TireSizeField
+                  {...fields.wheel.tireSize}
+                  label="Tire size"
+                  width={Math.max(11, (fields.wheel.tireSize.value ?? '').length)}
+                  className="text-input"
+                  placeholder="205/55R16"
+                />
+              </Reading>
+            </SheetSlot>
+            <SheetSlot x={a.rim[0]} y={a.rim[1]}>
+              <Reading of="baseline.wheel.rimWidthIn">
+                <RimPair fields={fields.wheel} />
+              </Reading>
+            </SheetSlot>
+            <SheetSlot x={a.offsetField[0]} y={a.offsetField[1]} anchor="right">
+              <Reading of="baseline.wheel.offsetMm">
+                <OffsetField {...fields.wheel.offset} label="Offset" width={5} />
+              </Reading>
+            </SheetSlot>
+            <SheetSlot x={a.backspacingField[0]} y={a.backspacingField[1]}>
+              <Reading of="baseline.wheel.offsetMm">
+                <BackspacingField fields={fields.wheel} onSheet />
+              </Reading>
+            </SheetSlot>
+            <SheetSlot x={a.stack[0]} y={a.stack[1]} anchor="left">
+              <Reading of="baseline.stackMm">
+                <LengthField
+                  {...fields.stack}
+                  label="Spacer now"
+                  range="stackMm"
+                  width={5}
+                  placeholder="none"
+                  assumed={fields.stackAssumed ? 'none' : undefined}
+                />
+              </Reading>
+            </SheetSlot>
+          </>
+        );
+      }}
+    />
+  );
+}

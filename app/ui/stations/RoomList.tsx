@@ -1,0 +1,37 @@
+import { LengthField, OffsetField } from '../fields/LengthField';
+import { TireSizeField } from '../fields/TextField';
+import { BackspacingField, MeasuredTire, RimPair } from './WheelAxleFields';
+import { Reading } from './Reading';
+import type { RoomFields } from './useRoomFields';
+
+/** The readings of an axle as a plain list, in the order of a walk around the wheel. */
+export function RoomList({ fields }: { fields: RoomFields }) {
+  const { wheel } = fields;
+  return (
+    <form className="field-list" aria-label="Readings of the axle" onSubmit={(event) => event.preventDefault()}>
+      <Reading of="baseline.tire.size">
+        <TireSizeField {...wheel.tireSize} label="Tire size" width={20} placeholder="205/55R16" />
+      </Reading>
+      <Reading of="baseline.wheel.rimWidthIn">
+        <RimPair fields={wheel} />
+      </Reading>
+      <Reading of="baseline.wheel.offsetMm">
+        <OffsetField {...wheel.offset} label="Offset" width={6} />
+        <BackspacingField fields={wheel} />
+      </Reading>
+      <Reading of="baseline.stackMm">
+        <LengthField {...fields.stack} label="Spacer now" range="stackMm" width={6} placeholder="none" assumed={fields.stackAssumed ? 'none' : undefined} />
+      </Reading>
+      <Reading of="room.outboardGapMm">
+        <LengthField {...fields.outboard} label="Gap to fender" range="outboardGapMm" width={6} />
+      </Reading>
+      <Reading of="room.inboardGapMm">
+        <LengthField {...fields.inboard} label="Inner gap" range="inboardGapMm" width={6} />
+      </Reading>
+      <Reading of="room.archGapMm">
+        <LengthField {...fields.arch} label="Arch gap" range="archGapMm" width={6} />
+      </Reading>
+      <MeasuredTire fields={wheel} />
+    </form>
+  );
+}

@@ -1,0 +1,63 @@
+import type { Corner, Drawn } from '../sheet/corner';
+import type { SheetScale } from '../sheet/scale';
+
+type Place = readonly [x: number, y: number];
+interface Line {
+  from: Place;
+  to: Place;
+}
+
+/** Where the figures, fields and dimension lines of a section stand, in pixels; null where a reading is missing. */
+export interface Anchors {
+  inner: Line | null;
+  innerLabel: Place;
+  outer: Line | null;
+  outerLabel: Place;
+  arch: Line | null;
+  archLabel: Place;
+  tire: Place;
+  rim: Place;
+  offset: Line | null;
+  offsetField: Place;
+  effective: Place;
+  backspacing: Line | null;
+  backspacingField: Place;
+  stack: Place;
+}
+
+/** Heights over the hub's axis at which the dimension lines of the wheel run, mm. */
+const BACKSPACING_UP_MM = 22;
+const OFFSET_UP_MM = 96;
+
+export function anchors(scale: SheetScale, corner: Corner, subject: Drawn, archGapMm: number | null): Anchors {
+  const { x, y } = scale;
+  const { fitted, section } = subject;
+  const { place, effectiveOffsetMm, overallDiameterMm } = fitted;
+  const centre = -(effectiveOffsetMm ?? 40);
+  const bellyUp = section?.bellyRadiusMm ?? 260;
+  const rimUp = section?.rimRadiusMm ?? 200;
+  const belly = y(bellyUp);
+  const radius = overallDiameterMm === null ? 300 : overallDiameterMm / 2;
+  const flangeInner = section ? centre - section.halfRimMm : centre - 100;
+  const pad = fitted.stackMm ?? 0;
+  const innerEdge = corner.innerPartOut === null ? (place?.innerMm ?? -150) - 20 : corner.innerPartOut - 20;
+  const outerEdge = Math.max(corner.fenderOut ?? 70, place?.outerMm ?? 70);
+  const archX = x(centre + 46);
+  const tread = y(radius);
+  return {
+    inner: place && corner.innerPartOut !== null ? { from: [x(corner.innerPartOut), belly], to: [x(place.innerMm), belly] } : null,
+    innerLabel: [x(innerEdge) - 8, belly],
+    outer: place && corner.fenderOut !== null ? { from: [x(place.outerMm), belly], to: [x(corner.fenderOut), belly] } : null,
+    outerLabel: [x(outerEdge) + 10, belly],
+    arch: archGapMm !== null ? { from: [archX, tread], to: [archX, tread - archGapMm * scale.k] } : null,
+    archLabel: [archX + 10, tread - ((archGapMm ?? 60) * scale.k) / 2],
+    tire: [x(centre), belly - 2],
+    rim: [x(centre), y(rimUp - 58)],
+    offset: effectiveOffsetMm === null ? null : { from: [x(centre), y(OFFSET_UP_MM)], to: [x(0), y(OFFSET_UP_MM)] },
+    offsetField: [x(centre) - 8, y(OFFSET_UP_MM) - 8],
+    effective: [x(centre / 2), y(OFFSET_UP_MM) - 11],
+    backspacing: section && effectiveOffsetMm !== null ? { from: [x(flangeInner), y(BACKSPACING_UP_MM)], to: [x(pad), y(BACKSPACING_UP_MM)] } : null,
+    backspacingField: [x((flangeInner + pad) / 2), y(BACKSPACING_UP_MM) - 24],
+    stack: [x(Math.max(pad, 0)) + 30, y(30)],
+  };
+}

@@ -1,0 +1,81 @@
+import type { Edit, Taken, Tire, Wheel } from '#core/job';
+import { backspacingMm, DEFAULT_FLANGE_MM, wheelOffsetMm, type BackspacingConvention } from '#core/wheel';
+import { useJob } from '../../job/JobContext';
+import { useEditAt } from '../parts/useEditAt';
+
+interface Held {
+  wheel?: Wheel | undefined;
+  tire?: Tire | undefined;
+}
+
+/** What a field needs to stand over a value of the job. */
+export interface FieldOver<T> {
+  name: string;
+  value: T | null;
+  commit(value: T | null): void;
+}
+
+/** The fields of a wheel and a tire, wherever in the job they stand: a candidate's or the present ones. */
+export function useAxleFields(base: string[], held: Held, taken?: Taken) {
+  const { job, edit } = useJob();
+  const editAt = useEditAt();
+  const flangeMm = job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM;
+  const wheel = held.wheel ?? {};
+  const tire = held.tire ?? {};
+  const offset = wheelOffsetMm(wheel, flangeMm);
+  const over = <T extends string | number>(group: 'wheel' | 'tire', key: keyof Wheel | keyof Tire): FieldOver<T> => {
+    const path = [...base, group, key];
+    const value = (group === 'wheel' ? wheel[key as keyof Wheel] : tire[key as keyof Tire]) as T | null | undefined;
+    return { name: path.join('/'), value: value ?? null, commit: (next) => editAt(path, next, taken) };
+  };
+  const place = (key: keyof Wheel): string[] => [...base, 'wheel', key];
+  const drop = (...keys: (keyof Wheel)[]): Edit[] =>
+    keys.filter((key) => wheel[key] !== undefined).map((key) => ({ op: 'clear', path: place(key) }));
+  const put = (key: keyof Wheel, value: unknown): Edit => ({
+    op: 'set',
+    path: place(key),
+    value,
+    ...(taken ? { taken } : {}),
+  });
+
+  return {
+    offsetMm: offset,
+    rimDiameter: over<number>('wheel', 'rimDiameterIn'),
+    rimWidth: over<number>('wheel', 'rimWidthIn'),
+    tireSize: over<string>('tire', 'size'),
+    sectionWidth: over<number>('tire', 'sectionWidthMm'),
+    overallDiameter: over<number>('tire', 'overallDiameterMm'),
+    treadWidth: over<number>('tire', 'treadWidthMm'),
+    offset: {
+      name: place('offsetMm').join('/'),
+      value: offset,
+      commit: (value: number | null) =>
+        edit(
+          ...drop('backspacingMm', 'backspacingConvention'),
+          ...(value === null ? drop('offsetMm') : [put('offsetMm', value)]),
+        ),
+    },
+    backspacing: (convention: BackspacingConvention): FieldOver<number> => ({
+      name: [...place('backspacingMm'), convention].join('/'),
+      value:
+        offset === null || wheel.rimWidthIn == null
+          ? wheel.backspacingConvention === convention
+            ? (wheel.backspacingMm ?? null)
+            : null
+          : backspacingMm(wheel.rimWidthIn, offset, flangeMm, convention),
+      commit: (value: number | null) =>
+        edit(
+          ...drop('offsetMm'),
+          ...(value === null
+            ? drop('backspacingMm', 'backspacingConvention')
+            : [put('backspacingMm', value), put('backspacingConvention', convention)]),
+        ),
+    }),
+    /** Moves the wheel by so many mm, in whichever way it is written down. */
+    nudge(mm: number) {
+      if (offset === null) return;
+      if (wheel.backspacingMm != null) edit(put('backspacingMm', wheel.backspacingMm + mm));
+      else edit(put('offsetMm', offset + mm));
+    },
+  };
+}

@@ -1,0 +1,36 @@
+import { copyOfSetup, setupFromPresent, type Setup } from '#core/job';
+import { useJob } from '../../job/JobContext';
+
+export interface SetupActions {
+  add(): void;
+  double(): void;
+  remove(): void;
+  step(by: 1 | -1): void;
+}
+
+/** What can be done with the row of setups. */
+export function useSetupActions(): SetupActions {
+  const { job, current, edit, raise } = useJob();
+  const put = (setup: Setup, after?: string) => {
+    edit({ op: 'add-setup', setup, ...(after === undefined ? {} : { after }) });
+    raise(setup.id);
+  };
+  const neighbour = (by: 1 | -1) => {
+    const at = job.setups.findIndex(({ id }) => id === current?.id);
+    return job.setups[at + by];
+  };
+  return {
+    add: () => put(setupFromPresent(job)),
+    double: () => current && put(copyOfSetup(job, current), current.id),
+    remove() {
+      if (!current) return;
+      const next = neighbour(1) ?? neighbour(-1);
+      edit({ op: 'remove-setup', id: current.id });
+      if (next) raise(next.id);
+    },
+    step(by) {
+      const next = neighbour(by);
+      if (next) raise(next.id);
+    },
+  };
+}

@@ -1,0 +1,68 @@
+import { AXLES, type AxleName, type Job, type VehicleAxle } from '#core/job';
+import { evaluateSetup } from '#core/evaluate';
+import { WORST_FIRST, type Verdict } from '#core/verdict';
+
+/** How far a station is filled. */
+export interface Progress {
+  done: number;
+  total: number;
+}
+
+type Question = readonly [name: string, answered: (axle: VehicleAxle) => boolean];
+
+const HUB: readonly Question[] = [
+  ['lug count', ({ hub }) => hub?.lugCount != null || (hub?.patternReadings?.length ?? 0) > 0],
+  ['bolt circle', ({ hub }) => hub?.boltCircleMm != null || (hub?.patternReadings?.length ?? 0) > 0],
+  ['center bore', ({ hub }) => hub?.boreMm != null],
+  ['hub lip', ({ hub }) => hub?.lipHeightMm != null],
+  ['stud or bolt', ({ hub }) => hub?.fastener?.kind !== undefined],
+  ['thread', ({ hub }) => !!hub?.fastener?.thread],
+  ['stud or bolt length', ({ hub }) => hub?.fastener?.lengthMm != null],
+  ['seat', ({ hub }) => hub?.fastener?.seat !== undefined],
+];
+
+const ROOM: readonly Question[] = [
+  ['present rim diameter', ({ baseline }) => baseline?.wheel?.rimDiameterIn != null],
+  ['present rim width', ({ baseline }) => baseline?.wheel?.rimWidthIn != null],
+  ['present offset', ({ baseline }) => baseline?.wheel?.offsetMm != null || baseline?.wheel?.backspacingMm != null],
+  ['present tire size', ({ baseline }) => baseline?.tire?.size !== undefined],
+  ['gap to fender', ({ room }) => room?.outboardGapMm != null],
+  ['inner gap', ({ room }) => room?.inboardGapMm != null],
+  ['arch gap', ({ room }) => room?.archGapMm != null],
+];
+
+/** How many of a station's readings are there, both axles together. */
+export function stationProgress(job: Job, station: 'hub' | 'room'): Progress {
+  const questions = station === 'hub' ? HUB : ROOM;
+  const answers = AXLES.flatMap((axle) => questions.map(([, answered]) => answered(job.vehicle[axle] ?? {})));
+  return { done: answers.filter(Boolean).length, total: answers.length };
+}
+
+/** The readings of the room that every figure of a setup rests on and that are not there yet. */
+export const missingRoomReadings = (job: Job): { axle: AxleName; name: string }[] =>
+  AXLES.flatMap((axle) =>
+    ROOM.filter(([, answered]) => !answered(job.vehicle[axle] ?? {})).map(([name]) => ({ axle, name })),
+  );
+
+/** What a job waits for next. */
+export type WaitsFor = 'readings' | 'setups' | 'decision';
+
+export interface Standing {
+  waitsFor: WaitsFor;
+  /** Readings missing, first ones first. */
+  missing: { axle: AxleName; name: string }[];
+  /** How many setups there are of each verdict. */
+  verdicts: Record<Verdict, number>;
+}
+
+/** Where a job stands: readings come before setups, setups before a decision between them. */
+export function jobStanding(job: Job): Standing {
+  const missing = missingRoomReadings(job);
+  const verdicts = Object.fromEntries(WORST_FIRST.map((verdict) => [verdict, 0])) as Record<Verdict, number>;
+  for (const setup of job.setups) verdicts[evaluateSetup(job, setup).verdict] += 1;
+  return {
+    waitsFor: missing.length > 0 ? 'readings' : job.setups.length === 0 ? 'setups' : 'decision',
+    missing,
+    verdicts,
+  };
+}

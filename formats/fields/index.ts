@@ -1,0 +1,4 @@
+export * from './ranges';
+export * from './readings';
+export * from './names';
+export * from './instruments';

@@ -1,0 +1,19 @@
+// Installs, builds, fills an empty database with the demo and starts the application; prints its address.
+import { fork } from 'node:child_process';
+import path from 'node:path';
+import { ensureInstalled } from './lib/prepare.mjs';
+import { root, run } from './lib/run.mjs';
+
+await ensureInstalled();
+await run('npm', ['run', '--silent', 'build']);
+await run('npx', ['tsx', 'server/loadDemo.ts']);
+
+const server = fork(path.join(root, 'server.mjs'), {
+  cwd: root,
+  env: { ...process.env, SCOVAL_LOG: process.env.SCOVAL_LOG ?? 'warn' },
+});
+server.on('message', ({ address }) => console.log(`\nScoval is ready: ${address}\nStop it with Ctrl+C.`));
+server.on('exit', (code) => (process.exitCode = code ?? 0));
+// Ctrl+C reaches the server by itself; a signal to this command alone is handed on.
+process.on('SIGINT', () => {});
+process.on('SIGTERM', () => server.kill('SIGTERM'));

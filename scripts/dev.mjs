@@ -1,0 +1,22 @@
+// Development: the pages with hot reload, behind the same Express host as in production.
+import { createServer } from 'vite';
+import express from 'express';
+import { ensureInstalled } from './lib/prepare.mjs';
+import { run } from './lib/run.mjs';
+
+await ensureInstalled();
+await run('npx', ['tsx', 'scripts/styles.tsx']);
+const vite = await createServer({ server: { middlewareMode: true } });
+const host = express();
+host.use(vite.middlewares);
+host.use(async (request, response, next) => {
+  try {
+    const { app } = await vite.ssrLoadModule('./server/app.ts');
+    app(request, response, next);
+  } catch (error) {
+    vite.ssrFixStacktrace(error);
+    next(error);
+  }
+});
+const port = Number(process.env.PORT ?? 4181);
+host.listen(port, '127.0.0.1', () => console.log(`http://127.0.0.1:${port}`));

@@ -1,0 +1,17 @@
+import { spawn } from 'node:child_process';
+import { fileURLToPath } from 'node:url';
+import path from 'node:path';
+
+/** The project's folder. */
+export const root = path.dirname(path.dirname(path.dirname(fileURLToPath(import.meta.url))));
+
+/** Runs a command in the project's folder and shows what it says; rejects when it fails. */
+export function run(command, args, env = {}) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
+    child.on('error', reject);
+    child.on('exit', (code, signal) =>
+      code === 0 ? resolve() : reject(new Error(`${command} ${args.join(' ')} ended with ${signal ?? code}`)),
+    );
+  });
+}

@@ -1,0 +1,165 @@
+import { Op, type Transaction } from 'sequelize';
+import { DomainError } from '#core/errors';
+import { applyEdits, editsMeet, inverseEdits, type Edit, type Job } from '#core/job';
+import { editName, readingAt } from '#formats/fields';
+import { faultsOf, VALIDATION, workingJobSchema, type Fault } from '#formats/job';
+import { database } from './database';
+import { columnsOf, describeJob, type OpenJob } from './jobs';
+import { ChangeRow, JobRow, ReadingRow } from './models';
+
+/** One change that somebody else saved meanwhile. */
+export interface ForeignChange {
+  label: string;
+  at: string;
+  edits: Edit[];
+  /** The same places as they were before. */
+  inverse: Edit[];
+  /** Whether it concerns a place that the refused edits concern too. */
+  meets: boolean;
+}
+
+export type SaveResult =
+  | { status: 'saved'; open: OpenJob }
+  | { status: 'conflict'; open: OpenJob; changes: ForeignChange[] }
+  | { status: 'invalid'; faults: Fault[] }
+  | { status: 'nothing' }
+  | { status: 'gone' };
+
+/**
+ * Saves edits on top of a revision, in one transaction: document, readings and change together or none of them. A write on an old
+ * revision is refused with what has changed since.
+ */
+export async function saveEdits(id: string, revision: number, edits: Edit[]): Promise<SaveResult> {
+  return inTransaction(id, async (row, transaction) => {
+    if (row.revision !== revision) return conflict(row, revision, edits, transaction);
+    const outcome = tryEdits(row.document, edits);
+    if ('faults' in outcome) return { status: 'invalid', faults: outcome.faults };
+    await ChangeRow.update({ state: 'past' }, { where: { jobId: id, state: 'undone' }, transaction });
+    await ChangeRow.create(
+      {
+        jobId: id,
+        revision: row.revision + 1,
+        kind: 'edit',
+        label: changeLabel(edits),
+        edits,
+        inverse: inverseEdits(row.document, edits),
+        state: 'done',
+      },
+      { transaction },
+    );
+    await addReadings(row, edits, transaction);
+    return advance(row, outcome.job, transaction);
+  });
+}
+
+/** Takes the latest change back, or makes the last one taken back again. */
+export async function stepHistory(id: string, revision: number, step: 'undo' | 'redo'): Promise<SaveResult> {
+  return inTransaction(id, async (row, transaction) => {
+    if (row.revision !== revision) return conflict(row, revision, [], transaction);
+    const change = await ChangeRow.findOne({
+      where: { jobId: id, state: step === 'undo' ? 'done' : 'undone' },
+      order: [['revision', step === 'undo' ? 'DESC' : 'ASC']],
+      transaction,
+    });
+    if (!change) return { status: 'nothing' };
+    const edits = step === 'undo' ? change.inverse : change.edits;
+    const outcome = tryEdits(row.document, edits);
+    if ('faults' in outcome) return { status: 'invalid', faults: outcome.faults };
+    await change.update({ state: step === 'undo' ? 'undone' : 'done' }, { transaction });
+    await ReadingRow.update(
+      { withdrawn: step === 'undo' },
+      { where: { jobId: id, revision: change.revision }, transaction },
+    );
+    await ChangeRow.create(
+      {
+        jobId: id,
+        revision: row.revision + 1,
+        kind: step,
+        label: `${step}: ${change.label}`.slice(0, 250),
+        edits,
+        inverse: inverseEdits(row.document, edits),
+        state: 'past',
+      },
+      { transaction },
+    );
+    return advance(row, outcome.job, transaction);
+  });
+}
+
+async function inTransaction(
+  id: string,
+  work: (row: JobRow, transaction: Transaction) => Promise<SaveResult>,
+): Promise<SaveResult> {
+  const sequelize = await database();
+  return sequelize.transaction(async (transaction) => {
+    const row = await JobRow.findByPk(id, { transaction });
+    return row ? work(row, transaction) : { status: 'gone' };
+  });
+}
+
+async function advance(row: JobRow, job: Job, transaction: Transaction): Promise<SaveResult> {
+  await row.update({ revision: row.revision + 1, ...columnsOf(job) }, { transaction });
+  return { status: 'saved', open: await describeJob(row, transaction) };
+}
+
+function tryEdits(before: Job, edits: Edit[]): { job: Job } | { faults: Fault[] } {
+  try {
+    const job = applyEdits(before, edits);
+    const { error } = workingJobSchema.validate(job, VALIDATION);
+    return error ? { faults: faultsOf(error) } : { job };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return { faults: [{ path: error.path, message: error.message }] };
+  }
+}
+
+async function conflict(
+  row: JobRow,
+  revision: number,
+  edits: Edit[],
+  transaction: Transaction,
+): Promise<SaveResult> {
+  const changes = await ChangeRow.findAll({
+    where: { jobId: row.id, revision: { [Op.gt]: revision } },
+    order: [['revision', 'ASC']],
+    transaction,
+  });
+  return {
+    status: 'conflict',
+    open: await describeJob(row, transaction),
+    changes: changes.map((change) => ({
+      label: change.label,
+      at: change.createdAt.toISOString(),
+      edits: change.edits,
+      inverse: change.inverse,
+      meets: change.edits.some((theirs) => edits.some((mine) => editsMeet(theirs, mine))),
+    })),
+  };
+}
+
+async function addReadings(row: JobRow, edits: Edit[], transaction: Transaction): Promise<void> {
+  const takenAt = new Date();
+  const rows = edits.flatMap((edit) => {
+    const reading = edit.op === 'set' || edit.op === 'clear' ? readingAt(edit.path) : null;
+    if (!reading) return [];
+    const taken = edit.op === 'set' ? edit.taken : undefined;
+    return [
+      {
+        jobId: row.id,
+        corner: reading.axle,
+        key: reading.key,
+        value: edit.op === 'set' ? ((edit.value as number | null) ?? null) : null,
+        uncertaintyMm: taken?.uncertaintyMm ?? null,
+        instrument: taken?.instrument ?? null,
+        takenAt,
+        revision: row.revision + 1,
+      },
+    ];
+  });
+  await ReadingRow.bulkCreate(rows, { transaction });
+}
+
+function changeLabel(edits: Edit[]): string {
+  const names = [...new Set(edits.map(editName))];
+  return names.length > 2 ? `${names[0]} and ${names.length - 1} more` : names.join(', ');
+}

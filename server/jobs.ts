@@ -1,0 +1,201 @@
+import { nanoid } from 'nanoid';
+import { literal, Op, Transaction, type WhereOptions } from 'sequelize';
+import { AXLES, type Job, type ReadingRecord } from '#core/job';
+import { jobStanding, type Standing, type WaitsFor } from '#core/standing';
+import { database } from './database';
+import { ChangeRow, JobRow, ReadingRow } from './models';
+
+/** A job's number as people say it. */
+export const jobNumber = (number: number): string => `SK-${String(number).padStart(3, '0')}`;
+
+export interface JobListItem {
+  id: string;
+  number: string;
+  title: string;
+  car: string;
+  updatedAt: string;
+  archived: boolean;
+  setups: number;
+  standing: Standing;
+}
+
+export interface JobListQuery {
+  search: string;
+  waitsFor: WaitsFor | null;
+  archived: boolean;
+  sort: 'updated' | 'number' | 'title' | 'car';
+  descending: boolean;
+  page: number;
+}
+
+export const PAGE_SIZE = 25;
+
+/** One page of the bench. */
+export async function listJobs(query: JobListQuery): Promise<{ jobs: JobListItem[]; total: number }> {
+  await database();
+  const where: WhereOptions[] = [{ archivedAt: query.archived ? { [Op.ne]: null } : null }];
+  if (query.waitsFor) where.push({ waitsFor: query.waitsFor });
+  const words = query.search.toLowerCase().split(/\s+/).filter(Boolean);
+  for (const word of words) {
+    const like = `%${word.replace(/[\\%_]/g, '\\$&')}%`;
+    const number = /^(?:sk-?)?0*(\d+)$/.exec(word)?.[1];
+    const columns = ['title', 'car'].map((column) =>
+      literal(`lower(${column}) LIKE ${JobRow.sequelize!.escape(like)} ESCAPE '\\'`),
+    );
+    where.push({ [Op.or]: [...columns, ...(number ? [{ number: Number(number) }] : [])] });
+  }
+  const column = { updated: 'updatedAt', number: 'number', title: 'title', car: 'car' }[query.sort];
+  const { rows, count } = await JobRow.findAndCountAll({
+    where: { [Op.and]: where },
+    order: [
+      [column, query.descending ? 'DESC' : 'ASC'],
+      ['number', 'ASC'],
+    ],
+    limit: PAGE_SIZE,
+    offset: (query.page - 1) * PAGE_SIZE,
+  });
+  return { jobs: rows.map(listItem), total: count };
+}
+
+const listItem = (row: JobRow): JobListItem => ({
+  id: row.id,
+  number: jobNumber(row.number),
+  title: row.title,
+  car: row.car,
+  updatedAt: row.updatedAt.toISOString(),
+  archived: row.archivedAt !== null,
+  setups: row.document.setups.length,
+  standing: jobStanding(row.document),
+});
+
+/** A job as its stations need it. */
+export interface OpenJob {
+  id: string;
+  number: string;
+  revision: number;
+  job: Job;
+  updatedAt: string;
+  archived: boolean;
+  readings: HistoryEntry[];
+  undo: string | null;
+  redo: string | null;
+}
+
+export interface HistoryEntry extends ReadingRecord {
+  corner: string;
+}
+
+/** The job with what a station shows of its history; null when there is none of that id. */
+export async function openJob(id: string): Promise<OpenJob | null> {
+  const sequelize = await database();
+  return sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, async (transaction) => {
+    const row = await JobRow.findByPk(id, { transaction });
+    return row && describeJob(row, transaction);
+  });
+}
+
+/** Reads everything that belongs to a job's row within one transaction. */
+export async function describeJob(row: JobRow, transaction: Transaction): Promise<OpenJob> {
+  const where = { jobId: row.id };
+  const readings = await ReadingRow.findAll({ where, order: [['id', 'ASC']], transaction });
+  const undo = await ChangeRow.findOne({ where: { ...where, state: 'done' }, order: [['revision', 'DESC']], transaction });
+  const redo = await ChangeRow.findOne({ where: { ...where, state: 'undone' }, order: [['revision', 'ASC']], transaction }); // prettier-ignore
+  return {
+    id: row.id,
+    number: jobNumber(row.number),
+    revision: row.revision,
+    job: row.document,
+    updatedAt: row.updatedAt.toISOString(),
+    archived: row.archivedAt !== null,
+    readings: readings.map(historyEntry),
+    undo: undo?.label ?? null,
+    redo: redo?.label ?? null,
+  };
+}
+
+const historyEntry = (row: ReadingRow): HistoryEntry => ({
+  corner: row.corner,
+  key: row.key,
+  value: row.value,
+  uncertaintyMm: row.uncertaintyMm,
+  instrument: row.instrument,
+  takenAt: row.takenAt.toISOString(),
+  ...(row.withdrawn ? { withdrawn: true } : {}),
+});
+
+/** What a row keeps beside the document so that lists need not read it. */
+export const columnsOf = (job: Job) => ({
+  title: job.title ?? '',
+  car: job.vehicle.label ?? '',
+  document: job,
+  waitsFor: jobStanding(job).waitsFor,
+});
+
+/** Takes a job in, with the history of readings that its file carries. */
+export async function createJob(job: Job): Promise<string> {
+  const sequelize = await database();
+  return sequelize.transaction(async (transaction) => {
+    const last = (await JobRow.max<number | null, JobRow>('number', { transaction })) ?? 0;
+    const row = await JobRow.create(
+      { id: nanoid(10), number: last + 1, revision: 1, ...columnsOf(withoutReadings(job)) },
+      { transaction },
+    );
+    await ReadingRow.bulkCreate(
+      AXLES.flatMap((corner) =>
+        (job.vehicle[corner]?.readings ?? []).map((reading) => ({
+          ...reading,
+          withdrawn: reading.withdrawn ?? false,
+          takenAt: new Date(reading.takenAt),
+          jobId: row.id,
+          corner,
+          revision: 1,
+        })),
+      ),
+      { transaction },
+    );
+    return row.id;
+  });
+}
+
+/** The whole job as a file carries it: its document and the history of its readings; null when there is none of that id. */
+export async function exportJob(id: string): Promise<{ number: string; job: Job } | null> {
+  const open = await openJob(id);
+  if (!open) return null;
+  const job = structuredClone(open.job);
+  for (const corner of AXLES) {
+    const readings = open.readings.filter((entry) => entry.corner === corner).map(({ corner: _, ...reading }) => reading);
+    if (readings.length > 0) job.vehicle[corner] = { ...job.vehicle[corner], readings };
+  }
+  return { number: open.number, job };
+}
+
+function withoutReadings(job: Job): Job {
+  const vehicle = { ...job.vehicle };
+  for (const corner of AXLES) {
+    if (!vehicle[corner]?.readings) continue;
+    const { readings: _, ...axle } = vehicle[corner];
+    vehicle[corner] = axle;
+  }
+  return { ...job, vehicle };
+}
+
+/** A copy of a job, readings and all, under the next number. */
+export async function duplicateJob(id: string): Promise<string | null> {
+  const original = await exportJob(id);
+  if (!original) return null;
+  const title = `${original.job.title || 'Untitled'} copy`.slice(0, 120);
+  return createJob({ ...original.job, title });
+}
+
+/** Puts a job away or brings it back; its data stay as they are. */
+export async function archiveJob(id: string, archived: boolean): Promise<boolean> {
+  await database();
+  const [changed] = await JobRow.update({ archivedAt: archived ? new Date() : null }, { where: { id }, silent: true });
+  return changed > 0;
+}
+
+/** Whether there is any job at all. */
+export async function hasJobs(): Promise<boolean> {
+  await database();
+  return (await JobRow.count()) > 0;
+}

@@ -1,0 +1,4 @@
+import { first } from './001-jobs';
+
+/** All migrations, oldest first. A landed migration is never changed; a new one is added. */
+export const migrations = [first];

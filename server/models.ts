@@ -1,0 +1,101 @@
+import {
+  DataTypes,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
+import type { Edit, Instrument, Job } from '#core/job';
+import type { WaitsFor } from '#core/standing';
+
+/** A job: its document (car, brief, setups) without the history of its readings. */
+export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttributes<JobRow>> {
+  declare id: string;
+  declare number: number;
+  declare title: string;
+  declare car: string;
+  declare document: Job;
+  declare revision: number;
+  declare waitsFor: WaitsFor;
+  declare archivedAt: CreationOptional<Date | null>;
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
+}
+
+/** One reading as it was taken. Rows are added, never overwritten; an undo marks them withdrawn. */
+export class ReadingRow extends Model<InferAttributes<ReadingRow>, InferCreationAttributes<ReadingRow>> {
+  declare id: CreationOptional<number>;
+  declare jobId: string;
+  declare corner: string;
+  declare key: string;
+  declare value: number | null;
+  declare uncertaintyMm: number | null;
+  declare instrument: Instrument | null;
+  declare takenAt: Date;
+  declare revision: number;
+  declare withdrawn: CreationOptional<boolean>;
+}
+
+/** One saved change with the edits that take it back. */
+export class ChangeRow extends Model<InferAttributes<ChangeRow>, InferCreationAttributes<ChangeRow>> {
+  declare id: CreationOptional<number>;
+  declare jobId: string;
+  declare revision: number;
+  declare kind: 'edit' | 'undo' | 'redo';
+  declare label: string;
+  declare edits: Edit[];
+  declare inverse: Edit[];
+  /** `done` can be undone, `undone` can be redone; everything else is `past`. */
+  declare state: 'done' | 'undone' | 'past';
+  declare createdAt: CreationOptional<Date>;
+}
+
+/** Ties the models to a database. */
+export function defineModels(sequelize: Sequelize): void {
+  const common = { sequelize, underscored: true };
+  JobRow.init(
+    {
+      id: { type: DataTypes.STRING, primaryKey: true },
+      number: { type: DataTypes.INTEGER, allowNull: false },
+      title: { type: DataTypes.STRING, allowNull: false },
+      car: { type: DataTypes.STRING, allowNull: false },
+      document: { type: DataTypes.JSON, allowNull: false },
+      revision: { type: DataTypes.INTEGER, allowNull: false },
+      waitsFor: { type: DataTypes.STRING, allowNull: false },
+      archivedAt: DataTypes.DATE,
+      createdAt: DataTypes.DATE,
+      updatedAt: DataTypes.DATE,
+    },
+    { ...common, tableName: 'jobs' },
+  );
+  ReadingRow.init(
+    {
+      id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
+      jobId: { type: DataTypes.STRING, allowNull: false },
+      corner: { type: DataTypes.STRING, allowNull: false },
+      key: { type: DataTypes.STRING, allowNull: false },
+      value: DataTypes.DOUBLE,
+      uncertaintyMm: DataTypes.DOUBLE,
+      instrument: DataTypes.STRING,
+      takenAt: { type: DataTypes.DATE, allowNull: false },
+      revision: { type: DataTypes.INTEGER, allowNull: false },
+      withdrawn: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
+    },
+    { ...common, tableName: 'readings', timestamps: false },
+  );
+  ChangeRow.init(
+    {
+      id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
+      jobId: { type: DataTypes.STRING, allowNull: false },
+      revision: { type: DataTypes.INTEGER, allowNull: false },
+      kind: { type: DataTypes.STRING, allowNull: false },
+      label: { type: DataTypes.STRING, allowNull: false },
+      edits: { type: DataTypes.JSON, allowNull: false },
+      inverse: { type: DataTypes.JSON, allowNull: false },
+      state: { type: DataTypes.STRING, allowNull: false },
+      createdAt: DataTypes.DATE,
+    },
+    { ...common, tableName: 'changes', updatedAt: false },
+  );
+}
