@@ -1,1 +1,122 @@
-export default function Page() { return null; }
+import { useMemo, useState } from 'react';
+import type { Instrument } from '#core/job';
+import { useJob } from '../job/JobContext';
+import { useLengths } from '../preferences/PreferencesContext';
+import { ChoiceField } from '../ui/fields/ChoiceField';
+import { LengthField } from '../ui/fields/LengthField';
+import { NumberField } from '../ui/fields/NumberField';
+import { TextField } from '../ui/fields/TextField';
+import { ReadingPanel, takenWith } from '../ui/help/ReadingPanel';
+import { AxleSwitch } from '../ui/parts/AxleSwitch';
+import { useEditAt } from '../ui/parts/useEditAt';
+import { CLASSES, DRIVES, FASTENERS, SEATS } from '../ui/stations/choices';
+import { HubFace } from '../ui/stations/HubFace';
+import { Reading } from '../ui/stations/Reading';
+import '../ui/stations/hub.css';
+
+/** What the wheel bolts to, and the car it belongs to. */
+export default function HubPage() {
+  const { job, axle } = useJob();
+  const lengths = useLengths();
+  const editAt = useEditAt();
+  const [instrument, setInstrument] = useState<Instrument>('caliper');
+  const taken = useMemo(() => takenWith(instrument), [instrument]);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const { vehicle } = job;
+  const hub = vehicle[axle]?.hub;
+  const fastener = hub?.fastener;
+  const measured = (path: string[], value: number | null | undefined) => ({
+    name: path.join('/'),
+    value: value ?? null,
+    commit: (next: number | null) => editAt(path, next, taken),
+  });
+  const plain = <T extends string | number>(path: string[], value: T | null | undefined) => ({
+    name: path.join('/'),
+    value: value ?? null,
+    commit: (next: T | null) => editAt(path, next),
+  });
+  const at = (...keys: string[]) => ['vehicle', axle, 'hub', ...keys];
+  const length = (mm: number | null | undefined) => (mm == null ? null : lengths.text(mm));
+  const items = [
+    { key: 'hub.lugCount', shown: hub?.lugCount == null ? null : String(hub.lugCount) },
+    { key: 'hub.boltCircleMm', shown: length(hub?.boltCircleMm) },
+    { key: 'hub.boreMm', shown: length(hub?.boreMm) },
+    { key: 'hub.lipHeightMm', shown: length(hub?.lipHeightMm) },
+    { key: 'hub.fastener.lengthMm', shown: length(fastener?.lengthMm) },
+  ];
+  const focused = chosen ?? items.find(({ shown }) => shown === null)?.key ?? 'hub.boltCircleMm';
+  return (
+    <div
+      className="two-columns"
+      onFocus={(event) => {
+        const key = (event.target as Element).closest<HTMLElement>('[data-reading]')?.dataset.reading;
+        if (key) setChosen(key);
+      }}
+    >
+      <section className="hub-station" aria-label="Hub">
+        <header className="sheet-head">
+          <h1>
+            {axle === 'front' ? 'Front' : 'Rear'} hub, face on <span className="soft">to scale</span>
+          </h1>
+          <AxleSwitch />
+        </header>
+        <div className="hub-middle">
+          <HubFace hub={hub} />
+          <form key={axle} className="hub-fields" aria-label={`Hub, ${axle}`} onSubmit={(event) => event.preventDefault()}>
+            <Reading of="hub.lugCount">
+              <NumberField {...plain<number>(at('lugCount'), hub?.lugCount)} label="Lug count" range="lugCount" whole width={3} />
+            </Reading>
+            <Reading of="hub.boltCircleMm">
+              {hub?.patternReadings?.length ? (
+                <p className="soft">The bolt circle stands as readings in the job file.</p>
+              ) : (
+                <LengthField {...measured(at('boltCircleMm'), hub?.boltCircleMm)} label="Bolt circle" range="boltCircleMm" />
+              )}
+            </Reading>
+            <Reading of="hub.boreMm">
+              <LengthField {...measured(at('boreMm'), hub?.boreMm)} label="Center bore" range="boreMm" />
+            </Reading>
+            <Reading of="hub.lipHeightMm">
+              <LengthField {...measured(at('lipHeightMm'), hub?.lipHeightMm)} label="Hub lip" range="lipHeightMm" />
+            </Reading>
+            <ChoiceField label="Fastened by" value={fastener?.kind ?? null} choices={FASTENERS} commit={(value) => editAt(at('fastener', 'kind'), value)} />
+            <TextField {...plain<string>(at('fastener', 'thread'), fastener?.thread)} label="Thread" most={20} width={10} placeholder="M12x1.5" />
+            <Reading of="hub.fastener.lengthMm">
+              <LengthField {...measured(at('fastener', 'lengthMm'), fastener?.lengthMm)} label={fastener?.kind === 'bolt' ? 'Bolt length' : 'Stud length'} range="fastenerLengthMm" />
+            </Reading>
+            <ChoiceField label="Seat" value={fastener?.seat ?? null} choices={SEATS} commit={(value) => editAt(at('fastener', 'seat'), value)} />
+            <NumberField {...plain<number>(at('fastener', 'torqueNm'), fastener?.torqueNm)} label="Torque, from the maker" range="torqueNm" unit="N·m" width={5} />
+            <NumberField {...plain<number>(['vehicle', axle, 'axleRatingKg'], vehicle[axle]?.axleRatingKg)} label="Axle rating, from the plate" range="axleRatingKg" unit="kg" width={6} />
+          </form>
+        </div>
+        <form className="car-fields" aria-label="Car" onSubmit={(event) => event.preventDefault()}>
+          <h2 className="label">Car and job</h2>
+          <TextField {...plain<string>(['vehicle', 'label'], vehicle.label)} label="Car" width={24} />
+          <TextField {...plain<string>(['title'], job.title)} label="Job" width={30} />
+          <ChoiceField label="Driven wheels" value={vehicle.drive ?? null} choices={DRIVES} commit={(value) => editAt(['vehicle', 'drive'], value)} width={140} />
+          <ChoiceField label="Class" value={vehicle.class ?? null} choices={CLASSES} commit={(value) => editAt(['vehicle', 'class'], value)} width={160} />
+          <LengthField
+            {...plain<number>(['vehicle', 'flangeMm'], vehicle.flangeMm)}
+            label="Flange, each side"
+            range="flangeMm"
+            placeholder={lengths.figure(12.7)}
+            assumed={vehicle.flangeMm == null ? 'usual' : undefined}
+            width={5}
+          />
+        </form>
+        <p className="caution-note station-note">Fasteners are safety parts. Torque is the maker&apos;s figure, set with a torque wrench in stages, never by feel.</p>
+      </section>
+      <ReadingPanel
+        axle={axle}
+        items={items}
+        focused={focused}
+        focus={(key) => {
+          setChosen(key);
+          document.querySelector<HTMLInputElement>(`[data-reading="${key}"] input`)?.focus();
+        }}
+        instrument={instrument}
+        setInstrument={setInstrument}
+      />
+    </div>
+  );
+}

@@ -10,7 +10,6 @@ import { AxleSwitch } from '../ui/parts/AxleSwitch';
 import { PresentSheet } from '../ui/stations/PresentSheet';
 import { RoomList } from '../ui/stations/RoomList';
 import { useRoomFields } from '../ui/stations/useRoomFields';
-import '../ui/stations/stations.css';
 
 /** The room around the wheel that is on the car now: a few gaps place the fender and the inner parts. */
 export default function RoomPage() {

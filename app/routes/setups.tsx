@@ -14,7 +14,6 @@ import { useAxleFields } from '../ui/stations/useAxleFields';
 import { useStackField } from '../ui/stations/useStackField';
 import { Tray } from '../ui/tray/Tray';
 import { useSetupActions } from '../ui/tray/useSetupActions';
-import '../ui/stations/stations.css';
 
 /** Builds candidates: the section with the present car behind it, every figure beside it, the setups below. */
 export default function SetupsPage() {

@@ -7,14 +7,19 @@ import { TypedInput, type TypedInputProps } from './TypedInput';
 type Shown = Omit<TypedInputProps<number>, 'show' | 'read' | 'unit'>;
 
 /** A length of the job in the chosen unit; what is typed may name its own. */
-export function LengthField({ range, ...props }: Shown & { range: RangeName }) {
+export function LengthField({ range, check, ...props }: Shown & { range: RangeName; check?(mm: number): string | null }) {
   const { unit, bare, sign } = useLengths();
   return (
     <TypedInput
       {...props}
       unit={sign}
       show={(mm) => lengthFigure(mm, unit)}
-      read={(text) => inRange(readLength(text, bare), range, unit)}
+      read={(text) => {
+        const mm = inRange(readLength(text, bare), range, unit);
+        const fault = check?.(mm);
+        if (fault) throw new DomainError(fault);
+        return mm;
+      }}
     />
   );
 }

@@ -1,7 +1,6 @@
 import { Input } from 'antd';
 import type { CSSProperties, ReactNode } from 'react';
 import { useTypedField, type TypedField } from './useTypedField';
-import './fields.css';
 
 export interface TypedInputProps<T> extends TypedField<T> {
   label: string;

@@ -4,7 +4,6 @@ import { KeyHelp } from './KeyHelp';
 import { StationRoute } from './StationRoute';
 import { TopStrip } from './TopStrip';
 import { useJobKeys } from './useJobKeys';
-import './frame.css';
 
 /** What stands around every station of a job: the strip with the job's state above, the route on the left. */
 export function JobFrame({ children }: { children: ReactNode }) {

@@ -111,9 +111,8 @@ function HistoryLine({ entry, lengths }: { entry: HistoryEntry; lengths: Lengths
   return (
     <li className={entry.withdrawn ? 'withdrawn' : ''}>
       <span className="soft">{day}</span>
-      <span className="figure">
-        {lengths.text(entry.value)} <span className="soft">{entry.withdrawn ? 'taken back' : takenText(entry, lengths)}</span>
-      </span>
+      <span className="figure">{lengths.text(entry.value)}</span>
+      <span className="soft history-tool">{entry.withdrawn ? 'taken back' : takenText(entry, lengths)}</span>
     </li>
   );
 }

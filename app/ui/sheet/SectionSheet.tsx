@@ -7,7 +7,6 @@ import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
 import { Ruler } from './Ruler';
 import { fitScale, type Margins, type SheetScale } from './scale';
 import { useSize } from './useSize';
-import './sheet.css';
 
 interface SectionSheetProps {
   job: Job;

@@ -81,7 +81,7 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
                   <RimPair fields={fields} />
                 </SheetSlot>
                 <SheetSlot x={a.offsetField[0]} y={a.offsetField[1]} anchor="right">
-                  <OffsetField {...fields.offset} label="Offset" width={5} />
+                  <OffsetField {...fields.offset} label="Offset" width={6} />
                 </SheetSlot>
                 <SheetSlot x={a.backspacingField[0]} y={a.backspacingField[1]}>
                   <BackspacingField fields={fields} onSheet />

@@ -88,7 +88,7 @@ export function PresentSheet({ job, axle, fields, asList }: PresentSheetProps) {
             </SheetSlot>
             <SheetSlot x={a.offsetField[0]} y={a.offsetField[1]} anchor="right">
               <Reading of="baseline.wheel.offsetMm">
-                <OffsetField {...fields.wheel.offset} label="Offset" width={5} />
+                <OffsetField {...fields.wheel.offset} label="Offset" width={6} />
               </Reading>
             </SheetSlot>
             <SheetSlot x={a.backspacingField[0]} y={a.backspacingField[1]}>

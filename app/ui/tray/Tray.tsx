@@ -16,7 +16,10 @@ export function Tray({ actions }: { actions: SetupActions }) {
   const { job, setups, current, axle, raise } = useJob();
   const lengths = useLengths();
   const raised = useRef<HTMLButtonElement>(null);
-  useEffect(() => raised.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' }), [current?.id]);
+  useEffect(() => {
+    // Newer browsers answer with a promise, which must not become the effect's clean-up.
+    void raised.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [current?.id]);
   return (
     <section className="tray" aria-label="Setups">
       <ul>

@@ -1,0 +1,86 @@
+import { InboxOutlined } from '@ant-design/icons';
+import { Alert, Button } from 'antd';
+import { useRef, useState, type DragEvent } from 'react';
+import { useFetcher } from 'react-router';
+import { faultLine, type Fault } from '#formats/faults';
+import type { BenchAnswer } from './benchActions';
+
+/** The same limit as the reader's, told before half a gigabyte is read into a page. */
+const MAX_MB = 5;
+
+/** Takes a job file from a file dialog or dropped on the bench, and says what is wrong with it. */
+export function useImportJob() {
+  const fetcher = useFetcher<BenchAnswer>({ key: 'import' });
+  const [refused, setRefused] = useState<{ name: string; faults: Fault[] } | null>(null);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    setRefused(null);
+    if (file.size > MAX_MB * 1024 * 1024) {
+      const message = `the file has ${Math.round(file.size / 1024 / 1024)} MB; a job file has ${MAX_MB} MB at most`;
+      setRefused({ name: file.name, faults: [{ path: '', message }] });
+      return;
+    }
+    const body = { intent: 'import', name: file.name, text: await file.text() };
+    await fetcher.submit(body, { method: 'post', action: '/?index', encType: 'application/json' });
+  };
+  const answer = fetcher.state === 'idle' ? fetcher.data : undefined;
+  const outcome = refused ?? (answer?.faults.length ? { name: answer.file ?? 'file', faults: answer.faults } : null);
+  return {
+    take,
+    busy: fetcher.state !== 'idle',
+    outcome,
+    dropTarget: {
+      onDragOver: (event: DragEvent) => event.preventDefault(),
+      onDrop: (event: DragEvent) => {
+        event.preventDefault();
+        void take(event.dataTransfer.files[0]);
+      },
+    },
+  };
+}
+
+export type ImportJob = ReturnType<typeof useImportJob>;
+
+export function ImportButton({ job }: { job: ImportJob }) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Job file"
+        className="visually-hidden"
+        tabIndex={-1}
+        onChange={(event) => {
+          void job.take(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+      <Button icon={<InboxOutlined />} loading={job.busy} onClick={() => input.current?.click()}>
+        Import job file
+      </Button>
+    </>
+  );
+}
+
+export function ImportFaults({ job }: { job: ImportJob }) {
+  if (!job.outcome) return null;
+  return (
+    <Alert
+      type="error"
+      role="alert"
+      className="import-faults"
+      title={`${job.outcome.name} was not taken in; nothing was changed.`}
+      description={
+        <ul>
+          {job.outcome.faults.map((fault) => (
+            <li key={faultLine(fault)} className="figure">
+              {faultLine(fault)}
+            </li>
+          ))}
+        </ul>
+      }
+    />
+  );
+}

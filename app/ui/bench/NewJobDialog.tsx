@@ -1,0 +1,73 @@
+import { Input, Modal } from 'antd';
+import { useId, useState } from 'react';
+import { useFetcher } from 'react-router';
+import type { BenchAnswer } from './benchActions';
+
+/** A new job needs a car; everything else comes with the work. */
+export function NewJobDialog({ open, close }: { open: boolean; close(): void }) {
+  const fetcher = useFetcher<BenchAnswer>();
+  const [car, setCar] = useState('');
+  const [title, setTitle] = useState('');
+  const [asked, setAsked] = useState(false);
+  const id = useId();
+  const missing = asked && car.trim() === '';
+  const fault = fetcher.data?.faults[0];
+  const start = () => {
+    setAsked(true);
+    if (car.trim() === '') return;
+    void fetcher.submit({ intent: 'new', car, title }, { method: 'post', action: '/?index', encType: 'application/json' });
+  };
+  return (
+    <Modal
+      open={open}
+      onCancel={close}
+      onOk={start}
+      okText="Start with the readings"
+      confirmLoading={fetcher.state !== 'idle'}
+      title="New job"
+      width={440}
+    >
+      <form
+        className="dialog-form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          start();
+        }}
+      >
+        <div className="field">
+          <label className="label" htmlFor={`${id}car`}>
+            Car
+          </label>
+          <Input
+            id={`${id}car`}
+            autoFocus
+            value={car}
+            maxLength={120}
+            status={missing ? 'error' : ''}
+            aria-invalid={missing}
+            aria-describedby={missing ? `${id}fault` : undefined}
+            placeholder="what stands on the floor"
+            onChange={(event) => setCar(event.target.value)}
+          />
+          {missing && (
+            <div id={`${id}fault`} className="field-fault" role="alert">
+              needs a name
+            </div>
+          )}
+        </div>
+        <div className="field">
+          <label className="label" htmlFor={`${id}title`}>
+            What it is about
+          </label>
+          <Input id={`${id}title`} value={title} maxLength={120} placeholder="tarmac set" onChange={(event) => setTitle(event.target.value)} />
+        </div>
+        {fault && (
+          <div className="field-fault" role="alert">
+            {fault.message}
+          </div>
+        )}
+        <button type="submit" hidden />
+      </form>
+    </Modal>
+  );
+}

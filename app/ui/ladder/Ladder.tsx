@@ -1,0 +1,183 @@
+import { range, scaleLinear } from 'd3';
+import { fitCandidate, fitPresent, heldBy, type Fitted, type SetupReport } from '#core/evaluate';
+import type { AxleName, Job, Setup } from '#core/job';
+import { formatNumber, inchesFromMm, MM_PER_INCH, mmFromInches } from '#core/units';
+import { limitInForce } from '#core/verdict';
+import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
+import { Ring } from '../parts/Ring';
+import { cornerOf } from '../sheet/corner';
+import { useSize } from '../sheet/useSize';
+import { faceText, setupTitle, stackLine, tireLine, wheelCode } from '../words';
+import './ladder.css';
+
+export interface Rung {
+  id: string;
+  /** Null for the present car. */
+  setup: Setup | null;
+  report: SetupReport;
+}
+
+interface LadderProps {
+  job: Job;
+  axle: AxleName;
+  rungs: readonly Rung[];
+  current: string | null;
+  raise(id: string): void;
+}
+
+const ROW = 84;
+const HEAD = 34;
+const SIDE_PX = 92;
+
+/** Every setup and the present car on one lateral scale: hub face at 0, inner part and fender as fixed bands, the wish as a tint. */
+export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
+  const lengths = useLengths();
+  const { ref, size } = useSize<HTMLDivElement>({ width: 640, height: 400 });
+  const corner = cornerOf(job.vehicle, axle);
+  const fitted = rungs.map(({ setup }) => (setup ? fitCandidate(job.vehicle, setup[axle]) : fitPresent(job.vehicle, axle)));
+  const places = fitted.flatMap(({ place }) => (place ? [place.innerMm, place.outerMm] : []));
+  const seen = (value: number | null) => (value === null ? [] : [value]);
+  const low = Math.min(-120, ...places, ...seen(corner.innerPartOut)) - 14;
+  const high = Math.max(60, ...places, ...seen(corner.fenderOut)) + 14;
+  const x = scaleLinear([low, high], [SIDE_PX, size.width - SIDE_PX]);
+  const foot = HEAD + ROW * rungs.length;
+  const wish = job.brief?.pokeMm;
+  const keep = limitInForce('inboardMm', job.brief).value;
+  return (
+    <div className="ladder">
+      <ul className="ladder-names" style={{ paddingTop: HEAD }}>
+        {rungs.map((rung) => (
+          <li key={rung.id} style={{ height: ROW }}>
+            <RungName rung={rung} job={job} axle={axle} lengths={lengths} pressed={rung.id === current} raise={raise} />
+          </li>
+        ))}
+      </ul>
+      <div className="ladder-scale" ref={ref}>
+        <svg width={size.width} height={foot + 26} role="img" aria-label={`Ladder of the ${axle} axle: ${rungs.map(({ id, report }) => `${id} ${faceText(report[axle].pokeMm, lengths)}, inner gap ${lengths.text(report[axle].inboardGapMm)}`).join('; ')}`}>
+          <LadderRule x={x} lengths={lengths} low={low} high={high} foot={foot} />
+          {corner.innerPartOut !== null && (
+            <>
+              <rect className="body-part" x={x(corner.innerPartOut - 20)} width={x(20) - x(0)} y={HEAD} height={foot - HEAD} />
+              <rect className="ladder-keep" x={x(corner.innerPartOut)} width={x(keep) - x(0)} y={HEAD} height={foot - HEAD} />
+              <text x={x(corner.innerPartOut - 10)} y={foot + 17} textAnchor="middle">
+                inner part
+              </text>
+            </>
+          )}
+          {corner.fenderOut !== null && wish?.min != null && (
+            <rect className="wish" x={x(corner.fenderOut + wish.min)} width={Math.max(0, x((wish.max ?? 0) - wish.min) - x(0))} y={HEAD} height={foot - HEAD} />
+          )}
+          {fitted.map((fit, index) => (
+            <Bar key={rungs[index]!.id} fitted={fit} x={x} y={HEAD + ROW * index + ROW / 2} present={rungs[index]!.setup === null} />
+          ))}
+          <line className="ladder-face" x1={x(0)} x2={x(0)} y1={HEAD - 6} y2={foot} />
+          <text x={x(0) + 3} y={foot + 17} textAnchor="end">
+            hub face
+          </text>
+          {corner.fenderOut !== null && (
+            <>
+              <line className="ladder-fender" x1={x(corner.fenderOut)} x2={x(corner.fenderOut)} y1={HEAD - 6} y2={foot} />
+              <text x={x(corner.fenderOut) - 3} y={foot + 17}>
+                fender
+              </text>
+            </>
+          )}
+          {rungs.map(({ id, report }, index) => (
+            <Ends key={id} report={report} axle={axle} lengths={lengths} width={size.width} y={HEAD + ROW * index + ROW / 2 + 5} />
+          ))}
+        </svg>
+      </div>
+      <ul className="ladder-change" style={{ paddingTop: HEAD }}>
+        {rungs.map(({ id, setup, report }) => (
+          <li key={id} style={{ height: ROW }} className="figure">
+            <span>⌀ {lengths.text(report[axle].tire.overallDiameterMm)}</span>
+            <span className="soft">
+              {setup && report[axle].diameterChangePct !== null ? `${formatNumber(report[axle].diameterChangePct, 1, true)} %` : '—'}
+            </span>
+            <span className="soft">{setup ? `track ${lengths.figure(report[axle].trackChangeMm, true)}` : 'as it stands'}</span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function RungName({ rung, job, axle, lengths, pressed, raise }: { rung: Rung; job: Job; axle: AxleName; lengths: Lengths; pressed: boolean; raise(id: string): void }) {
+  const { setup, report, id } = rung;
+  const baseline = job.vehicle[axle]?.baseline;
+  const held = heldBy(report);
+  const title = (
+    <>
+      {setup ? <Ring check={held} /> : <span className="ladder-now-mark" aria-hidden />}
+      <span className="ladder-title">
+        <b className="figure">{setup ? id.toUpperCase() : 'now'}</b>{' '}
+        <span>{setup ? setupTitle(setup, job.vehicle.flangeMm) : wheelCode(baseline, job.vehicle.flangeMm)}</span>
+      </span>
+      <span className="soft figure ladder-sub">
+        {setup ? `${tireLine(setup[axle])} · ${stackLine(setup[axle], lengths)}` : `${baseline?.tire?.size ?? 'tire not known'} · on the car`}
+      </span>
+    </>
+  );
+  if (!setup) return <div className="ladder-name">{title}</div>;
+  return (
+    <button type="button" className="ladder-name" aria-pressed={pressed} onClick={() => raise(id)}>
+      {title}
+    </button>
+  );
+}
+
+/** A wheel and tire as a bar: the tire rounded, the rim's flanges as ticks, its centreline, the stack as a block at the face. */
+function Bar({ fitted, x, y, present }: { fitted: Fitted; x: (mm: number) => number; y: number; present: boolean }) {
+  const { effectiveOffsetMm: offset, sectionWidthMm: section, stackMm, wheel, flangeMm } = fitted;
+  if (offset === null || section === null || wheel.rimWidthIn == null) return null;
+  const centre = -offset;
+  const rim = mmFromInches(wheel.rimWidthIn) / 2 + flangeMm;
+  const wide = (mm: number) => x(mm) - x(0);
+  return (
+    <g className={`bar ${present ? 'bar-present' : ''}`}>
+      <rect className="bar-tire" x={x(centre - section / 2)} width={wide(section)} y={y - 24} height={48} rx={14} />
+      <line x1={x(centre - rim)} x2={x(centre + rim)} y1={y} y2={y} />
+      <line x1={x(centre - rim)} x2={x(centre - rim)} y1={y - 15} y2={y + 15} />
+      <line x1={x(centre + rim)} x2={x(centre + rim)} y1={y - 15} y2={y + 15} />
+      <line className="bar-centre" x1={x(centre)} x2={x(centre)} y1={y - 7} y2={y + 7} />
+      {stackMm !== null && stackMm > 0 && <rect className="bar-stack" x={x(0)} width={wide(stackMm)} y={y - 17} height={34} />}
+      <line className="bar-pad" x1={x(stackMm ?? 0)} x2={x(stackMm ?? 0)} y1={y - 17} y2={y + 17} />
+    </g>
+  );
+}
+
+/** The gaps, written at both ends of a rung. */
+function Ends({ report, axle, lengths, width, y }: { report: SetupReport; axle: AxleName; lengths: Lengths; width: number; y: number }) {
+  const verdict = (code: string) => report[axle].checks.find((check) => check.code === code)?.verdict ?? 'unknown';
+  return (
+    <g className="ends">
+      <text x={SIDE_PX - 10} y={y} textAnchor="end" className={`is-${verdict('inboard')}`}>
+        {lengths.figure(report[axle].inboardGapMm)}
+      </text>
+      <text x={width - SIDE_PX + 8} y={y} className={`is-${verdict('fender')}`}>
+        {faceText(report[axle].pokeMm, lengths)}
+      </text>
+    </g>
+  );
+}
+
+function LadderRule({ x, lengths, low, high, foot }: { x: (mm: number) => number; lengths: Lengths; low: number; high: number; foot: number }) {
+  const [small, large] = lengths.sign === 'mm' ? [10, 50] : [MM_PER_INCH / 2, MM_PER_INCH * 2];
+  const places = (step: number) => range(Math.ceil(low / step), Math.floor(high / step) + 1).map((n) => n * step);
+  const name = (mm: number) => formatNumber(lengths.sign === 'mm' ? mm : inchesFromMm(mm), 0);
+  return (
+    <g className="ruler" aria-hidden>
+      {places(small).map((mm) => (
+        <line key={mm} x1={x(mm)} x2={x(mm)} y1={HEAD - 9} y2={HEAD - 4} />
+      ))}
+      {places(large).map((mm) => (
+        <g key={mm}>
+          <line x1={x(mm)} x2={x(mm)} y1={HEAD - 9} y2={foot} className="ladder-grid" />
+          <text x={x(mm)} y={HEAD - 15} textAnchor="middle">
+            {name(mm)}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}

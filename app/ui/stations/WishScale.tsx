@@ -1,0 +1,37 @@
+import { scaleLinear } from 'd3';
+import { useLengths } from '../../preferences/PreferencesContext';
+
+const WIDTH = 620;
+const HEIGHT = 86;
+
+/** The wish as a band on a scale around the fender's lip. */
+export function WishScale({ min, max }: { min: number | null; max: number | null }) {
+  const lengths = useLengths();
+  const outer = max ?? 0;
+  const reach = Math.max(30, Math.abs(min ?? 0) + 10, Math.abs(outer) + 10);
+  const x = scaleLinear([-reach, reach], [20, WIDTH - 20]);
+  return (
+    <svg className="wish-scale" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`Wish from ${min === null ? 'anywhere inside' : lengths.text(min, true)} to ${lengths.text(outer, true)}`}>
+      <rect x={min === null ? 0 : x(min)} width={Math.max(2, x(outer) - (min === null ? 0 : x(min)))} y={18} height={34} className="wish" />
+      <line x1={0} x2={WIDTH} y1={52} y2={52} className="wish-edge" />
+      {x.ticks(13).map((mm) => (
+        <g key={mm} transform={`translate(${x(mm)},52)`}>
+          <line y2={mm === 0 ? 8 : 5} className="wish-edge" />
+          <text y={22} textAnchor="middle">
+            {lengths.figure(mm, true)}
+          </text>
+        </g>
+      ))}
+      <line x1={x(0)} x2={x(0)} y1={8} y2={52} className="wish-fender" />
+      <text x={x(0) + 6} y={14}>
+        fender
+      </text>
+      <text x={4} y={14}>
+        tucked
+      </text>
+      <text x={WIDTH - 4} y={14} textAnchor="end">
+        proud
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,25 @@
+import type { Seat } from '#core/job';
+import type { Drive } from '#core/verdict';
+
+/** The words that stand for the job file's choices. */
+export const DRIVES: readonly (readonly [Drive, string])[] = [
+  ['fwd', 'front wheels'],
+  ['rwd', 'rear wheels'],
+  ['awd', 'all, always'],
+  ['4wd', 'all, selectable'],
+];
+export const CLASSES: readonly (readonly ['passenger' | 'truck', string])[] = [
+  ['passenger', 'passenger car'],
+  ['truck', 'truck, van or SUV'],
+];
+export const FASTENERS: readonly (readonly ['stud' | 'bolt', string])[] = [
+  ['stud', 'studs and nuts'],
+  ['bolt', 'lug bolts'],
+];
+export const SEATS: readonly (readonly [Seat, string])[] = [
+  ['cone60', 'cone 60°'],
+  ['ball-r12', 'ball R12'],
+  ['ball-r13', 'ball R13'],
+  ['ball-r14', 'ball R14'],
+  ['flat', 'flat or shank'],
+];
