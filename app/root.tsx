@@ -13,7 +13,16 @@ import './ui/sheet/sheet.css';
 import './ui/stations/stations.css';
 import { App as AntApp, ConfigProvider } from 'antd';
 import type { ReactNode } from 'react';
-import { isRouteErrorResponse, Link, Links, Meta, Outlet, Scripts, ScrollRestoration, useRouteLoaderData } from 'react-router';
+import {
+  isRouteErrorResponse,
+  Link,
+  Links,
+  Meta,
+  Outlet,
+  Scripts,
+  ScrollRestoration,
+  useRouteLoaderData,
+} from 'react-router';
 import { readPreferences } from './preferences/cookie';
 import { DEFAULT_PREFERENCES } from './preferences/preferences';
 import { PreferencesProvider, usePreferences } from './preferences/PreferencesContext';

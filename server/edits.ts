@@ -113,12 +113,7 @@ function tryEdits(before: Job, edits: Edit[]): { job: Job } | { faults: Fault[] 
   }
 }
 
-async function conflict(
-  row: JobRow,
-  revision: number,
-  edits: Edit[],
-  transaction: Transaction,
-): Promise<SaveResult> {
+async function conflict(row: JobRow, revision: number, edits: Edit[], transaction: Transaction): Promise<SaveResult> {
   const changes = await ChangeRow.findAll({
     where: { jobId: row.id, revision: { [Op.gt]: revision } },
     order: [['revision', 'ASC']],

@@ -98,7 +98,11 @@ export async function openJob(id: string): Promise<OpenJob | null> {
 export async function describeJob(row: JobRow, transaction: Transaction): Promise<OpenJob> {
   const where = { jobId: row.id };
   const readings = await ReadingRow.findAll({ where, order: [['id', 'ASC']], transaction });
-  const undo = await ChangeRow.findOne({ where: { ...where, state: 'done' }, order: [['revision', 'DESC']], transaction });
+  const undo = await ChangeRow.findOne({
+    where: { ...where, state: 'done' },
+    order: [['revision', 'DESC']],
+    transaction,
+  });
   const redo = await ChangeRow.findOne({ where: { ...where, state: 'undone' }, order: [['revision', 'ASC']], transaction }); // prettier-ignore
   return {
     id: row.id,
@@ -163,7 +167,9 @@ export async function exportJob(id: string): Promise<{ number: string; job: Job 
   if (!open) return null;
   const job = structuredClone(open.job);
   for (const corner of AXLES) {
-    const readings = open.readings.filter((entry) => entry.corner === corner).map(({ corner: _, ...reading }) => reading);
+    const readings = open.readings
+      .filter((entry) => entry.corner === corner)
+      .map(({ corner: _, ...reading }) => reading);
     if (readings.length > 0) job.vehicle[corner] = { ...job.vehicle[corner], readings };
   }
   return { number: open.number, job };

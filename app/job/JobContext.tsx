@@ -40,7 +40,7 @@ export function JobProvider({ open, children }: { open: OpenJob; children: React
   const { unit } = usePreferences();
   const [axle, setAxle] = useState<AxleName>('front');
   const [raised, setRaised] = useState<string | null>(null);
-  const drafts = useRef(new Map<string, string>());
+  const [drafts] = useState(() => new Map<string, string>());
   // Before the saver, which would take an empty table for "nothing is waiting".
   useUnsavedEdits(open, dispatch);
   useSaver(state, dispatch);
@@ -55,13 +55,13 @@ export function JobProvider({ open, children }: { open: OpenJob; children: React
       readings: state.server.readings,
       edit: (...edits) => dispatch({ type: 'edit', edits }),
       dispatch,
-      drafts: drafts.current,
+      drafts,
       axle,
       setAxle,
       current: job.setups.find(({ id }) => id === raised) ?? job.setups[0] ?? null,
       raise: setRaised,
     }),
-    [state, job, unit, axle, raised],
+    [state, job, unit, axle, raised, drafts],
   );
   return <JobContext value={table}>{children}</JobContext>;
 }

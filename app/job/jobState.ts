@@ -87,7 +87,8 @@ function withEdits(state: JobState, edits: Edit[]): JobState {
   const queue: Task[] = open
     ? [...state.queue.slice(0, -1), { kind: 'edits', edits: edits.reduce(merged, open.edits) }]
     : [...state.queue, { kind: 'edits', edits }];
-  const save: SaveState = state.save.name === 'refused' || state.save.name === 'failed' ? { name: 'saved' } : state.save;
+  const save: SaveState =
+    state.save.name === 'refused' || state.save.name === 'failed' ? { name: 'saved' } : state.save;
   return settle({ ...state, queue, save });
 }
 

@@ -26,8 +26,13 @@ export function useSaver(state: JobState, dispatch: Dispatch<JobAction>): void {
     if (!ready || !task) return;
     const send = () => {
       dispatch({ type: 'sending' });
-      const body = task.kind === 'edits' ? { intent: 'edit', revision, edits: task.edits } : { intent: task.kind, revision };
-      void submit(JSON.parse(JSON.stringify(body)), { method: 'post', action: `/jobs/${id}`, encType: 'application/json' });
+      const body =
+        task.kind === 'edits' ? { intent: 'edit', revision, edits: task.edits } : { intent: task.kind, revision };
+      void submit(JSON.parse(JSON.stringify(body)), {
+        method: 'post',
+        action: `/jobs/${id}`,
+        encType: 'application/json',
+      });
     };
     const timer = setTimeout(send, task.kind === 'edits' && state.queue.length === 1 ? REST_MS : 0);
     return () => clearTimeout(timer);

@@ -11,6 +11,7 @@ import { runBenchCommand, type BenchAnswer } from '../ui/bench/benchActions';
 import { ImportButton, ImportFaults, useImportJob } from '../ui/bench/ImportJob';
 import { NewJobDialog } from '../ui/bench/NewJobDialog';
 import { ThemeButton } from '../ui/frame/TopStrip';
+import { useOnClient } from '../ui/parts/useOnClient';
 import { UnitSwitch } from '../ui/frame/UnitSwitch';
 import type { Route } from './+types/bench';
 import '../ui/bench/bench.css';
@@ -101,7 +102,11 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
           loading={navigation.state === 'loading' && navigation.location.pathname === '/'}
           onChange={onChange}
           showSorterTooltip={false}
-          pagination={total > pageSize ? { current: query.page, pageSize, total, showSizeChanger: false, showTotal: (all) => `${all} jobs` } : false}
+          pagination={
+            total > pageSize
+              ? { current: query.page, pageSize, total, showSizeChanger: false, showTotal: (all) => `${all} jobs` }
+              : false
+          }
           locale={{ emptyText: <Nothing archived={query.archived} asked={asked} /> }}
         />
       </main>
@@ -111,10 +116,16 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
 }
 
 function useColumns(query: Route.ComponentProps['loaderData']['query']): TableColumnsType<JobListItem> {
-  const sortOrder = (key: string) => (query.sort === key ? (query.descending ? ('descend' as const) : ('ascend' as const)) : null);
+  const sortOrder = (key: string) =>
+    query.sort === key ? (query.descending ? ('descend' as const) : ('ascend' as const)) : null;
   const sorted = (key: string) => ({ key, sorter: true, sortOrder: sortOrder(key) });
   return [
-    { ...sorted('number'), title: 'Job', width: 92, render: (_, { number }) => <span className="figure soft">{number}</span> },
+    {
+      ...sorted('number'),
+      title: 'Job',
+      width: 92,
+      render: (_, { number }) => <span className="figure soft">{number}</span>,
+    },
     {
       ...sorted('car'),
       title: 'Car',
@@ -124,7 +135,11 @@ function useColumns(query: Route.ComponentProps['loaderData']['query']): TableCo
         </Link>
       ),
     },
-    { ...sorted('title'), title: 'What it is about', render: (_, { title }) => title || <span className="soft">—</span> },
+    {
+      ...sorted('title'),
+      title: 'What it is about',
+      render: (_, { title }) => title || <span className="soft">—</span>,
+    },
     {
       key: 'waits',
       title: 'Waits for',
@@ -144,7 +159,13 @@ function useColumns(query: Route.ComponentProps['loaderData']['query']): TableCo
       defaultSortOrder: 'descend',
       render: (_, { updatedAt }) => <When at={updatedAt} />,
     },
-    { key: 'tools', title: <span className="visually-hidden">Tools</span>, width: 96, align: 'right', render: (_, job) => <RowTools job={job} /> },
+    {
+      key: 'tools',
+      title: <span className="visually-hidden">Tools</span>,
+      width: 96,
+      align: 'right',
+      render: (_, job) => <RowTools job={job} />,
+    },
   ];
 }
 
@@ -161,7 +182,10 @@ function Waits({ standing: { waitsFor, missing, verdicts } }: { standing: Standi
     return (
       <span>
         <b className="waits">{missing.length} readings</b>
-        <span className="soft"> next: {first?.name}, {first?.axle}</span>
+        <span className="soft">
+          {' '}
+          next: {first?.name}, {first?.axle}
+        </span>
       </span>
     );
   }
@@ -184,8 +208,7 @@ function Waits({ standing: { waitsFor, missing, verdicts } }: { standing: Standi
 
 /** Said against the reader's clock; the server gives the day. */
 function When({ at }: { at: string }) {
-  const [text, setText] = useState(at.slice(0, 10));
-  useEffect(() => setText(dayjs(at).fromNow()), [at]);
+  const text = useOnClient(() => dayjs(at).fromNow(), at.slice(0, 10));
   return (
     <time dateTime={at} title={at} className="soft">
       {text}
@@ -196,12 +219,18 @@ function When({ at }: { at: string }) {
 function RowTools({ job }: { job: JobListItem }) {
   const fetcher = useFetcher<BenchAnswer>();
   const navigate = useNavigate();
-  const send = (intent: string) => void fetcher.submit({ intent, id: job.id }, { method: 'post', action: '/?index', encType: 'application/json' });
+  const send = (intent: string) =>
+    void fetcher.submit({ intent, id: job.id }, { method: 'post', action: '/?index', encType: 'application/json' });
   const fault = fetcher.data?.faults[0];
   return (
     <span className="row-tools">
       <Tooltip title="Duplicate">
-        <Button type="text" aria-label={`Duplicate ${job.number}`} icon={<CopyOutlined />} onClick={() => send('duplicate')} />
+        <Button
+          type="text"
+          aria-label={`Duplicate ${job.number}`}
+          icon={<CopyOutlined />}
+          onClick={() => send('duplicate')}
+        />
       </Tooltip>
       <Tooltip title={job.archived ? 'Back on the bench' : 'Put away'}>
         <Button
@@ -247,7 +276,9 @@ function Nothing({ archived, asked }: { archived: boolean; asked: boolean }) {
   if (asked) return <p className="bench-empty">No job answers to this search.</p>;
   return (
     <p className="bench-empty">
-      {archived ? 'Nothing has been put away.' : 'The bench is empty. Start a new job with the car in front of you, or import a job file.'}
+      {archived
+        ? 'Nothing has been put away.'
+        : 'The bench is empty. Start a new job with the car in front of you, or import a job file.'}
     </p>
   );
 }

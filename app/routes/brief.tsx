@@ -1,5 +1,5 @@
 import { Input } from 'antd';
-import { useEffect, useId, useState } from 'react';
+import { useId, useState } from 'react';
 import { HOUSE_LIMITS, type LimitKey } from '#core/verdict';
 import { formatNumber } from '#core/units';
 import { useJob } from '../job/JobContext';
@@ -12,9 +12,17 @@ import { WishScale } from '../ui/stations/WishScale';
 import '../ui/stations/brief.css';
 
 const LIMITS: readonly { key: LimitKey; label: string; meaning: string }[] = [
-  { key: 'inboardMm', label: 'Inner gap, at rest', meaning: 'between the innermost place of tire or rim and the nearest part' },
+  {
+    key: 'inboardMm',
+    label: 'Inner gap, at rest',
+    meaning: 'between the innermost place of tire or rim and the nearest part',
+  },
   { key: 'archMm', label: 'Arch gap, at rest', meaning: 'between tread and fender lip; bump travel comes out of it' },
-  { key: 'diameterPct', label: 'Diameter against now', meaning: 'either way; it changes speedometer, gearing and ride height' },
+  {
+    key: 'diameterPct',
+    label: 'Diameter against now',
+    meaning: 'either way; it changes speedometer, gearing and ride height',
+  },
 ];
 
 /** What is asked for: where the face should stand, the limits to keep, and what else was said. */
@@ -37,14 +45,31 @@ export default function BriefPage() {
       <section>
         <h2>Where the face should stand</h2>
         <p className="soft">
-          Against the fender&apos;s lip: 0 is level, minus is tucked inside, plus is proud. Now: {briefLine(job.brief, lengths)}.
+          Against the fender&apos;s lip: 0 is level, minus is tucked inside, plus is proud. Now:{' '}
+          {briefLine(job.brief, lengths)}.
         </p>
         <WishScale min={min ?? null} max={max ?? null} />
         <div className="brief-row">
-          <LengthField {...end('min')} label="Not further in than" range="pokeMm" width={6} placeholder="open" check={(mm) => (max != null && mm > max ? 'lies outside the outer end' : null)} />
-          <LengthField {...end('max')} label="Not further out than" range="pokeMm" width={6} placeholder={lengths.figure(0)} check={(mm) => (min != null && mm < min ? 'lies inside the inner end' : null)} />
+          <LengthField
+            {...end('min')}
+            label="Not further in than"
+            range="pokeMm"
+            width={6}
+            placeholder="open"
+            check={(mm) => (max != null && mm > max ? 'lies outside the outer end' : null)}
+          />
+          <LengthField
+            {...end('max')}
+            label="Not further out than"
+            range="pokeMm"
+            width={6}
+            placeholder={lengths.figure(0)}
+            check={(mm) => (min != null && mm < min ? 'lies inside the inner end' : null)}
+          />
         </div>
-        <p className="caution-note">Covers, poke and lifts are regulated differently in every place: check your local code.</p>
+        <p className="caution-note">
+          Covers, poke and lifts are regulated differently in every place: check your local code.
+        </p>
       </section>
 
       <section>
@@ -76,7 +101,12 @@ export default function BriefPage() {
                   </th>
                   <td>
                     {key === 'diameterPct' ? (
-                      <NumberField {...field} range="diameterPct" unit="± %" placeholder={formatNumber(HOUSE_LIMITS[key])} />
+                      <NumberField
+                        {...field}
+                        range="diameterPct"
+                        unit="± %"
+                        placeholder={formatNumber(HOUSE_LIMITS[key])}
+                      />
                     ) : (
                       <LengthField {...field} range="limitMm" placeholder={lengths.figure(HOUSE_LIMITS[key])} />
                     )}
@@ -103,8 +133,7 @@ const MOST_NOTES = 4000;
 function Notes({ value, commit }: { value: string; commit(text: string): void }) {
   const { drafts } = useJob();
   const id = useId();
-  const [draft, setDraft] = useState<string | null>(null);
-  useEffect(() => setDraft(drafts.get('brief/notes') ?? null), [drafts]);
+  const [draft, setDraft] = useState(() => drafts.get('brief/notes') ?? null);
   const keep = (text: string | null) => {
     setDraft(text);
     if (text === null) drafts.delete('brief/notes');

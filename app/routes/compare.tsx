@@ -24,7 +24,10 @@ interface Row {
 export default function ComparePage() {
   const { job, axle, setups, present, current, raise, state } = useJob();
   const rungs = useMemo<Rung[]>(
-    () => [{ id: 'now', setup: null, report: present }, ...setups.map(({ setup, report }) => ({ id: setup.id, setup, report }))],
+    () => [
+      { id: 'now', setup: null, report: present },
+      ...setups.map(({ setup, report }) => ({ id: setup.id, setup, report })),
+    ],
     [setups, present],
   );
   return (
@@ -39,7 +42,8 @@ export default function ComparePage() {
       <Ladder job={job} axle={axle} rungs={rungs} current={current?.id ?? null} raise={raise} />
       {setups.length === 0 ? (
         <p className="empty-line">
-          No setup yet. <Link to={`/jobs/${state.server.id}/setups`}>Build the first one</Link>; it stands here beside the present car.
+          No setup yet. <Link to={`/jobs/${state.server.id}/setups`}>Build the first one</Link>; it stands here beside
+          the present car.
         </p>
       ) : (
         <Differences rungs={rungs} axle={axle} />
@@ -61,7 +65,11 @@ function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: AxleName }
   const { job } = useJob();
   const lengths = useLengths();
   const rows: Row[] = rungs.map(({ id, setup, report }) => ({ key: id, setup, figures: report[axle], report }));
-  const figure = (title: string, of: (figures: AxleReport) => number | null, show: (value: number) => string): TableColumnsType<Row>[number] => ({
+  const figure = (
+    title: string,
+    of: (figures: AxleReport) => number | null,
+    show: (value: number) => string,
+  ): TableColumnsType<Row>[number] => ({
     title,
     key: title,
     align: 'right',
@@ -100,7 +108,11 @@ function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: AxleName }
     figure('Outer face', ({ outerChangeMm }) => outerChangeMm, change),
     figure('Inner face', ({ innerChangeMm }) => innerChangeMm, change),
     figure('Track', ({ trackChangeMm }) => trackChangeMm, change),
-    figure('⌀, %', ({ diameterChangePct }) => diameterChangePct, (value) => formatNumber(value, 1, true)),
+    figure(
+      '⌀, %',
+      ({ diameterChangePct }) => diameterChangePct,
+      (value) => formatNumber(value, 1, true),
+    ),
     {
       title: 'Held by',
       key: 'held',
@@ -111,7 +123,8 @@ function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: AxleName }
           <span className="held-cell">
             <Ring check={held} size={18} />
             <span>
-              <b className={`is-${held.verdict}`}>{verdictWord(held)}</b>: {checkName(held)}, {marginText(held, lengths)}
+              <b className={`is-${held.verdict}`}>{verdictWord(held)}</b>: {checkName(held)},{' '}
+              {marginText(held, lengths)}
             </span>
           </span>
         ) : (
@@ -125,7 +138,14 @@ function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: AxleName }
       <h2 className="label">
         Differences, {axle} axle, lengths in {lengths.sign}; changes are against the present car
       </h2>
-      <Table<Row> columns={columns} dataSource={rows} pagination={false} size="small" rowKey="key" showSorterTooltip={false} />
+      <Table<Row>
+        columns={columns}
+        dataSource={rows}
+        pagination={false}
+        size="small"
+        rowKey="key"
+        showSorterTooltip={false}
+      />
     </section>
   );
 }

@@ -62,15 +62,30 @@ export default function HubPage() {
         </header>
         <div className="hub-middle">
           <HubFace hub={hub} />
-          <form key={axle} className="hub-fields" aria-label={`Hub, ${axle}`} onSubmit={(event) => event.preventDefault()}>
+          <form
+            key={axle}
+            className="hub-fields"
+            aria-label={`Hub, ${axle}`}
+            onSubmit={(event) => event.preventDefault()}
+          >
             <Reading of="hub.lugCount">
-              <NumberField {...plain<number>(at('lugCount'), hub?.lugCount)} label="Lug count" range="lugCount" whole width={3} />
+              <NumberField
+                {...plain<number>(at('lugCount'), hub?.lugCount)}
+                label="Lug count"
+                range="lugCount"
+                whole
+                width={3}
+              />
             </Reading>
             <Reading of="hub.boltCircleMm">
               {hub?.patternReadings?.length ? (
                 <p className="soft">The bolt circle stands as readings in the job file.</p>
               ) : (
-                <LengthField {...measured(at('boltCircleMm'), hub?.boltCircleMm)} label="Bolt circle" range="boltCircleMm" />
+                <LengthField
+                  {...measured(at('boltCircleMm'), hub?.boltCircleMm)}
+                  label="Bolt circle"
+                  range="boltCircleMm"
+                />
               )}
             </Reading>
             <Reading of="hub.boreMm">
@@ -79,22 +94,66 @@ export default function HubPage() {
             <Reading of="hub.lipHeightMm">
               <LengthField {...measured(at('lipHeightMm'), hub?.lipHeightMm)} label="Hub lip" range="lipHeightMm" />
             </Reading>
-            <ChoiceField label="Fastened by" value={fastener?.kind ?? null} choices={FASTENERS} commit={(value) => editAt(at('fastener', 'kind'), value)} />
-            <TextField {...plain<string>(at('fastener', 'thread'), fastener?.thread)} label="Thread" most={20} width={10} placeholder="M12x1.5" />
+            <ChoiceField
+              label="Fastened by"
+              value={fastener?.kind ?? null}
+              choices={FASTENERS}
+              commit={(value) => editAt(at('fastener', 'kind'), value)}
+            />
+            <TextField
+              {...plain<string>(at('fastener', 'thread'), fastener?.thread)}
+              label="Thread"
+              most={20}
+              width={10}
+              placeholder="M12x1.5"
+            />
             <Reading of="hub.fastener.lengthMm">
-              <LengthField {...measured(at('fastener', 'lengthMm'), fastener?.lengthMm)} label={fastener?.kind === 'bolt' ? 'Bolt length' : 'Stud length'} range="fastenerLengthMm" />
+              <LengthField
+                {...measured(at('fastener', 'lengthMm'), fastener?.lengthMm)}
+                label={fastener?.kind === 'bolt' ? 'Bolt length' : 'Stud length'}
+                range="fastenerLengthMm"
+              />
             </Reading>
-            <ChoiceField label="Seat" value={fastener?.seat ?? null} choices={SEATS} commit={(value) => editAt(at('fastener', 'seat'), value)} />
-            <NumberField {...plain<number>(at('fastener', 'torqueNm'), fastener?.torqueNm)} label="Torque, from the maker" range="torqueNm" unit="N·m" width={5} />
-            <NumberField {...plain<number>(['vehicle', axle, 'axleRatingKg'], vehicle[axle]?.axleRatingKg)} label="Axle rating, from the plate" range="axleRatingKg" unit="kg" width={6} />
+            <ChoiceField
+              label="Seat"
+              value={fastener?.seat ?? null}
+              choices={SEATS}
+              commit={(value) => editAt(at('fastener', 'seat'), value)}
+            />
+            <NumberField
+              {...plain<number>(at('fastener', 'torqueNm'), fastener?.torqueNm)}
+              label="Torque, from the maker"
+              range="torqueNm"
+              unit="N·m"
+              width={5}
+            />
+            <NumberField
+              {...plain<number>(['vehicle', axle, 'axleRatingKg'], vehicle[axle]?.axleRatingKg)}
+              label="Axle rating, from the plate"
+              range="axleRatingKg"
+              unit="kg"
+              width={6}
+            />
           </form>
         </div>
         <form className="car-fields" aria-label="Car" onSubmit={(event) => event.preventDefault()}>
           <h2 className="label">Car and job</h2>
           <TextField {...plain<string>(['vehicle', 'label'], vehicle.label)} label="Car" width={24} />
           <TextField {...plain<string>(['title'], job.title)} label="Job" width={30} />
-          <ChoiceField label="Driven wheels" value={vehicle.drive ?? null} choices={DRIVES} commit={(value) => editAt(['vehicle', 'drive'], value)} width={140} />
-          <ChoiceField label="Class" value={vehicle.class ?? null} choices={CLASSES} commit={(value) => editAt(['vehicle', 'class'], value)} width={160} />
+          <ChoiceField
+            label="Driven wheels"
+            value={vehicle.drive ?? null}
+            choices={DRIVES}
+            commit={(value) => editAt(['vehicle', 'drive'], value)}
+            width={140}
+          />
+          <ChoiceField
+            label="Class"
+            value={vehicle.class ?? null}
+            choices={CLASSES}
+            commit={(value) => editAt(['vehicle', 'class'], value)}
+            width={160}
+          />
           <LengthField
             {...plain<number>(['vehicle', 'flangeMm'], vehicle.flangeMm)}
             label="Flange, each side"
@@ -104,7 +163,10 @@ export default function HubPage() {
             width={5}
           />
         </form>
-        <p className="caution-note station-note">Fasteners are safety parts. Torque is the maker&apos;s figure, set with a torque wrench in stages, never by feel.</p>
+        <p className="caution-note station-note">
+          Fasteners are safety parts. Torque is the maker&apos;s figure, set with a torque wrench in stages, never by
+          feel.
+        </p>
       </section>
       <ReadingPanel
         axle={axle}

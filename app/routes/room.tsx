@@ -2,6 +2,7 @@ import { UnorderedListOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { Link } from 'react-router';
 import type { Instrument } from '#core/job';
 import { useJob } from '../job/JobContext';
 import { BY_SIGN } from '../ui/frame/useJobKeys';
@@ -19,6 +20,7 @@ export default function RoomPage() {
   const taken = useMemo(() => takenWith(instrument), [instrument]);
   const fields = useRoomFields(axle, taken);
   const missing = fields.items.find(({ shown, optional }) => shown === null && !optional);
+  const toGo = fields.items.filter(({ shown, optional }) => shown === null && !optional).length;
   const [chosen, setChosen] = useState<string | null>(null);
   const focused = chosen ?? missing?.key ?? 'room.outboardGapMm';
   useHotkeys('f', () => setAsList(!asList), BY_SIGN, [asList]);
@@ -38,10 +40,18 @@ export default function RoomPage() {
       <section className="setups-sheet" aria-label="Section of the present car">
         <header className="sheet-head">
           <h1>
-            {axle === 'front' ? 'Front' : 'Rear'} right, from behind <span className="soft">what is on the car now</span>
+            {axle === 'front' ? 'Front' : 'Rear'} right, from behind{' '}
+            <span className="soft">what is on the car now</span>
           </h1>
-          <span className="soft">{missing ? `${fields.items.filter((item) => item.shown === null && !item.optional).length} readings to go` : 'all readings there'}</span>
-          <Button icon={<UnorderedListOutlined />} aria-pressed={asList} title="Fields as a list (F)" onClick={() => setAsList(!asList)}>
+          <span className="soft">
+            {toGo > 0 ? `${toGo} readings to go` : <Link to="../brief">All there: on to the brief</Link>}
+          </span>
+          <Button
+            icon={<UnorderedListOutlined />}
+            aria-pressed={asList}
+            title="Fields as a list (F)"
+            onClick={() => setAsList(!asList)}
+          >
             List
           </Button>
           <AxleSwitch />

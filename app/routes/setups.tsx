@@ -32,8 +32,8 @@ export default function SetupsPage() {
         <div className="empty-station">
           <h1>No setup yet</h1>
           <p>
-            A setup is a wheel, a tire and what stands between them and the hub, front and rear. It starts from what is on the car
-            now; change it from there.
+            A setup is a wheel, a tire and what stands between them and the hub, front and rear. It starts from what is
+            on the car now; change it from there.
           </p>
           <Button type="primary" icon={<PlusOutlined />} onClick={actions.add}>
             First setup
@@ -81,7 +81,8 @@ function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
       <section className="setups-sheet" aria-label="Section">
         <header className="sheet-head">
           <h1>
-            {axle === 'front' ? 'Front' : 'Rear'} right, from behind <span className="soft">straight ahead, at rest</span>
+            {axle === 'front' ? 'Front' : 'Rear'} right, from behind{' '}
+            <span className="soft">straight ahead, at rest</span>
           </h1>
           <span className="legend" aria-hidden>
             <i className="legend-candidate" /> {setup.id.toUpperCase()} <i className="legend-present" /> on the car now

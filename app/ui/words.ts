@@ -51,8 +51,7 @@ export function valueFigure(check: Check, lengths: Lengths): string {
 /** A check's limit in a few words. */
 export function limitText(check: Check, lengths: Lengths): string {
   if (check.limit === null) return check.verdict === 'unknown' ? 'a reading is missing' : '';
-  if (check.code === 'fender')
-    return check.limit === 0 ? 'out to level with the fender' : `out to ${faceText(check.limit, lengths)}`;
+  if (check.code === 'fender') return `out to ${faceText(check.limit, lengths)}`;
   if (check.code === 'rim-diameter') return `tire for ${rimFigure(check.limit)} in`;
   if (check.unit === 'mm') return `limit ${lengths.figure(check.limit)}`;
   if (check.unit === 'in') return `rim limit ${rimFigure(check.limit)}`;
@@ -66,6 +65,7 @@ export function marginText(check: Check, lengths: Lengths): string {
   const amount = (size: number): string =>
     check.unit === 'mm' ? lengths.text(Math.abs(size)) : `${formatNumber(Math.abs(size), 1)} ${check.unit}`;
   if (check.code === 'rim-diameter') return verdict === 'ok' ? 'same diameter' : 'diameters differ';
+  if (margin === 0) return 'right at its limit';
   if (check.code === 'fender') {
     if (verdict === 'fail') return `${amount(margin)} beyond`;
     return verdict === 'caution' ? 'short of the wish' : `${amount(margin)} to spare`;

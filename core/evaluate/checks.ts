@@ -37,19 +37,17 @@ export function axleChecks(axle: AxleCase): Check[] {
     rimWidthCheck(axle),
     rimDiameterCheck(axle),
     diameterCheck(axle),
-    ...(axle.vehicleAxle.obstacles ?? []).map(
-      ({ id, label, limitMm }): Check => ({
-        code: `obstacle:${id}`,
-        label: label ?? id,
-        value: null,
-        limit: limitMm ?? null,
-        margin: null,
-        unit: 'mm',
-        verdict: 'unknown',
-        probability: null,
-        working: ['kept with the job; judging it needs the sweep through steer and travel'],
-      }),
-    ),
+    ...(axle.vehicleAxle.obstacles ?? []).map(({ id, label, limitMm }): Check => ({
+      code: `obstacle:${id}`,
+      label: label ?? id,
+      value: null,
+      limit: limitMm ?? null,
+      margin: null,
+      unit: 'mm',
+      verdict: 'unknown',
+      probability: null,
+      working: ['kept with the job; judging it needs the sweep through steer and travel'],
+    })),
   ];
 }
 

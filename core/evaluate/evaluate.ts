@@ -1,4 +1,12 @@
-import { AXLES, presentAsSetupAxle, type AxleName, type Job, type Setup, type SetupAxle, type Vehicle } from '#core/job';
+import {
+  AXLES,
+  presentAsSetupAxle,
+  type AxleName,
+  type Job,
+  type Setup,
+  type SetupAxle,
+  type Vehicle,
+} from '#core/job';
 import { wordsIn, type LengthUnit, type Words } from '#core/units';
 import { worstVerdict, type Check } from '#core/verdict';
 import { axleChecks, axleMatchCheck } from './checks';

@@ -20,7 +20,10 @@ export function axleFigures(sheet: Sheet, fitted: Fitted): TireReport {
   return sheet.tire;
 }
 
-function wheelFigures(sheet: Sheet, { wheel, flangeMm, offsetMm, stackMm, effectiveOffsetMm, ...fitted }: Fitted): void {
+function wheelFigures(
+  sheet: Sheet,
+  { wheel, flangeMm, offsetMm, stackMm, effectiveOffsetMm, ...fitted }: Fitted,
+): void {
   const { words } = sheet;
   if (effectiveOffsetMm !== null && offsetMm !== null && stackMm !== null)
     sheet.put(
@@ -79,7 +82,11 @@ function tireFigures(sheet: Sheet, fitted: Fitted): void {
           : `rim ${words.figure(rimSeatDiameterMm(size!.rimDiameterIn))} + 2 × section height ${words.figure(sectionHeightMm(size!))} = ${diameter}`;
     sheet.putTire('overallDiameterMm', fitted.overallDiameterMm, line);
     const around = rollingCircumferenceMm(fitted.overallDiameterMm);
-    sheet.putTire('circumferenceMm', around, `3.05 × ${words.figure(fitted.overallDiameterMm)} = ${words.length(around)}`);
+    sheet.putTire(
+      'circumferenceMm',
+      around,
+      `3.05 × ${words.figure(fitted.overallDiameterMm)} = ${words.length(around)}`,
+    );
   }
   if (fitted.sectionWidthMm !== null) {
     const section = words.length(fitted.sectionWidthMm);

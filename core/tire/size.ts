@@ -27,7 +27,8 @@ const RIM_CODES = { least: 8, most: 30 };
 const METRIC_WIDTH = { least: 105, most: 455 };
 const ASPECT = { least: 20, most: 100 };
 
-const METRIC = /^(P|LT|ST|T)?(\d+(?:\.\d+)?)[\s/-]+(\d+(?:\.\d+)?)[\s/-]*(ZR|R|D|B)?[\s/-]*(\d+(?:\.\d+)?)(C(?=[\s\d]|$)|LT(?=\s|$))?(.*)$/;
+const METRIC =
+  /^(P|LT|ST|T)?(\d+(?:\.\d+)?)[\s/-]+(\d+(?:\.\d+)?)[\s/-]*(ZR|R|D|B)?[\s/-]*(\d+(?:\.\d+)?)(C(?=[\s\d]|$)|LT(?=\s|$))?(.*)$/;
 const FLOTATION = /^(LT)?(\d+(?:\.\d+)?)\s*[X×]\s*(\d+(?:\.\d+)?)[\s/-]*(ZR|R|D|B)?[\s/-]*(\d+(?:\.\d+)?)(LT)?(.*)$/;
 const SERVICE = /^(\d{2,3})(?:\s*\/\s*(\d{2,3}))?\s*([A-HJ-NP-Y]|A[1-8])?$/;
 
@@ -122,7 +123,10 @@ function readService(rest: string): Service {
     const indices = SERVICE.exec(word);
     if (indices && found.loadIndex === null) Object.assign(found, readIndices(indices));
     else if (/^[B-N]$/.test(word) && found.loadRange === null) found.loadRange = word;
-    else throw new DomainError(`“${word.slice(0, 24)}” behind the size is not a load index, a speed symbol or a known mark`);
+    else
+      throw new DomainError(
+        `“${word.slice(0, 24)}” behind the size is not a load index, a speed symbol or a known mark`,
+      );
   }
   return found;
 }
@@ -137,7 +141,8 @@ function readIndices(parts: RegExpExecArray): Pick<Service, 'loadIndex' | 'loadI
 function shapeMessage(label: string): string {
   const numbers = label.match(/\d+(?:\.\d+)?/g) ?? [];
   if (numbers.length === 0) return `“${label.slice(0, 24)}” has no figures: write it like 205/55R16 or 33x12.50R17`;
-  if (numbers.length === 1) return `after ${numbers[0]} the aspect ratio and the rim diameter are missing, as in 205/55R16`;
+  if (numbers.length === 1)
+    return `after ${numbers[0]} the aspect ratio and the rim diameter are missing, as in 205/55R16`;
   const stray = /[^PLTSZRDBXCF0-9\s/×.()-]/.exec(label);
   if (stray) return `“${stray[0]}” does not belong in a tire size: write it like 205/55R16 or 33x12.50R17`;
   if (numbers.length === 2) return `after ${numbers.join('/')} the rim diameter is missing, as in 205/55R16`;

@@ -55,6 +55,7 @@ export function readLength(text: string, bareUnit: 'mm' | 'in' = 'mm'): number {
 
 function unitMessage(unit: string, text: string): string {
   if (/^['′’]$|^(ft|feet|foot)$/.test(unit)) return 'feet are not read here: give inches or millimetres';
-  if (/^[a-z]+$/.test(unit) && /\d/.test(text)) return `“${shorten(unit)}” is not a unit of length known here (mm, cm, in)`;
+  if (/^[a-z]+$/.test(unit) && /\d/.test(text))
+    return `“${shorten(unit)}” is not a unit of length known here (mm, cm, in)`;
   return `“${shorten(text.trim())}” is not a length`;
 }

@@ -27,10 +27,7 @@ export function fenderVerdict(pokeMm: number | null, wish: FaceWish): Verdict {
 export const RIM_WIDTH_GRACE_IN = 0.5;
 
 /** A rim width in inches against the tire's range: within it `ok`, up to 0.5 in outside `caution`, further out `fail`. */
-export function rimWidthVerdict(
-  rimWidthIn: number | null,
-  range: { least: number; most: number } | null,
-): Verdict {
+export function rimWidthVerdict(rimWidthIn: number | null, range: { least: number; most: number } | null): Verdict {
   if (rimWidthIn === null || range === null) return 'unknown';
   const outside = Math.max(range.least - rimWidthIn, rimWidthIn - range.most);
   if (outside <= 0) return 'ok';

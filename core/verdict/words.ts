@@ -12,7 +12,12 @@ const MATCH: Record<Verdict, string> = {
   fail: 'does not fit',
   unknown: 'not known',
 };
-const FACE: Record<Verdict, string> = { ok: 'in place', caution: 'too far in', fail: 'too far out', unknown: 'not measured' };
+const FACE: Record<Verdict, string> = {
+  ok: 'in place',
+  caution: 'too far in',
+  fail: 'too far out',
+  unknown: 'not measured',
+};
 
 /** The word that stands for a check's verdict, so that colour is never the only sign. */
 export function verdictWord(check: Pick<Check, 'code' | 'verdict'>): string {

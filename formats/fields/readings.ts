@@ -26,4 +26,3 @@ export function readingAt(path: readonly string[]): { axle: AxleName; key: Readi
   if (root !== 'vehicle' || !AXLES.includes(axle as AxleName) || !READING_KEYS.includes(key)) return null;
   return { axle: axle as AxleName, key };
 }
-

@@ -5,7 +5,9 @@ import { setupSchema } from './schema';
 
 const key = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'is not a place in a job' });
 const taken = Joi.object({
-  instrument: Joi.valid(...Object.keys(INSTRUMENT_NAMES)).allow(null).required(),
+  instrument: Joi.valid(...Object.keys(INSTRUMENT_NAMES))
+    .allow(null)
+    .required(),
   uncertaintyMm: Joi.number().min(0).max(100).allow(null).required(),
 });
 const path = Joi.array().items(key).min(1).max(8).required();
@@ -15,7 +17,10 @@ export const editSchema: Joi.AlternativesSchema<Edit> = Joi.alternatives().condi
   switch: [
     { is: 'set', then: Joi.object({ op: Joi.valid('set'), path, value: Joi.any().required(), taken }) },
     { is: 'clear', then: Joi.object({ op: Joi.valid('clear'), path }) },
-    { is: 'add-setup', then: Joi.object({ op: Joi.valid('add-setup'), setup: setupSchema.required(), after: key.allow(null) }) },
+    {
+      is: 'add-setup',
+      then: Joi.object({ op: Joi.valid('add-setup'), setup: setupSchema.required(), after: key.allow(null) }),
+    },
     { is: 'remove-setup', then: Joi.object({ op: Joi.valid('remove-setup'), id: key.required() }) },
   ],
   otherwise: Joi.object({ op: Joi.valid('set', 'clear', 'add-setup', 'remove-setup').required() }),

@@ -35,8 +35,7 @@ export function checkJob(data: unknown): ReadJob {
   const faults = faultsOf(error);
   const more = faults.length - MAX_FAULTS;
   return {
-    faults:
-      more > 0 ? [...faults.slice(0, MAX_FAULTS), { path: '', message: `and ${more} more faults` }] : faults,
+    faults: more > 0 ? [...faults.slice(0, MAX_FAULTS), { path: '', message: `and ${more} more faults` }] : faults,
   };
 }
 

@@ -36,11 +36,7 @@ const MESSAGES: Joi.LanguageMessages = {
 /** A number within a range, or null for "not known". */
 function number(least: number, most: number): Joi.NumberSchema {
   const range = `must be between ${least} and ${most}`;
-  return Joi.number()
-    .min(least)
-    .max(most)
-    .allow(null)
-    .messages({ 'number.min': range, 'number.max': range });
+  return Joi.number().min(least).max(most).allow(null).messages({ 'number.min': range, 'number.max': range });
 }
 const ranged = (name: RangeName) => number(RANGES[name][0], RANGES[name][1]);
 const known = (schema: Joi.NumberSchema): Joi.Schema => schema.disallow(null).required();
@@ -51,7 +47,7 @@ const text = (most: number) =>
   Joi.string()
     .max(most)
     .allow('')
-    // eslint-disable-next-line no-control-regex -- control characters are the very thing refused
+     
     .pattern(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/, { name: 'has a control character in it', invert: true });
 const id = Joi.string()
   .pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'must be 1 to 40 letters, digits, - or _' })

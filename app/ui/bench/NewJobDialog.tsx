@@ -15,7 +15,10 @@ export function NewJobDialog({ open, close }: { open: boolean; close(): void }) 
   const start = () => {
     setAsked(true);
     if (car.trim() === '') return;
-    void fetcher.submit({ intent: 'new', car, title }, { method: 'post', action: '/?index', encType: 'application/json' });
+    void fetcher.submit(
+      { intent: 'new', car, title },
+      { method: 'post', action: '/?index', encType: 'application/json' },
+    );
   };
   return (
     <Modal
@@ -59,7 +62,13 @@ export function NewJobDialog({ open, close }: { open: boolean; close(): void }) 
           <label className="label" htmlFor={`${id}title`}>
             What it is about
           </label>
-          <Input id={`${id}title`} value={title} maxLength={120} placeholder="tarmac set" onChange={(event) => setTitle(event.target.value)} />
+          <Input
+            id={`${id}title`}
+            value={title}
+            maxLength={120}
+            placeholder="tarmac set"
+            onChange={(event) => setTitle(event.target.value)}
+          />
         </div>
         {fault && (
           <div className="field-fault" role="alert">

@@ -31,7 +31,11 @@ const commandSchema: Joi.AlternativesSchema<Command> = Joi.alternatives().condit
     { is: Joi.valid('duplicate', 'archive', 'unarchive'), then: Joi.object({ intent: Joi.string(), id }) },
     {
       is: 'import',
-      then: Joi.object({ intent: Joi.string(), name: Joi.string().max(300).required(), text: Joi.string().allow('').required() }),
+      then: Joi.object({
+        intent: Joi.string(),
+        name: Joi.string().max(300).required(),
+        text: Joi.string().allow('').required(),
+      }),
     },
   ],
   otherwise: Joi.object({ intent: Joi.valid('new', 'duplicate', 'archive', 'unarchive', 'import').required() }),
@@ -42,7 +46,8 @@ export async function runBenchCommand(request: Request): Promise<Response | Benc
   const body = await readLimited(request);
   if (body === null) return { intent: 'import', faults: [tooLarge()] };
   const { value, error } = commandSchema.validate(parsed(body), VALIDATION) as Joi.ValidationResult<Command>;
-  if (error || !value) return { intent: 'new', faults: error ? faultsOf(error) : [{ path: '', message: 'nothing was sent' }] };
+  if (error || !value)
+    return { intent: 'new', faults: error ? faultsOf(error) : [{ path: '', message: 'nothing was sent' }] };
   switch (value.intent) {
     case 'new':
       return redirect(`/jobs/${await createJob(emptyJob(value.car.trim(), value.title.trim()))}/room`);
@@ -52,7 +57,9 @@ export async function runBenchCommand(request: Request): Promise<Response | Benc
     }
     case 'archive':
     case 'unarchive':
-      return (await archiveJob(value.id, value.intent === 'archive')) ? { intent: value.intent, faults: [] } : gone(value.intent);
+      return (await archiveJob(value.id, value.intent === 'archive'))
+        ? { intent: value.intent, faults: [] }
+        : gone(value.intent);
     case 'import': {
       const read = readJobFile(value.text);
       if (read.faults) return { intent: 'import', file: value.name, faults: read.faults };
@@ -61,7 +68,10 @@ export async function runBenchCommand(request: Request): Promise<Response | Benc
   }
 }
 
-const gone = (intent: string): BenchAnswer => ({ intent, faults: [{ path: '', message: 'this job is not there any more' }] });
+const gone = (intent: string): BenchAnswer => ({
+  intent,
+  faults: [{ path: '', message: 'this job is not there any more' }],
+});
 
 function parsed(body: string): unknown {
   try {

@@ -7,7 +7,11 @@ import { TypedInput, type TypedInputProps } from './TypedInput';
 type Shown = Omit<TypedInputProps<number>, 'show' | 'read' | 'unit'>;
 
 /** A length of the job in the chosen unit; what is typed may name its own. */
-export function LengthField({ range, check, ...props }: Shown & { range: RangeName; check?(mm: number): string | null }) {
+export function LengthField({
+  range,
+  check,
+  ...props
+}: Shown & { range: RangeName; check?(mm: number): string | null }) {
   const { unit, bare, sign } = useLengths();
   return (
     <TypedInput

@@ -1,4 +1,4 @@
-import { useEffect, useId, useRef, useState, type ChangeEvent, type FocusEvent, type KeyboardEvent } from 'react';
+import { useEffect, useId, useState, type ChangeEvent, type FocusEvent, type KeyboardEvent } from 'react';
 import { DomainError } from '#core/errors';
 import { useJob } from '../../job/JobContext';
 
@@ -14,64 +14,62 @@ export interface TypedField<T> {
   commit(value: T | null): void;
 }
 
+type Judged<T> = { value: T | null } | { fault: string };
+
+/** What a text means: a value, nothing for an empty one, or what is wrong with it. */
+function judge<T>(text: string, read: (text: string) => T): Judged<T> {
+  if (text.trim() === '') return { value: null };
+  try {
+    return { value: read(text) };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return { fault: error.message };
+  }
+}
+
 /**
  * A text field over a value. What is typed stays until it is a value or is taken back with Escape; it is read on Enter and on leaving
  * the field. A text nobody changed never becomes a value, so rounding on the screen does not reach the job.
  */
 export function useTypedField<T>({ name, value, show, read, commit }: TypedField<T>) {
   const { drafts } = useJob();
-  const [draft, setDraftState] = useState<string | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
+  // A text kept from an earlier visit to this station comes back with its fault.
+  const [draft, setDraft] = useState(() => drafts.get(name) ?? null);
+  const [fault, setFault] = useState(() => {
+    const judged = draft === null ? null : judge(draft, read);
+    return judged && 'fault' in judged ? judged.fault : null;
+  });
   const [emptied, setEmptied] = useState(false);
   const messageId = useId();
   const shown = value === null ? '' : show(value);
-  const before = useRef(value);
 
-  const setDraft = (text: string | null) => {
-    setDraftState(text);
-    if (text === null) drafts.delete(name);
-    else drafts.set(name, text);
-  };
-  const judge = (text: string): T | null | undefined => {
-    if (text.trim() === '') return null;
-    try {
-      return read(text);
-    } catch (error) {
-      if (!(error instanceof DomainError)) throw error;
-      setFault(error.message);
-      return undefined;
-    }
+  useEffect(() => {
+    if (draft === null) drafts.delete(name);
+    else drafts.set(name, draft);
+  }, [draft, drafts, name]);
+
+  // A value that came from elsewhere (undo, a nudge, another tab) replaces a text that was being typed.
+  const [known, setKnown] = useState(value);
+  if (known !== value) {
+    setKnown(value);
+    setDraft(null);
+    setFault(null);
+    if (value !== null) setEmptied(false);
+  }
+
+  const takeBack = () => {
+    setDraft(null);
+    setFault(null);
   };
   const settle = () => {
     if (draft === null) return;
-    if (draft === shown) return void (setDraft(null), setFault(null));
-    const read = judge(draft);
-    if (read === undefined) return;
-    setFault(null);
-    setDraft(null);
-    setEmptied(read === null && value !== null);
-    if (read !== value) commit(read);
+    if (draft === shown) return takeBack();
+    const judged = judge(draft, read);
+    if ('fault' in judged) return setFault(judged.fault);
+    takeBack();
+    setEmptied(judged.value === null && value !== null);
+    if (judged.value !== value) commit(judged.value);
   };
-
-  // A text kept from an earlier visit to this station comes back with its fault.
-  const restored = useRef(false);
-  useEffect(() => {
-    if (restored.current) return;
-    restored.current = true;
-    const kept = drafts.get(name);
-    if (kept === undefined) return;
-    setDraftState(kept);
-    judge(kept);
-  });
-  // A value that came from elsewhere (undo, a nudge, another tab) replaces a faulty text.
-  useEffect(() => {
-    if (before.current === value) return;
-    before.current = value;
-    setDraftState(null);
-    drafts.delete(name);
-    setFault(null);
-    if (value !== null) setEmptied(false);
-  }, [value, drafts, name]);
 
   return {
     fault,
@@ -90,10 +88,7 @@ export function useTypedField<T>({ name, value, show, read, commit }: TypedField
         if (event.key === 'Enter') {
           settle();
           event.currentTarget.select();
-        } else if (event.key === 'Escape') {
-          setDraft(null);
-          setFault(null);
-        }
+        } else if (event.key === 'Escape') takeBack();
       },
     },
   };

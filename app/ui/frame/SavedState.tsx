@@ -1,16 +1,14 @@
 import { Button } from 'antd';
 import dayjs from 'dayjs';
-import { useEffect, useState } from 'react';
 import { faultLine } from '#formats/faults';
 import { useJob } from '../../job/JobContext';
+import { useOnClient } from '../parts/useOnClient';
 
 /** Whether everything is kept: said in words, with what to do when it is not. */
 export function SavedState() {
   const { state, dispatch } = useJob();
   const { save, server } = state;
-  // The clock of the reader, not of the server that rendered the page.
-  const [time, setTime] = useState('');
-  useEffect(() => setTime(dayjs(server.updatedAt).format('HH:mm')), [server.updatedAt]);
+  const time = useOnClient(() => dayjs(server.updatedAt).format('HH:mm'), '');
   switch (save.name) {
     case 'saved':
       return (

@@ -31,12 +31,18 @@ export const STATIONS: readonly Station[] = [
     key: '4',
     path: 'setups',
     name: 'Setups',
-    state: ({ setups }) => ({ text: setups.length === 0 ? 'none yet' : `${setups.length} built`, full: setups.length > 0 }),
+    state: ({ setups }) => ({
+      text: setups.length === 0 ? 'none yet' : `${setups.length} built`,
+      full: setups.length > 0,
+    }),
   },
   {
     key: '5',
     path: 'compare',
     name: 'Compare',
-    state: ({ setups }) => ({ text: setups.length > 1 ? 'side by side' : setups.length === 1 ? 'against now' : '—', full: setups.length > 0 }),
+    state: ({ setups }) => ({
+      text: setups.length > 1 ? 'side by side' : setups.length === 1 ? 'against now' : '—',
+      full: setups.length > 0,
+    }),
   },
 ];

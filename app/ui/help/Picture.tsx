@@ -34,7 +34,9 @@ const Studs = ({ n, r = 27 }: { n: number; r?: number }) => (
     <circle className="pic-part" cx={100} cy={50} r={42} />
     {Array.from({ length: n }, (_, i) => {
       const angle = (2 * Math.PI * i) / n - Math.PI / 2;
-      return <circle key={i} className="pic-solid" cx={100 + r * Math.cos(angle)} cy={50 + r * Math.sin(angle)} r={4} />;
+      return (
+        <circle key={i} className="pic-solid" cx={100 + r * Math.cos(angle)} cy={50 + r * Math.sin(angle)} r={4} />
+      );
     })}
   </g>
 );

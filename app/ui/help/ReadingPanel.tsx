@@ -1,11 +1,12 @@
 import { Select } from 'antd';
 import dayjs from 'dayjs';
-import { useEffect, useId, useState } from 'react';
+import { useId } from 'react';
 import type { AxleName, Instrument, Taken } from '#core/job';
 import { INSTRUMENT_NAMES, INSTRUMENT_UNCERTAINTY_MM } from '#formats/fields';
 import type { HistoryEntry } from '#server/jobs';
 import { useJob } from '../../job/JobContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
+import { useOnClient } from '../parts/useOnClient';
 import { Picture } from './Picture';
 import { READING_HELP } from './readings';
 
@@ -105,9 +106,7 @@ function takenText(entry: HistoryEntry | undefined, lengths: Lengths): string {
 }
 
 function HistoryLine({ entry, lengths }: { entry: HistoryEntry; lengths: Lengths }) {
-  // Dates in the reader's own time zone, which the server does not know.
-  const [day, setDay] = useState(entry.takenAt.slice(0, 10));
-  useEffect(() => setDay(dayjs(entry.takenAt).format('D MMM YYYY HH:mm')), [entry.takenAt]);
+  const day = useOnClient(() => dayjs(entry.takenAt).format('D MMM YYYY HH:mm'), entry.takenAt.slice(0, 10));
   return (
     <li className={entry.withdrawn ? 'withdrawn' : ''}>
       <span className="soft">{day}</span>

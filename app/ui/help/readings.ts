@@ -14,7 +14,8 @@ export const READING_HELP: Record<string, ReadingHelp> = {
   'room.outboardGapMm': {
     title: 'Gap to fender',
     picture: 'outboard',
-    where: 'Hold a straight-edge upright against the fender lip, straight above the hub. Read in to the widest place of tire or rim.',
+    where:
+      'Hold a straight-edge upright against the fender lip, straight above the hub. Read in to the widest place of tire or rim.',
     tool: 'Straight-edge and steel rule. A tire that stands proud counts negative.',
     mistake: 'Reading to the tread edge instead of the bulge of the sidewall, or with the wheels not straight.',
   },
@@ -49,7 +50,8 @@ export const READING_HELP: Record<string, ReadingHelp> = {
   'baseline.wheel.offsetMm': {
     title: 'Present offset or backspacing',
     picture: 'backspacing',
-    where: 'Offset is stamped as ET. Backspacing: wheel face down, straight-edge across the back flange, rule down to the pad.',
+    where:
+      'Offset is stamped as ET. Backspacing: wheel face down, straight-edge across the back flange, rule down to the pad.',
     tool: 'Straight-edge and steel rule.',
     mistake: 'Mixing the two meanings: a rule to the flange reads overall, paper sums are nominal, half an inch less.',
   },

@@ -27,19 +27,22 @@ interface LadderProps {
 
 const ROW = 84;
 const HEAD = 34;
-const SIDE_PX = 92;
+const INNER_PX = 84;
+const OUTER_PX = 118;
 
 /** Every setup and the present car on one lateral scale: hub face at 0, inner part and fender as fixed bands, the wish as a tint. */
 export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   const lengths = useLengths();
   const { ref, size } = useSize<HTMLDivElement>({ width: 640, height: 400 });
   const corner = cornerOf(job.vehicle, axle);
-  const fitted = rungs.map(({ setup }) => (setup ? fitCandidate(job.vehicle, setup[axle]) : fitPresent(job.vehicle, axle)));
+  const fitted = rungs.map(({ setup }) =>
+    setup ? fitCandidate(job.vehicle, setup[axle]) : fitPresent(job.vehicle, axle),
+  );
   const places = fitted.flatMap(({ place }) => (place ? [place.innerMm, place.outerMm] : []));
   const seen = (value: number | null) => (value === null ? [] : [value]);
   const low = Math.min(-120, ...places, ...seen(corner.innerPartOut)) - 14;
   const high = Math.max(60, ...places, ...seen(corner.fenderOut)) + 14;
-  const x = scaleLinear([low, high], [SIDE_PX, size.width - SIDE_PX]);
+  const x = scaleLinear([low, high], [INNER_PX, size.width - OUTER_PX]);
   const foot = HEAD + ROW * rungs.length;
   const wish = job.brief?.pokeMm;
   const keep = limitInForce('inboardMm', job.brief).value;
@@ -53,22 +56,51 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
         ))}
       </ul>
       <div className="ladder-scale" ref={ref}>
-        <svg width={size.width} height={foot + 26} role="img" aria-label={`Ladder of the ${axle} axle: ${rungs.map(({ id, report }) => `${id} ${faceText(report[axle].pokeMm, lengths)}, inner gap ${lengths.text(report[axle].inboardGapMm)}`).join('; ')}`}>
+        <svg
+          width={size.width}
+          height={foot + 26}
+          role="img"
+          aria-label={`Ladder of the ${axle} axle: ${rungs.map(({ id, report }) => `${id} ${faceText(report[axle].pokeMm, lengths)}, inner gap ${lengths.text(report[axle].inboardGapMm)}`).join('; ')}`}
+        >
           <LadderRule x={x} lengths={lengths} low={low} high={high} foot={foot} />
           {corner.innerPartOut !== null && (
             <>
-              <rect className="body-part" x={x(corner.innerPartOut - 20)} width={x(20) - x(0)} y={HEAD} height={foot - HEAD} />
-              <rect className="ladder-keep" x={x(corner.innerPartOut)} width={x(keep) - x(0)} y={HEAD} height={foot - HEAD} />
+              <rect
+                className="body-part"
+                x={x(corner.innerPartOut - 20)}
+                width={x(20) - x(0)}
+                y={HEAD}
+                height={foot - HEAD}
+              />
+              <rect
+                className="ladder-keep"
+                x={x(corner.innerPartOut)}
+                width={x(keep) - x(0)}
+                y={HEAD}
+                height={foot - HEAD}
+              />
               <text x={x(corner.innerPartOut - 10)} y={foot + 17} textAnchor="middle">
                 inner part
               </text>
             </>
           )}
           {corner.fenderOut !== null && wish?.min != null && (
-            <rect className="wish" x={x(corner.fenderOut + wish.min)} width={Math.max(0, x((wish.max ?? 0) - wish.min) - x(0))} y={HEAD} height={foot - HEAD} />
+            <rect
+              className="wish"
+              x={x(corner.fenderOut + wish.min)}
+              width={Math.max(0, x((wish.max ?? 0) - wish.min) - x(0))}
+              y={HEAD}
+              height={foot - HEAD}
+            />
           )}
           {fitted.map((fit, index) => (
-            <Bar key={rungs[index]!.id} fitted={fit} x={x} y={HEAD + ROW * index + ROW / 2} present={rungs[index]!.setup === null} />
+            <Bar
+              key={rungs[index]!.id}
+              fitted={fit}
+              x={x}
+              y={HEAD + ROW * index + ROW / 2}
+              present={rungs[index]!.setup === null}
+            />
           ))}
           <line className="ladder-face" x1={x(0)} x2={x(0)} y1={HEAD - 6} y2={foot} />
           <text x={x(0) + 3} y={foot + 17} textAnchor="end">
@@ -76,14 +108,27 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
           </text>
           {corner.fenderOut !== null && (
             <>
-              <line className="ladder-fender" x1={x(corner.fenderOut)} x2={x(corner.fenderOut)} y1={HEAD - 6} y2={foot} />
+              <line
+                className="ladder-fender"
+                x1={x(corner.fenderOut)}
+                x2={x(corner.fenderOut)}
+                y1={HEAD - 6}
+                y2={foot}
+              />
               <text x={x(corner.fenderOut) - 3} y={foot + 17}>
                 fender
               </text>
             </>
           )}
           {rungs.map(({ id, report }, index) => (
-            <Ends key={id} report={report} axle={axle} lengths={lengths} width={size.width} y={HEAD + ROW * index + ROW / 2 + 5} />
+            <Ends
+              key={id}
+              report={report}
+              axle={axle}
+              lengths={lengths}
+              width={size.width}
+              y={HEAD + ROW * index + ROW / 2 + 5}
+            />
           ))}
         </svg>
       </div>
@@ -92,9 +137,13 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
           <li key={id} style={{ height: ROW }} className="figure">
             <span>⌀ {lengths.text(report[axle].tire.overallDiameterMm)}</span>
             <span className="soft">
-              {setup && report[axle].diameterChangePct !== null ? `${formatNumber(report[axle].diameterChangePct, 1, true)} %` : '—'}
+              {setup && report[axle].diameterChangePct !== null
+                ? `${formatNumber(report[axle].diameterChangePct, 1, true)} %`
+                : '—'}
             </span>
-            <span className="soft">{setup ? `track ${lengths.figure(report[axle].trackChangeMm, true)}` : 'as it stands'}</span>
+            <span className="soft">
+              {setup ? `track ${lengths.figure(report[axle].trackChangeMm, true)}` : 'as it stands'}
+            </span>
           </li>
         ))}
       </ul>
@@ -102,7 +151,21 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   );
 }
 
-function RungName({ rung, job, axle, lengths, pressed, raise }: { rung: Rung; job: Job; axle: AxleName; lengths: Lengths; pressed: boolean; raise(id: string): void }) {
+function RungName({
+  rung,
+  job,
+  axle,
+  lengths,
+  pressed,
+  raise,
+}: {
+  rung: Rung;
+  job: Job;
+  axle: AxleName;
+  lengths: Lengths;
+  pressed: boolean;
+  raise(id: string): void;
+}) {
   const { setup, report, id } = rung;
   const baseline = job.vehicle[axle]?.baseline;
   const held = heldBy(report);
@@ -114,7 +177,9 @@ function RungName({ rung, job, axle, lengths, pressed, raise }: { rung: Rung; jo
         <span>{setup ? setupTitle(setup, job.vehicle.flangeMm) : wheelCode(baseline, job.vehicle.flangeMm)}</span>
       </span>
       <span className="soft figure ladder-sub">
-        {setup ? `${tireLine(setup[axle])} · ${stackLine(setup[axle], lengths)}` : `${baseline?.tire?.size ?? 'tire not known'} · on the car`}
+        {setup
+          ? `${tireLine(setup[axle])} · ${stackLine(setup[axle], lengths)}`
+          : `${baseline?.tire?.size ?? 'tire not known'} · on the car`}
       </span>
     </>
   );
@@ -140,28 +205,54 @@ function Bar({ fitted, x, y, present }: { fitted: Fitted; x: (mm: number) => num
       <line x1={x(centre - rim)} x2={x(centre - rim)} y1={y - 15} y2={y + 15} />
       <line x1={x(centre + rim)} x2={x(centre + rim)} y1={y - 15} y2={y + 15} />
       <line className="bar-centre" x1={x(centre)} x2={x(centre)} y1={y - 7} y2={y + 7} />
-      {stackMm !== null && stackMm > 0 && <rect className="bar-stack" x={x(0)} width={wide(stackMm)} y={y - 17} height={34} />}
+      {stackMm !== null && stackMm > 0 && (
+        <rect className="bar-stack" x={x(0)} width={wide(stackMm)} y={y - 17} height={34} />
+      )}
       <line className="bar-pad" x1={x(stackMm ?? 0)} x2={x(stackMm ?? 0)} y1={y - 17} y2={y + 17} />
     </g>
   );
 }
 
 /** The gaps, written at both ends of a rung. */
-function Ends({ report, axle, lengths, width, y }: { report: SetupReport; axle: AxleName; lengths: Lengths; width: number; y: number }) {
+function Ends({
+  report,
+  axle,
+  lengths,
+  width,
+  y,
+}: {
+  report: SetupReport;
+  axle: AxleName;
+  lengths: Lengths;
+  width: number;
+  y: number;
+}) {
   const verdict = (code: string) => report[axle].checks.find((check) => check.code === code)?.verdict ?? 'unknown';
   return (
     <g className="ends">
-      <text x={SIDE_PX - 10} y={y} textAnchor="end" className={`is-${verdict('inboard')}`}>
+      <text x={INNER_PX - 10} y={y} textAnchor="end" className={`is-${verdict('inboard')}`}>
         {lengths.figure(report[axle].inboardGapMm)}
       </text>
-      <text x={width - SIDE_PX + 8} y={y} className={`is-${verdict('fender')}`}>
+      <text x={width - OUTER_PX + 8} y={y} className={`is-${verdict('fender')}`}>
         {faceText(report[axle].pokeMm, lengths)}
       </text>
     </g>
   );
 }
 
-function LadderRule({ x, lengths, low, high, foot }: { x: (mm: number) => number; lengths: Lengths; low: number; high: number; foot: number }) {
+function LadderRule({
+  x,
+  lengths,
+  low,
+  high,
+  foot,
+}: {
+  x: (mm: number) => number;
+  lengths: Lengths;
+  low: number;
+  high: number;
+  foot: number;
+}) {
   const [small, large] = lengths.sign === 'mm' ? [10, 50] : [MM_PER_INCH / 2, MM_PER_INCH * 2];
   const places = (step: number) => range(Math.ceil(low / step), Math.floor(high / step) + 1).map((n) => n * step);
   const name = (mm: number) => formatNumber(lengths.sign === 'mm' ? mm : inchesFromMm(mm), 0);

@@ -34,7 +34,9 @@ export function Ledger({ setup, report, axle, allOpen }: LedgerProps) {
   const held = heldBy(report);
   const checks = allChecks(report).filter((check) => check.axle === axle || check.axle === null);
   const pick = (...codes: string[]) =>
-    checks.filter(({ code }) => codes.some((known) => code === known || code.startsWith(`${known}:`))).map((check) => checkRow(check, lengths));
+    checks
+      .filter(({ code }) => codes.some((known) => code === known || code.startsWith(`${known}:`)))
+      .map((check) => checkRow(check, lengths));
   return (
     <aside className="ledger" aria-label="Ledger">
       <header>
@@ -49,7 +51,11 @@ export function Ledger({ setup, report, axle, allOpen }: LedgerProps) {
         )}
       </header>
       <Group title={`Room, ${axle}`} rows={pick('fender', 'inboard', 'arch', 'obstacle')} allOpen={allOpen} />
-      <Group title={`Tire, ${axle}`} rows={[...pick('rim-diameter', 'rim-width', 'diameter', 'axle-match'), ...tireRows(report[axle], lengths)]} allOpen={allOpen} />
+      <Group
+        title={`Tire, ${axle}`}
+        rows={[...pick('rim-diameter', 'rim-width', 'diameter', 'axle-match'), ...tireRows(report[axle], lengths)]}
+        allOpen={allOpen}
+      />
       <Group title={`Wheel and stack, ${axle}`} rows={wheelRows(report[axle], lengths)} allOpen={allOpen} />
       {report[axle].assumed.length > 0 && (
         <p className="ledger-assumed">
@@ -82,7 +88,12 @@ function checkRow(check: ReturnType<typeof allChecks>[number], lengths: Lengths)
 }
 
 function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
-  const length = (key: Exclude<keyof AxleReport['working'], keyof AxleReport['tire']>, label: string, note: string, plus = false): Row => ({
+  const length = (
+    key: Exclude<keyof AxleReport['working'], keyof AxleReport['tire']>,
+    label: string,
+    note: string,
+    plus = false,
+  ): Row => ({
     key,
     label,
     note,
@@ -110,14 +121,23 @@ function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
     ...(axle.scrubRadiusMm === null
       ? []
       : [
-          length('scrubRadiusMm', 'Scrub radius', axle.assumed.some((path) => path.includes('kingpin')) ? 'steering axis assumed' : 'steering axis measured', true),
+          length(
+            'scrubRadiusMm',
+            'Scrub radius',
+            axle.assumed.some((path) => path.includes('kingpin')) ? 'steering axis assumed' : 'steering axis measured',
+            true,
+          ),
           length('scrubChangeMm', 'Scrub radius moves', 'against now', true),
         ]),
   ];
 }
 
 function tireRows({ tire, working, ...axle }: AxleReport, lengths: Lengths): Row[] {
-  const length = (key: 'overallDiameterMm' | 'sectionWidthMm' | 'treadWidthMm' | 'circumferenceMm', label: string, note: string): Row => ({
+  const length = (
+    key: 'overallDiameterMm' | 'sectionWidthMm' | 'treadWidthMm' | 'circumferenceMm',
+    label: string,
+    note: string,
+  ): Row => ({
     key,
     label,
     note,
@@ -177,7 +197,10 @@ function LedgerRow({ row, allOpen }: { row: Row; allOpen: boolean }) {
         </span>
       </button>
       <div id={id} className="ledger-working figure" hidden={!open}>
-        {open && (row.working.length > 0 ? row.working : ['not known: a reading is missing']).map((line) => <p key={line}>{line}</p>)}
+        {open &&
+          (row.working.length > 0 ? row.working : ['not known: a reading is missing']).map((line) => (
+            <p key={line}>{line}</p>
+          ))}
       </div>
     </div>
   );

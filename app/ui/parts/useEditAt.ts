@@ -5,5 +5,9 @@ import { useJob } from '../../job/JobContext';
 export function useEditAt() {
   const { edit } = useJob();
   return (path: string[], value: unknown, taken?: Taken) =>
-    edit(value === null || value === undefined ? { op: 'clear', path } : { op: 'set', path, value, ...(taken ? { taken } : {}) });
+    edit(
+      value === null || value === undefined
+        ? { op: 'clear', path }
+        : { op: 'set', path, value, ...(taken ? { taken } : {}) },
+    );
 }

@@ -80,7 +80,15 @@ export function Body({ scale, corner, riseMm, wish, inboardLimitMm }: BodyProps)
 }
 
 /** A wheel with its tire: the candidate, what is on the car now, or that as a ghost behind a candidate. */
-export function Wheel({ drawn, scale, as }: { drawn: Drawn; scale: SheetScale; as: 'candidate' | 'present' | 'ghost' }) {
+export function Wheel({
+  drawn,
+  scale,
+  as,
+}: {
+  drawn: Drawn;
+  scale: SheetScale;
+  as: 'candidate' | 'present' | 'ghost';
+}) {
   const { fitted, section } = drawn;
   const rimWidthIn = fitted.wheel.rimWidthIn;
   if (!section || fitted.effectiveOffsetMm === null || rimWidthIn == null) return null;
@@ -93,7 +101,13 @@ export function Wheel({ drawn, scale, as }: { drawn: Drawn; scale: SheetScale; a
       {as !== 'ghost' && (
         <>
           <path className="disc" d={discPath(section, rimWidthIn, scale, centre, fitted.stackMm ?? 0)} />
-          <line className="centreline" x1={scale.x(centre)} x2={scale.x(centre)} y1={scale.y(section.rimRadiusMm - 34)} y2={foot} />
+          <line
+            className="centreline"
+            x1={scale.x(centre)}
+            x2={scale.x(centre)}
+            y1={scale.y(section.rimRadiusMm - 34)}
+            y2={foot}
+          />
         </>
       )}
     </g>
@@ -125,10 +139,23 @@ export function HubAndStack({
       </defs>
       <path className="hub-body" d={`M${x(0)},${top}h${-14 * k}V${y(34)}h${-60 * k}V${foot}H${x(0)}Z`} />
       {hub?.boreMm != null && hub.lipHeightMm != null && (
-        <rect className="hub-body" x={x(0)} width={hub.lipHeightMm * k} y={y(hub.boreMm / 2)} height={foot - y(hub.boreMm / 2)} />
+        <rect
+          className="hub-body"
+          x={x(0)}
+          width={hub.lipHeightMm * k}
+          y={y(hub.boreMm / 2)}
+          height={foot - y(hub.boreMm / 2)}
+        />
       )}
       {stackMm !== null && stackMm > 0 && (
-        <rect className={`stack stack-${as}`} x={x(0)} width={stackMm * k} y={top} height={foot - top} fill={`url(#${id}stack)`} />
+        <rect
+          className={`stack stack-${as}`}
+          x={x(0)}
+          width={stackMm * k}
+          y={top}
+          height={foot - top}
+          fill={`url(#${id}stack)`}
+        />
       )}
       <line className="hub-face" x1={x(0)} x2={x(0)} y1={y(HUB_RADIUS_MM + 14)} y2={foot} />
     </g>

@@ -49,7 +49,13 @@ export function rimPath(section: Section, rimWidthIn: number, scale: SheetScale,
 }
 
 /** The disc between pad and rim, for orientation: its shape is known only where somebody measured it. */
-export function discPath(section: Section, rimWidthIn: number, scale: SheetScale, centreOut: number, padOut: number): string {
+export function discPath(
+  section: Section,
+  rimWidthIn: number,
+  scale: SheetScale,
+  centreOut: number,
+  padOut: number,
+): string {
   const half = mmFromInches(rimWidthIn) / 2;
   const top = section.rimRadiusMm - DROP_MM - SHEET_MM;
   const rimOut = Math.min(centreOut + half - Math.min(26, half * 0.28) * 2, Math.max(padOut + 6, centreOut));

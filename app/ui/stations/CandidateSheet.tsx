@@ -70,12 +70,21 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
             </SheetSlot>
             {asList ? (
               <SheetSlot x={a.tire[0]} y={a.tire[1]}>
-                <SheetFigure label={wheelCode(setup[axle], job.vehicle.flangeMm)} value={setup[axle]?.tire?.size ?? '—'} />
+                <SheetFigure
+                  label={wheelCode(setup[axle], job.vehicle.flangeMm)}
+                  value={setup[axle]?.tire?.size ?? '—'}
+                />
               </SheetSlot>
             ) : (
               <>
                 <SheetSlot x={a.tire[0]} y={a.tire[1]}>
-                  <TireSizeField {...fields.tireSize} label="Tire size" width={Math.max(11, (fields.tireSize.value ?? '').length)} className="text-input" placeholder="205/55R16" />
+                  <TireSizeField
+                    {...fields.tireSize}
+                    label="Tire size"
+                    width={Math.max(11, (fields.tireSize.value ?? '').length)}
+                    className="text-input"
+                    placeholder="205/55R16"
+                  />
                 </SheetSlot>
                 <SheetSlot x={a.rim[0]} y={a.rim[1]}>
                   <RimPair fields={fields} />

@@ -21,7 +21,9 @@ export function HubFace({ hub }: { hub: Hub | undefined }) {
         viewBox={`${-size.width / 2} ${-size.height / 2} ${size.width} ${size.height}`}
         role="img"
         aria-label={
-          circle !== null && n !== null ? `Hub face on: ${n} studs on a circle of ${circle} mm` : 'Hub face on: bolt circle not known yet'
+          circle !== null && n !== null
+            ? `Hub face on: ${n} studs on a circle of ${circle} mm`
+            : 'Hub face on: bolt circle not known yet'
         }
       >
         <g transform={`scale(${k})`}>

@@ -39,7 +39,9 @@ export function PresentSheet({ job, axle, fields, asList }: PresentSheetProps) {
         const a = at(scale, corner);
         return (
           <>
-            {[a.inner, a.outer, a.arch].map((line, index) => line && <Dimension key={index} {...line} tone="tone-layout" />)}
+            {[a.inner, a.outer, a.arch].map(
+              (line, index) => line && <Dimension key={index} {...line} tone="tone-layout" />,
+            )}
             {a.backspacing && <Dimension {...a.backspacing} />}
             {a.offset && <Dimension {...a.offset} />}
           </>
@@ -52,7 +54,9 @@ export function PresentSheet({ job, axle, fields, asList }: PresentSheetProps) {
           <>
             {bare && (
               <SheetSlot x={scale.width / 2} y={34}>
-                <p className="sheet-hint">Begin with tire, rim and offset; the wheel is drawn as soon as they are known.</p>
+                <p className="sheet-hint">
+                  Begin with tire, rim and offset; the wheel is drawn as soon as they are known.
+                </p>
               </SheetSlot>
             )}
             <SheetSlot x={a.innerLabel[0]} y={a.innerLabel[1]} anchor="right">

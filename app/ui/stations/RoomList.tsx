@@ -20,7 +20,14 @@ export function RoomList({ fields }: { fields: RoomFields }) {
         <BackspacingField fields={wheel} />
       </Reading>
       <Reading of="baseline.stackMm">
-        <LengthField {...fields.stack} label="Spacer now" range="stackMm" width={6} placeholder="none" assumed={fields.stackAssumed ? 'none' : undefined} />
+        <LengthField
+          {...fields.stack}
+          label="Spacer now"
+          range="stackMm"
+          width={6}
+          placeholder="none"
+          assumed={fields.stackAssumed ? 'none' : undefined}
+        />
       </Reading>
       <Reading of="room.outboardGapMm">
         <LengthField {...fields.outboard} label="Gap to fender" range="outboardGapMm" width={6} />

@@ -18,7 +18,11 @@ export function SetupList({ setup, axle, fields, stack }: SetupListProps) {
   const editAt = useEditAt();
   const labelPath = ['setups', setup.id, 'label'];
   return (
-    <form className="field-list" aria-label={`Setup ${setup.id.toUpperCase()}, ${axle}`} onSubmit={(event) => event.preventDefault()}>
+    <form
+      className="field-list"
+      aria-label={`Setup ${setup.id.toUpperCase()}, ${axle}`}
+      onSubmit={(event) => event.preventDefault()}
+    >
       <TextField
         label="Name of the setup"
         name={labelPath.join('/')}

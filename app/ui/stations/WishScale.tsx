@@ -1,4 +1,5 @@
-import { scaleLinear } from 'd3';
+import { range, scaleLinear } from 'd3';
+import { formatNumber, MM_PER_INCH } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 
 const WIDTH = 620;
@@ -10,18 +11,34 @@ export function WishScale({ min, max }: { min: number | null; max: number | null
   const outer = max ?? 0;
   const reach = Math.max(30, Math.abs(min ?? 0) + 10, Math.abs(outer) + 10);
   const x = scaleLinear([-reach, reach], [20, WIDTH - 20]);
+  const step = lengths.sign === 'mm' ? (reach > 60 ? 20 : 5) : MM_PER_INCH / (reach > 60 ? 1 : 4);
+  const reachSteps = Math.floor(reach / step);
+  const name = (mm: number) => (lengths.sign === 'mm' ? formatNumber(mm, 0, true) : lengths.figure(mm, true));
   return (
-    <svg className="wish-scale" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`Wish from ${min === null ? 'anywhere inside' : lengths.text(min, true)} to ${lengths.text(outer, true)}`}>
-      <rect x={min === null ? 0 : x(min)} width={Math.max(2, x(outer) - (min === null ? 0 : x(min)))} y={18} height={34} className="wish" />
+    <svg
+      className="wish-scale"
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={`Wish from ${min === null ? 'anywhere inside' : lengths.text(min, true)} to ${lengths.text(outer, true)}`}
+    >
+      <rect
+        x={min === null ? 0 : x(min)}
+        width={Math.max(2, x(outer) - (min === null ? 0 : x(min)))}
+        y={18}
+        height={34}
+        className="wish"
+      />
       <line x1={0} x2={WIDTH} y1={52} y2={52} className="wish-edge" />
-      {x.ticks(13).map((mm) => (
-        <g key={mm} transform={`translate(${x(mm)},52)`}>
-          <line y2={mm === 0 ? 8 : 5} className="wish-edge" />
-          <text y={22} textAnchor="middle">
-            {lengths.figure(mm, true)}
-          </text>
-        </g>
-      ))}
+      {range(-reachSteps, reachSteps + 1)
+        .map((n) => n * step)
+        .map((mm) => (
+          <g key={mm} transform={`translate(${x(mm)},52)`}>
+            <line y2={mm === 0 ? 8 : 5} className="wish-edge" />
+            <text y={22} textAnchor="middle">
+              {name(mm)}
+            </text>
+          </g>
+        ))}
       <line x1={x(0)} x2={x(0)} y1={8} y2={52} className="wish-fender" />
       <text x={x(0) + 6} y={14}>
         fender

@@ -45,9 +45,13 @@ export function anchors(scale: SheetScale, corner: Corner, subject: Drawn, archG
   const archX = x(centre + 46);
   const tread = y(radius);
   return {
-    inner: place && corner.innerPartOut !== null ? { from: [x(corner.innerPartOut), belly], to: [x(place.innerMm), belly] } : null,
+    inner:
+      place && corner.innerPartOut !== null
+        ? { from: [x(corner.innerPartOut), belly], to: [x(place.innerMm), belly] }
+        : null,
     innerLabel: [x(innerEdge) - 8, belly],
-    outer: place && corner.fenderOut !== null ? { from: [x(place.outerMm), belly], to: [x(corner.fenderOut), belly] } : null,
+    outer:
+      place && corner.fenderOut !== null ? { from: [x(place.outerMm), belly], to: [x(corner.fenderOut), belly] } : null,
     outerLabel: [x(outerEdge) + 10, belly],
     arch: archGapMm !== null ? { from: [archX, tread], to: [archX, tread - archGapMm * scale.k] } : null,
     archLabel: [archX + 10, tread - ((archGapMm ?? 60) * scale.k) / 2],
@@ -56,7 +60,10 @@ export function anchors(scale: SheetScale, corner: Corner, subject: Drawn, archG
     offset: effectiveOffsetMm === null ? null : { from: [x(centre), y(OFFSET_UP_MM)], to: [x(0), y(OFFSET_UP_MM)] },
     offsetField: [x(centre) - 8, y(OFFSET_UP_MM) - 8],
     effective: [x(centre / 2), y(OFFSET_UP_MM) - 11],
-    backspacing: section && effectiveOffsetMm !== null ? { from: [x(flangeInner), y(BACKSPACING_UP_MM)], to: [x(pad), y(BACKSPACING_UP_MM)] } : null,
+    backspacing:
+      section && effectiveOffsetMm !== null
+        ? { from: [x(flangeInner), y(BACKSPACING_UP_MM)], to: [x(pad), y(BACKSPACING_UP_MM)] }
+        : null,
     backspacingField: [x((flangeInner + pad) / 2), y(BACKSPACING_UP_MM) - 24],
     stack: [x(Math.max(pad, 0)) + 30, y(30)],
   };

@@ -12,8 +12,7 @@ export function useStackField(setup: Setup, axle: AxleName) {
   const thickness = stackThicknessMm(stack);
   const put = (mm: number | null) => {
     const [piece] = stack;
-    const pieces: StackPart[] =
-      mm === null || mm === 0 ? [] : [{ ...(piece ?? { kind: 'slip-on' }), thicknessMm: mm }];
+    const pieces: StackPart[] = mm === null || mm === 0 ? [] : [{ ...(piece ?? { kind: 'slip-on' }), thicknessMm: mm }];
     edit({ op: 'set', path, value: pieces });
   };
   const field: FieldOver<number> = { name: path.join('/'), value: stack.length === 0 ? 0 : thickness, commit: put };
