@@ -27,9 +27,14 @@ const RIM_CODES = { least: 8, most: 30 };
 const METRIC_WIDTH = { least: 105, most: 455 };
 const ASPECT = { least: 20, most: 100 };
 
-const METRIC =
-  /^(P|LT|ST|T)?(\d+(?:\.\d+)?)[\s/-]+(\d+(?:\.\d+)?)[\s/-]*(ZR|R|D|B)?[\s/-]*(\d+(?:\.\d+)?)(C(?=[\s\d]|$)|LT(?=\s|$))?(.*)$/;
-const FLOTATION = /^(LT)?(\d+(?:\.\d+)?)\s*[X×]\s*(\d+(?:\.\d+)?)[\s/-]*(ZR|R|D|B)?[\s/-]*(\d+(?:\.\d+)?)(LT)?(.*)$/;
+// A number ends where its digits end: "555" is never read as "55" and "5".
+const NUMBER = String.raw`(\d+(?:\.\d+)?)(?![\d.])`;
+const METRIC = new RegExp(
+  String.raw`^(P|LT|ST|T)?${NUMBER}[\s/-]+${NUMBER}[\s/-]*(ZR|R|D|B)?[\s/-]*${NUMBER}(C(?=[\s\d]|$)|LT(?=\s|$))?(.*)$`,
+);
+const FLOTATION = new RegExp(
+  String.raw`^(LT)?${NUMBER}\s*[X×]\s*${NUMBER}[\s/-]*(ZR|R|D|B)?[\s/-]*${NUMBER}(LT)?(.*)$`,
+);
 const SERVICE = /^(\d{2,3})(?:\s*\/\s*(\d{2,3}))?\s*([A-HJ-NP-Y]|A[1-8])?$/;
 
 /**
@@ -139,14 +144,14 @@ function readIndices(parts: RegExpExecArray): Pick<Service, 'loadIndex' | 'loadI
 
 /** Says which part of an unreadable size is missing or odd. */
 function shapeMessage(label: string): string {
+  const likeThis = 'write it like 205/55R16 or 33x12.50R17';
   const numbers = label.match(/\d+(?:\.\d+)?/g) ?? [];
-  if (numbers.length === 0) return `“${label.slice(0, 24)}” has no figures: write it like 205/55R16 or 33x12.50R17`;
-  if (numbers.length === 1)
-    return `after ${numbers[0]} the aspect ratio and the rim diameter are missing, as in 205/55R16`;
   const stray = /[^PLTSZRDBXCF0-9\s/×.()-]/.exec(label);
-  if (stray) return `“${stray[0]}” does not belong in a tire size: write it like 205/55R16 or 33x12.50R17`;
+  if (numbers.length === 0) return `“${label.slice(0, 24)}” has no figures: ${likeThis}`;
+  if (stray) return `“${stray[0]}” does not belong in a tire size: ${likeThis}`;
+  if (numbers.length === 1) return `after ${numbers[0]} the aspect ratio and the rim diameter are missing, as in 205/55R16`;
   if (numbers.length === 2) return `after ${numbers.join('/')} the rim diameter is missing, as in 205/55R16`;
-  return `“${label.slice(0, 24)}” is not a tire size: write it like 205/55R16 or 33x12.50R17`;
+  return `“${label.slice(0, 24)}” is not a tire size: ${likeThis}`;
 }
 
 /**

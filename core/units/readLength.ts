@@ -31,7 +31,7 @@ export function readLength(text: string, bareUnit: 'mm' | 'in' = 'mm'): number {
   const signed = /^([+-]?)\s*(.*)$/s.exec(plain)!;
   const sign = signed[1] === '-' ? -1 : 1;
   const parts = /^([\d.,/\s-]*?)\s*([a-z"'′’]*)\.?$/.exec(signed[2]!);
-  if (!parts) throw new DomainError(`“${shorten(text.trim())}” is not a length`);
+  if (!parts) throw new DomainError(unitMessage(/['′’]/.exec(plain)?.[0] ?? '', text));
   const figure = parts[1]!.trim();
   const unit = parts[2]!;
   const unitMm = unit === '' ? undefined : UNIT_MM[unit];

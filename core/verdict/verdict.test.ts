@@ -1,0 +1,129 @@
+import fc from 'fast-check';
+import {
+  axleMatchVerdict,
+  bindingCheck,
+  clearanceVerdict,
+  diameterVerdict,
+  fenderVerdict,
+  limitInForce,
+  rimWidthVerdict,
+  usedShare,
+  USED_AT_LIMIT,
+  verdictWord,
+  worstVerdict,
+  WORST_FIRST,
+  type Check,
+} from '#core/verdict';
+
+const check = (over: Partial<Check>): Check => ({
+  code: 'inboard',
+  label: 'Inner gap',
+  value: 10,
+  limit: 6,
+  margin: 4,
+  unit: 'mm',
+  verdict: 'ok',
+  probability: null,
+  working: [],
+  ...over,
+});
+
+describe('verdicts (house rules, common practice, no source)', () => {
+  test.each([
+    [-0.1, 6, 'fail'],
+    [0, 6, 'caution'],
+    [5.9, 6, 'caution'],
+    [6, 6, 'ok'],
+    [null, 6, 'unknown'],
+    [0, 0, 'ok'],
+  ] as const)('a clearance of %p against %d: %s', (value, limit, verdict) =>
+    expect(clearanceVerdict(value, limit)).toBe(verdict),
+  );
+  test.each([
+    [-4, -8, 0, 'ok'],
+    [-8, -8, 0, 'ok'],
+    [-8.1, -8, 0, 'caution'],
+    [0.1, -8, 0, 'fail'],
+    [3, -8, 5, 'ok'],
+    [0.1, null, null, 'fail'],
+    [-90, null, null, 'ok'],
+    [null, -8, 0, 'unknown'],
+  ] as const)('a poke of %p with the wish %p to %p: %s', (poke, min, max, verdict) =>
+    expect(fenderVerdict(poke, { min, max })).toBe(verdict),
+  );
+  test.each([
+    [7.5, 'ok'],
+    [8, 'caution'],
+    [6.5, 'caution'],
+    [8.25, 'fail'],
+    [6.25, 'fail'],
+    [null, 'unknown'],
+  ] as const)('a rim of %p in on 7 to 7.5: %s', (width, verdict) =>
+    expect(rimWidthVerdict(width, { least: 7, most: 7.5 })).toBe(verdict),
+  );
+  test.each([
+    [2.9, 'ok'],
+    [-3, 'ok'],
+    [3.1, 'caution'],
+    [null, 'unknown'],
+  ] as const)('a diameter change of %p %% at ±3: %s', (pct, verdict) => expect(diameterVerdict(pct, 3)).toBe(verdict));
+  test.each([
+    [0.4, null, 'ok'],
+    [0.7, null, 'unknown'],
+    [0.7, 'awd', 'caution'],
+    [-1.2, '4wd', 'fail'],
+    [4, 'fwd', 'ok'],
+    [4, 'rwd', 'ok'],
+    [null, 'awd', 'unknown'],
+  ] as const)('front against rear %p %% with %p: %s', (pct, drive, verdict) =>
+    expect(axleMatchVerdict(pct, drive)).toBe(verdict),
+  );
+  test('the worst of a setup: fail, caution, unknown, ok', () => {
+    expect(worstVerdict(['ok', 'unknown', 'caution', 'fail'])).toBe('fail');
+    expect(worstVerdict(['ok', 'unknown', 'caution'])).toBe('caution');
+    expect(worstVerdict(['ok', 'unknown'])).toBe('unknown');
+    expect(worstVerdict(['ok'])).toBe('ok');
+    expect(worstVerdict([])).toBe('unknown');
+  });
+  test("a brief's limit goes before the house's, also when it is 0", () => {
+    expect(limitInForce('inboardMm', { limits: { inboardMm: 0 } })).toEqual({ value: 0, origin: 'brief' });
+    expect(limitInForce('inboardMm', { limits: {} })).toEqual({ value: 6, origin: 'house' });
+    expect(limitInForce('diameterPct', undefined)).toEqual({ value: 3, origin: 'house' });
+  });
+});
+
+describe('the eaten ring', () => {
+  test('is full at contact, three quarters at the limit, and only ever fills as room goes', () => {
+    const share = (value: number) =>
+      usedShare(check({ value, margin: value - 6, verdict: clearanceVerdict(value, 6) }))!;
+    expect(share(-1)).toBe(1);
+    expect(share(6)).toBe(USED_AT_LIMIT);
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 80, noNaN: true }), fc.double({ min: 0, max: 30, noNaN: true }), (value, more) => {
+        expect(share(value + more)).toBeLessThanOrEqual(share(value) + 1e-12);
+      }),
+    );
+  });
+  test('says nothing about what is not known', () => {
+    expect(usedShare(check({ value: null, margin: null, verdict: 'unknown' }))).toBeNull();
+  });
+});
+
+describe('what holds a setup', () => {
+  test('the worst verdict, then the least room', () => {
+    const tight = check({ code: 'arch', value: 2, margin: -1, limit: 3, verdict: 'caution' });
+    const tighter = check({ value: 1, margin: -5, verdict: 'caution' });
+    const touching = check({ code: 'fender', value: 3, limit: 0, margin: -3, verdict: 'fail' });
+    expect(bindingCheck([check({}), tight, tighter])).toBe(tighter);
+    expect(bindingCheck([tighter, touching])).toBe(touching);
+    expect(bindingCheck([])).toBeNull();
+  });
+  test('a tire that does not go on the rim holds before any clearance', () => {
+    const rim = check({ code: 'rim-diameter', unit: 'in', value: 17, limit: 16, margin: -1, verdict: 'fail' });
+    expect(bindingCheck([check({ value: -40, margin: -46, verdict: 'fail' }), rim])).toBe(rim);
+  });
+  test('every verdict has a word of its own', () => {
+    for (const code of ['inboard', 'fender', 'rim-width'])
+      expect(new Set(WORST_FIRST.map((verdict) => verdictWord({ code, verdict }))).size).toBe(WORST_FIRST.length);
+  });
+});
