@@ -1,8 +1,6 @@
 import { mkdirSync } from 'node:fs';
 import path from 'node:path';
-import { promisify } from 'node:util';
 import { Sequelize, Transaction } from 'sequelize';
-import type sqlite3 from 'sqlite3';
 import { SequelizeStorage, Umzug } from 'umzug';
 import { log } from './log';
 import { migrations } from './migrations';
@@ -23,21 +21,36 @@ export async function closeDatabase(): Promise<void> {
   await (await closing)?.close();
 }
 
+let lastWrite: Promise<unknown> = Promise.resolve();
+
+/**
+ * Runs a write as one transaction: all of it or nothing. Writes of this process follow one another, so that none of them fails because
+ * another one holds the file; the lock is taken at once, not in the middle.
+ */
+export function write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T> {
+  const result = lastWrite.then(async () => {
+    const sequelize = await database();
+    return sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work);
+  });
+  lastWrite = result.catch(() => undefined);
+  return result;
+}
+
+/** Runs a read that takes several queries on one state of the database. */
+export async function read<T>(work: (transaction: Transaction) => Promise<T>): Promise<T> {
+  const sequelize = await database();
+  return sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, work);
+}
+
 async function openDatabase(file: string): Promise<Sequelize> {
   mkdirSync(path.dirname(file), { recursive: true });
   const sequelize = new Sequelize({
     dialect: 'sqlite',
     storage: file,
     logging: (sql) => log.trace(sql),
-    // Writers queue at the start of a transaction instead of failing in the middle of one.
-    transactionType: Transaction.TYPES.IMMEDIATE,
   });
-  sequelize.addHook('afterConnect', async (connection: unknown) => {
-    const sqlite = connection as sqlite3.Database;
-    sqlite.configure('busyTimeout', 5000);
-    const run = promisify(sqlite.exec.bind(sqlite));
-    await run('PRAGMA journal_mode = WAL; PRAGMA synchronous = NORMAL; PRAGMA foreign_keys = ON;');
-  });
+  // Kept in the file itself: readers never wait for a writer.
+  await sequelize.query('PRAGMA journal_mode = WAL');
   defineModels(sequelize);
   const umzug = new Umzug({
     migrations,

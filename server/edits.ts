@@ -3,7 +3,7 @@ import { DomainError } from '#core/errors';
 import { applyEdits, editsMeet, inverseEdits, type Edit, type Job } from '#core/job';
 import { editName, readingAt } from '#formats/fields';
 import { faultsOf, VALIDATION, workingJobSchema, type Fault } from '#formats/job';
-import { database } from './database';
+import { write } from './database';
 import { columnsOf, describeJob, type OpenJob } from './jobs';
 import { ChangeRow, JobRow, ReadingRow } from './models';
 
@@ -90,8 +90,7 @@ async function inTransaction(
   id: string,
   work: (row: JobRow, transaction: Transaction) => Promise<SaveResult>,
 ): Promise<SaveResult> {
-  const sequelize = await database();
-  return sequelize.transaction(async (transaction) => {
+  return write(async (transaction) => {
     const row = await JobRow.findByPk(id, { transaction });
     return row ? work(row, transaction) : { status: 'gone' };
   });

@@ -1,8 +1,8 @@
 import { nanoid } from 'nanoid';
-import { literal, Op, Transaction, type WhereOptions } from 'sequelize';
+import { literal, Op, type Transaction, type WhereOptions } from 'sequelize';
 import { AXLES, type Job, type ReadingRecord } from '#core/job';
 import { jobStanding, type Standing, type WaitsFor } from '#core/standing';
-import { database } from './database';
+import { database, read, write } from './database';
 import { ChangeRow, JobRow, ReadingRow } from './models';
 
 /** A job's number as people say it. */
@@ -87,8 +87,7 @@ export interface HistoryEntry extends ReadingRecord {
 
 /** The job with what a station shows of its history; null when there is none of that id. */
 export async function openJob(id: string): Promise<OpenJob | null> {
-  const sequelize = await database();
-  return sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, async (transaction) => {
+  return read(async (transaction) => {
     const row = await JobRow.findByPk(id, { transaction });
     return row && describeJob(row, transaction);
   });
@@ -137,8 +136,7 @@ export const columnsOf = (job: Job) => ({
 
 /** Takes a job in, with the history of readings that its file carries. */
 export async function createJob(job: Job): Promise<string> {
-  const sequelize = await database();
-  return sequelize.transaction(async (transaction) => {
+  return write(async (transaction) => {
     const last = (await JobRow.max<number | null, JobRow>('number', { transaction })) ?? 0;
     const row = await JobRow.create(
       { id: nanoid(10), number: last + 1, revision: 1, ...columnsOf(withoutReadings(job)) },
@@ -195,8 +193,8 @@ export async function duplicateJob(id: string): Promise<string | null> {
 
 /** Puts a job away or brings it back; its data stay as they are. */
 export async function archiveJob(id: string, archived: boolean): Promise<boolean> {
-  await database();
-  const [changed] = await JobRow.update({ archivedAt: archived ? new Date() : null }, { where: { id }, silent: true });
+  const stamp = { archivedAt: archived ? new Date() : null };
+  const [changed] = await write((transaction) => JobRow.update(stamp, { where: { id }, silent: true, transaction }));
   return changed > 0;
 }
 

@@ -7,23 +7,28 @@ import expected from './fixtures/example-expected.json';
 const example = (): Job => JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const report = (job: Job) => evaluate(job).setups;
 const check = (axle: AxleReport, code: string) => axle.checks.find((one) => one.code === code)!;
-const set = (job: Job, path: string, value: unknown): Job => applyEdits(job, [{ op: 'set', path: path.split('/'), value }]);
+const set = (job: Job, path: string, value: unknown): Job =>
+  applyEdits(job, [{ op: 'set', path: path.split('/'), value }]);
 const clear = (job: Job, path: string): Job => applyEdits(job, [{ op: 'clear', path: path.split('/') }]);
 
 /** Every figure of the reference that this evaluation computes; the sweep's are checked where the sweep is. */
 function compare(expectedPart: Record<string, unknown>, part: Record<string, unknown>, path: string): void {
   for (const [key, value] of Object.entries(expectedPart)) {
     if (key === 'obstacles') continue;
-    if (typeof value === 'number') expect([`${path}.${key}`, part[key]]).toEqual([`${path}.${key}`, expect.closeTo(value, 2)]);
+    if (typeof value === 'number')
+      expect([`${path}.${key}`, part[key]]).toEqual([`${path}.${key}`, expect.closeTo(value, 2)]);
     else compare(value as Record<string, unknown>, part[key] as Record<string, unknown>, `${path}.${key}`);
   }
 }
 
 describe('the example job', () => {
-  test.each(expected.setups.map((setup) => [setup.id, setup] as const))('setup %s: figures computed independently by brute force', (id, setup) => {
-    const found = report(example()).find((one) => one.id === id)!;
-    compare(setup.front as unknown as Record<string, unknown>, found.front as unknown as Record<string, unknown>, id);
-  });
+  test.each(expected.setups.map((setup) => [setup.id, setup] as const))(
+    'setup %s: figures computed independently by brute force',
+    (id, setup) => {
+      const found = report(example()).find((one) => one.id === id)!;
+      compare(setup.front as unknown as Record<string, unknown>, found.front as unknown as Record<string, unknown>, id);
+    },
+  );
   test('verdicts', () => {
     const [a, b] = report(example());
     expect(check(a!.front, 'fender')).toMatchObject({ verdict: 'caution', limit: 0 });
@@ -64,7 +69,9 @@ describe('missing readings', () => {
   test('what is taken as usual is named', () => {
     const bare = clear(clear(example(), 'vehicle/flangeMm'), 'vehicle/front/suspension/kingpinOffsetMm');
     expect(report(bare)[0]!.front.assumed).toEqual(['vehicle.flangeMm', 'vehicle.front.suspension.kingpinOffsetMm']);
-    expect(report(clear(bare, 'vehicle/front/baseline/stackMm'))[0]!.front.assumed).toContain('vehicle.front.baseline.stackMm');
+    expect(report(clear(bare, 'vehicle/front/baseline/stackMm'))[0]!.front.assumed).toContain(
+      'vehicle.front.baseline.stackMm',
+    );
     expect(report(example())[0]!.front.assumed).toEqual([]);
     // A rear axle does not steer: no scrub radius is made up for it.
     expect(report(example())[0]!.rear.scrubRadiusMm).toBeNull();
@@ -80,7 +87,10 @@ describe('readings that change the answer', () => {
   });
   test('a wheel by either backspacing stands where its offset would put it', () => {
     const byOffset = report(example())[0]!.front;
-    for (const [convention, mm] of [['overall', 147.95], ['nominal', 135.25]] as const) {
+    for (const [convention, mm] of [
+      ['overall', 147.95],
+      ['nominal', 135.25],
+    ] as const) {
       const wheel = { ...example().setups[0]!.front!.wheel, backspacingMm: mm, backspacingConvention: convention };
       delete wheel.offsetMm;
       const { front } = report(set(example(), 'setups/a/front/wheel', wheel))[0]!;
@@ -104,7 +114,9 @@ describe('readings that change the answer', () => {
   test('the present car judged like a candidate reads its own gaps', () => {
     const now = evaluatePresent(example()).front;
     expect([-now.pokeMm!, now.inboardGapMm, now.archGapMm]).toEqual([expect.closeTo(14, 9), expect.closeTo(22, 9), 95]);
-    expect([now.outerChangeMm, now.trackChangeMm, now.diameterChangePct]).toEqual([0, -0, 0].map((n) => expect.closeTo(n, 9)));
+    expect([now.outerChangeMm, now.trackChangeMm, now.diameterChangePct]).toEqual(
+      [0, -0, 0].map((n) => expect.closeTo(n, 9)),
+    );
   });
   test('a spacer and a lower offset are the same to every figure', () => {
     fc.assert(

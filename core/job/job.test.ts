@@ -1,7 +1,17 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { DomainError } from '#core/errors';
-import { applyEdits, copyOfSetup, editsMeet, freeSetupId, inverseEdits, setupFromPresent, valueAt, type Edit, type Job } from '#core/job';
+import {
+  applyEdits,
+  copyOfSetup,
+  editsMeet,
+  freeSetupId,
+  inverseEdits,
+  setupFromPresent,
+  valueAt,
+  type Edit,
+  type Job,
+} from '#core/job';
 import { jobStanding, stationProgress } from '#core/standing';
 
 const example = (): Job => JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
@@ -9,7 +19,7 @@ const example = (): Job => JSON.parse(readFileSync('docs/example-job.json', 'utf
 const edit: fc.Arbitrary<Edit> = fc.oneof(
   fc.record({
     op: fc.constant('set' as const),
-    path: fc.constantFrom(
+    path: fc.constantFrom<string[][]>(
       ['title'],
       ['vehicle', 'front', 'room', 'outboardGapMm'],
       ['vehicle', 'rear', 'suspension', 'bumpMm'],
@@ -21,27 +31,45 @@ const edit: fc.Arbitrary<Edit> = fc.oneof(
   }),
   fc.record({
     op: fc.constant('clear' as const),
-    path: fc.constantFrom(['brief', 'notes'], ['vehicle', 'flangeMm'], ['setups', 'a', 'front'], ['setups', 'b', 'label']),
+    path: fc.constantFrom<string[][]>(
+      ['brief', 'notes'],
+      ['vehicle', 'flangeMm'],
+      ['setups', 'a', 'front'],
+      ['setups', 'b', 'label'],
+    ),
   }),
-  fc.nat({ max: 999 }).map((n): Edit => ({ op: 'add-setup', setup: { id: `n${n}` }, after: n % 3 === 0 ? null : n % 3 === 1 ? 'a' : undefined })),
+  fc.nat({ max: 999 }).map((n): Edit => ({
+    op: 'add-setup',
+    setup: { id: `n${n}` },
+    after: n % 3 === 0 ? null : n % 3 === 1 ? 'a' : undefined,
+  })),
 );
 
 describe('edits', () => {
   test('the inverse edits bring back exactly what was', () => {
     fc.assert(
-      fc.property(fc.uniqueArray(edit, { maxLength: 8, selector: (one) => (one.op === 'add-setup' ? one.setup.id : JSON.stringify(one)) }), (edits) => {
-        const before = example();
-        const after = applyEdits(before, edits);
-        expect(applyEdits(after, inverseEdits(before, edits))).toEqual(before);
-        expect(before).toEqual(example());
-      }),
+      fc.property(
+        fc.uniqueArray(edit, {
+          maxLength: 8,
+          selector: (one) => (one.op === 'add-setup' ? one.setup.id : JSON.stringify(one)),
+        }),
+        (edits) => {
+          const before = example();
+          const after = applyEdits(before, edits);
+          expect(applyEdits(after, inverseEdits(before, edits))).toEqual(before);
+          expect(before).toEqual(example());
+        },
+      ),
     );
   });
   test('a removed setup comes back in its place', () => {
     for (const id of ['a', 'b']) {
       const edits: Edit[] = [{ op: 'remove-setup', id }];
       const job = example();
-      expect(applyEdits(applyEdits(job, edits), inverseEdits(job, edits)).setups.map((setup) => setup.id)).toEqual(['a', 'b']);
+      expect(applyEdits(applyEdits(job, edits), inverseEdits(job, edits)).setups.map((setup) => setup.id)).toEqual([
+        'a',
+        'b',
+      ]);
     }
   });
   test('parts that no edit touches stay the same objects', () => {
@@ -77,9 +105,15 @@ describe('new setups', () => {
   test('start from what is on the car, under a free id', () => {
     const job = example();
     const setup = setupFromPresent(job);
-    expect(setup).toMatchObject({ id: 'c', front: { wheel: { offsetMm: 38 }, tire: { size: '195/60R15' }, stack: [] } });
+    expect(setup).toMatchObject({
+      id: 'c',
+      front: { wheel: { offsetMm: 38 }, tire: { size: '195/60R15' }, stack: [] },
+    });
     expect(setup.front!.wheel).not.toBe(job.vehicle.front!.baseline!.wheel);
-    const many = { ...job, setups: Array.from({ length: 30 }, (_, n) => ({ id: n < 26 ? String.fromCharCode(97 + n) : `s${n + 1}` })) };
+    const many = {
+      ...job,
+      setups: Array.from({ length: 30 }, (_, n) => ({ id: n < 26 ? String.fromCharCode(97 + n) : `s${n + 1}` })),
+    };
     expect(freeSetupId(many)).toBe('s31');
     expect(copyOfSetup(job, job.setups[0]!)).toMatchObject({ id: 'c', label: '17 x 7.5 +40 copy' });
   });

@@ -30,7 +30,10 @@ describe('where a wheel stands', () => {
     fc.assert(
       fc.property(offset, fc.double({ min: 0, max: 60, noNaN: true }), section, width, (et, t, s, w) => {
         const extent = extentMm(s, w, 12.7);
-        const bySpacer = lateralPlace(effectiveOffsetMm(et, stackThicknessMm([{ kind: 'slip-on', thicknessMm: t }])!), extent);
+        const bySpacer = lateralPlace(
+          effectiveOffsetMm(et, stackThicknessMm([{ kind: 'slip-on', thicknessMm: t }])!),
+          extent,
+        );
         const byWheel = lateralPlace(effectiveOffsetMm(et - t, 0), extent);
         expect(bySpacer.outerMm).toBeCloseTo(byWheel.outerMm, 9);
         expect(bySpacer.innerMm).toBeCloseTo(byWheel.innerMm, 9);
@@ -76,7 +79,9 @@ describe('where a wheel stands', () => {
   });
   test('a stack adds up; a ring adds nothing; a piece without thickness leaves it unknown', () => {
     expect(stackThicknessMm([])).toBe(0);
-    expect(stackThicknessMm([{ kind: 'slip-on', thicknessMm: 5 }, { kind: 'bolt-on', thicknessMm: 20 }, { kind: 'ring' }])).toBe(25);
+    expect(
+      stackThicknessMm([{ kind: 'slip-on', thicknessMm: 5 }, { kind: 'bolt-on', thicknessMm: 20 }, { kind: 'ring' }]),
+    ).toBe(25);
     expect(stackThicknessMm([{ kind: 'slip-on', thicknessMm: 5 }, { kind: 'slip-on' }])).toBeNull();
   });
 });
@@ -84,21 +89,29 @@ describe('where a wheel stands', () => {
 describe('diameter, height and steering', () => {
   test('against the same arithmetic in mathjs', () => {
     fc.assert(
-      fc.property(fc.double({ min: 500, max: 900, noNaN: true }), fc.double({ min: 500, max: 900, noNaN: true }), (d, d0) => {
-        const scope = { d, d0 };
-        expect(diameterChangePct(d, d0)).toBeCloseTo(mathjs('(d / d0 - 1) * 100', scope), 9);
-        expect(trueSpeed(100, d, d0)).toBeCloseTo(mathjs('100 * d / d0', scope), 9);
-        expect(rideHeightChangeMm(d, d0)).toBeCloseTo(mathjs('(d - d0) / 2', scope), 9);
-        expect(archGapMm(70, d, d0, 30)).toBeCloseTo(mathjs('70 - (d - d0) / 2 + 30', scope), 9);
-        expect(scrubRadiusMm(40, d / 2, 105, 13)).toBeCloseTo(mathjs('-40 + 105 - d / 2 * tan(13 deg)', scope), 9);
-      }),
+      fc.property(
+        fc.double({ min: 500, max: 900, noNaN: true }),
+        fc.double({ min: 500, max: 900, noNaN: true }),
+        (d, d0) => {
+          const scope = { d, d0 };
+          expect(diameterChangePct(d, d0)).toBeCloseTo(mathjs('(d / d0 - 1) * 100', scope), 9);
+          expect(trueSpeed(100, d, d0)).toBeCloseTo(mathjs('100 * d / d0', scope), 9);
+          expect(rideHeightChangeMm(d, d0)).toBeCloseTo(mathjs('(d - d0) / 2', scope), 9);
+          expect(archGapMm(70, d, d0, 30)).toBeCloseTo(mathjs('70 - (d - d0) / 2 + 30', scope), 9);
+          expect(scrubRadiusMm(40, d / 2, 105, 13)).toBeCloseTo(mathjs('-40 + 105 - d / 2 * tan(13 deg)', scope), 9);
+        },
+      ),
     );
   });
   test('a taller tire never opens the arch', () => {
     fc.assert(
-      fc.property(fc.double({ min: 500, max: 900, noNaN: true }), fc.double({ min: 0, max: 80, noNaN: true }), (d, more) => {
-        expect(archGapMm(60, d + more, 600, 0)).toBeLessThanOrEqual(archGapMm(60, d, 600, 0));
-      }),
+      fc.property(
+        fc.double({ min: 500, max: 900, noNaN: true }),
+        fc.double({ min: 0, max: 80, noNaN: true }),
+        (d, more) => {
+          expect(archGapMm(60, d + more, 600, 0)).toBeLessThanOrEqual(archGapMm(60, d, 600, 0));
+        },
+      ),
     );
   });
 });

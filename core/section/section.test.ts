@@ -42,9 +42,10 @@ describe('section profile', () => {
   test('has no step anywhere above the flange', () => {
     fc.assert(
       fc.property(section, (s) => {
-        const widths = Array.from({ length: 400 }, (_, i) => s.flangeRadiusMm + ((s.radiusMm - s.flangeRadiusMm) * i) / 400).map((r) =>
-          halfWidthAtRadiusMm(s, r),
-        );
+        const widths = Array.from(
+          { length: 400 },
+          (_, i) => s.flangeRadiusMm + ((s.radiusMm - s.flangeRadiusMm) * i) / 400,
+        ).map((r) => halfWidthAtRadiusMm(s, r));
         // Next to the tread's edge and the crown the curves turn steep; a step would still stand out against half the section.
         for (let i = 1; i < widths.length; i++)
           expect(Math.abs(widths[i]! - widths[i - 1]!)).toBeLessThan(s.halfSectionMm * 0.25);
@@ -53,12 +54,19 @@ describe('section profile', () => {
   });
   test('never passes its section or its rim, and tapers above the belly', () => {
     fc.assert(
-      fc.property(section, fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (s, p, q) => {
-        const at = (share: number) => s.bellyRadiusMm + share * (s.radiusMm - s.bellyRadiusMm);
-        const [low, high] = [Math.min(p, q), Math.max(p, q)];
-        expect(halfWidthAtRadiusMm(s, at(high))).toBeLessThanOrEqual(halfWidthAtRadiusMm(s, at(low)) + 1e-9);
-        expect(halfWidthAtRadiusMm(s, places(s).middle)).toBeLessThanOrEqual(Math.max(s.halfSectionMm, s.halfRimMm) + 1e-9);
-      }),
+      fc.property(
+        section,
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (s, p, q) => {
+          const at = (share: number) => s.bellyRadiusMm + share * (s.radiusMm - s.bellyRadiusMm);
+          const [low, high] = [Math.min(p, q), Math.max(p, q)];
+          expect(halfWidthAtRadiusMm(s, at(high))).toBeLessThanOrEqual(halfWidthAtRadiusMm(s, at(low)) + 1e-9);
+          expect(halfWidthAtRadiusMm(s, places(s).middle)).toBeLessThanOrEqual(
+            Math.max(s.halfSectionMm, s.halfRimMm) + 1e-9,
+          );
+        },
+      ),
     );
   });
   test('the outline lies on the profile and mirrors', () => {

@@ -149,7 +149,8 @@ function shapeMessage(label: string): string {
   const stray = /[^PLTSZRDBXCF0-9\s/×.()-]/.exec(label);
   if (numbers.length === 0) return `“${label.slice(0, 24)}” has no figures: ${likeThis}`;
   if (stray) return `“${stray[0]}” does not belong in a tire size: ${likeThis}`;
-  if (numbers.length === 1) return `after ${numbers[0]} the aspect ratio and the rim diameter are missing, as in 205/55R16`;
+  if (numbers.length === 1)
+    return `after ${numbers[0]} the aspect ratio and the rim diameter are missing, as in 205/55R16`;
   if (numbers.length === 2) return `after ${numbers.join('/')} the rim diameter is missing, as in 205/55R16`;
   return `“${label.slice(0, 24)}” is not a tire size: ${likeThis}`;
 }

@@ -99,7 +99,16 @@ describe('reading sizes as people write them', () => {
     ['195/75R16C 107/105R', { ...metric(195, 75, 16), marks: ['C'], loadIndex: 107, loadIndexDual: 105, speed: 'R' }],
     ['165/70D13', { construction: 'D' }],
     ['T125/70D15', { prefix: 'T', construction: 'D' }],
-    ['33x12.50R17LT', { system: 'flotation', prefix: 'LT', rimDiameterIn: 17, nominalWidthMm: 317.5, labelDiameterMm: expect.closeTo(838.2, 9) }],
+    [
+      '33x12.50R17LT',
+      {
+        system: 'flotation',
+        prefix: 'LT',
+        rimDiameterIn: 17,
+        nominalWidthMm: 317.5,
+        labelDiameterMm: expect.closeTo(838.2, 9),
+      },
+    ],
     ['31X10.5R15', { system: 'flotation', prefix: null, rimDiameterIn: 15, labelDiameterMm: expect.closeTo(787.4, 9) }],
     ['33 x 12,50 - 15', { system: 'flotation', rimDiameterIn: 15, nominalWidthMm: 317.5 }],
     ['35×12.5R20LT 121Q', { system: 'flotation', loadIndex: 121, speed: 'Q' }],
@@ -141,17 +150,26 @@ describe('reading sizes as people write them', () => {
 });
 
 const size = fc
-  .record({ width: fc.integer({ min: 21, max: 66 }), aspect: fc.integer({ min: 5, max: 17 }), rim: fc.integer({ min: 12, max: 24 }) })
+  .record({
+    width: fc.integer({ min: 21, max: 66 }),
+    aspect: fc.integer({ min: 5, max: 17 }),
+    rim: fc.integer({ min: 12, max: 24 }),
+  })
   .map(({ width, aspect, rim }) => `${width * 5 + (width % 2 ? 0 : 5)}/${aspect * 5}R${rim}`)
   .filter((text) => !text.startsWith('1000'));
 
 describe('properties', () => {
   test('a wider rim never narrows the tire', () => {
     fc.assert(
-      fc.property(size, fc.double({ min: 4, max: 12, noNaN: true }), fc.double({ min: 0, max: 3, noNaN: true }), (text, rim, more) => {
-        const tire = readTireSize(text);
-        expect(sectionWidthOnRimMm(tire, rim + more)).toBeGreaterThanOrEqual(sectionWidthOnRimMm(tire, rim));
-      }),
+      fc.property(
+        size,
+        fc.double({ min: 4, max: 12, noNaN: true }),
+        fc.double({ min: 0, max: 3, noNaN: true }),
+        (text, rim, more) => {
+          const tire = readTireSize(text);
+          expect(sectionWidthOnRimMm(tire, rim + more)).toBeGreaterThanOrEqual(sectionWidthOnRimMm(tire, rim));
+        },
+      ),
     );
   });
   test('the measuring rim lies within the approved rims', () => {
@@ -167,9 +185,16 @@ describe('properties', () => {
   });
   test('spacing, case and signs between the figures do not matter', () => {
     fc.assert(
-      fc.property(size, fc.constantFrom('/', '-', ' ', ' / '), fc.constantFrom('R', 'r', ' R ', 'ZR', '-', ' '), (text, slash, r) => {
-        expect(overallDiameterMm(readTireSize(text.replace('/', slash).replace('R', r)))).toBe(overallDiameterMm(readTireSize(text)));
-      }),
+      fc.property(
+        size,
+        fc.constantFrom('/', '-', ' ', ' / '),
+        fc.constantFrom('R', 'r', ' R ', 'ZR', '-', ' '),
+        (text, slash, r) => {
+          expect(overallDiameterMm(readTireSize(text.replace('/', slash).replace('R', r)))).toBe(
+            overallDiameterMm(readTireSize(text)),
+          );
+        },
+      ),
     );
   });
 });

@@ -99,9 +99,13 @@ describe('the eaten ring', () => {
     expect(share(-1)).toBe(1);
     expect(share(6)).toBe(USED_AT_LIMIT);
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 80, noNaN: true }), fc.double({ min: 0, max: 30, noNaN: true }), (value, more) => {
-        expect(share(value + more)).toBeLessThanOrEqual(share(value) + 1e-12);
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 80, noNaN: true }),
+        fc.double({ min: 0, max: 30, noNaN: true }),
+        (value, more) => {
+          expect(share(value + more)).toBeLessThanOrEqual(share(value) + 1e-12);
+        },
+      ),
     );
   });
   test('says nothing about what is not known', () => {

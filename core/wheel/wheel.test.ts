@@ -83,12 +83,16 @@ describe('properties', () => {
 describe('a wheel given in either way', () => {
   test('by offset, by backspacing, or not yet', () => {
     expect(wheelOffsetMm({ offsetMm: 40 }, 12.7)).toBe(40);
-    expect(wheelOffsetMm({ rimWidthIn: 8, backspacingMm: 114.3, backspacingConvention: 'overall' }, 12.7)).toBeCloseTo(0);
+    expect(wheelOffsetMm({ rimWidthIn: 8, backspacingMm: 114.3, backspacingConvention: 'overall' }, 12.7)).toBeCloseTo(
+      0,
+    );
     expect(wheelOffsetMm({ backspacingMm: 114.3, backspacingConvention: 'overall' }, 12.7)).toBeNull();
     expect(wheelOffsetMm({}, 12.7)).toBeNull();
   });
   test('both at once, or a backspacing without its meaning, is refused', () => {
-    expect(() => wheelOffsetMm({ offsetMm: 1, backspacingMm: 100, backspacingConvention: 'overall' }, 12.7)).toThrow(DomainError);
+    expect(() => wheelOffsetMm({ offsetMm: 1, backspacingMm: 100, backspacingConvention: 'overall' }, 12.7)).toThrow(
+      DomainError,
+    );
     expect(() => wheelOffsetMm({ rimWidthIn: 8, backspacingMm: 100 }, 12.7)).toThrow('overall or nominal');
   });
 });

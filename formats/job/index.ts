@@ -3,3 +3,4 @@ export * from '#formats/faults';
 export * from './read';
 export * from './write';
 export * from './editSchema';
+export * from './jsonSchema';

@@ -1,3 +1,4 @@
+import { parse, type ParseError } from 'jsonc-parser';
 import type { Job } from '#core/job';
 import { faultsOf, type Fault } from '#formats/faults';
 import { jobSchema, VALIDATION } from './schema';
@@ -20,8 +21,8 @@ export function readJobFile(source: string): ReadJob {
   let data: unknown;
   try {
     data = JSON.parse(plain);
-  } catch (error) {
-    return { faults: [syntaxFault(plain, error as SyntaxError)] };
+  } catch {
+    return { faults: [syntaxFault(plain)] };
   }
   return checkJob(data);
 }
@@ -46,11 +47,13 @@ export const tooLarge = (): Fault => ({
 });
 
 /** Says where the JSON breaks, by line and column. */
-function syntaxFault(source: string, error: SyntaxError): Fault {
-  const position = /at position (\d+)/.exec(error.message)?.[1];
-  const ended = /end of JSON|Unterminated string/i.test(error.message) || Number(position) >= source.trimEnd().length;
-  const at = ended || position === undefined ? source.trimEnd().length : Number(position);
-  const before = source.slice(0, at).split('\n');
+function syntaxFault(source: string): Fault {
+  const errors: ParseError[] = [];
+  parse(source, errors, { disallowComments: true });
+  const end = source.trimEnd().length;
+  const at = Math.min(errors[0]?.offset ?? end, end);
+  const ended = at + (errors[0]?.length ?? 0) >= end && !/[}\]]$/.test(source.trimEnd().slice(at));
+  const before = source.slice(0, ended ? end : at).split('\n');
   const place = `line ${before.length}, column ${before.at(-1)!.length + 1}`;
   return {
     path: '',

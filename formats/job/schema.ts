@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { DomainError } from '#core/errors';
 import type { Job } from '#core/job';
 import { readTireSize } from '#core/tire';
+import { pathText } from '#formats/faults';
 import { RANGES, type RangeName } from '#formats/fields';
 
 /** Messages say what is wrong; the path in front of them says where. */
@@ -47,8 +48,8 @@ const text = (most: number) =>
   Joi.string()
     .max(most)
     .allow('')
-     
-    .pattern(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/, { name: 'has a control character in it', invert: true });
+    // Line breaks and tabs are text; the other control characters are not.
+    .pattern(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]*$/, { name: 'has a control character in it' });
 const id = Joi.string()
   .pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'must be 1 to 40 letters, digits, - or _' })
   .required();
@@ -260,10 +261,25 @@ export const VALIDATION: Joi.ValidationOptions = {
   errors: { label: false, wrap: { array: false } },
 };
 
+/** JSON may carry a key that means something else to the language; it is unknown like any other that is not listed. */
+function findReservedKey(value: unknown, path: (string | number)[] = []): (string | number)[] | null {
+  if (value === null || typeof value !== 'object') return null;
+  if (Object.hasOwn(value, '__proto__')) return [...path, '__proto__'];
+  for (const [key, part] of Object.entries(value)) {
+    const found = findReservedKey(part, [...path, Array.isArray(value) ? Number(key) : key]);
+    if (found) return found;
+  }
+  return null;
+}
+const refuseReserved: Joi.CustomValidator = (value, helpers) => {
+  const found = findReservedKey(helpers.original);
+  return found ? helpers.message({ custom: `${pathText(found)}: is not a known field` }) : value;
+};
+
 /** The job file, version 1. */
-export const jobSchema: Joi.ObjectSchema<Job> = job;
+export const jobSchema: Joi.ObjectSchema<Job> = job.custom(refuseReserved);
 
 /** A job while it is being worked on: the same, but it may have no setup yet. */
-export const workingJobSchema: Joi.ObjectSchema<Job> = job.keys({
-  setups: Joi.array().items(setupSchema).unique('id').max(200).required(),
-});
+export const workingJobSchema: Joi.ObjectSchema<Job> = job
+  .keys({ setups: Joi.array().items(setupSchema).unique('id').max(200).required() })
+  .custom(refuseReserved);

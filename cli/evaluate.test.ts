@@ -1,0 +1,63 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { evaluate } from '#core/evaluate';
+import { readJobFile } from '#formats/job';
+
+const folder = mkdtempSync(path.join(tmpdir(), 'scoval-cli-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+const file = (name: string, text: string | Buffer): string => {
+  const at = path.join(folder, name);
+  writeFileSync(at, text);
+  return at;
+};
+const run = (args: string[], input = '') =>
+  spawnSync('npm', ['run', '--silent', 'evaluate', '--', ...args], {
+    input,
+    encoding: 'utf8',
+    env: { ...process.env, npm_config_loglevel: 'silent' },
+    maxBuffer: 64 * 1024 * 1024,
+  });
+const source = readFileSync('docs/example-job.json', 'utf8');
+/** Without what the package manager itself may say about its own configuration. */
+const told = (text: string) => text.split('\n').filter((line) => line !== '' && !line.startsWith('npm warn'));
+
+test('prints the report of a file, the same that the screens show', () => {
+  const { status, stdout, stderr } = run([file('job.json', source)]);
+  expect(status).toBe(0);
+  expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(evaluate(readJobFile(source).job!))));
+  expect(told(stderr)).toEqual([]);
+});
+test('reads standard input for -', () => {
+  const { status, stdout } = run(['-'], source);
+  expect(status).toBe(0);
+  expect(JSON.parse(stdout)).toMatchObject({ format: 'scoval.report', version: 1 });
+});
+test.each([
+  [
+    'a fault, with its path',
+    ['-'],
+    source.replace('"rimWidthIn": 7.5', '"rimWidthIn": 300'),
+    'setups[0].front.wheel.rimWidthIn: must be between 3 and 16',
+  ],
+  ['an unknown key', ['-'], source.replace('"title"', '"tittle"'), 'tittle: is not a known field'],
+  ['a file cut short', ['-'], source.slice(0, 900), 'the file is cut short: it ends at line'],
+  ['a missing file', [path.join(folder, 'none.json')], '', 'there is no such file'],
+  ['a folder', [folder], '', 'is a folder'],
+  ['no file', [], '', 'usage:'],
+])('%s: exit 1, one line each on standard error, nothing on standard output', (_, args, input, message) => {
+  const { status, stdout, stderr } = run(args, input);
+  expect([status, stdout]).toEqual([1, '']);
+  expect(told(stderr)).toHaveLength(1);
+  expect(stderr).toContain(message);
+});
+test('50 MB, from a file and from standard input, and bytes that are no text', () => {
+  const large = ' '.repeat(50 * 1024 * 1024);
+  expect(told(run([file('large.json', large)]).stderr)).toEqual([
+    'the file is larger than 5 MB, too large for a job file',
+  ]);
+  expect(told(run(['-'], large).stderr)).toEqual(['the file is larger than 5 MB, too large for a job file']);
+  expect(run([file('bytes.json', Buffer.from([0x7b, 0xff, 0xfe, 0x7d]))]).stderr).toContain('is not UTF-8 text');
+});

@@ -1,0 +1,206 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import Ajv2020 from 'ajv/dist/2020';
+import fc from 'fast-check';
+import type { Job } from '#core/job';
+import { placeName, readingAt } from '#formats/fields';
+import {
+  checkJob,
+  editSchema,
+  faultLine,
+  jobFileName,
+  jsonSchemaText,
+  MAX_FILE_BYTES,
+  pathText,
+  readJobFile,
+  VALIDATION,
+  writeJobFile,
+} from '#formats/job';
+
+const source = readFileSync('docs/example-job.json', 'utf8');
+const example = (): Job => JSON.parse(source) as Job;
+
+/** The job with one place changed, however deep: `setups[0].front.wheel.rimWidthIn`. */
+function withValue(path: string, value: unknown): unknown {
+  const job = example() as unknown as Record<string, unknown>;
+  const keys = path.split(/[.[\]]+/).filter(Boolean);
+  const last = keys.pop()!;
+  const place = keys.reduce<Record<string, unknown>>((at, key) => (at[key] ??= {}) as Record<string, unknown>, job);
+  if (value === undefined) delete place[last];
+  else place[last] = value;
+  return job;
+}
+const faultLines = (data: unknown): string[] => (checkJob(data).faults ?? []).map(faultLine);
+
+describe('reading and writing', () => {
+  test('the example round trips exactly', () => {
+    const { job } = readJobFile(source);
+    expect(job).toEqual(JSON.parse(source));
+    expect(readJobFile(writeJobFile(job!)).job).toEqual(job);
+    expect(Object.keys(readJobFile(writeJobFile(job!)).job!.vehicle)).toEqual(Object.keys(example().vehicle));
+  });
+  test.each(readdirSync('demo').filter((name) => name.endsWith('.json')))(
+    'demo/%s is a whole job and round trips',
+    (name) => {
+      const text = readFileSync(`demo/${name}`, 'utf8');
+      expect(readJobFile(text).faults).toBeUndefined();
+      expect(writeJobFile(readJobFile(text).job!)).toBe(text);
+    },
+  );
+  test('fields of stations to come are validated and kept', () => {
+    const job = withValue('vehicle.front.caliper', {
+      outline: [
+        { a: 20, r: 150 },
+        { a: 55, r: 150 },
+        { a: 55, r: 95 },
+      ],
+    }) as Job;
+    expect(readJobFile(writeJobFile(job)).job).toEqual(job);
+    expect(faultLines(withValue('vehicle.front.caliper', { outline: [{ a: 20 }] }))).toEqual([
+      'vehicle.front.caliper.outline[0].r: is missing',
+    ]);
+  });
+  test('nulls and left-out values stay what they are', () => {
+    const job = withValue('vehicle.front.hub.fastener.threadDepthMm', null) as Job;
+    expect(readJobFile(writeJobFile(job)).job!.vehicle.front!.hub!.fastener!.threadDepthMm).toBeNull();
+    expect('threadDepthMm' in readJobFile(source).job!.vehicle.front!.hub!.fastener!).toBe(false);
+  });
+});
+
+describe('faults name their place', () => {
+  test.each([
+    ['setups[0].front.wheel.rimWidthIn', 300, 'must be between 3 and 16'],
+    ['setups[0].front.wheel.rimWidthIn', '7.5', 'must be a number'],
+    ['setups[0].front.tire.size', '205/55', 'after 205/55 the rim diameter is missing, as in 205/55R16'],
+    ['setups[0].front.tire.size', '', 'must not be empty'],
+    ['setups[0].front.wheel.colour', 'silver', 'is not a known field'],
+    ['setups[0].front.wheel.backspacingMm', 120, 'give only one of'],
+    ['setups[0].id', 'a b', 'must be 1 to 40 letters'],
+    ['setups[1].id', 'a', 'has the same id'],
+    ['setups', [], 'needs at least 1'],
+    ['setups', undefined, 'is missing'],
+    ['format', 'other.job', 'must be scoval.job'],
+    ['version', 2, 'must be 1'],
+    ['vehicle', undefined, 'is missing'],
+    ['vehicle.drive', 'tracks', 'must be one of'],
+    ['vehicle.label', 'x'.repeat(121), 'longer than 120'],
+    ['vehicle.label', 'bell\u0007', 'control character'],
+    ['vehicle.front.hub.lugCount', 4.5, 'must be a whole number'],
+    ['vehicle.front.obstacles[0].points', [{ out: 0, fwd: 0, up: 0 }], 'give only one of'],
+    ['vehicle.front.obstacles[1].gap.clockDeg', 300, 'must be between -180 and 180'],
+    ['brief.pokeMm', { min: 5, max: -5 }, 'lies outside the outer end'],
+    ['vehicle.front', [], 'must be an object'],
+  ])('%s = %j: %s', (path, value, message) => {
+    const lines = faultLines(withValue(path, value));
+    expect(lines.join('\n')).toContain(message);
+    expect(
+      lines.some((line) => line.startsWith(path.replace(/\.(backspacingMm|points|id)$/, '')) || line.startsWith(path)),
+    ).toBe(true);
+  });
+  test('several at once, each on its line, never endless', () => {
+    const job = withValue('setups[0].front.wheel.rimWidthIn', 300) as Job;
+    job.setups[1]!.rear!.tire!.size = 'big';
+    expect(faultLines(job)).toHaveLength(2);
+    const many = { ...example(), ...Object.fromEntries(Array.from({ length: 500 }, (_, n) => [`key${n}`, n])) };
+    expect(faultLines(many)).toHaveLength(51);
+    expect(faultLines(many).at(-1)).toBe('and 450 more faults');
+  });
+  test('a key that would reach into the language is only an unknown key', () => {
+    const read = readJobFile(source.replace('"title"', '"__proto__"'));
+    expect(read.faults?.map(faultLine)).toEqual(['__proto__: is not a known field']);
+    const deep = readJobFile(source.replace('"lugCount": 4,', '"__proto__": {},'));
+    expect(deep.faults?.map(faultLine)).toEqual(['vehicle.front.hub.__proto__: is not a known field']);
+  });
+  test.each([
+    [source.slice(0, 1200), /^the file is cut short: it ends at line \d+, column \d+/],
+    [source.slice(0, -3), /cut short/],
+    [`${source}}`, /^is not JSON at line/],
+    ['{"a": 1,}', /^is not JSON at line 1, column 9/],
+    ['{"a": "un', /cut short/],
+    ['{"a": tru', /cut short/],
+    ['{"format": scoval}', /^is not JSON at line 1, column 12/],
+    ['', /^the file is empty/],
+    ['  \n', /^the file is empty/],
+    ['[]', /one JSON object/],
+    ['null', /one JSON object/],
+    ['"x"', /one JSON object/],
+    [' '.repeat(MAX_FILE_BYTES + 1), /larger than 5 MB/],
+  ])('a broken file %#', (text, message) => {
+    const { faults, job } = readJobFile(text);
+    expect(job).toBeUndefined();
+    expect(faults!.map(faultLine).join()).toMatch(message);
+  });
+  test('cut anywhere, it is a fault and never a job or a crash', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: source.trimEnd().length - 1 }), (length) => {
+        expect(readJobFile(source.slice(0, length)).faults!.length).toBeGreaterThan(0);
+      }),
+    );
+  });
+  test('a byte order mark is no fault; script in a label is only text', () => {
+    expect(readJobFile(`\ufeff${source}`).faults).toBeUndefined();
+    const script = '<img src=x onerror=alert(1)><script>alert(1)</script>';
+    expect(checkJob(withValue('vehicle.label', script)).job!.vehicle.label).toBe(script);
+  });
+});
+
+describe('the published JSON Schema', () => {
+  const text = readFileSync('docs/job-file.schema.json', 'utf8');
+  const validate = new Ajv2020({ strict: false }).compile(JSON.parse(text));
+  test('is the one made from the reader (npm run schema writes it)', () => expect(text).toBe(jsonSchemaText()));
+  test('accepts the example and every demo job', () => {
+    expect(validate(example())).toBe(true);
+    for (const name of readdirSync('demo').filter((file) => file.endsWith('.json')))
+      expect([name, validate(JSON.parse(readFileSync(`demo/${name}`, 'utf8')))]).toEqual([name, true]);
+  });
+  test.each([
+    ['setups[0].front.wheel.rimWidthIn', 300],
+    ['setups[0].front.wheel.colour', 'silver'],
+    ['vehicle.drive', 'tracks'],
+    ['setups', []],
+    ['version', 2],
+    ['vehicle.front.room.outboardGapMm', 'ten'],
+    ['vehicle.label', 'bell\u0007'],
+  ])('refuses what the reader refuses: %s = %j', (path, value) => {
+    expect(validate(withValue(path, value))).toBe(false);
+    expect(checkJob(withValue(path, value)).faults).toBeDefined();
+  });
+});
+
+describe('edits at the door', () => {
+  const fault = (edit: unknown) => editSchema.validate(edit, VALIDATION).error;
+  test.each([
+    [{ op: 'set', path: ['title'], value: 'x' }],
+    [
+      {
+        op: 'set',
+        path: ['vehicle', 'front', 'room', 'archGapMm'],
+        value: 70,
+        taken: { instrument: 'tape', uncertaintyMm: 1.5 },
+      },
+    ],
+    [{ op: 'clear', path: ['brief', 'notes'] }],
+    [{ op: 'add-setup', setup: { id: 'c' }, after: null }],
+    [{ op: 'remove-setup', id: 'c' }],
+  ])('%j', (edit) => expect(fault(edit)).toBeUndefined());
+  test.each([
+    [{ op: 'drop' }],
+    [{ op: 'set', path: ['title'] }],
+    [{ op: 'set', path: [], value: 1 }],
+    [{ op: 'set', path: ['a/b'], value: 1 }],
+    [{ op: 'set', path: ['title'], value: 1, taken: { instrument: 'thumb', uncertaintyMm: 1 } }],
+    [{ op: 'add-setup', setup: { id: 'c', wheels: 4 } }],
+    ['set'],
+    [null],
+  ])('%j is refused', (edit) => expect(fault(edit)).toBeDefined());
+});
+
+test('names and places', () => {
+  expect(pathText(['setups', 0, 'front', 'wheel'])).toBe('setups[0].front.wheel');
+  expect(placeName(['setups', 'b', 'rear', 'wheel', 'offsetMm'])).toBe('setup b · rear · offset');
+  expect(placeName(['vehicle', 'front', 'baseline', 'wheel', 'offsetMm'])).toBe('front · present · offset');
+  expect(readingAt(['vehicle', 'rear', 'room', 'archGapMm'])).toEqual({ axle: 'rear', key: 'room.archGapMm' });
+  expect(readingAt(['vehicle', 'rear', 'hub', 'lugCount'])).toBeNull();
+  expect(readingAt(['setups', 'rear', 'room', 'archGapMm'])).toBeNull();
+  expect(jobFileName('SK-001 Tarmac set / für «Kite» ')).toBe('sk-001-tarmac-set-fu-r-kite.scoval.json');
+  expect(jobFileName('…')).toBe('job.scoval.json');
+});
