@@ -1,0 +1,137 @@
+import { readFileSync } from 'node:fs';
+import { demoJob, expect, putOnBench, saved, test, type } from './bench';
+
+test('the bench lists the demo with what each job waits for, searches and sorts', async ({ page }) => {
+  await page.goto('/');
+  const rows = page.getByRole('row');
+  for (const car of ['Brindle Kite 1.8 wagon', 'Orrin Haul 4x4', 'Velder Two coupé', 'Pallas Tender 4.6 van'])
+    await expect(rows.filter({ hasText: car }).filter({ hasText: /SK-00[1-4]/ })).toContainText('a decision');
+  await page.getByRole('textbox', { name: /Search/ }).fill('course-sweep truck');
+  await expect(page).toHaveURL(/search=course/);
+  await expect(rows.filter({ hasText: 'Brindle Kite' })).toHaveCount(0);
+  await expect(rows.filter({ hasText: 'SK-002' })).toContainText('1 do not fit');
+  await page.getByRole('textbox', { name: /Search/ }).fill('SK-003');
+  await expect(rows.filter({ hasText: 'Pallas Tender' })).toBeVisible();
+  await page.getByRole('textbox', { name: /Search/ }).fill('');
+  await page.getByRole('columnheader', { name: 'Car' }).click();
+  await expect(page).toHaveURL(/sort=car/);
+  await expect(rows.nth(1)).toContainText('Brindle Kite');
+});
+
+test('a new job needs a car and begins with its readings', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New job' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: 'Start with the readings' }).click();
+  await expect(dialog.getByRole('alert')).toHaveText(/needs a name/);
+  await dialog.getByLabel('Car').fill('Brindle Kite spare shell');
+  await dialog.getByLabel('What it is about').fill('gravel set');
+  await dialog.getByLabel('What it is about').press('Enter');
+  await expect(page).toHaveURL(/\/room$/);
+  await expect(page.getByText('7 readings to go')).toBeVisible();
+  await page.goto('/?search=spare+shell');
+  await expect(page.getByRole('row').filter({ hasText: 'spare shell' })).toContainText('14 readings');
+  await page.getByRole('button', { name: 'Filter' }).or(page.locator('.ant-table-filter-trigger')).first().click();
+  await page.getByRole('menuitem', { name: 'a decision' }).click();
+  await page.locator('.ant-table-filter-dropdown').getByRole('button', { name: 'OK' }).click();
+  await expect(page.getByText('No job answers to this search.')).toBeVisible();
+});
+
+test('a job is duplicated, put away and brought back', async ({ page }) => {
+  await putOnBench(page, demoJob('velder-two'), 'away and back');
+  await page.goto('/?search=away+and+back');
+  await page.getByRole('button', { name: /^Duplicate/ }).click();
+  await expect(page).toHaveURL(/\/setups$/);
+  await page.goto('/?search=away+and+back');
+  await expect(page.getByRole('row').filter({ hasText: 'away and back' })).toHaveCount(2);
+  await page
+    .getByRole('row')
+    .filter({ hasText: 'away and back copy' })
+    .getByRole('button', { name: /^Put away/ })
+    .click();
+  await expect(page.getByRole('row').filter({ hasText: 'away and back' })).toHaveCount(1);
+  await page.getByText('Put away', { exact: true }).click();
+  await page.getByRole('button', { name: /^Bring back/ }).click();
+  await expect(page.getByText('No job answers to this search.')).toBeVisible();
+  await page.getByText('On the bench').click();
+  await expect(page.getByRole('row').filter({ hasText: 'away and back' })).toHaveCount(2);
+});
+
+test('a job goes out as a file and comes back as the same job', async ({ page }) => {
+  await page.goto('/');
+  const source = readFileSync('docs/example-job.json', 'utf8');
+  await page.getByLabel('Job file', { exact: true }).setInputFiles('docs/example-job.json');
+  await expect(page).toHaveURL(/\/setups$/);
+  await saved(page);
+  await page.getByRole('button', { name: 'Papers' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: /Job file/ }).click(),
+  ]);
+  expect(download.suggestedFilename()).toMatch(/^sk-\d+-tarmac-set-for-the-hill-climb-wagon\.scoval\.json$/);
+  const back = readFileSync((await download.path())!, 'utf8');
+  expect(back).toBe(`${JSON.stringify(JSON.parse(source), null, 2)}\n`);
+});
+
+test('a broken file is refused with the place, and nothing is taken in', async ({ page }) => {
+  await page.goto('/');
+  const before = await page.getByRole('row').count();
+  const source = readFileSync('docs/example-job.json', 'utf8');
+  const offer = (name: string, text: string) =>
+    page
+      .getByLabel('Job file', { exact: true })
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+  const alert = page.getByRole('alert');
+  await offer('cut.json', source.slice(0, 2000));
+  await expect(alert).toContainText('cut.json was not taken in');
+  await expect(alert).toContainText(/the file is cut short: it ends at line \d+, column \d+/);
+  await offer('wide.json', source.replace('"rimWidthIn": 7.5', '"rimWidthIn": 300'));
+  await expect(alert).toContainText('setups[0].front.wheel.rimWidthIn: must be between 3 and 16');
+  await offer('odd.json', source.replace('"title"', '"tittle"'));
+  await expect(alert).toContainText('tittle: is not a known field');
+  await offer('large.json', ' '.repeat(50 * 1024 * 1024));
+  await expect(alert).toContainText('the file has 50 MB; a job file has 5 MB at most');
+  expect(await page.getByRole('row').count()).toBe(before);
+});
+
+test('50 MB sent past the page are refused at the server', async ({ page }) => {
+  const response = await page.request.post('/?index', {
+    data: { intent: 'import', name: 'x', text: ' '.repeat(50 * 1024 * 1024) },
+  });
+  expect(await response.text()).toContain('too large for a job file');
+});
+
+test('script in labels is shown as text and never run', async ({ page }) => {
+  const script = '<img src=x onerror="window.ran=1"><script>window.ran=1</script>';
+  const job = demoJob('brindle-kite');
+  job.vehicle.label = script;
+  job.setups[0]!.label = script;
+  const place = await putOnBench(page, job, script);
+  for (const station of ['room', 'setups', 'compare']) {
+    await page.goto(`${place}/${station}`);
+    await expect(page.getByText(script).first()).toBeVisible();
+  }
+  await page.goto('/?search=onerror');
+  await expect(page.getByRole('link', { name: script })).toBeVisible();
+  expect(await page.evaluate(() => 'ran' in window)).toBe(false);
+});
+
+test('a place where nothing lies says so', async ({ page }) => {
+  const response = await page.goto('/jobs/nobody/setups');
+  expect(response!.status()).toBe(404);
+  await expect(page.getByRole('heading', { name: 'Nothing lies here' })).toBeVisible();
+  await page.getByRole('link', { name: 'To the bench' }).click();
+  await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
+});
+test.describe(() => {
+  test.use({ allowed: [/404/] });
+  test('a job that is not there cannot be exported', async ({ page }) => {
+    expect((await page.request.get('/jobs/nobody/file')).status()).toBe(404);
+  });
+});
+
+test('typing in the search does not act as a key', async ({ page }) => {
+  await page.goto('/');
+  await type(page.getByRole('textbox', { name: /Search/ }), 'u');
+  await expect(page.getByRole('radio', { name: 'mm', exact: true })).toBeChecked();
+});

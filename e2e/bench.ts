@@ -1,0 +1,55 @@
+import { readFileSync } from 'node:fs';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import type { Job } from '#core/job';
+
+export { expect };
+
+/** Every test fails when the page logs an error, a warning of the framework or a breach of the content security policy. */
+export const test = base.extend<{ quiet: void; allowed: RegExp[] }>({
+  allowed: [[], { option: true }],
+  quiet: [
+    async ({ page, allowed }, use) => {
+      const heard: string[] = [];
+      page.on('console', (message) => {
+        if (['error', 'warning'].includes(message.type())) heard.push(message.text());
+      });
+      page.on('pageerror', (error) => heard.push(String(error)));
+      await use();
+      expect(heard.filter((text) => !allowed.some((known) => known.test(text)))).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export const demoJob = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
+
+/** Puts a job on the bench and says where it stands. */
+export async function putOnBench(page: Page, job: Job, title: string): Promise<string> {
+  const response = await page.request.post('/?index', {
+    data: { intent: 'import', name: 'job.json', text: JSON.stringify({ ...job, title }) },
+    maxRedirects: 0,
+  });
+  const place = response.headers()['location'];
+  if (!place) throw new Error(`not taken in: ${await response.text()}`);
+  return place;
+}
+
+/** Opens a fresh copy of a demo job at a station. */
+export async function openDemo(page: Page, name: string, station: string): Promise<string> {
+  const place = await putOnBench(page, demoJob(name), test.info().title.slice(0, 100));
+  await page.goto(`${place}/${station}`);
+  await expect(page.getByText(/^Saved \d\d:\d\d$/)).toBeVisible();
+  return place;
+}
+
+export const saved = (page: Page): Promise<void> => expect(page.getByText(/^Saved \d\d:\d\d$/)).toBeVisible();
+
+/** A figure of the ledger by the name of its row. */
+export const ledgerRow = (page: Page, key: string): Locator => page.locator(`[data-row="${key}"]`);
+
+/** Types into a field the way a person does: in, over, Enter. */
+export async function type(field: Locator, text: string): Promise<void> {
+  await field.click();
+  await field.fill(text);
+  await field.press('Enter');
+}

@@ -1,0 +1,120 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, openDemo, saved, test } from './bench';
+
+const VIEWS = ['hub', 'room', 'brief', 'setups', 'compare'] as const;
+
+for (const theme of ['light', 'dark'] as const)
+  test(`axe finds nothing on any view, ${theme} table`, async ({ page }) => {
+    test.slow();
+    const place = await openDemo(page, 'brindle-kite', 'setups');
+    if (theme === 'dark') await page.getByRole('button', { name: 'To the dark table' }).click();
+    await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+    const check = async (what: string) => {
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(
+        violations.map(({ id, nodes }) => `${what}: ${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`),
+      ).toEqual([]);
+    };
+    for (const view of VIEWS) {
+      await page.goto(`${place}/${view}`);
+      await saved(page);
+      await check(view);
+    }
+    await page.keyboard.press('4');
+    await page.keyboard.press('f');
+    await page.keyboard.press('w');
+    await expect(page.getByRole('form', { name: 'Setup A, front' })).toBeVisible();
+    await check('setups as a list');
+    await page.keyboard.press('Shift+?');
+    await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+    await check('keys');
+    await page.goto('/');
+    await expect(page.getByRole('row').nth(1)).toBeVisible();
+    await check('bench');
+    await page.getByRole('button', { name: 'New job' }).click();
+    await expect(page.getByRole('dialog', { name: 'New job' })).toBeVisible();
+    await check('new job');
+  });
+
+test('unit and theme are kept, and stand in the first HTML', async ({ page }) => {
+  const place = await openDemo(page, 'brindle-kite', 'setups');
+  await Promise.all([page.waitForResponse(/preferences/), page.keyboard.press('u')]);
+  await Promise.all([
+    page.waitForResponse(/preferences/),
+    page.getByRole('button', { name: 'To the dark table' }).click(),
+  ]);
+  const html = await (await page.request.get(`${place}/setups`)).text();
+  expect(html).toContain('data-theme="dark"');
+  expect(html).toContain('0.34 inside');
+});
+
+test('the first HTML is styled before any script runs', async ({ browser, baseURL }) => {
+  const context = await browser.newContext({ javaScriptEnabled: false, ...(baseURL ? { baseURL } : {}) });
+  const page = await context.newPage();
+  await page.goto('/');
+  const button = page.getByRole('button', { name: 'New job' });
+  await expect(button).toHaveCSS('background-color', 'rgb(42, 63, 143)');
+  await expect(button).toHaveCSS('border-radius', '2px');
+  await expect(page.getByRole('link', { name: 'Brindle Kite 1.8 wagon' }).first()).toBeVisible();
+  await context.close();
+});
+
+test('the content security policy lets no foreign script run', async ({ page }) => {
+  const response = await page.goto('/');
+  const policy = response!.headers()['content-security-policy']!;
+  expect(policy).toContain("default-src 'none'");
+  expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+  const violated = page.evaluate(
+    () =>
+      new Promise<string>((resolve) =>
+        document.addEventListener('securitypolicyviolation', (event) => resolve(event.effectiveDirective)),
+      ),
+  );
+  await page.evaluate(() => {
+    const script = document.createElement('script');
+    script.textContent = 'window.ran = true';
+    document.body.append(script);
+  });
+  expect(await violated).toBe('script-src-elem');
+  expect(await page.evaluate(() => 'ran' in window)).toBe(false);
+});
+test.describe(() => {
+  test.use({ allowed: [/Content Security Policy/] });
+});
+
+test('stations answer to their digits, the skip link leads past them', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'hub');
+  for (const [key, path] of [
+    ['2', 'room'],
+    ['3', 'brief'],
+    ['4', 'setups'],
+    ['5', 'compare'],
+    ['1', 'hub'],
+  ] as const) {
+    await page.keyboard.press(key);
+    await expect(page).toHaveURL(new RegExp(`/${path}$`));
+  }
+  await page.reload();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'To the station' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('main')).toBeFocused();
+});
+
+for (const [width, height] of [
+  [1024, 768],
+  [1280, 800],
+  [820, 1180],
+] as const)
+  test(`no view runs off the side at ${width} × ${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    const place = await openDemo(page, 'brindle-kite', 'hub');
+    for (const view of VIEWS) {
+      await page.goto(`${place}/${view}`);
+      await saved(page);
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect([view, over]).toEqual([view, 0]);
+    }
+  });

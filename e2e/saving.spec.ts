@@ -1,0 +1,76 @@
+import { expect, openDemo, saved, test, type } from './bench';
+
+test('two tabs: the second is told what changed and puts its edit on top', async ({ page, context }) => {
+  const place = await openDemo(page, 'brindle-kite', 'room');
+  const other = await context.newPage();
+  await other.goto(`${place}/room`);
+  await saved(other);
+  await type(page.getByRole('textbox', { name: /^Gap to fender/ }), '12');
+  await type(page.getByRole('textbox', { name: /^Arch gap/ }), '66');
+  await saved(page);
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+  await type(other.getByRole('textbox', { name: /^Gap to fender/ }), '11');
+  const dialog = other.getByRole('dialog');
+  await expect(dialog).toContainText('front · gap to fender: 14.0 mm → 12.0 mm you changed this too');
+  await expect(dialog).toContainText('front · arch gap: 70.0 mm → 66.0 mm');
+  await expect(dialog).toContainText('front · gap to fender: 11.0 mm');
+  await dialog.getByRole('button', { name: 'Put my edits on top' }).click();
+  await saved(other);
+  await expect(other.getByRole('textbox', { name: /^Gap to fender/ })).toHaveValue('11.0');
+  await expect(other.getByRole('textbox', { name: /^Arch gap/ })).toHaveValue('66.0');
+  // Now the first tab is the one behind, and lets its own edit go.
+  await type(page.getByRole('textbox', { name: /^Inner gap/ }), '30');
+  await page.getByRole('dialog').getByRole('button', { name: 'Drop my edits' }).click();
+  await expect(page.getByRole('textbox', { name: /^Gap to fender/ })).toHaveValue('11.0');
+  await expect(page.getByRole('textbox', { name: /^Inner gap/ })).toHaveValue('22.0');
+  await saved(page);
+});
+
+test.describe(() => {
+  test.use({ allowed: [/Failed to load resource|net::ERR/] });
+
+  test('a save that fails keeps what was typed and goes through later', async ({ page }) => {
+    await openDemo(page, 'brindle-kite', 'room');
+    await page.route('**/jobs/*.data*', (route) =>
+      route.request().method() === 'POST' ? route.abort() : route.continue(),
+    );
+    const gap = page.getByRole('textbox', { name: /^Gap to fender/ });
+    await type(gap, '11.5');
+    await expect(page.getByText(/Not saved: no answer/)).toBeVisible();
+    await expect(gap).toHaveValue('11.5');
+    await page.getByRole('link', { name: /Setups/ }).click();
+    await expect(page.locator('[data-row="fender"]')).toContainText('6.2 inside');
+    await page.unroute('**/jobs/*.data*');
+    await page.getByRole('button', { name: 'Try now' }).click();
+    await saved(page);
+    await page.reload();
+    await expect(page.locator('[data-row="fender"]')).toContainText('6.2 inside');
+  });
+
+  test('edits that could not be saved outlive a reload', async ({ page }) => {
+    await openDemo(page, 'brindle-kite', 'room');
+    await page.route('**/jobs/*.data*', (route) =>
+      route.request().method() === 'POST' ? route.abort() : route.continue(),
+    );
+    await type(page.getByRole('textbox', { name: /^Gap to fender/ }), '10.5');
+    await expect(page.getByText(/Not saved: no answer/)).toBeVisible();
+    await page.unroute('**/jobs/*.data*');
+    await page.reload();
+    await expect(page.getByRole('textbox', { name: /^Gap to fender/ })).toHaveValue('10.5');
+    await saved(page);
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+  });
+});
+
+test('nonsense sent past the page is refused and changes nothing', async ({ page }) => {
+  const place = await openDemo(page, 'brindle-kite', 'room');
+  const send = async (data: unknown) => (await page.request.post(`${place}.data`, { data: data as object })).text();
+  expect(
+    await send({ intent: 'edit', revision: 1, edits: [{ op: 'set', path: ['vehicle', 'wings'], value: 2 }] }),
+  ).toContain('is not a known field');
+  expect(await send({ intent: 'edit', revision: 1, edits: 'all' })).toContain('must be a list');
+  expect(await send({ intent: 'paint', revision: 1 })).toContain('must be one of');
+  expect(await send([])).toContain('must be an object');
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+});

@@ -1,0 +1,156 @@
+import { expect, ledgerRow, openDemo, saved, test, type } from './bench';
+
+test('nudges move offset and stack by a millimetre, five with Shift, and the figures follow', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  const offset = page.getByRole('textbox', { name: /^Offset/ });
+  const face = ledgerRow(page, 'fender').locator('.ledger-value');
+  await expect(offset).toHaveValue('+40');
+  await expect(face).toContainText('8.7 inside');
+  await page.keyboard.press('[');
+  await expect(offset).toHaveValue('+39');
+  await expect(face).toContainText('7.7 inside');
+  await page.keyboard.press('Shift+BracketLeft');
+  await expect(offset).toHaveValue('+34');
+  await page.keyboard.press('Shift+BracketRight');
+  await page.keyboard.press(']');
+  await expect(face).toContainText('8.7 inside');
+  await page.keyboard.press('=');
+  await page.keyboard.press('Shift+Equal');
+  await expect(page.getByRole('textbox', { name: /^Stack/ })).toHaveValue('6.0');
+  await expect(ledgerRow(page, 'effectiveOffsetMm')).toContainText('+34');
+  await page.keyboard.press('Shift+Minus');
+  await page.keyboard.press('Shift+Minus');
+  await expect(page.getByRole('textbox', { name: /^Stack/ })).toHaveValue('0.0');
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: /^Offset/ })).toHaveValue('+40');
+});
+
+test('keys that are typed into a field are text', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  const tire = page.getByRole('textbox', { name: 'Tire size' });
+  await tire.fill('195-50-17');
+  await expect(page.getByRole('textbox', { name: /^Offset/ })).toHaveValue('+40');
+  await tire.press('Enter');
+  await expect(ledgerRow(page, 'overallDiameterMm')).toContainText('628.0');
+});
+
+test('a wheel is given by either backspacing, and stays where that puts it when its width changes', async ({
+  page,
+}) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  const back = page.getByRole('textbox', { name: /^Backspacing/ });
+  await expect(back).toHaveValue('148.0');
+  await type(back, '6 in');
+  await expect(page.getByRole('textbox', { name: /^Offset/ })).toHaveValue('+44.5');
+  await page.getByText('nominal', { exact: true }).click();
+  await expect(back).toHaveValue('139.7');
+  await type(back, '5.5in');
+  await expect(page.getByRole('textbox', { name: /^Offset/ })).toHaveValue('+44.5');
+  await type(page.getByRole('textbox', { name: /^Rim width/ }), '8');
+  await expect(back).toHaveValue('139.7');
+  await expect(page.getByRole('textbox', { name: /^Offset/ })).toHaveValue('+38.1');
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press(']');
+  await expect(back).toHaveValue('140.7');
+  await expect(ledgerRow(page, 'backspacingNominalMm')).toContainText('140.7');
+  await expect(ledgerRow(page, 'backspacingOverallMm')).toContainText('153.4');
+});
+
+test('bad input at a setup: a wheel 300 in wide, letters, a tire of the wrong shape, a tire that does not go on', async ({
+  page,
+}) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  const width = page.getByRole('textbox', { name: /^Rim width/ });
+  await type(width, '300');
+  await expect(page.getByRole('alert')).toHaveText(/300 is outside 3 to 16 in/);
+  await expect(width).toHaveValue('300');
+  await expect(ledgerRow(page, 'rim-width')).toContainText('7.5');
+  await width.press('Escape');
+  await type(page.getByRole('textbox', { name: /^Stack/ }), 'thin');
+  await expect(page.getByRole('alert')).toHaveText(/“thin” is not a length/);
+  await page.getByRole('textbox', { name: /^Stack/ }).press('Escape');
+  const tire = page.getByRole('textbox', { name: 'Tire size' });
+  await type(tire, '205/45');
+  await expect(page.getByRole('alert')).toHaveText(/after 205\/45 the rim diameter is missing/);
+  await type(tire, '205/45R16');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(page.getByRole('complementary', { name: 'Ledger' })).toContainText('held by Tire on this rim, front');
+  await ledgerRow(page, 'rim-diameter').getByRole('button').click();
+  await expect(ledgerRow(page, 'rim-diameter')).toContainText('a 16 in tire does not go on a 17 in rim');
+  await type(tire, '');
+  await expect(ledgerRow(page, 'fender')).toContainText('not measured');
+});
+
+test('setups are added, doubled, walked through, removed and brought back', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  const tray = page.getByRole('region', { name: 'Setups' });
+  const raised = tray.locator('[aria-pressed=true]');
+  await page.keyboard.press('d');
+  await expect(tray.getByRole('listitem')).toHaveCount(5);
+  await expect(raised).toContainText('Fenwold 17 × 7.5 +40 copy');
+  await page.keyboard.press('j');
+  await expect(raised).toContainText('spacers');
+  await page.keyboard.press('k');
+  await page.keyboard.press('k');
+  await expect(raised).toContainText('A Fenwold 17 × 7.5 +40');
+  await page.keyboard.press('n');
+  await expect(raised).toContainText('15 × 6 +38');
+  await expect(page.getByRole('textbox', { name: 'Tire size' })).toHaveValue('195/60R15');
+  await tray.getByRole('button', { name: 'Remove' }).click();
+  await expect(tray.getByRole('listitem')).toHaveCount(5);
+  await saved(page);
+  await page.keyboard.press('Control+z');
+  await expect(tray.getByRole('listitem')).toHaveCount(6);
+  await saved(page);
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(tray.getByRole('listitem')).toHaveCount(4);
+  await page.keyboard.press('Control+Shift+z');
+  await expect(tray.getByRole('listitem')).toHaveCount(5);
+  for (let n = 5; n > 0; n--) await tray.getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByRole('heading', { name: 'No setup yet' })).toBeVisible();
+  await page.getByRole('button', { name: 'Papers' }).click();
+  await expect(page.getByText('Job file: build a setup first')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'First setup' }).click();
+  await expect(tray.getByRole('listitem')).toHaveCount(1);
+});
+
+test('front and rear differ; the list has the same fields; every row opens its working', async ({ page }) => {
+  await openDemo(page, 'velder-two', 'setups');
+  await expect(page.getByRole('textbox', { name: 'Tire size' })).toHaveValue('175/70R13');
+  await page.getByText('Rear', { exact: true }).click();
+  await expect(page.getByRole('textbox', { name: 'Tire size' })).toHaveValue('185/70R13');
+  await page.keyboard.press('f');
+  const list = page.getByRole('form', { name: 'Setup A, rear' });
+  await type(list.getByLabel(/^Spacer/), '8');
+  await type(list.getByLabel(/^Section width/), '190');
+  await expect(ledgerRow(page, 'sectionWidthMm')).toContainText('190.0');
+  await type(list.getByLabel('Name of the setup'), 'Rain set');
+  await expect(page.getByRole('region', { name: 'Setups' })).toContainText('Rain set');
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('w');
+  await expect(ledgerRow(page, 'effectiveOffsetMm')).toContainText('offset +18 mm − stack 8.0 mm = +10 mm');
+  await expect(ledgerRow(page, 'sectionWidthMm')).toContainText("measured or from the maker's table");
+  await page.keyboard.press('u');
+  await expect(ledgerRow(page, 'inboard')).toContainText(/= \d\.\d\d in/);
+});
+
+test('compare lays every setup beside the present car, on one scale and in a table', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'compare');
+  await expect(
+    page.getByRole('img', { name: /^Ladder of the front axle: now 14\.0 inside, inner gap 22\.0 mm; a 8\.7 inside/ }),
+  ).toBeVisible();
+  const table = page.getByRole('table');
+  await expect(table.getByRole('row', { name: /^C Ostrik/ })).toContainText('touches: Inner gap, at rest, front');
+  await expect(table.getByRole('row', { name: /^A Fenwold/ })).toContainText('−4.0');
+  await table.getByRole('columnheader', { name: 'Face' }).click();
+  await expect(table.getByRole('row').nth(1)).toContainText('14.4 inside');
+  await page.keyboard.press('a');
+  await expect(page.getByRole('img', { name: /^Ladder of the rear axle/ })).toBeVisible();
+  await expect(table.getByRole('row', { name: /^A Fenwold/ })).toContainText('11.7 inside');
+  await page.getByRole('button', { name: /^tight B/ }).click();
+  await page.keyboard.press('4');
+  await expect(page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]')).toContainText('B Fenwold');
+});

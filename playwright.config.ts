@@ -1,0 +1,39 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 4197;
+
+/** Drives the built application in Debian's Chromium; each run has a database of its own, filled with the demo. */
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 40_000,
+  expect: { timeout: 8_000 },
+  forbidOnly: !!process.env.CI,
+  reporter: process.env.CI ? 'line' : 'list',
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    timezoneId: 'UTC',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: 'node scripts/serve-fresh.mjs',
+    url: `http://127.0.0.1:${port}/`,
+    env: { PORT: String(port), SCOVAL_LOG: 'error' },
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+    stdout: 'pipe',
+  },
+});
