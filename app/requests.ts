@@ -3,21 +3,20 @@ import { MAX_FILE_BYTES } from '#formats/job';
 /** Room for a job file inside a form, with what the form adds. */
 const MAX_BODY_BYTES = MAX_FILE_BYTES + 64 * 1024;
 
-/** The body of a request as text; null as soon as it is larger than a job file may be. */
+/** How much of a body that is too large is read and thrown away, so that whoever sends it hears why. */
+const MAX_DRAIN_BYTES = 20 * MAX_BODY_BYTES;
+
+/** The body of a request as text; null when it is larger than a job file may be. */
 export async function readLimited(request: Request): Promise<string | null> {
-  if (Number(request.headers.get('Content-Length') ?? 0) > MAX_BODY_BYTES) {
-    await request.body?.cancel();
-    return null;
-  }
   const decoder = new TextDecoder();
   let text = '';
   let size = 0;
   for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
     size += chunk.length;
-    if (size > MAX_BODY_BYTES) return null;
-    text += decoder.decode(chunk, { stream: true });
+    if (size > MAX_DRAIN_BYTES) return null;
+    text = size > MAX_BODY_BYTES ? '' : text + decoder.decode(chunk, { stream: true });
   }
-  return text + decoder.decode();
+  return size > MAX_BODY_BYTES ? null : text + decoder.decode();
 }
 
 /** The body of a request as data; undefined when it is none. */

@@ -86,6 +86,11 @@ describe('a change from elsewhere', () => {
     expect([state.job.title, state.queue, state.save.name]).toEqual(['theirs', [], 'saved']);
   });
 });
+test('different edits are different changes, however fast they come', () => {
+  const notes: Edit = { op: 'set', path: ['brief', 'notes'], value: 'x' };
+  const state = after(startState(open(1)), edit(title('1')), edit(notes), edit(title('2')), edit(title('3')));
+  expect(state.queue.map((task) => task.kind === 'edits' && task.edits)).toEqual([[title('1')], [notes], [title('3')]]);
+});
 test('an undo waits behind edits that are not saved yet', () => {
   const state = after(startState(open(1)), edit(title('x')), { type: 'step', step: 'undo' });
   expect(state.queue.map(({ kind }) => kind)).toEqual(['edits', 'undo']);

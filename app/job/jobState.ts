@@ -81,22 +81,20 @@ export function jobReducer(state: JobState, action: JobAction): JobState {
   }
 }
 
+/** Each edit is a change of its own in the history, but a value set again and again is one: a held nudge key. */
 function withEdits(state: JobState, edits: Edit[]): JobState {
   const last = state.queue.at(-1);
-  const open = last?.kind === 'edits' && !(state.sending && state.queue.length === 1) ? last : null;
-  const queue: Task[] = open
-    ? [...state.queue.slice(0, -1), { kind: 'edits', edits: edits.reduce(merged, open.edits) }]
-    : [...state.queue, { kind: 'edits', edits }];
+  const again = last?.kind === 'edits' && !(state.sending && state.queue.length === 1) && setsSame(last.edits, edits);
+  const queue: Task[] = [...(again ? state.queue.slice(0, -1) : state.queue), { kind: 'edits', edits }];
   const save: SaveState =
     state.save.name === 'refused' || state.save.name === 'failed' ? { name: 'saved' } : state.save;
   return settle({ ...state, queue, save });
 }
 
-/** A value set twice in a row counts once: a held nudge key is one change. */
-function merged(edits: Edit[], edit: Edit): Edit[] {
-  const last = edits.at(-1);
-  const again = last?.op === 'set' && edit.op === 'set' && placeOf(last).join('/') === placeOf(edit).join('/');
-  return again ? [...edits.slice(0, -1), edit] : [...edits, edit];
+/** Whether both set exactly the same places. */
+function setsSame(before: readonly Edit[], edits: readonly Edit[]): boolean {
+  const places = (some: readonly Edit[]) => some.map((edit) => `${edit.op} ${placeOf(edit).join('/')}`).join();
+  return edits.every(({ op }) => op === 'set') && places(before) === places(edits);
 }
 
 function answered(state: JobState, result: SaveResult | { status: 'unreachable' }): JobState {

@@ -5,7 +5,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import type { Setup } from '#core/job';
 import type { SetupReport } from '#core/evaluate';
 import { useJob } from '../job/JobContext';
-import { BY_SIGN } from '../ui/frame/useJobKeys';
+import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../ui/frame/useJobKeys';
 import { Ledger } from '../ui/ledger/Ledger';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
 import { CandidateSheet } from '../ui/stations/CandidateSheet';
@@ -72,6 +72,7 @@ function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
       if (nudge.part === 'offset') fields.nudge(nudge.mm);
       else stack.nudge(nudge.mm);
     },
+    WHERE_NOTHING_IS_TYPED,
     [fields, stack],
   );
   useHotkeys('w', () => setAllOpen(!allOpen), BY_SIGN, [allOpen]);

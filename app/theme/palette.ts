@@ -39,7 +39,7 @@ export const LIGHT: Palette = {
   presentTint: '#eae6da',
   body: '#e3dfd2',
   bodyEdge: '#5d666b',
-  ok: '#1f7a66',
+  ok: '#1a6e5c',
   okTint: '#dcebe5',
   caution: '#94560a',
   cautionTint: '#f3e6cf',

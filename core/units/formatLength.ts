@@ -3,11 +3,15 @@ import { inchesFromMm, type LengthUnit } from './constants';
 /** A minus sign as wide as a digit, so that columns of figures line up. */
 export const MINUS = '\u2212';
 
+/** Rounded to so many decimals; half a step goes away from zero, also where binary fractions fall a hair short of it (149.95). */
+export function roundTo(value: number, decimals: number): number {
+  const scale = 10 ** decimals;
+  return (Math.sign(value) * Math.round(Math.abs(value) * scale + 1e-7)) / scale;
+}
+
 /** A number with fixed decimals, a true minus sign and no "−0". With `plus`, a + before positive values. */
 export function formatNumber(value: number, decimals = 1, plus = false): string {
-  // Half a step always rounds away from zero, also where binary fractions fall a hair short of it (149.95).
-  const scale = 10 ** decimals;
-  const fixed = (Math.round(Math.abs(value) * scale + 1e-7) / scale).toFixed(decimals);
+  const fixed = roundTo(Math.abs(value), decimals).toFixed(decimals);
   if (Number(fixed) === 0) return fixed;
   return (value < 0 ? MINUS : plus ? '+' : '') + fixed;
 }
@@ -45,10 +49,10 @@ function fractionFigure(inches: number, parts: 16 | 32, plus: boolean): string {
 }
 
 /** A rim width or diameter in its trade unit, whole or with the half or quarter inch: `7`, `7.5`, `16.25`. */
-export const rimFigure = (inches: number): string => String(Number(inches.toFixed(2)));
+export const rimFigure = (inches: number): string => String(roundTo(inches, 2));
 
 /** An offset as the trade writes it, in mm with its sign: `+42`, `−18`, `0`, `+42.5`. */
 export function offsetFigure(mm: number): string {
-  const rounded = Number(mm.toFixed(1));
+  const rounded = roundTo(mm, 1);
   return formatNumber(rounded, Number.isInteger(rounded) ? 0 : 1, true);
 }

@@ -58,7 +58,7 @@ export function ReadingPanel({ axle, items, focused, focus, instrument, setInstr
       </div>
       {help && (
         <section aria-live="polite">
-          <h3 className="label">{help.title}</h3>
+          <h2 className="label">{help.title}</h2>
           <div style={{ height: 8 }} />
           <Picture name={help.picture} title={help.title} />
           <dl className="help-text">
@@ -79,7 +79,7 @@ export function ReadingPanel({ axle, items, focused, focus, instrument, setInstr
         </section>
       )}
       <section>
-        <h3 className="label">{axle === 'front' ? 'Front' : 'Rear'} axle</h3>
+        <h2 className="label">{axle === 'front' ? 'Front' : 'Rear'} axle</h2>
         <ul className="reading-list">
           {items.map(({ key, shown }) => {
             const latest = historyOf(key).findLast(({ withdrawn }) => !withdrawn);
