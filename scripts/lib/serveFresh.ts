@@ -1,0 +1,27 @@
+import { fork } from 'node:child_process';
+import path from 'node:path';
+import { root } from './run.mjs';
+
+/** The built application on a free port, on a database of its own that holds the demo. */
+export async function serveFresh(): Promise<{ address: string; stop(): Promise<void> }> {
+  const child = fork(path.join(root, 'scripts/serve-fresh.mjs'), {
+    cwd: root,
+    env: { ...process.env, PORT: '0', SCOVAL_LOG: 'error' },
+    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+    // The server itself is plain JavaScript; it must not inherit this process's loader.
+    execArgv: [],
+  });
+  const address = await new Promise<string>((resolve, reject) => {
+    child.on('message', (message: { address: string }) => resolve(message.address));
+    child.on('exit', (code) => reject(new Error(`the server ended with ${code}`)));
+  });
+  return {
+    address,
+    stop: () =>
+      new Promise((resolve) => {
+        child.removeAllListeners('exit');
+        child.on('exit', () => resolve());
+        child.kill('SIGTERM');
+      }),
+  };
+}

@@ -1,0 +1,61 @@
+// Takes the pictures of docs/screenshots from the demo, on the built application.
+import { chromium, type Page } from '@playwright/test';
+import { serveFresh } from './lib/serveFresh';
+
+interface Shot {
+  file: string;
+  car: string | null;
+  station: string;
+  size?: { width: number; height: number };
+  dark?: boolean;
+  prepare?(page: Page): Promise<void>;
+}
+
+const press = (keys: string[]) => async (page: Page) => {
+  for (const key of keys) await page.keyboard.press(key);
+};
+
+const SHOTS: Shot[] = [
+  { file: 'bench', car: null, station: '' },
+  { file: 'hub', car: 'Pallas Tender', station: 'hub' },
+  { file: 'room', car: 'Brindle Kite', station: 'room' },
+  { file: 'brief', car: 'Brindle Kite', station: 'brief' },
+  { file: 'setups', car: 'Brindle Kite', station: 'setups', prepare: press(['j']) },
+  { file: 'setups-list-working', car: 'Orrin Haul', station: 'setups', prepare: press(['j', 'f', 'w']) },
+  { file: 'setups-dark', car: 'Velder Two', station: 'setups', dark: true, prepare: press(['j', 'j']) },
+  {
+    file: 'setups-tablet',
+    car: 'Brindle Kite',
+    station: 'setups',
+    size: { width: 1024, height: 768 },
+    prepare: press(['j', 'j', 'u', 'u']),
+  },
+  { file: 'compare', car: 'Brindle Kite', station: 'compare' },
+  { file: 'compare-dark', car: 'Orrin Haul', station: 'compare', dark: true, prepare: press(['a']) },
+];
+
+const server = await serveFresh();
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+for (const shot of SHOTS) {
+  const page = await browser.newPage({ viewport: shot.size ?? { width: 1280, height: 800 }, reducedMotion: 'reduce' });
+  await page.goto(`${server.address}/`);
+  if (shot.dark) {
+    await page.getByRole('button', { name: 'To the dark table' }).click();
+    await page.mouse.move(640, 600);
+  }
+  if (shot.car) {
+    const place = await page.getByRole('link', { name: shot.car }).getAttribute('href');
+    await page.goto(`${server.address}${place}/${shot.station}`);
+    await page.getByText(/^Saved \d\d:\d\d$/).waitFor();
+  }
+  await shot.prepare?.(page);
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: `docs/screenshots/${shot.file}.png`, animations: 'disabled' });
+  await page.close();
+  console.log(`docs/screenshots/${shot.file}.png`);
+}
+await browser.close();
+await server.stop();

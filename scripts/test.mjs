@@ -1,0 +1,71 @@
+// Does all the set-up, then every check; the last line is "N passed, N failed".
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { ensureInstalled } from './lib/prepare.mjs';
+import { run } from './lib/run.mjs';
+
+const chromium = process.env.CHROMIUM ?? '/usr/bin/chromium';
+const reports = mkdtempSync(path.join(tmpdir(), 'scoval-reports-'));
+let passed = 0;
+let failed = 0;
+
+/** Runs one check that either holds or does not. */
+async function check(name, command, args, env) {
+  console.log(`\n— ${name}`);
+  try {
+    await run(command, args, env);
+    passed += 1;
+    return true;
+  } catch (error) {
+    console.error(String(error.message ?? error));
+    failed += 1;
+    return false;
+  }
+}
+
+/** Runs a suite that writes a report; one that ends without a report counts as one failure. */
+async function suite(name, command, args, env, count) {
+  console.log(`\n— ${name}`);
+  await run(command, args, env).catch((error) => console.error(error.message));
+  try {
+    const [good, bad] = count();
+    passed += good;
+    failed += bad;
+    if (good + bad === 0) failed += 1;
+  } catch {
+    console.error(`${name} left no report`);
+    failed += 1;
+  }
+}
+
+const read = (file) => JSON.parse(readFileSync(path.join(reports, file), 'utf8'));
+
+await ensureInstalled();
+if (!existsSync(chromium)) {
+  console.log("Installing Debian's Chromium for the browser tests …");
+  await run('apt-get', ['update']);
+  await run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium']);
+}
+const built = await check('build', 'npm', ['run', '--silent', 'build']);
+await check('types', 'npx', ['tsc']);
+await check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
+await check('format', 'npx', ['prettier', '--check', '.']);
+await suite('unit tests', 'npx', ['jest', '--json', `--outputFile=${path.join(reports, 'jest.json')}`], {}, () => {
+  const report = read('jest.json');
+  return [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites];
+});
+if (built)
+  await suite(
+    'browser tests',
+    'npx',
+    ['playwright', 'test', '--reporter=line,json'],
+    { PLAYWRIGHT_JSON_OUTPUT_FILE: path.join(reports, 'playwright.json') },
+    () => {
+      const { stats, errors } = read('playwright.json');
+      return [stats.expected, stats.unexpected + stats.flaky + errors.length];
+    },
+  );
+rmSync(reports, { recursive: true });
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exitCode = failed > 0 ? 1 : 0;
