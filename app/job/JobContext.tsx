@@ -1,11 +1,11 @@
 import { createContext, useContext, useEffect, useMemo, useReducer, useRef, useState, type ReactNode } from 'react';
-import { evaluatePresent, type SetupReport } from '#core/evaluate';
+import type { SetupReport } from '#core/evaluate';
 import type { AxleName, Edit, Job, Setup } from '#core/job';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
 import type { LengthUnit } from '#core/units';
 import { usePreferences } from '../preferences/PreferencesContext';
 import { jobReducer, startState, type JobAction, type JobState } from './jobState';
-import { reportOf } from './reports';
+import { presentReportOf, reportOf } from './reports';
 import { useSaver } from './useSaver';
 import { takeWaiting } from './waiting';
 
@@ -26,6 +26,14 @@ export interface JobTable {
   current: Setup | null;
   raise(id: string): void;
 }
+
+/** The axle in hand, by itself: switches need not follow every change of the job. */
+interface AxleChoice {
+  axle: AxleName;
+  setAxle(axle: AxleName): void;
+}
+const AxleContext = createContext<AxleChoice>({ axle: 'front', setAxle: () => {} });
+export const useAxle = (): AxleChoice => useContext(AxleContext);
 
 const JobContext = createContext<JobTable | null>(null);
 
@@ -63,12 +71,17 @@ export function JobProvider({ open, children }: { open: OpenJob; children: React
     }),
     [state, job, unit, axle, raised, drafts],
   );
-  return <JobContext value={table}>{children}</JobContext>;
+  const axleChoice = useMemo(() => ({ axle, setAxle }), [axle]);
+  return (
+    <AxleContext value={axleChoice}>
+      <JobContext value={table}>{children}</JobContext>
+    </AxleContext>
+  );
 }
 
 const reports = (job: Job, unit: LengthUnit) => ({
   setups: job.setups.map((setup) => ({ setup, report: reportOf(job, setup, unit) })),
-  present: evaluatePresent(job, { unit }),
+  present: presentReportOf(job, unit),
 });
 
 /** Edits this browser could not save before a reload are put back on the table once. */

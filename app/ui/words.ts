@@ -1,4 +1,3 @@
-import type { PlacedCheck } from '#core/evaluate';
 import type { SetupAxle, Setup } from '#core/job';
 import { formatNumber, offsetFigure, rimFigure } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
@@ -75,4 +74,4 @@ export function marginText(check: Check, lengths: Lengths): string {
 }
 
 /** The name of a check with its axle. */
-export const checkName = (check: PlacedCheck): string => (check.axle ? `${check.label}, ${check.axle}` : check.label);
+export const checkName = (check: Check): string => (check.axle ? `${check.label}, ${check.axle}` : check.label);

@@ -73,36 +73,21 @@ function evaluateAxle(job: Job, axle: AxleName, setup: Setup, words: Words): Axl
   const candidate = fitCandidate(job.vehicle, setup[axle]);
   const present = fitPresent(job.vehicle, axle);
   const sheet = new Sheet(words);
-  const tire = axleFigures(sheet, candidate);
-  const change = setup.suspensionChange?.[axle] ?? null;
-  positionFigures(sheet, candidate, present, vehicleAxle, change);
-
-  const assumed: string[] = [];
-  if (candidate.flangeAssumed) assumed.push('vehicle.flangeMm');
-  if (vehicleAxle.baseline && vehicleAxle.baseline.stackMm == null) assumed.push(`vehicle.${axle}.baseline.stackMm`);
-  assumed.push(...sheet.assumed.map((key) => `vehicle.${axle}.suspension.${key}`));
-
-  const obstacles = (vehicleAxle.obstacles ?? []).map(({ id }) => ({
+  if (candidate.flangeAssumed) sheet.assumed.push('vehicle.flangeMm');
+  if (vehicleAxle.baseline && vehicleAxle.baseline.stackMm == null)
+    sheet.assumed.push(`vehicle.${axle}.baseline.stackMm`);
+  axleFigures(sheet, candidate);
+  positionFigures(sheet, candidate, present, axle, vehicleAxle, setup.suspensionChange?.[axle] ?? null);
+  sheet.obstacles = (vehicleAxle.obstacles ?? []).map(({ id }) => ({
     id,
     clearanceMm: null,
     steerDeg: null,
     travelMm: null,
     baselineClearanceMm: null,
     trimMm: null,
-    verdict: 'unknown' as const,
+    verdict: 'unknown',
   }));
-  const checks = axleChecks({ job, vehicleAxle, candidate, sheet, tire, words });
-  return {
-    ...sheet.figures,
-    tire,
-    boltPattern: null,
-    centring: null,
-    fastening: null,
-    brake: null,
-    obstacles,
-    checks,
-    verdict: worstVerdict(checks.map(({ verdict }) => verdict)),
-    assumed,
-    working: sheet.working,
-  };
+  sheet.checks = axleChecks({ job, axle, vehicleAxle, candidate, sheet });
+  sheet.verdict = worstVerdict(sheet.checks.map(({ verdict }) => verdict));
+  return sheet;
 }

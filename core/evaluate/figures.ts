@@ -10,112 +10,94 @@ import {
 } from '#core/tire';
 import { backspacingMm, frontspacingMm, overallWidthMm } from '#core/wheel';
 import type { Fitted } from './fitted';
-import type { TireReport } from './report';
 import type { Sheet } from './sheet';
 
 /** Figures that follow from the wheel, tire and stack alone. */
-export function axleFigures(sheet: Sheet, fitted: Fitted): TireReport {
+export function axleFigures(sheet: Sheet, fitted: Fitted): void {
   wheelFigures(sheet, fitted);
   tireFigures(sheet, fitted);
-  return sheet.tire;
 }
 
-function wheelFigures(
-  sheet: Sheet,
-  { wheel, flangeMm, offsetMm, stackMm, effectiveOffsetMm, ...fitted }: Fitted,
-): void {
+function wheelFigures(sheet: Sheet, fitted: Fitted): void {
   const { words } = sheet;
+  const { wheel, flangeMm, offsetMm, stackMm, effectiveOffsetMm } = fitted;
   if (effectiveOffsetMm !== null && offsetMm !== null && stackMm !== null)
-    sheet.put(
-      'effectiveOffsetMm',
-      effectiveOffsetMm,
+    sheet.put('effectiveOffsetMm', effectiveOffsetMm, () => [
+      ...offsetFromBackspacingLines(sheet, fitted, offsetMm),
       `offset ${offsetFigure(offsetMm)} mm − stack ${words.number(stackMm)} mm = ${offsetFigure(effectiveOffsetMm)} mm`,
-    );
+    ]);
   const rim = wheel.rimWidthIn;
   if (rim == null) return;
-  const nominal = `${rimFigure(rim)} in = ${words.length(mmFromInches(rim))}`;
-  const flange = `${words.length(flangeMm)} a side${fitted.flangeAssumed ? ' (assumed)' : ''}`;
-  sheet.put(
-    'overallWidthMm',
-    overallWidthMm(rim, flangeMm),
-    `nominal ${nominal}; flange ${flange}`,
-    `${words.figure(mmFromInches(rim))} + 2 × ${words.figure(flangeMm)} = ${words.length(overallWidthMm(rim, flangeMm))}`,
-  );
+  const nominalMm = mmFromInches(rim);
+  const width = overallWidthMm(rim, flangeMm);
+  sheet.put('overallWidthMm', width, () => [
+    `nominal ${rimFigure(rim)} in = ${words.length(nominalMm)}; flange ${words.length(flangeMm)} a side${fitted.flangeAssumed ? ' (assumed)' : ''}`,
+    `${words.figure(nominalMm)} + 2 × ${words.figure(flangeMm)} = ${words.length(width)}`,
+  ]);
   if (offsetMm === null) return;
-  const half = words.figure(mmFromInches(rim) / 2);
   const overall = backspacingMm(rim, offsetMm, flangeMm, 'overall');
-  const nominalBack = backspacingMm(rim, offsetMm, flangeMm, 'nominal');
-  const offset = words.figure(offsetMm);
-  if (wheel.backspacingMm != null)
-    sheet.working.effectiveOffsetMm?.unshift(
-      `offset = backspacing ${words.length(wheel.backspacingMm)} (${wheel.backspacingConvention}) − half width ${half}` +
-        `${wheel.backspacingConvention === 'overall' ? ` − flange ${words.figure(flangeMm)}` : ''} = ${words.length(offsetMm)}`,
-    );
-  sheet.put(
-    'backspacingOverallMm',
-    overall,
-    `half width + flange + offset: ${half} + ${words.figure(flangeMm)} + ${offset} = ${words.length(overall)}`,
-  );
-  sheet.put(
-    'backspacingNominalMm',
-    nominalBack,
-    `half width + offset: ${half} + ${offset} = ${words.length(nominalBack)}`,
-  );
+  const nominal = backspacingMm(rim, offsetMm, flangeMm, 'nominal');
   const front = frontspacingMm(rim, offsetMm, flangeMm);
-  sheet.put(
-    'frontspacingMm',
-    front,
-    `overall width − overall backspacing: ${words.figure(overallWidthMm(rim, flangeMm))} − ${words.figure(overall)} = ${words.length(front)}`,
-  );
+  const half = () => words.figure(nominalMm / 2);
+  sheet.put('backspacingOverallMm', overall, () => [
+    `half width + flange + offset: ${half()} + ${words.figure(flangeMm)} + ${words.figure(offsetMm)} = ${words.length(overall)}`,
+  ]);
+  sheet.put('backspacingNominalMm', nominal, () => [
+    `half width + offset: ${half()} + ${words.figure(offsetMm)} = ${words.length(nominal)}`,
+  ]);
+  sheet.put('frontspacingMm', front, () => [
+    `overall width − overall backspacing: ${words.figure(width)} − ${words.figure(overall)} = ${words.length(front)}`,
+  ]);
 }
+
+/** How the offset came about where the wheel is given by its backspacing. */
+function offsetFromBackspacingLines({ words }: Sheet, { wheel, flangeMm }: Fitted, offsetMm: number): string[] {
+  if (wheel.backspacingMm == null || wheel.rimWidthIn == null) return [];
+  const flange = wheel.backspacingConvention === 'overall' ? ` − flange ${words.figure(flangeMm)}` : '';
+  const half = words.figure(mmFromInches(wheel.rimWidthIn) / 2);
+  return [
+    `offset = backspacing ${words.length(wheel.backspacingMm)} (${wheel.backspacingConvention}) − half width ${half}${flange} = ${words.length(offsetMm)}`,
+  ];
+}
+
+const MEASURED = "measured or from the maker's table";
 
 function tireFigures(sheet: Sheet, fitted: Fitted): void {
   const { words } = sheet;
-  const { size, tire, wheel } = fitted;
-  if (fitted.overallDiameterMm !== null) {
-    const diameter = words.length(fitted.overallDiameterMm);
-    const line =
-      tire.overallDiameterMm != null
-        ? `${diameter}, measured or from the maker's table`
-        : size!.labelDiameterMm !== null
-          ? `${diameter}, from the label`
-          : `rim ${words.figure(rimSeatDiameterMm(size!.rimDiameterIn))} + 2 × section height ${words.figure(sectionHeightMm(size!))} = ${diameter}`;
-    sheet.putTire('overallDiameterMm', fitted.overallDiameterMm, line);
-    const around = rollingCircumferenceMm(fitted.overallDiameterMm);
-    sheet.putTire(
-      'circumferenceMm',
-      around,
-      `3.05 × ${words.figure(fitted.overallDiameterMm)} = ${words.length(around)}`,
-    );
+  const { size, tire, wheel, overallDiameterMm: diameter, sectionWidthMm: section, treadWidthMm: tread } = fitted;
+  if (diameter !== null) {
+    sheet.putTire('overallDiameterMm', diameter, () => {
+      if (tire.overallDiameterMm != null) return [`${words.length(diameter)}, ${MEASURED}`];
+      if (size!.labelDiameterMm !== null) return [`${words.length(diameter)}, from the label`];
+      const [seat, height] = [rimSeatDiameterMm(size!.rimDiameterIn), sectionHeightMm(size!)];
+      return [`rim ${words.figure(seat)} + 2 × section height ${words.figure(height)} = ${words.length(diameter)}`];
+    });
+    const around = rollingCircumferenceMm(diameter);
+    sheet.putTire('circumferenceMm', around, () => [`3.05 × ${words.figure(diameter)} = ${words.length(around)}`]);
   }
-  if (fitted.sectionWidthMm !== null) {
-    const section = words.length(fitted.sectionWidthMm);
-    if (tire.sectionWidthMm != null)
-      sheet.putTire('sectionWidthMm', fitted.sectionWidthMm, `${section}, measured or from the maker's table`);
-    else
-      sheet.putTire(
-        'sectionWidthMm',
-        fitted.sectionWidthMm,
-        `as wide as labelled on a rim of ${words.length(theoreticalRimWidthMm(size!))}`,
-        `${words.figure(size!.nominalWidthMm)} + ${SECTION_PER_RIM} × (${words.figure(mmFromInches(wheel.rimWidthIn!))} − ${words.figure(theoreticalRimWidthMm(size!))}) = ${section}`,
-      );
-  }
-  if (fitted.treadWidthMm !== null)
-    sheet.putTire(
-      'treadWidthMm',
-      fitted.treadWidthMm,
+  if (section !== null)
+    sheet.putTire('sectionWidthMm', section, () => {
+      if (tire.sectionWidthMm != null) return [`${words.length(section)}, ${MEASURED}`];
+      const [rim, theoretical] = [mmFromInches(wheel.rimWidthIn!), theoreticalRimWidthMm(size!)];
+      return [
+        `as wide as labelled on a rim of ${words.length(theoretical)}`,
+        `${words.figure(size!.nominalWidthMm)} + ${SECTION_PER_RIM} × (${words.figure(rim)} − ${words.figure(theoretical)}) = ${words.length(section)}`,
+      ];
+    });
+  if (tread !== null)
+    sheet.putTire('treadWidthMm', tread, () => [
       tire.treadWidthMm != null
-        ? `${words.length(fitted.treadWidthMm)}, measured or from the maker's table`
-        : `(1.075 − 0.005 × ${words.number(size!.aspectRatio, 0)}) × section width, computed: ${words.length(fitted.treadWidthMm)}`,
-    );
+        ? `${words.length(tread)}, ${MEASURED}`
+        : `(1.075 − 0.005 × ${words.number(size!.aspectRatio, 0)}) × section width, computed: ${words.length(tread)}`,
+    ]);
   if (size === null) return;
   const range = rimRangeIn(size);
   const measuring = measuringRimIn(size);
-  sheet.putTire('measuringRimIn', measuring, `measuring rim ${rimFigure(measuring)} in`);
-  const lines = [
+  sheet.putTire('measuringRimIn', measuring, () => [`measuring rim ${rimFigure(measuring)} in`]);
+  const lines = () => [
     `rims ${rimFigure(range.least)} to ${rimFigure(range.most)} in, by the rule of the tire and rim tables`,
     "check the tire maker's table",
   ];
-  sheet.putTire('rimMinIn', range.least, ...lines);
-  sheet.putTire('rimMaxIn', range.most, ...lines);
+  sheet.putTire('rimMinIn', range.least, lines);
+  sheet.putTire('rimMaxIn', range.most, lines);
 }

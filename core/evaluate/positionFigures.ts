@@ -1,4 +1,4 @@
-import type { SuspensionChange, VehicleAxle } from '#core/job';
+import type { AxleName, SuspensionChange, VehicleAxle } from '#core/job';
 import {
   archGapMm,
   archRiseMm,
@@ -24,67 +24,62 @@ export function positionFigures(
   sheet: Sheet,
   candidate: Fitted,
   present: Fitted,
+  name: AxleName,
   axle: VehicleAxle,
   change: SuspensionChange | null,
 ): void {
   lateralFigures(sheet, candidate, present, axle);
   diameterFigures(sheet, candidate, present, axle, change);
-  steeringFigures(sheet, candidate, present, axle);
+  steeringFigures(sheet, candidate, present, name, axle);
 }
 
 function lateralFigures(sheet: Sheet, candidate: Fitted, present: Fitted, axle: VehicleAxle): void {
   const { words } = sheet;
   const [place, now] = [candidate.place, present.place];
-  if (candidate.effectiveOffsetMm !== null && present.effectiveOffsetMm !== null) {
-    const track = trackChangeMm(candidate.effectiveOffsetMm, present.effectiveOffsetMm);
-    sheet.put(
-      'trackChangeMm',
-      track,
-      `−2 × (${words.figure(candidate.effectiveOffsetMm)} − ${words.figure(present.effectiveOffsetMm)}) = ${words.change(track)}`,
-    );
+  const [offset, offsetNow] = [candidate.effectiveOffsetMm, present.effectiveOffsetMm];
+  if (offset !== null && offsetNow !== null) {
+    const track = trackChangeMm(offset, offsetNow);
+    sheet.put('trackChangeMm', track, () => [
+      `−2 × (${words.figure(offset)} − ${words.figure(offsetNow)}) = ${words.change(track)}`,
+    ]);
   }
   if (!place || !now) return;
   const outer = outerChangeMm(place, now);
   const inner = innerChangeMm(place, now);
-  const extents = `half width ${words.figure(now.extentMm)} now, ${words.figure(place.extentMm)} then (${widest(candidate)})`;
-  const byHand = shortcut(sheet, candidate, present);
-  sheet.put(
-    'outerChangeMm',
-    outer,
-    extents,
+  const extents = () =>
+    `half width ${words.figure(now.extentMm)} now, ${words.figure(place.extentMm)} then (${widest(candidate)})`;
+  const byHand = () => shortcut(sheet, candidate, present);
+  sheet.put('outerChangeMm', outer, () => [
+    extents(),
     `outer face ${words.figure(place.outerMm)} − ${words.figure(now.outerMm)} = ${words.change(outer)} outboard`,
-    ...(byHand ? [`by rim alone, ΔW/2 − ΔET: ${byHand.outer}`] : []),
-  );
-  sheet.put(
-    'innerChangeMm',
-    inner,
-    extents,
+    `by rim alone, ΔW/2 − ΔET: ${byHand().outer}`,
+  ]);
+  sheet.put('innerChangeMm', inner, () => [
+    extents(),
     `inner face ${words.figure(now.innerMm)} − ${words.figure(place.innerMm)} = ${words.change(inner)} inboard`,
-    ...(byHand ? [`by rim alone, ΔW/2 + ΔET: ${byHand.inner}`] : []),
-  );
+    `by rim alone, ΔW/2 + ΔET: ${byHand().inner}`,
+  ]);
 
-  const room = axle.room ?? {};
-  if (room.outboardGapMm != null) {
-    const fender = fenderOutMm(now, room.outboardGapMm);
+  const { outboardGapMm: gapOut, inboardGapMm: gapIn } = axle.room ?? {};
+  if (gapOut != null) {
+    const fender = fenderOutMm(now, gapOut);
     const poke = pokeMm(place, fender);
-    const lines = [
-      `fender at ${words.figure(now.outerMm)} + gap ${words.figure(room.outboardGapMm)} = ${words.length(fender)} from the hub face`,
+    const lines = () => [
+      `fender at ${words.figure(now.outerMm)} + gap ${words.figure(gapOut)} = ${words.length(fender)} from the hub face`,
       `outermost ${words.figure(-place.effectiveOffsetMm)} + ${words.figure(place.extentMm)} = ${words.length(place.outerMm)} (${widest(candidate)})`,
       `${words.figure(place.outerMm)} − ${words.figure(fender)} = ${words.length(Math.abs(poke))} ${poke > 0 ? 'proud' : 'inside'}`,
     ];
-    sheet.put('pokeMm', poke, ...lines);
-    sheet.put('outboardGapMm', -poke, ...lines);
+    sheet.put('pokeMm', poke, lines);
+    sheet.put('outboardGapMm', -poke, lines);
   }
-  if (room.inboardGapMm != null) {
-    const part = innerPartOutMm(now, room.inboardGapMm);
+  if (gapIn != null) {
+    const part = innerPartOutMm(now, gapIn);
     const gap = inboardGapMm(place, part);
-    sheet.put(
-      'inboardGapMm',
-      gap,
-      `nearest inboard part at ${words.figure(now.innerMm)} − gap ${words.figure(room.inboardGapMm)} = ${words.length(part)} from the hub face`,
+    sheet.put('inboardGapMm', gap, () => [
+      `nearest inboard part at ${words.figure(now.innerMm)} − gap ${words.figure(gapIn)} = ${words.length(part)} from the hub face`,
       `innermost ${words.figure(-place.effectiveOffsetMm)} − ${words.figure(place.extentMm)} = ${words.length(place.innerMm)}`,
       `${words.figure(place.innerMm)} − ${words.figure(part)} = ${words.length(gap)}`,
-    );
+    ]);
   }
 }
 
@@ -95,10 +90,9 @@ function widest(fitted: Fitted): string {
 }
 
 /** The arithmetic people do in their heads, on nominal widths and effective offsets. */
-function shortcut(sheet: Sheet, candidate: Fitted, present: Fitted): { outer: string; inner: string } | null {
+function shortcut(sheet: Sheet, candidate: Fitted, present: Fitted): { outer: string; inner: string } {
   const { words } = sheet;
-  if (candidate.wheel.rimWidthIn == null || present.wheel.rimWidthIn == null) return null;
-  const halfWidth = mmFromInches(candidate.wheel.rimWidthIn - present.wheel.rimWidthIn) / 2;
+  const halfWidth = mmFromInches(candidate.wheel.rimWidthIn! - present.wheel.rimWidthIn!) / 2;
   const offset = candidate.effectiveOffsetMm! - present.effectiveOffsetMm!;
   const line = (sum: number, sign: string) =>
     `${words.figure(halfWidth)} ${sign} ${words.figure(offset)} = ${words.change(sum)}`;
@@ -117,58 +111,47 @@ function diameterFigures(
   const now = present.overallDiameterMm;
   if (diameter === null || now === null) return;
   const pct = diameterChangePct(diameter, now);
-  sheet.put(
-    'diameterChangePct',
-    pct,
+  sheet.put('diameterChangePct', pct, () => [
     `${words.figure(diameter)} / ${words.figure(now)} − 1 = ${formatNumber(pct, 2, true)} %`,
-  );
+  ]);
   const speed = trueSpeed(100, diameter, now);
-  sheet.put(
-    'trueSpeedAt100',
-    speed,
+  sheet.put('trueSpeedAt100', speed, () => [
     `100 × ${words.figure(diameter)} / ${words.figure(now)} = ${words.number(speed)}, had it been exact before`,
     ...(speed > 100 ? ['the speedometer now reads lower than before: true speed is above the one shown'] : []),
-  );
+  ]);
   const ride = rideHeightChangeMm(diameter, now);
-  sheet.put(
-    'rideHeightChangeMm',
-    ride,
+  sheet.put('rideHeightChangeMm', ride, () => [
     `(${words.figure(diameter)} − ${words.figure(now)}) / 2 = ${words.change(ride)}, by the tire alone`,
-  );
+  ]);
   const presentGap = axle.room?.archGapMm;
   if (presentGap == null) return;
   const rise = archRiseMm(change);
   const gap = archGapMm(presentGap, diameter, now, rise);
-  sheet.put(
-    'archGapMm',
-    gap,
+  sheet.put('archGapMm', gap, () => [
     `gap now ${words.figure(presentGap)} − half the growth ${words.figure((diameter - now) / 2)}` +
       `${change ? ` + ${change.kind} change ${words.figure(rise)}` : ''} = ${words.length(gap)}`,
     'at rest; bump travel comes out of this',
-  );
+  ]);
 }
 
-function steeringFigures(sheet: Sheet, candidate: Fitted, present: Fitted, axle: VehicleAxle): void {
+function steeringFigures(sheet: Sheet, candidate: Fitted, present: Fitted, name: AxleName, axle: VehicleAxle): void {
   const { words } = sheet;
   const axis = steeringAxis(axle.suspension);
-  if (!axis || candidate.effectiveOffsetMm === null || candidate.overallDiameterMm === null) return;
-  const scrub = (offset: number, diameter: number) =>
-    scrubRadiusMm(offset, diameter / 2, axis.kingpinOffsetMm, axis.kingpinInclinationDeg);
+  const offset = candidate.effectiveOffsetMm;
+  if (!axis || offset === null || candidate.overallDiameterMm === null) return;
+  const scrub = (effective: number, diameter: number) =>
+    scrubRadiusMm(effective, diameter / 2, axis.kingpinOffsetMm, axis.kingpinInclinationDeg);
   const radius = candidate.overallDiameterMm / 2;
-  const value = scrub(candidate.effectiveOffsetMm, candidate.overallDiameterMm);
-  sheet.assumed.push(...axis.assumed);
-  sheet.put(
-    'scrubRadiusMm',
-    value,
-    `${words.figure(-candidate.effectiveOffsetMm)} + ${words.figure(axis.kingpinOffsetMm)} − ${words.figure(radius)} × tan ${words.number(axis.kingpinInclinationDeg)}° = ${words.length(value)}`,
+  const value = scrub(offset, candidate.overallDiameterMm);
+  for (const key of axis.assumed) sheet.assumed.push(`vehicle.${name}.suspension.${key}`);
+  sheet.put('scrubRadiusMm', value, () => [
+    `${words.figure(-offset)} + ${words.figure(axis.kingpinOffsetMm)} − ${words.figure(radius)} × tan ${words.number(axis.kingpinInclinationDeg)}° = ${words.length(value)}`,
     ...(axis.assumed.length > 0 ? ['the steering axis is assumed from the kind of suspension'] : []),
-  );
+  ]);
   if (present.effectiveOffsetMm === null || present.overallDiameterMm === null) return;
   const before = scrub(present.effectiveOffsetMm, present.overallDiameterMm);
-  sheet.put(
-    'scrubChangeMm',
-    value - before,
+  sheet.put('scrubChangeMm', value - before, () => [
     `${words.figure(value)} − ${words.figure(before)} = ${words.change(value - before)}`,
     'the same effective offset puts the same moment on the bearing, whether by wheel or by spacer',
-  );
+  ]);
 }

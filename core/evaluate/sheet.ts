@@ -1,27 +1,20 @@
+import type { Check, Verdict } from '#core/verdict';
 import type { Words } from '#core/units';
-import type { AxleFigures, AxleReport, TireReport } from './report';
+import type { AxleFigures, AxleReport, ObstacleReport, TireReport } from './report';
 
-/** Collects the figures of an axle together with the lines that led to each. */
-export class Sheet {
-  readonly figures: AxleFigures = {
-    effectiveOffsetMm: null,
-    backspacingOverallMm: null,
-    backspacingNominalMm: null,
-    frontspacingMm: null,
-    overallWidthMm: null,
-    pokeMm: null,
-    outboardGapMm: null,
-    inboardGapMm: null,
-    archGapMm: null,
-    outerChangeMm: null,
-    innerChangeMm: null,
-    trackChangeMm: null,
-    scrubRadiusMm: null,
-    scrubChangeMm: null,
-    diameterChangePct: null,
-    trueSpeedAt100: null,
-    rideHeightChangeMm: null,
-  };
+type FigureName = keyof AxleFigures | keyof TireReport;
+type Working = AxleReport['working'];
+
+/**
+ * The report of an axle while it is being filled, and afterwards: figures with the lines that led to each. The lines are written when
+ * they are first asked for.
+ */
+export class Sheet implements AxleReport {
+  effectiveOffsetMm: number | null = null;
+  backspacingOverallMm: number | null = null;
+  backspacingNominalMm: number | null = null;
+  frontspacingMm: number | null = null;
+  overallWidthMm: number | null = null;
   readonly tire: TireReport = {
     overallDiameterMm: null,
     sectionWidthMm: null,
@@ -32,19 +25,62 @@ export class Sheet {
     loadCapacityKg: null,
     circumferenceMm: null,
   };
-  readonly working: AxleReport['working'] = {};
-  /** Suspension values taken as usual. */
+  pokeMm: number | null = null;
+  outboardGapMm: number | null = null;
+  inboardGapMm: number | null = null;
+  archGapMm: number | null = null;
+  outerChangeMm: number | null = null;
+  innerChangeMm: number | null = null;
+  trackChangeMm: number | null = null;
+  scrubRadiusMm: number | null = null;
+  scrubChangeMm: number | null = null;
+  diameterChangePct: number | null = null;
+  trueSpeedAt100: number | null = null;
+  rideHeightChangeMm: number | null = null;
+  readonly boltPattern = null;
+  readonly centring = null;
+  readonly fastening = null;
+  readonly brake = null;
+  obstacles: ObstacleReport[] = [];
+  checks: Check[] = [];
+  verdict: Verdict = 'unknown';
   readonly assumed: string[] = [];
+  readonly #words: Words;
+  readonly #writers: Partial<Record<FigureName, () => string[]>> = {};
+  #working: Working | undefined;
 
-  constructor(readonly words: Words) {}
-
-  put(key: keyof AxleFigures, value: number, ...lines: string[]): void {
-    this.figures[key] = value;
-    this.working[key] = lines;
+  constructor(words: Words) {
+    this.#words = words;
   }
 
-  putTire(key: keyof TireReport, value: number, ...lines: string[]): void {
+  /** How this sheet's lines are written. */
+  get words(): Words {
+    return this.#words;
+  }
+
+  put(key: keyof AxleFigures, value: number, lines: () => string[]): void {
+    this[key] = value;
+    this.#writers[key] = lines;
+  }
+
+  putTire(key: keyof TireReport, value: number, lines: () => string[]): void {
     this.tire[key] = value;
-    this.working[key] = lines;
+    this.#writers[key] = lines;
+  }
+
+  /** The lines of a figure, undefined while it is not known. */
+  lines(key: FigureName): string[] | undefined {
+    return this.#writers[key]?.();
+  }
+
+  /** The lines of every known figure. */
+  get working(): Working {
+    return (this.#working ??= Object.fromEntries(
+      Object.entries(this.#writers).map(([key, lines]) => [key, lines()]),
+    ) as Working);
+  }
+
+  toJSON(): AxleReport {
+    return { ...this, working: this.working };
   }
 }

@@ -5,8 +5,8 @@ import { usedShare } from './used';
  * The check that holds a setup: the worst verdict, and among equals the one that has least of its room left.
  * @returns null when there are no checks
  */
-export function bindingCheck<C extends Check>(checks: readonly C[]): C | null {
-  let binding: C | null = null;
+export function bindingCheck(checks: readonly Check[]): Check | null {
+  let binding: Check | null = null;
   for (const check of checks) if (!binding || holdsMore(check, binding)) binding = check;
   return binding;
 }

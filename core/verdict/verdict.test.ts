@@ -18,6 +18,7 @@ import {
 const check = (over: Partial<Check>): Check => ({
   code: 'inboard',
   label: 'Inner gap',
+  axle: 'front',
   value: 10,
   limit: 6,
   margin: 4,

@@ -13,6 +13,8 @@ export function worstVerdict(verdicts: readonly Verdict[]): Verdict {
 export interface Check {
   code: string;
   label: string;
+  /** The axle it concerns; null for the whole car. */
+  axle: 'front' | 'rear' | null;
   value: number | null;
   limit: number | null;
   margin: number | null;
@@ -20,5 +22,6 @@ export interface Check {
   verdict: Verdict;
   /** P(value keeps its limit); null where it is not computed. */
   probability: number | null;
+  /** The arithmetic behind it, line by line; written when it is first read. */
   working: string[];
 }

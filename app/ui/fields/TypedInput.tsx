@@ -1,5 +1,5 @@
 import { Input } from 'antd';
-import type { CSSProperties, ReactNode } from 'react';
+import { memo, type CSSProperties, type ReactNode } from 'react';
 import { useTypedField, type TypedField } from './useTypedField';
 
 export interface TypedInputProps<T> extends TypedField<T> {
@@ -18,10 +18,36 @@ export interface TypedInputProps<T> extends TypedField<T> {
   style?: CSSProperties | undefined;
 }
 
+interface InputBoxProps {
+  text: string;
+  handlers: ReturnType<typeof useTypedField>['handlers'];
+  faulty: boolean;
+  describedBy: string | undefined;
+  placeholder: string;
+  width: number;
+}
+
+/** Drawn again only when what it shows has changed: a nudge must not draw every field of a sheet. */
+const InputBox = memo(({ text, handlers, faulty, describedBy, placeholder, width }: InputBoxProps) => (
+  <Input
+    {...handlers}
+    value={text}
+    className="figure"
+    placeholder={placeholder}
+    status={faulty ? 'error' : ''}
+    aria-invalid={faulty}
+    aria-describedby={describedBy}
+    autoComplete="off"
+    spellCheck={false}
+    style={{ width: `${width + 2.5}ch` }}
+  />
+));
+InputBox.displayName = 'InputBox';
+
 /** A labelled input over a value of the job, with its message right below it. */
 export function TypedInput<T>(props: TypedInputProps<T>) {
   const { label, unit, width = 7, bare, assumed, aside, placeholder = '—', className = '', style } = props;
-  const { input, fault, note, messageId } = useTypedField(props);
+  const { text, handlers, fault, note, messageId } = useTypedField(props);
   return (
     <div className={`field ${bare ? 'field-bare' : ''} ${fault ? 'field-faulty' : ''} ${className}`} style={style}>
       <label>
@@ -31,12 +57,13 @@ export function TypedInput<T>(props: TypedInputProps<T>) {
           {assumed && !bare && <em className="assumed"> assumed</em>}
         </span>
         <span className="field-line">
-          <Input
-            {...input}
-            className="figure"
+          <InputBox
+            text={text}
+            handlers={handlers}
+            faulty={fault !== null}
+            describedBy={fault !== null || note !== null ? messageId : undefined}
             placeholder={placeholder}
-            status={fault ? 'error' : ''}
-            style={{ width: `${width + 2.5}ch` }}
+            width={width}
           />
           {unit && (
             <span className="field-unit" aria-hidden>

@@ -1,6 +1,7 @@
 import { useEffect, useId, useState, type ChangeEvent, type FocusEvent, type KeyboardEvent } from 'react';
 import { DomainError } from '#core/errors';
 import { useJob } from '../../job/JobContext';
+import { useStable } from '../parts/useStable';
 
 export interface TypedField<T> {
   /** Names the field across the job; what was typed and is no value yet is kept under it. */
@@ -71,25 +72,22 @@ export function useTypedField<T>({ name, value, show, read, commit }: TypedField
     if (judged.value !== value) commit(judged.value);
   };
 
+  const handlers = useStable({
+    onChange: (event: ChangeEvent<HTMLInputElement>) => setDraft(event.target.value),
+    onFocus: (event: FocusEvent<HTMLInputElement>) => event.target.select(),
+    onBlur: settle,
+    onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => {
+      if (event.key === 'Enter') {
+        settle();
+        event.currentTarget.select();
+      } else if (event.key === 'Escape') takeBack();
+    },
+  });
   return {
     fault,
     note: emptied && draft === null ? 'empty: counts as not measured' : null,
     messageId,
-    input: {
-      value: draft ?? shown,
-      'aria-invalid': fault !== null,
-      'aria-describedby': fault !== null || emptied ? messageId : undefined,
-      autoComplete: 'off',
-      spellCheck: false,
-      onChange: (event: ChangeEvent<HTMLInputElement>) => setDraft(event.target.value),
-      onFocus: (event: FocusEvent<HTMLInputElement>) => event.target.select(),
-      onBlur: settle,
-      onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => {
-        if (event.key === 'Enter') {
-          settle();
-          event.currentTarget.select();
-        } else if (event.key === 'Escape') takeBack();
-      },
-    },
+    text: draft ?? shown,
+    handlers,
   };
 }

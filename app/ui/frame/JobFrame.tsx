@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useCallback, type ReactNode } from 'react';
 import { ConflictDialog } from './ConflictDialog';
 import { KeyHelp } from './KeyHelp';
 import { StationRoute } from './StationRoute';
@@ -8,12 +8,13 @@ import { useJobKeys } from './useJobKeys';
 /** What stands around every station of a job: the strip with the job's state above, the route on the left. */
 export function JobFrame({ children }: { children: ReactNode }) {
   const { helpOpen, setHelpOpen } = useJobKeys();
+  const openHelp = useCallback(() => setHelpOpen(true), [setHelpOpen]);
   return (
     <div className="frame">
       <a className="skip-link" href="#station">
         To the station
       </a>
-      <TopStrip openHelp={() => setHelpOpen(true)} />
+      <TopStrip openHelp={openHelp} />
       <StationRoute />
       <main className="station" id="station" tabIndex={-1}>
         {children}

@@ -7,8 +7,10 @@ import {
   UndoOutlined,
 } from '@ant-design/icons';
 import { Button, Dropdown, Tooltip } from 'antd';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { useJob } from '../../job/JobContext';
+import type { JobAction } from '../../job/jobState';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
 import { briefLine } from './briefLine';
 import { SavedState } from './SavedState';
@@ -34,36 +36,52 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
       </span>
       <SavedState />
       <span className="strip-tools">
-        <Tooltip title={undoName ? `Undo: ${undoName} (Ctrl+Z)` : 'Nothing to undo'}>
-          <Button
-            type="text"
-            aria-label="Undo"
-            icon={<UndoOutlined />}
-            disabled={!undoName}
-            onClick={() => dispatch({ type: 'step', step: 'undo' })}
-          />
-        </Tooltip>
-        <Tooltip title={server.redo && !waiting ? `Redo: ${server.redo} (Shift+Ctrl+Z)` : 'Nothing to redo'}>
-          <Button
-            type="text"
-            aria-label="Redo"
-            icon={<RedoOutlined />}
-            disabled={!server.redo || waiting}
-            onClick={() => dispatch({ type: 'step', step: 'redo' })}
-          />
-        </Tooltip>
+        <StepButton step="undo" name={undoName} dispatch={dispatch} />
+        <StepButton step="redo" name={waiting ? null : server.redo} dispatch={dispatch} />
         <UnitSwitch />
         <ThemeButton />
-        <Papers />
-        <Tooltip title="Keys (?)">
-          <Button type="text" aria-label="Keys and help" icon={<QuestionOutlined />} onClick={openHelp} />
-        </Tooltip>
+        <Papers id={server.id} empty={job.setups.length === 0} unsaved={state.queue.length > 0} />
+        <HelpButton openHelp={openHelp} />
       </span>
     </header>
   );
 }
 
-export function ThemeButton() {
+// The parts below are drawn again only when what they show changes: a nudge redraws the drawing, not the strip.
+
+const STEPS = {
+  undo: { name: 'Undo', keys: 'Ctrl+Z', icon: <UndoOutlined /> },
+  redo: { name: 'Redo', keys: 'Shift+Ctrl+Z', icon: <RedoOutlined /> },
+};
+
+interface StepButtonProps {
+  step: 'undo' | 'redo';
+  /** What would be undone or redone; null when nothing can be. */
+  name: string | null;
+  dispatch(action: JobAction): void;
+}
+
+const StepButton = memo(({ step, name, dispatch }: StepButtonProps) => (
+  <Tooltip title={name ? `${STEPS[step].name}: ${name} (${STEPS[step].keys})` : `Nothing to ${step}`}>
+    <Button
+      type="text"
+      aria-label={STEPS[step].name}
+      icon={STEPS[step].icon}
+      disabled={!name}
+      onClick={() => dispatch({ type: 'step', step })}
+    />
+  </Tooltip>
+));
+StepButton.displayName = 'StepButton';
+
+const HelpButton = memo(({ openHelp }: { openHelp(): void }) => (
+  <Tooltip title="Keys (?)">
+    <Button type="text" aria-label="Keys and help" icon={<QuestionOutlined />} onClick={openHelp} />
+  </Tooltip>
+));
+HelpButton.displayName = 'HelpButton';
+
+export const ThemeButton = memo(() => {
   const { theme, choose } = usePreferences();
   const dark = theme === 'dark';
   const name = dark ? 'To the light table' : 'To the dark table';
@@ -77,12 +95,10 @@ export function ThemeButton() {
       />
     </Tooltip>
   );
-}
+});
+ThemeButton.displayName = 'ThemeButton';
 
-function Papers() {
-  const { state, job } = useJob();
-  const empty = job.setups.length === 0;
-  const unsaved = state.queue.length > 0;
+const Papers = memo(({ id, empty, unsaved }: { id: string; empty: boolean; unsaved: boolean }) => {
   return (
     <Dropdown
       trigger={['click']}
@@ -96,7 +112,7 @@ function Papers() {
             ) : unsaved ? (
               'Job file: saving first'
             ) : (
-              <a href={`/jobs/${state.server.id}/file`} download>
+              <a href={`/jobs/${id}/file`} download>
                 Job file (.json)
               </a>
             ),
@@ -108,4 +124,5 @@ function Papers() {
       <Button icon={<FileTextOutlined />}>Papers</Button>
     </Dropdown>
   );
-}
+});
+Papers.displayName = 'Papers';

@@ -1,4 +1,5 @@
 import { Segmented, Tooltip } from 'antd';
+import { memo } from 'react';
 import { LENGTH_UNITS, type LengthUnit } from '#core/units';
 import { usePreferences } from '../../preferences/PreferencesContext';
 
@@ -9,7 +10,7 @@ export const nextUnit = (unit: LengthUnit): LengthUnit =>
   LENGTH_UNITS[(LENGTH_UNITS.indexOf(unit) + 1) % LENGTH_UNITS.length]!;
 
 /** Millimetres, decimal inches, or inches in sixteenths or thirty-seconds. */
-export function UnitSwitch() {
+export const UnitSwitch = memo(() => {
   const { unit, choose } = usePreferences();
   return (
     <Tooltip title="Unit of all lengths (U)">
@@ -21,4 +22,5 @@ export function UnitSwitch() {
       />
     </Tooltip>
   );
-}
+});
+UnitSwitch.displayName = 'UnitSwitch';

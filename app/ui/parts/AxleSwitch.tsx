@@ -1,10 +1,11 @@
 import { Segmented, Tooltip } from 'antd';
 import type { AxleName } from '#core/job';
-import { useJob } from '../../job/JobContext';
+import { memo } from 'react';
+import { useAxle } from '../../job/JobContext';
 
 /** Front or rear: kept from station to station. */
-export function AxleSwitch() {
-  const { axle, setAxle } = useJob();
+export const AxleSwitch = memo(() => {
+  const { axle, setAxle } = useAxle();
   return (
     <Tooltip title="Front or rear axle (A)">
       <Segmented<AxleName>
@@ -18,4 +19,5 @@ export function AxleSwitch() {
       />
     </Tooltip>
   );
-}
+});
+AxleSwitch.displayName = 'AxleSwitch';

@@ -1,12 +1,13 @@
 import { copyOfSetup, setupFromPresent, type Setup } from '#core/job';
 import { useJob } from '../../job/JobContext';
+import { useStable } from '../parts/useStable';
 
-export interface SetupActions {
+export type SetupActions = {
   add(): void;
   double(): void;
   remove(): void;
   step(by: 1 | -1): void;
-}
+};
 
 /** What can be done with the row of setups. */
 export function useSetupActions(): SetupActions {
@@ -19,18 +20,20 @@ export function useSetupActions(): SetupActions {
     const at = job.setups.findIndex(({ id }) => id === current?.id);
     return job.setups[at + by];
   };
-  return {
+  return useStable({
     add: () => put(setupFromPresent(job)),
-    double: () => current && put(copyOfSetup(job, current), current.id),
+    double() {
+      if (current) put(copyOfSetup(job, current), current.id);
+    },
     remove() {
       if (!current) return;
       const next = neighbour(1) ?? neighbour(-1);
       edit({ op: 'remove-setup', id: current.id });
       if (next) raise(next.id);
     },
-    step(by) {
+    step(by: 1 | -1) {
       const next = neighbour(by);
       if (next) raise(next.id);
     },
-  };
+  });
 }
