@@ -1,11 +1,11 @@
-import { useId, useState } from 'react';
+import { memo, useCallback, useId, useState } from 'react';
 import { allChecks, heldBy, type AxleReport, type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { formatNumber, offsetFigure } from '#core/units';
-import { verdictWord } from '#core/verdict';
+import { usedShare, verdictWord, type Check, type Verdict } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
-import { Ring } from '../parts/Ring';
+import { RingMark } from '../parts/Ring';
 import { checkName, limitText, marginText, setupTitle, valueFigure } from '../words';
 import './ledger.css';
 
@@ -15,8 +15,9 @@ interface Row {
   note: string;
   value: string;
   unit: string;
-  working: string[];
-  check?: ReturnType<typeof allChecks>[number];
+  /** The arithmetic; asked for only where the row is open. */
+  working(): string[];
+  check?: Check;
 }
 
 interface LedgerProps {
@@ -31,6 +32,17 @@ interface LedgerProps {
 export function Ledger({ setup, report, axle, allOpen }: LedgerProps) {
   const lengths = useLengths();
   const { job } = useJob();
+  const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
+  const toggle = useCallback(
+    (key: string) =>
+      setOpen((now) => {
+        const next = new Set(now);
+        if (!next.delete(key)) next.add(key);
+        return next;
+      }),
+    [],
+  );
+  const shown = { open, allOpen, toggle };
   const held = heldBy(report);
   const checks = allChecks(report).filter((check) => check.axle === axle || check.axle === null);
   const pick = (...codes: string[]) =>
@@ -50,13 +62,13 @@ export function Ledger({ setup, report, axle, allOpen }: LedgerProps) {
           </p>
         )}
       </header>
-      <Group title={`Room, ${axle}`} rows={pick('fender', 'inboard', 'arch', 'obstacle')} allOpen={allOpen} />
+      <Group title={`Room, ${axle}`} rows={pick('fender', 'inboard', 'arch', 'obstacle')} {...shown} />
       <Group
         title={`Tire, ${axle}`}
         rows={[...pick('rim-diameter', 'rim-width', 'diameter', 'axle-match'), ...tireRows(report[axle], lengths)]}
-        allOpen={allOpen}
+        {...shown}
       />
-      <Group title={`Wheel and stack, ${axle}`} rows={wheelRows(report[axle], lengths)} allOpen={allOpen} />
+      <Group title={`Wheel and stack, ${axle}`} rows={wheelRows(report[axle], lengths)} {...shown} />
       {report[axle].assumed.length > 0 && (
         <p className="ledger-assumed">
           <span className="assumed">Assumed, not measured:</span> {report[axle].assumed.map(assumedName).join(', ')}.
@@ -75,14 +87,14 @@ const ASSUMED: Record<string, string> = {
 };
 const assumedName = (path: string): string => ASSUMED[path.split('.').at(-1)!] ?? path;
 
-function checkRow(check: ReturnType<typeof allChecks>[number], lengths: Lengths): Row {
+function checkRow(check: Check, lengths: Lengths): Row {
   return {
     key: check.code,
     label: check.label,
     note: `${verdictWord(check)} · ${limitText(check, lengths)}`,
     value: valueFigure(check, lengths),
     unit: check.value === null ? '' : check.unit === 'mm' ? lengths.sign : check.unit,
-    working: check.working,
+    working: () => check.working,
     check,
   };
 }
@@ -99,7 +111,7 @@ function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
     note,
     value: lengths.figure(axle[key], plus),
     unit: axle[key] === null ? '' : lengths.sign,
-    working: axle.working[key] ?? [],
+    working: () => axle.working[key] ?? [],
   });
   const offset = axle.effectiveOffsetMm;
   return [
@@ -109,7 +121,7 @@ function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
       note: 'offset less stack',
       value: offset === null ? '—' : offsetFigure(offset),
       unit: offset === null ? '' : 'mm',
-      working: axle.working.effectiveOffsetMm ?? [],
+      working: () => axle.working.effectiveOffsetMm ?? [],
     },
     length('backspacingOverallMm', 'Backspacing, overall', 'as a straight-edge reads it'),
     length('backspacingNominalMm', 'Backspacing, nominal', 'arithmetic on the nominal width'),
@@ -132,7 +144,8 @@ function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
   ];
 }
 
-function tireRows({ tire, working, ...axle }: AxleReport, lengths: Lengths): Row[] {
+function tireRows(axle: AxleReport, lengths: Lengths): Row[] {
+  const { tire } = axle;
   const length = (
     key: 'overallDiameterMm' | 'sectionWidthMm' | 'treadWidthMm' | 'circumferenceMm',
     label: string,
@@ -143,7 +156,7 @@ function tireRows({ tire, working, ...axle }: AxleReport, lengths: Lengths): Row
     note,
     value: lengths.figure(tire[key]),
     unit: tire[key] === null ? '' : lengths.sign,
-    working: working[key] ?? [],
+    working: () => axle.working[key] ?? [],
   });
   const speed = axle.trueSpeedAt100;
   return [
@@ -155,7 +168,7 @@ function tireRows({ tire, working, ...axle }: AxleReport, lengths: Lengths): Row
       note: speed !== null && speed > 100 ? 'the speedometer now reads lower' : 'had it been exact before',
       value: speed === null ? '—' : formatNumber(speed),
       unit: '',
-      working: working.trueSpeedAt100 ?? [],
+      working: () => axle.working.trueSpeedAt100 ?? [],
     },
     {
       key: 'rideHeightChangeMm',
@@ -163,45 +176,79 @@ function tireRows({ tire, working, ...axle }: AxleReport, lengths: Lengths): Row
       note: 'by the tire alone',
       value: lengths.figure(axle.rideHeightChangeMm, true),
       unit: axle.rideHeightChangeMm === null ? '' : lengths.sign,
-      working: working.rideHeightChangeMm ?? [],
+      working: () => axle.working.rideHeightChangeMm ?? [],
     },
   ];
 }
 
-function Group({ title, rows, allOpen }: { title: string; rows: Row[]; allOpen: boolean }) {
+interface GroupProps {
+  title: string;
+  rows: Row[];
+  open: ReadonlySet<string>;
+  allOpen: boolean;
+  toggle(key: string): void;
+}
+
+function Group({ title, rows, open, allOpen, toggle }: GroupProps) {
   return (
     <section>
       <h3 className="label">{title}</h3>
-      {rows.map((row) => (
-        <LedgerRow key={row.key} row={row} allOpen={allOpen} />
-      ))}
+      {rows.map(({ working, check, key, ...row }) => {
+        const isOpen = allOpen || open.has(key);
+        return (
+          <LedgerRow
+            key={key}
+            name={key}
+            {...row}
+            verdict={check?.verdict ?? null}
+            used={check ? usedShare(check) : null}
+            word={check ? verdictWord(check) : ''}
+            lines={isOpen ? working().join('\n') || 'not known: a reading is missing' : null}
+            toggle={toggle}
+          />
+        );
+      })}
     </section>
   );
 }
 
-function LedgerRow({ row, allOpen }: { row: Row; allOpen: boolean }) {
-  const [openOne, setOpenOne] = useState(false);
+interface LedgerRowProps {
+  name: string;
+  label: string;
+  note: string;
+  value: string;
+  unit: string;
+  /** Null for a figure that is not judged. */
+  verdict: Verdict | null;
+  used: number | null;
+  word: string;
+  /** The working, null while the row is closed. */
+  lines: string | null;
+  toggle(key: string): void;
+}
+
+/** Drawn again only when what it says has changed: most figures stay as they are under a nudge. */
+const LedgerRow = memo(({ name, label, note, value, unit, verdict, used, word, lines, toggle }: LedgerRowProps) => {
   const id = useId();
-  const open = allOpen || openOne;
   return (
-    <div className={`ledger-row ${row.check ? '' : 'ledger-plain'}`} data-row={row.key}>
-      <button type="button" aria-expanded={open} aria-controls={id} onClick={() => setOpenOne(!openOne)}>
-        {row.check ? <Ring check={row.check} /> : <span />}
+    <div className={`ledger-row ${verdict ? '' : 'ledger-plain'}`} data-row={name}>
+      <button type="button" aria-expanded={lines !== null} aria-controls={id} onClick={() => toggle(name)}>
+        {verdict ? <RingMark verdict={verdict} used={used} word={word} /> : <span />}
         <span className="ledger-text">
-          <span className="ledger-label">{row.label}</span>
-          <span className="ledger-note">{row.note}</span>
+          <span className="ledger-label">{label}</span>
+          <span className="ledger-note">{note}</span>
         </span>
-        <span className={`ledger-value figure ${row.check ? `is-${row.check.verdict}` : ''}`}>
-          {row.value}
-          <span className="ledger-unit">{row.unit}</span>
+        <span className={`ledger-value figure ${verdict ? `is-${verdict}` : ''}`}>
+          {value}
+          <span className="ledger-unit">{unit}</span>
         </span>
       </button>
-      <div id={id} className="ledger-working figure" hidden={!open}>
-        {open &&
-          (row.working.length > 0 ? row.working : ['not known: a reading is missing']).map((line) => (
-            <p key={line}>{line}</p>
-          ))}
+      <div id={id} className="ledger-working figure" hidden={lines === null}>
+        {lines?.split('\n').map((line) => (
+          <p key={line}>{line}</p>
+        ))}
       </div>
     </div>
   );
-}
+});
+LedgerRow.displayName = 'LedgerRow';

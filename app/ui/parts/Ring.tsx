@@ -1,13 +1,28 @@
 import { arc } from 'd3';
-import { usedShare, verdictWord, type Check } from '#core/verdict';
+import { usedShare, verdictWord, type Check, type Verdict } from '#core/verdict';
 
 const SIZE = 20;
 const INNER = SIZE / 2 - 3;
 
 /** A ring that fills with the share of the room that is used up: three quarters at the limit, full at contact, dotted when not known. */
-export function Ring({ check, size = SIZE }: { check: Check | null; size?: number }) {
-  const verdict = check?.verdict ?? 'unknown';
-  const used = check && usedShare(check);
+export const Ring = ({ check, size }: { check: Check | null; size?: number }) => (
+  <RingMark
+    verdict={check?.verdict ?? 'unknown'}
+    used={check && usedShare(check)}
+    word={check ? verdictWord(check) : 'not known'}
+    {...(size === undefined ? {} : { size })}
+  />
+);
+
+interface RingMarkProps {
+  verdict: Verdict;
+  used: number | null;
+  word: string;
+  size?: number;
+}
+
+/** The ring itself, from plain values. */
+export function RingMark({ verdict, used, word, size = SIZE }: RingMarkProps) {
   const slice = arc()({ innerRadius: 0, outerRadius: INNER, startAngle: 0, endAngle: 2 * Math.PI * (used ?? 0) });
   return (
     <svg
@@ -16,7 +31,7 @@ export function Ring({ check, size = SIZE }: { check: Check | null; size?: numbe
       height={size}
       viewBox={`${-SIZE / 2} ${-SIZE / 2} ${SIZE} ${SIZE}`}
       role="img"
-      aria-label={check ? verdictWord(check) : 'not known'}
+      aria-label={word}
     >
       <circle
         r={SIZE / 2 - 1}
