@@ -14,12 +14,14 @@ export function usedShare(check: Pick<Check, 'code' | 'value' | 'limit' | 'margi
   if (value === null || limit === null || margin === null) return check.verdict === 'ok' ? 0 : USED_AT_LIMIT;
   if (check.code === 'rim-diameter') return 0;
   if (check.code === 'fender') return clamp(USED_AT_LIMIT / (1 + Math.max(0, margin) / 10));
-  if (check.code === 'diameter' || check.code === 'axle-match')
-    return clamp((USED_AT_LIMIT * Math.abs(value)) / limit, check.verdict === 'caution' ? USED_AT_LIMIT : 0);
+  if (check.code === 'diameter' || check.code === 'axle-match') {
+    const share = Math.abs(value) / limit;
+    return share <= 1 ? USED_AT_LIMIT * share : 1 - (1 - USED_AT_LIMIT) / share;
+  }
   if (check.code === 'rim-width') return check.verdict === 'ok' ? clamp(USED_AT_LIMIT / (1 + 2 * margin)) : 0.9;
   // Clearances.
   if (limit <= 0) return clamp(USED_AT_LIMIT / (1 + Math.max(0, value) / 10));
   return value >= limit ? (USED_AT_LIMIT * limit) / value : 1 - ((1 - USED_AT_LIMIT) * value) / limit;
 }
 
-const clamp = (share: number, least = 0): number => Math.min(1, Math.max(least, share));
+const clamp = (share: number): number => Math.min(1, Math.max(0, share));

@@ -109,6 +109,15 @@ describe('the eaten ring', () => {
       ),
     );
   });
+  test('a diameter past its limit is never drawn as touching', () => {
+    const share = (pct: number) =>
+      usedShare(
+        check({ code: 'diameter', unit: '%', value: pct, limit: 3, margin: 3 - pct, verdict: diameterVerdict(pct, 3) }),
+      )!;
+    expect([share(0), share(3)]).toEqual([0, USED_AT_LIMIT]);
+    expect(share(12)).toBeGreaterThan(share(4));
+    expect(share(100)).toBeLessThan(1);
+  });
   test('says nothing about what is not known', () => {
     expect(usedShare(check({ value: null, margin: null, verdict: 'unknown' }))).toBeNull();
   });

@@ -65,7 +65,7 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
             <SheetSlot x={a.outerLabel[0]} y={a.outerLabel[1]} anchor="left">
               <SheetFigure label="face" value={faceText(figures.pokeMm, lengths)} tone={tone('fender')} />
             </SheetSlot>
-            <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="left">
+            <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="right">
               <SheetFigure label="arch gap" value={lengths.text(figures.archGapMm)} tone={tone('arch')} />
             </SheetSlot>
             {asList ? (

@@ -69,7 +69,7 @@ export function PresentSheet({ job, axle, fields, asList }: PresentSheetProps) {
                 <LengthField {...fields.outboard} label="Gap to fender" range="outboardGapMm" width={5} />
               </Reading>
             </SheetSlot>
-            <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="left">
+            <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="right">
               <Reading of="room.archGapMm">
                 <LengthField {...fields.arch} label="Arch gap" range="archGapMm" width={5} />
               </Reading>

@@ -25,9 +25,12 @@ export interface Anchors {
   stack: Place;
 }
 
-/** Heights over the hub's axis at which the dimension lines of the wheel run, mm. */
+/** Heights over the hub's axis at which the dimension lines of the wheel run, mm; small wheels push the offset's line down. */
 const BACKSPACING_UP_MM = 22;
 const OFFSET_UP_MM = 96;
+/** How far under the drop centre the rim's fields stand, and the offset's line under them, px. */
+const RIM_FIELD_PX = 30;
+const OFFSET_BELOW_RIM_PX = 56;
 
 export function anchors(scale: SheetScale, corner: Corner, subject: Drawn, archGapMm: number | null): Anchors {
   const { x, y } = scale;
@@ -44,6 +47,8 @@ export function anchors(scale: SheetScale, corner: Corner, subject: Drawn, archG
   const outerEdge = Math.max(corner.fenderOut ?? 70, place?.outerMm ?? 70);
   const archX = x(centre + 46);
   const tread = y(radius);
+  const rimY = y(rimUp - 29) + RIM_FIELD_PX;
+  const offsetY = Math.max(y(OFFSET_UP_MM), rimY + OFFSET_BELOW_RIM_PX);
   return {
     inner:
       place && corner.innerPartOut !== null
@@ -54,12 +59,13 @@ export function anchors(scale: SheetScale, corner: Corner, subject: Drawn, archG
       place && corner.fenderOut !== null ? { from: [x(place.outerMm), belly], to: [x(corner.fenderOut), belly] } : null,
     outerLabel: [x(outerEdge) + 10, belly],
     arch: archGapMm !== null ? { from: [archX, tread], to: [archX, tread - archGapMm * scale.k] } : null,
-    archLabel: [archX + 10, tread - ((archGapMm ?? 60) * scale.k) / 2],
+    archLabel: [archX - 10, tread - ((archGapMm ?? 60) * scale.k) / 2],
     tire: [x(centre), belly - 2],
-    rim: [x(centre), y(rimUp - 58)],
-    offset: effectiveOffsetMm === null ? null : { from: [x(centre), y(OFFSET_UP_MM)], to: [x(0), y(OFFSET_UP_MM)] },
-    offsetField: [x(centre) - 8, y(OFFSET_UP_MM) - 8],
-    effective: [x(centre / 2), y(OFFSET_UP_MM) - 11],
+    rim: [x(centre), rimY],
+    offset: effectiveOffsetMm === null ? null : { from: [x(centre), offsetY], to: [x(0), offsetY] },
+    offsetField: [x(centre) - 8, offsetY - 8],
+    // Over its line, or beside the face where the line is too short to carry it.
+    effective: Math.abs(x(0) - x(centre)) < 58 ? [x(0) + 44, offsetY] : [x(centre / 2), offsetY - 11],
     backspacing:
       section && effectiveOffsetMm !== null
         ? { from: [x(flangeInner), y(BACKSPACING_UP_MM)], to: [x(pad), y(BACKSPACING_UP_MM)] }
