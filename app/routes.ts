@@ -2,7 +2,6 @@ import { index, route, type RouteConfig } from '@react-router/dev/routes';
 
 export default [
   index('routes/bench.tsx'),
-  route('preferences', 'routes/preferences.ts'),
   route('jobs/:jobId', 'routes/job.tsx', [
     index('routes/job-start.ts'),
     route('hub', 'routes/hub.tsx'),

@@ -39,11 +39,9 @@ for (const theme of ['light', 'dark'] as const)
 
 test('unit and theme are kept, and stand in the first HTML', async ({ page }) => {
   const place = await openDemo(page, 'brindle-kite', 'setups');
-  await Promise.all([page.waitForResponse(/preferences/), page.keyboard.press('u')]);
-  await Promise.all([
-    page.waitForResponse(/preferences/),
-    page.getByRole('button', { name: 'To the dark table' }).click(),
-  ]);
+  await page.keyboard.press('u');
+  await page.getByRole('button', { name: 'To the dark table' }).click();
+  await expect(page.getByRole('button', { name: 'To the light table' })).toBeVisible();
   const html = await (await page.request.get(`${place}/setups`)).text();
   expect(html).toContain('data-theme="dark"');
   expect(html).toContain('0.34 inside');

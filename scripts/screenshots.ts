@@ -43,9 +43,8 @@ for (const shot of SHOTS) {
   const page = await browser.newPage({ viewport: shot.size ?? { width: 1280, height: 800 }, reducedMotion: 'reduce' });
   await page.goto(`${server.address}/`);
   if (shot.dark) {
-    const kept = page.waitForResponse(/preferences/);
     await page.getByRole('button', { name: 'To the dark table' }).click();
-    await kept;
+    await page.getByRole('button', { name: 'To the light table' }).waitFor();
     await page.mouse.move(640, 600);
   }
   if (shot.car) {

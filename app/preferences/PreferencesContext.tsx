@@ -1,7 +1,6 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { useFetcher } from 'react-router';
 import { formatLength, lengthFigure, unitSign, type LengthUnit } from '#core/units';
-import { DEFAULT_PREFERENCES, type Preferences } from './preferences';
+import { DEFAULT_PREFERENCES, keepPreferences, type Preferences } from './preferences';
 
 interface PreferencesState extends Preferences {
   choose(change: Partial<Preferences>): void;
@@ -12,7 +11,6 @@ const PreferencesContext = createContext<PreferencesState>({ ...DEFAULT_PREFEREN
 /** Holds the preferences, shows a choice at once and keeps it in a cookie. */
 export function PreferencesProvider({ initial, children }: { initial: Preferences; children: ReactNode }) {
   const [chosen, setChosen] = useState(initial);
-  const { submit } = useFetcher();
   useEffect(() => {
     document.documentElement.dataset.theme = chosen.theme;
   }, [chosen.theme]);
@@ -22,10 +20,10 @@ export function PreferencesProvider({ initial, children }: { initial: Preference
       choose(change) {
         const next = { ...chosen, ...change };
         setChosen(next);
-        void submit({ ...next }, { method: 'post', action: '/preferences', encType: 'application/json' });
+        keepPreferences(next);
       },
     }),
-    [chosen, submit],
+    [chosen],
   );
   return <PreferencesContext value={state}>{children}</PreferencesContext>;
 }

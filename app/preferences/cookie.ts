@@ -1,9 +1,9 @@
 import Joi from 'joi';
 import { createCookie } from 'react-router';
 import { LENGTH_UNITS } from '#core/units';
-import { DEFAULT_PREFERENCES, type Preferences } from './preferences';
+import { COOKIE_NAME, DEFAULT_PREFERENCES, type Preferences } from './preferences';
 
-const cookie = createCookie('scoval-preferences', { path: '/', sameSite: 'lax', maxAge: 60 * 60 * 24 * 365 });
+const cookie = createCookie(COOKIE_NAME);
 
 const schema = Joi.object<Preferences>({
   unit: Joi.valid(...LENGTH_UNITS).required(),
@@ -14,10 +14,4 @@ const schema = Joi.object<Preferences>({
 export async function readPreferences(request: Request): Promise<Preferences> {
   const { value, error } = schema.validate(await cookie.parse(request.headers.get('Cookie')));
   return error || !value ? DEFAULT_PREFERENCES : value;
-}
-
-/** The header that keeps preferences, or null when they are none. */
-export async function preferencesHeader(data: unknown): Promise<string | null> {
-  const { value, error } = schema.validate(data);
-  return error ? null : cookie.serialize(value);
 }

@@ -7,6 +7,7 @@ import { LengthField } from '../ui/fields/LengthField';
 import { NumberField } from '../ui/fields/NumberField';
 import { TextField } from '../ui/fields/TextField';
 import { ReadingPanel, takenWith } from '../ui/help/ReadingPanel';
+import { useReadingInHand } from '../ui/help/useReadingInHand';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
 import { useEditAt } from '../ui/parts/useEditAt';
 import { CLASSES, DRIVES, FASTENERS, SEATS } from '../ui/stations/choices';
@@ -21,7 +22,6 @@ export default function HubPage() {
   const editAt = useEditAt();
   const [instrument, setInstrument] = useState<Instrument>('caliper');
   const taken = useMemo(() => takenWith(instrument), [instrument]);
-  const [chosen, setChosen] = useState<string | null>(null);
   const { vehicle } = job;
   const hub = vehicle[axle]?.hub;
   const fastener = hub?.fastener;
@@ -44,15 +44,9 @@ export default function HubPage() {
     { key: 'hub.lipHeightMm', shown: length(hub?.lipHeightMm) },
     { key: 'hub.fastener.lengthMm', shown: length(fastener?.lengthMm) },
   ];
-  const focused = chosen ?? items.find(({ shown }) => shown === null)?.key ?? 'hub.boltCircleMm';
+  const { inHand, goTo, follow } = useReadingInHand(items, 'hub.boltCircleMm');
   return (
-    <div
-      className="two-columns"
-      onFocus={(event) => {
-        const key = (event.target as Element).closest<HTMLElement>('[data-reading]')?.dataset.reading;
-        if (key) setChosen(key);
-      }}
-    >
+    <div className="two-columns" {...follow}>
       <section className="hub-station" aria-label="Hub">
         <header className="sheet-head">
           <h1>
@@ -171,11 +165,8 @@ export default function HubPage() {
       <ReadingPanel
         axle={axle}
         items={items}
-        focused={focused}
-        focus={(key) => {
-          setChosen(key);
-          document.querySelector<HTMLInputElement>(`[data-reading="${key}"] input`)?.focus();
-        }}
+        inHand={inHand}
+        goTo={goTo}
         instrument={instrument}
         setInstrument={setInstrument}
       />

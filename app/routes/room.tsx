@@ -1,13 +1,11 @@
-import { UnorderedListOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
 import { useMemo, useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import type { Instrument } from '#core/job';
 import { useJob } from '../job/JobContext';
-import { BY_SIGN } from '../ui/frame/useJobKeys';
 import { ReadingPanel, takenWith } from '../ui/help/ReadingPanel';
+import { useReadingInHand } from '../ui/help/useReadingInHand';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
+import { useListSwitch } from '../ui/parts/useListSwitch';
 import { PresentSheet } from '../ui/stations/PresentSheet';
 import { RoomList } from '../ui/stations/RoomList';
 import { useRoomFields } from '../ui/stations/useRoomFields';
@@ -16,27 +14,13 @@ import { useRoomFields } from '../ui/stations/useRoomFields';
 export default function RoomPage() {
   const { job, axle } = useJob();
   const [instrument, setInstrument] = useState<Instrument>('steel-rule');
-  const [asList, setAsList] = useState(false);
+  const { asList, listButton } = useListSwitch();
   const taken = useMemo(() => takenWith(instrument), [instrument]);
   const fields = useRoomFields(axle, taken);
-  const missing = fields.items.find(({ shown, optional }) => shown === null && !optional);
   const toGo = fields.items.filter(({ shown, optional }) => shown === null && !optional).length;
-  const [chosen, setChosen] = useState<string | null>(null);
-  const focused = chosen ?? missing?.key ?? 'room.outboardGapMm';
-  useHotkeys('f', () => setAsList(!asList), BY_SIGN, [asList]);
-
-  const toField = (key: string) => {
-    setChosen(key);
-    document.querySelector<HTMLInputElement>(`[data-reading="${key}"] input`)?.focus();
-  };
+  const { inHand, goTo, follow } = useReadingInHand(fields.items, 'room.outboardGapMm');
   return (
-    <div
-      className="two-columns"
-      onFocus={(event) => {
-        const key = (event.target as Element).closest<HTMLElement>('[data-reading]')?.dataset.reading;
-        if (key) setChosen(key);
-      }}
-    >
+    <div className="two-columns" {...follow}>
       <section className="setups-sheet" aria-label="Section of the present car">
         <header className="sheet-head">
           <h1>
@@ -46,14 +30,7 @@ export default function RoomPage() {
           <span className="soft">
             {toGo > 0 ? `${toGo} readings to go` : <Link to="../brief">All there: on to the brief</Link>}
           </span>
-          <Button
-            icon={<UnorderedListOutlined />}
-            aria-pressed={asList}
-            title="Fields as a list (F)"
-            onClick={() => setAsList(!asList)}
-          >
-            List
-          </Button>
+          {listButton}
           <AxleSwitch />
         </header>
         <div className="setups-middle">
@@ -67,8 +44,8 @@ export default function RoomPage() {
       <ReadingPanel
         axle={axle}
         items={fields.items}
-        focused={focused}
-        focus={toField}
+        inHand={inHand}
+        goTo={goTo}
         instrument={instrument}
         setInstrument={setInstrument}
       />

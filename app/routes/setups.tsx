@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { PlusOutlined, UnorderedListOutlined } from '@ant-design/icons';
+import { PlusOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Setup } from '#core/job';
@@ -8,6 +8,7 @@ import { useJob } from '../job/JobContext';
 import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../ui/frame/useJobKeys';
 import { Ledger } from '../ui/ledger/Ledger';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
+import { useListSwitch } from '../ui/parts/useListSwitch';
 import { CandidateSheet } from '../ui/stations/CandidateSheet';
 import { SetupList } from '../ui/stations/SetupList';
 import { useAxleFields } from '../ui/stations/useAxleFields';
@@ -59,7 +60,7 @@ const NUDGES: Record<string, { part: 'offset' | 'stack'; mm: number }> = {
 
 function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
   const { axle, job } = useJob();
-  const [asList, setAsList] = useState(false);
+  const { asList, listButton } = useListSwitch();
   const [allOpen, setAllOpen] = useState(false);
   const fields = useAxleFields(['setups', setup.id, axle], setup[axle] ?? {});
   const stack = useStackField(setup, axle);
@@ -76,7 +77,6 @@ function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
     [fields, stack],
   );
   useHotkeys('w', () => setAllOpen(!allOpen), BY_SIGN, [allOpen]);
-  useHotkeys('f', () => setAsList(!asList), BY_SIGN, [asList]);
   return (
     <>
       <section className="setups-sheet" aria-label="Section">
@@ -88,14 +88,7 @@ function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
           <span className="legend" aria-hidden>
             <i className="legend-candidate" /> {setup.id.toUpperCase()} <i className="legend-present" /> on the car now
           </span>
-          <Button
-            icon={<UnorderedListOutlined />}
-            aria-pressed={asList}
-            title="Fields as a list (F)"
-            onClick={() => setAsList(!asList)}
-          >
-            List
-          </Button>
+          {listButton}
           <AxleSwitch />
         </header>
         <div className="setups-middle">

@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import dayjs from 'dayjs';
+import type { ReactNode } from 'react';
 import { faultLine } from '#formats/faults';
 import { useJob } from '../../job/JobContext';
 import { useOnClient } from '../parts/useOnClient';
@@ -11,46 +12,36 @@ export function SavedState() {
   const time = useOnClient(() => dayjs(server.updatedAt).format('HH:mm'), '');
   switch (save.name) {
     case 'saved':
-      return (
-        <span className="saved" role="status">
-          Saved {time}
-        </span>
-      );
+      return <Said>Saved {time}</Said>;
     case 'saving':
-      return (
-        <span className="saved" role="status">
-          Saving
-        </span>
-      );
+      return <Said>Saving</Said>;
     case 'failed':
       return (
-        <span className="saved saved-bad" role="alert">
+        <Said bad>
           Not saved: no answer. Kept here, trying again.
           <Button size="small" onClick={() => dispatch({ type: 'retry' })}>
             Try now
           </Button>
-        </span>
+        </Said>
       );
     case 'refused':
       return (
-        <span className="saved saved-bad" role="alert">
+        <Said bad>
           Not saved: {save.faults[0] ? faultLine(save.faults[0]) : 'refused'}
           <Button size="small" onClick={() => dispatch({ type: 'drop-edits' })}>
             Take back
           </Button>
-        </span>
+        </Said>
       );
     case 'conflict':
-      return (
-        <span className="saved saved-bad" role="status">
-          Not saved: changed elsewhere
-        </span>
-      );
+      return <Said bad>Not saved: changed elsewhere</Said>;
     case 'gone':
-      return (
-        <span className="saved saved-bad" role="alert">
-          Not saved: this job is not there any more
-        </span>
-      );
+      return <Said bad>Not saved: this job is not there any more</Said>;
   }
 }
+
+const Said = ({ bad = false, children }: { bad?: boolean; children: ReactNode }) => (
+  <span className={`saved ${bad ? 'saved-bad' : ''}`} role={bad ? 'alert' : 'status'}>
+    {children}
+  </span>
+);

@@ -19,8 +19,9 @@ export interface ReadingItem {
 interface ReadingPanelProps {
   axle: AxleName;
   items: readonly ReadingItem[];
-  focused: string;
-  focus(key: string): void;
+  /** The reading the help belongs to. */
+  inHand: string;
+  goTo(key: string): void;
   instrument: Instrument;
   setInstrument(instrument: Instrument): void;
 }
@@ -32,13 +33,13 @@ export const takenWith = (instrument: Instrument): Taken => ({
 });
 
 /** Help beside the drawing: where the rule goes for the reading in hand, what it was taken with, what is there and what is missing. */
-export function ReadingPanel({ axle, items, focused, focus, instrument, setInstrument }: ReadingPanelProps) {
+export function ReadingPanel({ axle, items, inHand, goTo, instrument, setInstrument }: ReadingPanelProps) {
   const { readings } = useJob();
   const lengths = useLengths();
   const id = useId();
-  const help = READING_HELP[focused];
+  const help = READING_HELP[inHand];
   const historyOf = (key: string) => readings.filter((entry) => entry.corner === axle && entry.key === key);
-  const history = historyOf(focused);
+  const history = historyOf(inHand);
   return (
     <aside className="panel" aria-label="Readings">
       <div className="field">
@@ -85,7 +86,7 @@ export function ReadingPanel({ axle, items, focused, focus, instrument, setInstr
             const latest = historyOf(key).findLast(({ withdrawn }) => !withdrawn);
             return (
               <li key={key}>
-                <button type="button" aria-pressed={key === focused} onClick={() => focus(key)}>
+                <button type="button" aria-pressed={key === inHand} onClick={() => goTo(key)}>
                   <span>{READING_HELP[key]?.title ?? key}</span>
                   <span className="figure">{shown ?? '—'}</span>
                   <small>{shown === null ? 'not measured' : takenText(latest, lengths)}</small>

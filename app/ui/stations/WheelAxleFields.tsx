@@ -48,40 +48,25 @@ export function BackspacingField({ fields, onSheet = false }: { fields: AxleFiel
   );
 }
 
+const MEASURED = [
+  ['sectionWidth', 'sectionWidthMm', 'Section width'],
+  ['overallDiameter', 'overallDiameterMm', 'Overall diameter'],
+  ['treadWidth', 'treadWidthMm', 'Tread width'],
+] as const;
+
 /** Dimensions of a tire that win over those computed from its size. */
-export function MeasuredTire({ fields }: { fields: AxleFields }) {
-  return (
-    <>
-      <Reading of="baseline.tire.sectionWidthMm">
-        <LengthField
-          {...fields.sectionWidth}
-          label="Section width, measured or listed"
-          range="sectionWidthMm"
-          placeholder="computed"
-          width={8}
-        />
-      </Reading>
-      <Reading of="baseline.tire.overallDiameterMm">
-        <LengthField
-          {...fields.overallDiameter}
-          label="Overall diameter, measured or listed"
-          range="overallDiameterMm"
-          placeholder="computed"
-          width={8}
-        />
-      </Reading>
-      <Reading of="baseline.tire.treadWidthMm">
-        <LengthField
-          {...fields.treadWidth}
-          label="Tread width, measured or listed"
-          range="treadWidthMm"
-          placeholder="computed"
-          width={8}
-        />
-      </Reading>
-    </>
-  );
-}
+export const MeasuredTire = ({ fields }: { fields: AxleFields }) =>
+  MEASURED.map(([field, key, name]) => (
+    <Reading key={key} of={`baseline.tire.${key}`}>
+      <LengthField
+        {...fields[field]}
+        label={`${name}, measured or listed`}
+        range={key}
+        placeholder="computed"
+        width={8}
+      />
+    </Reading>
+  ));
 
 /** The same fields as a list, for those who prefer one and for assistive tools. */
 export function WheelTireList({ fields }: { fields: AxleFields }) {
