@@ -9,9 +9,9 @@ export default {
     '<rootDir>/scripts',
   ],
   transform: {
-    '^.+\\.[jt]sx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } } }],
+    '^.+\\.m?[jt]sx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } } }],
   },
-  // nanoid comes as an ES module only.
-  transformIgnorePatterns: ['/node_modules/(?!nanoid/)'],
+  // These come as ES modules only.
+  transformIgnorePatterns: ['/node_modules/(?!(nanoid|d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)'],
   testTimeout: 30_000,
 };

@@ -31,6 +31,8 @@ const OFFSET_UP_MM = 96;
 /** How far under the drop centre the rim's fields stand, and the offset's line under them, px. */
 const RIM_FIELD_PX = 30;
 const OFFSET_BELOW_RIM_PX = 56;
+/** Half the height of a field with its label. */
+const HALF_FIELD_PX = 24;
 
 export function anchors(scale: SheetScale, corner: Corner, subject: Drawn, archGapMm: number | null): Anchors {
   const { x, y } = scale;
@@ -59,7 +61,8 @@ export function anchors(scale: SheetScale, corner: Corner, subject: Drawn, archG
       place && corner.fenderOut !== null ? { from: [x(place.outerMm), belly], to: [x(corner.fenderOut), belly] } : null,
     outerLabel: [x(outerEdge) + 10, belly],
     arch: archGapMm !== null ? { from: [archX, tread], to: [archX, tread - archGapMm * scale.k] } : null,
-    archLabel: [archX - 10, tread - ((archGapMm ?? 60) * scale.k) / 2],
+    // Never above the paper, however small the gap or little the room.
+    archLabel: [archX - 10, Math.max(HALF_FIELD_PX, tread - ((archGapMm ?? 60) * scale.k) / 2)],
     tire: [x(centre), belly - 2],
     rim: [x(centre), rimY],
     offset: effectiveOffsetMm === null ? null : { from: [x(centre), offsetY], to: [x(0), offsetY] },

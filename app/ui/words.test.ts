@@ -1,0 +1,168 @@
+import { readFileSync } from 'node:fs';
+import { allChecks, evaluate, heldBy } from '#core/evaluate';
+import type { Job } from '#core/job';
+import { formatLength, lengthFigure, unitSign, type LengthUnit } from '#core/units';
+import type { Check } from '#core/verdict';
+import type { Lengths } from '../preferences/PreferencesContext';
+import { briefLine } from './frame/briefLine';
+import { STATIONS } from './frame/stations';
+import { nextUnit } from './frame/UnitSwitch';
+import {
+  checkName,
+  faceText,
+  limitText,
+  marginText,
+  setupTitle,
+  stackLine,
+  tireLine,
+  valueFigure,
+  wheelCode,
+} from './words';
+
+const inUnit = (unit: LengthUnit): Lengths => ({
+  unit,
+  bare: unitSign(unit),
+  sign: unitSign(unit),
+  figure: (mm, plus) => (mm == null ? '—' : lengthFigure(mm, unit, plus)),
+  text: (mm, plus) => (mm == null ? '—' : formatLength(mm, unit, plus)),
+});
+const mm = inUnit('mm');
+const check = (over: Partial<Check>): Check => ({
+  code: 'inboard', label: 'Inner gap', axle: 'front', value: 10, limit: 6, margin: 4, unit: 'mm', verdict: 'ok', probability: null, working: [], ...over,
+}); // prettier-ignore
+
+test('a face is proud, inside or level, never "0.0 inside"', () => {
+  expect([4.56, -8.73, 0, 0.04, -0.04, null].map((poke) => faceText(poke, mm))).toEqual([
+    '4.6 proud',
+    '8.7 inside',
+    'level',
+    'level',
+    'level',
+    '—',
+  ]);
+  expect(faceText(-8.74, inUnit('in16'))).toBe('3/8 inside');
+});
+
+test('wheels, tires and stacks as the trade writes them', () => {
+  expect(wheelCode({ wheel: { rimDiameterIn: 17, rimWidthIn: 7.5, offsetMm: 42 } }, null)).toBe('17 × 7.5 +42');
+  expect(
+    wheelCode(
+      { wheel: { rimDiameterIn: 15, rimWidthIn: 8, backspacingMm: 114.3, backspacingConvention: 'overall' } },
+      12.7,
+    ),
+  ).toBe('15 × 8 0');
+  expect(wheelCode(undefined, null)).toBe('— × — —');
+  expect(setupTitle({ id: 'a', label: 'Rain set' }, null)).toBe('Rain set');
+  expect(setupTitle({ id: 'a', rear: { wheel: { rimDiameterIn: 13, rimWidthIn: 6, offsetMm: -4 } } }, null)).toBe(
+    '13 × 6 −4',
+  );
+  expect(tireLine({ tire: { size: '205/55R16' } })).toBe('205/55R16');
+  expect(tireLine({})).toBe('no tire yet');
+  expect(stackLine({}, mm)).toBe('no stack');
+  expect(stackLine({ stack: [{ kind: 'slip-on', thicknessMm: 5 }] }, inUnit('in'))).toBe('0.20 in slip-on');
+  expect(
+    stackLine(
+      {
+        stack: [
+          { kind: 'slip-on', thicknessMm: 5 },
+          { kind: 'bolt-on', thicknessMm: 20 },
+        ],
+      },
+      mm,
+    ),
+  ).toBe('25.0 mm 2 pieces');
+  expect(stackLine({ stack: [{ kind: 'bolt-on' }] }, mm)).toBe('bolt-on, thickness —');
+});
+
+test.each<[Partial<Check>, string, string, string]>([
+  [{}, '10.0', 'limit 6.0', '4.0 mm to spare'],
+  [{ value: 6, margin: 0 }, '6.0', 'limit 6.0', 'right at its limit'],
+  [{ value: 2, margin: -4, verdict: 'caution' }, '2.0', 'limit 6.0', '4.0 mm past its limit'],
+  [{ value: -3, margin: -9, verdict: 'fail' }, '−3.0', 'limit 6.0', 'touches by 3.0 mm'],
+  [{ value: null, margin: null, verdict: 'unknown' }, '—', 'limit 6.0', 'not known yet'],
+  [{ code: 'fender', value: -8.7, limit: 0, margin: 8.7 }, '8.7 inside', 'out to level', '8.7 mm to spare'],
+  [
+    { code: 'fender', value: 5, limit: 2, margin: -3, verdict: 'fail' },
+    '5.0 proud',
+    'out to 2.0 proud',
+    '3.0 mm beyond',
+  ],
+  [
+    { code: 'fender', value: -30, limit: 0, margin: 30, verdict: 'caution' },
+    '30.0 inside',
+    'out to level',
+    'short of the wish',
+  ],
+  [
+    { code: 'rim-width', unit: 'in', value: 8, limit: 7.5, margin: -0.5, verdict: 'caution' },
+    '8',
+    'rim limit 7.5',
+    '0.5 in past its limit',
+  ],
+  [{ code: 'rim-diameter', unit: 'in', value: 17, limit: 17, margin: 0 }, '17', 'tire for 17 in', 'same diameter'],
+  [
+    { code: 'rim-diameter', unit: 'in', value: 17, limit: 16, margin: -1, verdict: 'fail' },
+    '17',
+    'tire for 16 in',
+    'diameters differ',
+  ],
+  [{ code: 'diameter', unit: '%', value: 1.79, limit: 3, margin: 1.21 }, '+1.8', 'limit ±3.0 %', '1.2 % to spare'],
+  [
+    { code: 'rim-width', unit: 'in', value: null, limit: null, margin: null, verdict: 'unknown' },
+    '—',
+    'a reading is missing',
+    'not known yet',
+  ],
+])('%j', (over, value, limit, margin) => {
+  expect([valueFigure(check(over), mm), limitText(check(over), mm), marginText(check(over), mm)]).toEqual([
+    value,
+    limit,
+    margin,
+  ]);
+});
+
+test('a check is named with its axle, one of the whole car without', () => {
+  expect(checkName(check({}))).toBe('Inner gap, front');
+  expect(checkName(check({ axle: null }))).toBe('Inner gap');
+});
+
+test('every check of the demo can be said in every unit', () => {
+  for (const name of ['brindle-kite', 'orrin-haul', 'velder-two', 'pallas-tender']) {
+    const job = JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
+    for (const report of evaluate(job).setups) {
+      expect(heldBy(report)).not.toBeNull();
+      for (const unit of ['mm', 'in', 'in16', 'in32'] as const)
+        for (const one of allChecks(report))
+          for (const text of [
+            valueFigure(one, inUnit(unit)),
+            limitText(one, inUnit(unit)),
+            marginText(one, inUnit(unit)),
+          ])
+            expect(text).not.toMatch(/undefined|NaN|null|^$/);
+    }
+  }
+});
+
+test.each([
+  [{ pokeMm: { min: -8, max: 0 } }, 'face 8.0 tucked to level'],
+  [{ pokeMm: { min: -25, max: 10 } }, 'face 25.0 tucked to 10.0 proud'],
+  [{ pokeMm: { max: 5 } }, 'face out to 5.0 proud'],
+  [{ pokeMm: { min: -5 } }, 'face from 5.0 tucked to level'],
+  [{}, 'no wish yet: not beyond the fender'],
+  [undefined, 'no wish yet: not beyond the fender'],
+])('the brief in a line: %j', (brief, line) => expect(briefLine(brief, mm)).toBe(line));
+
+test('stations say what is missing', () => {
+  const bare: Job = { format: 'scoval.job', version: 1, vehicle: {}, setups: [] };
+  expect(STATIONS.map(({ key, name, state }) => [key, name, state(bare).text, state(bare).full])).toEqual([
+    ['1', 'Hub', '0 of 16', false],
+    ['2', 'Room', '0 of 14', false],
+    ['3', 'Brief', 'no wish yet', false],
+    ['4', 'Setups', 'none yet', false],
+    ['5', 'Compare', '—', false],
+  ]);
+});
+
+test('the unit key goes round', () => {
+  expect((['mm', 'in', 'in16', 'in32'] as const).map(nextUnit)).toEqual(['in', 'in16', 'in32', 'mm']);
+});
