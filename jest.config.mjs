@@ -1,5 +1,6 @@
 export default {
   testEnvironment: 'node',
+  testMatch: ['**/*.test.ts'],
   roots: [
     '<rootDir>/core',
     '<rootDir>/formats',

@@ -1,6 +1,6 @@
 import { defineConfig } from '@playwright/test';
 
-const port = 4197;
+const port = Number(process.env.E2E_PORT ?? 4197);
 
 /** Drives the built application in Debian's Chromium; each run has a database of its own, filled with the demo. */
 export default defineConfig({

@@ -11,6 +11,7 @@ import { runBenchCommand, type BenchAnswer } from '../ui/bench/benchActions';
 import { ImportButton, ImportFaults, useImportJob } from '../ui/bench/ImportJob';
 import { NewJobDialog } from '../ui/bench/NewJobDialog';
 import { ThemeButton } from '../ui/frame/TopStrip';
+import { useStable } from '../ui/parts/useStable';
 import { useOnClient } from '../ui/parts/useOnClient';
 import { UnitSwitch } from '../ui/frame/UnitSwitch';
 import type { Route } from './+types/bench';
@@ -42,18 +43,22 @@ export async function clientAction({ serverAction }: Route.ClientActionArgs) {
 export default function BenchPage({ loaderData }: Route.ComponentProps) {
   const { jobs, total, query, pageSize } = loaderData;
   const [params, setParams] = useSearchParams();
+  const navigation = useNavigation();
   const [newOpen, setNewOpen] = useState(false);
   const importJob = useImportJob();
-  const navigation = useNavigation();
-  const ask = (changes: Record<string, string | null>) => {
-    const next = new URLSearchParams(params);
-    if (!('page' in changes)) next.delete('page');
-    for (const [key, value] of Object.entries(changes)) {
-      if (value === null || value === '') next.delete(key);
-      else next.set(key, value);
-    }
-    setParams(next, { preventScrollReset: true });
-  };
+  const { ask } = useStable({
+    ask: (changes: Record<string, string | null>) => {
+      // What is asked for adds to what was asked before, also while that is still on its way.
+      const underWay = navigation.location?.pathname === '/' ? navigation.location.search : params;
+      const next = new URLSearchParams(underWay);
+      if (!('page' in changes)) next.delete('page');
+      for (const [key, value] of Object.entries(changes)) {
+        if (value === null || value === '') next.delete(key);
+        else next.set(key, value);
+      }
+      setParams(next, { preventScrollReset: true });
+    },
+  });
   const onChange: TableProps<JobListItem>['onChange'] = (pagination, filters, sorter) => {
     const { columnKey, order } = Array.isArray(sorter) ? sorter[0]! : sorter;
     ask({
@@ -256,9 +261,7 @@ function Search({ value, ask }: { value: string; ask(text: string): void }) {
     if (text === value) return;
     const timer = setTimeout(() => ask(text), 250);
     return () => clearTimeout(timer);
-    // `ask` is made anew with every render; only the text starts a search.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [text]);
+  }, [text, value, ask]);
   return (
     <Input
       allowClear

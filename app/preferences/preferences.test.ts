@@ -1,0 +1,36 @@
+import { readPreferences } from './cookie';
+import { COOKIE_NAME, DEFAULT_PREFERENCES, keepPreferences, type Preferences } from './preferences';
+
+const asked = (cookie: string | null) =>
+  readPreferences(new Request('http://localhost/', cookie === null ? {} : { headers: { Cookie: cookie } }));
+
+/** The cookie as a browser would send it back. */
+function kept(preferences: Preferences): string {
+  const page = { cookie: '' };
+  const globals = globalThis as { document?: unknown };
+  globals.document = page;
+  keepPreferences(preferences);
+  delete globals.document;
+  expect(page.cookie).toMatch(/; path=\/; samesite=lax; max-age=31536000$/);
+  return page.cookie.split(';')[0]!;
+}
+
+test.each(['mm', 'in', 'in16', 'in32'] as const)('what the browser keeps, the server reads: %s', async (unit) => {
+  for (const theme of ['light', 'dark'] as const)
+    expect(await asked(`other=1; ${kept({ unit, theme })}`)).toEqual({ unit, theme });
+});
+test('nothing of what else stands beside the preferences is kept', async () => {
+  const more = { unit: 'in', theme: 'dark', choose: () => {}, password: 'x' } as Preferences;
+  expect(await asked(kept(more))).toEqual({ unit: 'in', theme: 'dark' });
+});
+test.each([
+  null,
+  '',
+  `${COOKIE_NAME}=`,
+  `${COOKIE_NAME}=%%%`,
+  `${COOKIE_NAME}=${encodeURIComponent(btoa('{"unit":"furlong","theme":"dark"}'))}`,
+  `${COOKIE_NAME}=${encodeURIComponent(btoa('[1,2]'))}`,
+  `${COOKIE_NAME}=${encodeURIComponent(btoa('not json'))}`,
+])('nonsense gives the usual ones: %s', async (cookie) => {
+  expect(await asked(cookie)).toEqual(DEFAULT_PREFERENCES);
+});

@@ -1,0 +1,91 @@
+import { readFileSync } from 'node:fs';
+import { applyEdits, type Edit, type Instrument, type Job } from '#core/job';
+import {
+  editName,
+  INSTRUMENT_NAMES,
+  INSTRUMENT_UNCERTAINTY_MM,
+  placeName,
+  RANGES,
+  READING_KEYS,
+  readingAt,
+  type RangeName,
+} from '#formats/fields';
+import { checkJob, faultLine } from '#formats/job';
+
+const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
+
+/** A place of the job file for each range; the screens and the file must agree on all of them. */
+const PLACES: Record<RangeName, string> = {
+  flangeMm: 'vehicle/flangeMm',
+  lugCount: 'vehicle/front/hub/lugCount',
+  boltCircleMm: 'vehicle/front/hub/boltCircleMm',
+  boreMm: 'vehicle/front/hub/boreMm',
+  lipHeightMm: 'vehicle/front/hub/lipHeightMm',
+  fastenerLengthMm: 'vehicle/front/hub/fastener/lengthMm',
+  torqueNm: 'vehicle/front/hub/fastener/torqueNm',
+  axleRatingKg: 'vehicle/front/axleRatingKg',
+  rimDiameterIn: 'setups/a/front/wheel/rimDiameterIn',
+  rimWidthIn: 'setups/a/front/wheel/rimWidthIn',
+  offsetMm: 'setups/a/front/wheel/offsetMm',
+  backspacingMm: 'setups/b/rear/wheel/backspacingMm',
+  stackMm: 'vehicle/front/baseline/stackMm',
+  sectionWidthMm: 'setups/a/front/tire/sectionWidthMm',
+  overallDiameterMm: 'setups/a/front/tire/overallDiameterMm',
+  treadWidthMm: 'setups/a/front/tire/treadWidthMm',
+  outboardGapMm: 'vehicle/front/room/outboardGapMm',
+  inboardGapMm: 'vehicle/rear/room/inboardGapMm',
+  archGapMm: 'vehicle/rear/room/archGapMm',
+  pokeMm: 'brief/pokeMm/max',
+  limitMm: 'brief/limits/inboardMm',
+  diameterPct: 'brief/limits/diameterPct',
+};
+
+const faultsWith = (place: string, value: number): string[] => {
+  const path = place.split('/');
+  // A wish that is open inside takes any outer end; a wheel has an offset or a backspacing.
+  const edits: Edit[] = [{ op: 'clear', path: ['brief', 'pokeMm', 'min'] }];
+  if (path.at(-1) === 'backspacingMm') {
+    const wheel = path.slice(0, -1);
+    edits.push({ op: 'clear', path: [...wheel, 'offsetMm'] });
+    edits.push({ op: 'set', path: [...wheel, 'backspacingConvention'], value: 'overall' });
+  }
+  const job = applyEdits(example, [...edits, { op: 'set', path, value }]);
+  return (checkJob(job).faults ?? []).map(faultLine);
+};
+
+describe('the ranges of the screens are those of the job file', () => {
+  test.each(Object.entries(RANGES))('%s', (name, [least, most]) => {
+    const place = PLACES[name as RangeName];
+    const step = 1e-6 * Math.max(1, Math.abs(most));
+    const outside = `must be between ${least} and ${most}`;
+    expect(faultsWith(place, least)).toEqual([]);
+    expect(faultsWith(place, most)).toEqual([]);
+    expect(faultsWith(place, least - step).join()).toContain(outside);
+    expect(faultsWith(place, most + step).join()).toContain(outside);
+  });
+});
+
+test('every reading has a name in words and is found again by its place', () => {
+  for (const key of READING_KEYS) {
+    const path = ['vehicle', 'front', ...key.split('.')];
+    expect(readingAt(path)).toEqual({ axle: 'front', key });
+    expect(placeName(path)).not.toContain(path.at(-1));
+  }
+});
+test('edits in the words of the history', () => {
+  expect(editName({ op: 'set', path: ['brief', 'limits', 'archMm'], value: 5 })).toBe('arch gap limit');
+  expect(editName({ op: 'clear', path: ['setups', 'b', 'rear', 'tire', 'size'] })).toBe('setup b · rear · tire size');
+  expect(editName({ op: 'add-setup', setup: { id: 'c' } })).toBe('setup c added');
+  expect(editName({ op: 'remove-setup', id: 'c' })).toBe('setup c removed');
+});
+test('what a tool is good for (common practice, no source): tape ±1.5, steel rule ±0.5, caliper ±0.1, assumed ±5 mm', () => {
+  const expected: Record<Instrument, number | null> = {
+    tape: 1.5,
+    'steel-rule': 0.5,
+    caliper: 0.1,
+    assumed: 5,
+    label: null,
+  };
+  expect(INSTRUMENT_UNCERTAINTY_MM).toEqual(expected);
+  expect(Object.keys(INSTRUMENT_NAMES).sort()).toEqual(Object.keys(expected).sort());
+});

@@ -1,0 +1,116 @@
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { QueryTypes, Sequelize, type Model, type ModelStatic } from 'sequelize';
+import { readJobFile } from '#formats/job';
+import { closeDatabase, database, dataFolder, read, write } from './database';
+import { saveEdits } from './edits';
+import { createJob, openJob } from './jobs';
+import { first } from './migrations/001-jobs';
+import { ChangeRow, JobRow, ReadingRow } from './models';
+
+const folder = mkdtempSync(path.join(tmpdir(), 'scoval-db-'));
+beforeAll(() => {
+  process.env.SCOVAL_DATA = path.join(folder, 'made', 'when missing');
+  process.env.SCOVAL_LOG = 'silent';
+});
+afterAll(async () => {
+  await closeDatabase();
+  rmSync(folder, { recursive: true });
+});
+const example = () => readJobFile(readFileSync('docs/example-job.json', 'utf8')).job!;
+
+test('the data folder is made when it is missing, and everything lies in it', async () => {
+  await database();
+  expect(dataFolder()).toBe(path.join(folder, 'made', 'when missing'));
+  expect(existsSync(path.join(dataFolder(), 'scoval.sqlite'))).toBe(true);
+});
+
+test('what was written is there after the database was closed and opened again', async () => {
+  const id = await createJob(example());
+  await closeDatabase();
+  expect((await openJob(id))!.job).toEqual(example());
+});
+
+test('migrations run once: opening again changes nothing', async () => {
+  const names = async () => (await database()).query('SELECT name FROM migrations', { type: QueryTypes.SELECT });
+  expect(await names()).toEqual([{ name: '001-jobs' }]);
+  await closeDatabase();
+  expect(await names()).toEqual([{ name: '001-jobs' }]);
+});
+
+test('the first migration goes both ways', async () => {
+  const memory = new Sequelize({ dialect: 'sqlite', storage: ':memory:', logging: false });
+  const context = memory.getQueryInterface();
+  const tables = async () => (await context.showAllTables()).sort();
+  await first.up({ context });
+  expect(await tables()).toEqual(['changes', 'jobs', 'readings']);
+  await first.down({ context });
+  expect(await tables()).toEqual([]);
+  await first.up({ context });
+  await memory.close();
+});
+
+test('the tables carry every column that the models use', async () => {
+  const tables = (await database()).getQueryInterface();
+  for (const model of [JobRow, ReadingRow, ChangeRow] as ModelStatic<Model>[]) {
+    const columns = Object.keys(await tables.describeTable(model.getTableName() as string)).sort();
+    expect([
+      model.name,
+      Object.values(model.getAttributes())
+        .map(({ field }) => field!)
+        .sort(),
+    ]).toEqual([model.name, columns]);
+  }
+});
+
+test('readings and changes go with their job; none can stand without one', async () => {
+  const id = await createJob(example());
+  await saveEdits(id, 1, [{ op: 'set', path: ['vehicle', 'front', 'room', 'archGapMm'], value: 80 }]);
+  const count = async () => [
+    await ReadingRow.count({ where: { jobId: id } }),
+    await ChangeRow.count({ where: { jobId: id } }),
+  ];
+  expect(await count()).toEqual([1, 1]);
+  await JobRow.destroy({ where: { id } });
+  expect(await count()).toEqual([0, 0]);
+  await expect(
+    ReadingRow.create({
+      jobId: 'nobody',
+      corner: 'front',
+      key: 'x',
+      value: 1,
+      uncertaintyMm: null,
+      instrument: null,
+      takenAt: new Date(),
+      revision: 1,
+    }),
+  ).rejects.toThrow(/FOREIGN KEY/);
+});
+
+describe('writes', () => {
+  test('follow one another in the order they came, also after one that failed', async () => {
+    const order: number[] = [];
+    const step = (n: number) => write(async () => void order.push(n));
+    const results = await Promise.allSettled([
+      step(1),
+      write(async () => {
+        throw new Error('this one fails');
+      }),
+      step(2),
+      step(3),
+    ]);
+    expect(order).toEqual([1, 2, 3]);
+    expect(results.map(({ status }) => status)).toEqual(['fulfilled', 'rejected', 'fulfilled', 'fulfilled']);
+  });
+  test('are not seen by a read that began before them', async () => {
+    const id = await createJob(example());
+    const seen = await read(async (transaction) => {
+      const before = (await JobRow.findByPk(id, { transaction }))!.revision;
+      await saveEdits(id, 1, [{ op: 'set', path: ['title'], value: 'meanwhile' }]);
+      return [before, (await JobRow.findByPk(id, { transaction }))!.revision];
+    });
+    expect(seen).toEqual([1, 1]);
+    expect((await openJob(id))!.revision).toBe(2);
+  });
+});
