@@ -2,7 +2,7 @@ import { CopyOutlined, InboxOutlined, PlusOutlined, RollbackOutlined } from '@an
 import { Button, Input, Segmented, Table, Tooltip, type TableColumnsType, type TableProps } from 'antd';
 import dayjs from 'dayjs';
 import relativeTime from 'dayjs/plugin/relativeTime';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link, useFetcher, useNavigate, useNavigation, useSearchParams } from 'react-router';
 import type { Standing } from '#core/standing';
 import { listJobs, PAGE_SIZE, type JobListItem } from '#server/jobs';
@@ -46,18 +46,23 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
   const navigation = useNavigation();
   const [newOpen, setNewOpen] = useState(false);
   const importJob = useImportJob();
-  const { ask } = useStable({
-    ask: (changes: Record<string, string | null>) => {
-      // What is asked for adds to what was asked before, also while that is still on its way.
-      const underWay = navigation.location?.pathname === '/' ? navigation.location.search : params;
-      const next = new URLSearchParams(underWay);
+  // What is asked for adds to what was asked before, also while that is still on its way.
+  const asked = useRef<URLSearchParams | null>(null);
+  useEffect(() => {
+    asked.current = null;
+  }, [params]);
+  const { ask, search } = useStable({
+    ask(changes: Record<string, string | null>) {
+      const next = new URLSearchParams(asked.current ?? params);
       if (!('page' in changes)) next.delete('page');
       for (const [key, value] of Object.entries(changes)) {
         if (value === null || value === '') next.delete(key);
         else next.set(key, value);
       }
+      asked.current = next;
       setParams(next, { preventScrollReset: true });
     },
+    search: (text: string) => ask({ search: text }),
   });
   const onChange: TableProps<JobListItem>['onChange'] = (pagination, filters, sorter) => {
     const { columnKey, order } = Array.isArray(sorter) ? sorter[0]! : sorter;
@@ -68,7 +73,7 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
       page: (pagination.current ?? 1) > 1 ? String(pagination.current) : null,
     });
   };
-  const asked = query.search !== '' || query.waitsFor !== null;
+  const filtered = query.search !== '' || query.waitsFor !== null;
   return (
     <div className="bench" {...importJob.dropTarget}>
       <header className="strip">
@@ -82,7 +87,7 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
       <main className="bench-main">
         <div className="bench-head">
           <h1>Bench</h1>
-          <Search value={query.search} ask={(search) => ask({ search })} />
+          <Search value={query.search} ask={search} />
           <Segmented
             aria-label="Which jobs"
             options={[
@@ -112,7 +117,7 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
               ? { current: query.page, pageSize, total, showSizeChanger: false, showTotal: (all) => `${all} jobs` }
               : false
           }
-          locale={{ emptyText: <Nothing archived={query.archived} asked={asked} /> }}
+          locale={{ emptyText: <Nothing archived={query.archived} asked={filtered} /> }}
         />
       </main>
       <NewJobDialog key={String(newOpen)} open={newOpen} close={() => setNewOpen(false)} />

@@ -38,9 +38,8 @@ export function antdTheme(name: ThemeName): ThemeConfig {
       borderRadiusXS: 2,
       controlHeight: 32,
       wireframe: false,
-      motionDurationFast: '0.08s',
-      motionDurationMid: '0.1s',
-      motionDurationSlow: '0.12s',
+      // Calm and quick: nothing slides or zooms, and a click never meets a button on its way.
+      motion: false,
     },
     components: {
       Button: { primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none' },
