@@ -83,7 +83,7 @@ test('bad input is told beside the field, kept, and outlives a change of station
   await expect(gap).toHaveValue('−5.0');
   await type(gap, '');
   await expect(page.getByText('empty: counts as not measured')).toBeVisible();
-  await expect(page.getByText('1 readings to go')).toBeVisible();
+  await expect(page.getByText('1 reading to go')).toBeVisible();
   await page.getByRole('link', { name: /Setups/ }).click();
   await expect(page.locator('[data-row="fender"]')).toContainText('not measured');
 });

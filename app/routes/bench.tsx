@@ -191,7 +191,7 @@ function Waits({ standing: { waitsFor, missing, verdicts } }: { standing: Standi
     const [first] = missing;
     return (
       <span>
-        <b className="waits">{missing.length} readings</b>
+        <b className="waits">{missing.length === 1 ? '1 reading' : `${missing.length} readings`}</b>
         <span className="soft">
           {' '}
           next: {first?.name}, {first?.axle}

@@ -28,7 +28,11 @@ export default function RoomPage() {
             <span className="soft">what is on the car now</span>
           </h1>
           <span className="soft">
-            {toGo > 0 ? `${toGo} readings to go` : <Link to="../brief">All there: on to the brief</Link>}
+            {toGo > 0 ? (
+              `${toGo} ${toGo === 1 ? 'reading' : 'readings'} to go`
+            ) : (
+              <Link to="../brief">All there: on to the brief</Link>
+            )}
           </span>
           {listButton}
           <AxleSwitch />

@@ -1,4 +1,4 @@
-import { formatLength, formatNumber, lengthFigure, unitSign } from './formatLength';
+import { formatLength, formatNumber, lengthFigure } from './formatLength';
 import type { LengthUnit } from './constants';
 
 /** How working lines write their figures: one choice of unit for a whole report. */
@@ -28,5 +28,3 @@ export function wordsIn(unit: LengthUnit): Words {
     number: (value, decimals = 1) => formatNumber(value, decimals),
   };
 }
-
-export { unitSign };

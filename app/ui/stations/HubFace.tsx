@@ -2,7 +2,12 @@ import { range } from 'd3';
 import type { Hub } from '#core/job';
 import { useSize } from '../sheet/useSize';
 
-const STUD_MM = { stud: 12, bolt: 14 };
+/** The commonest thread, for a hub whose thread is not written down. */
+const USUAL_THREAD_MM = 12;
+
+/** Thread diameter from its designation, `M14x1.5` or `M14`. */
+const threadMm = (thread: string | undefined): number =>
+  Number(/^M(\d+(?:\.\d+)?)/i.exec(thread?.trim() ?? '')?.[1] ?? USUAL_THREAD_MM);
 
 /** A hub face on, to scale, as far as it is known: flange, studs on their circle, lip. */
 export function HubFace({ hub }: { hub: Hub | undefined }) {
@@ -11,7 +16,7 @@ export function HubFace({ hub }: { hub: Hub | undefined }) {
   const n = hub?.lugCount ?? null;
   const half = Math.max(80, (circle ?? 110) / 2 + 26);
   const k = Math.min(size.width, size.height - 20) / 2 / (half + 6);
-  const stud = STUD_MM[hub?.fastener?.kind ?? 'stud'] / 2;
+  const stud = threadMm(hub?.fastener?.thread) / 2;
   const turn = (index: number) => (2 * Math.PI * index) / n! - Math.PI / 2;
   return (
     <div className="hub-face-drawing" ref={ref}>
