@@ -40,7 +40,7 @@ export default function BriefPage() {
   return (
     <div className="page brief">
       <h1>Brief</h1>
-      <p className="soft">What is asked for. Everything here becomes a limit that the ledger names.</p>
+      <p className="soft">What is asked for. The ledger names the wish and the limits wherever they hold.</p>
 
       <section>
         <h2>Where the face should stand</h2>

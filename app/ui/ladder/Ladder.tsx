@@ -29,6 +29,8 @@ const ROW = 84;
 const HEAD = 34;
 const INNER_PX = 84;
 const OUTER_PX = 118;
+/** How thick the nearest inboard part is drawn. */
+const INNER_PART_MM = 20;
 
 /** Every setup and the present car on one lateral scale: hub face at 0, inner part and fender as fixed bands, the wish as a tint. */
 export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
@@ -40,7 +42,8 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   );
   const places = fitted.flatMap(({ place }) => (place ? [place.innerMm, place.outerMm] : []));
   const seen = (value: number | null) => (value === null ? [] : [value]);
-  const low = Math.min(-120, ...places, ...seen(corner.innerPartOut)) - 14;
+  const innerPart = seen(corner.innerPartOut).map((edge) => edge - INNER_PART_MM);
+  const low = Math.min(-120, ...places, ...innerPart) - 14;
   const high = Math.max(60, ...places, ...seen(corner.fenderOut)) + 14;
   const x = scaleLinear([low, high], [INNER_PX, size.width - OUTER_PX]);
   const foot = HEAD + ROW * rungs.length;
@@ -67,8 +70,8 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
             <>
               <rect
                 className="body-part"
-                x={x(corner.innerPartOut - 20)}
-                width={x(20) - x(0)}
+                x={x(corner.innerPartOut - INNER_PART_MM)}
+                width={x(INNER_PART_MM) - x(0)}
                 y={HEAD}
                 height={foot - HEAD}
               />
@@ -79,7 +82,7 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
                 y={HEAD}
                 height={foot - HEAD}
               />
-              <text x={x(corner.innerPartOut - 10)} y={foot + 17} textAnchor="middle">
+              <text x={x(corner.innerPartOut - INNER_PART_MM / 2)} y={foot + 17} textAnchor="middle">
                 inner part
               </text>
             </>
