@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { data, Outlet, type ShouldRevalidateFunctionArgs } from 'react-router';
 import type { Edit } from '#core/job';
-import { editSchema, faultsOf, VALIDATION } from '#formats/job';
+import { editSchema, faultsOf } from '#formats/job';
+import { VALIDATION } from '#formats/rules';
 import { saveEdits, stepHistory, type SaveResult } from '#server/edits';
 import { openJob } from '#server/jobs';
 import { JobProvider } from '../job/JobContext';

@@ -39,7 +39,8 @@ describe('the example job', () => {
       ['liner-rear', 'unknown', null],
       ['strut', 'unknown', null],
     ]);
-    expect(b!.verdict).toBe('unknown');
+    // 72.6 on 63.4 without a ring.
+    expect(b!.verdict).toBe('caution');
   });
 });
 

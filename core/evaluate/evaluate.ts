@@ -12,6 +12,8 @@ import { worstVerdict, type Check } from '#core/verdict';
 import { axleChecks, axleMatchCheck } from './checks';
 import { axleFigures } from './figures';
 import { fit, type Fitted } from './fitted';
+import { hardwareChecks, hardwareOf, mixCheck } from './hardware';
+import { vehicleReport } from './hubPattern';
 import { positionFigures } from './positionFigures';
 import type { AxleReport, Report, SetupReport } from './report';
 import { Sheet } from './sheet';
@@ -31,6 +33,7 @@ export function evaluate(job: Job, options: EvaluateOptions = {}): Report {
   return {
     format: 'scoval.report',
     version: 1,
+    vehicle: { front: vehicleReport(job.vehicle.front?.hub), rear: vehicleReport(job.vehicle.rear?.hub) },
     setups: job.setups.map((setup) => evaluateSetup(job, setup, options)),
   };
 }
@@ -42,6 +45,7 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
   const rear = evaluateAxle(job, 'rear', setup, words);
   const checks: Check[] = [
     axleMatchCheck(front.tire.overallDiameterMm, rear.tire.overallDiameterMm, job.vehicle.drive ?? null, words),
+    ...mixCheck(front.fastening, rear.fastening, { front: setup.front ?? {}, rear: setup.rear ?? {} }, words),
   ];
   return {
     id: setup.id,
@@ -72,7 +76,13 @@ function evaluateAxle(job: Job, axle: AxleName, setup: Setup, words: Words): Axl
   const vehicleAxle = job.vehicle[axle] ?? {};
   const candidate = fitCandidate(job.vehicle, setup[axle]);
   const present = fitPresent(job.vehicle, axle);
-  const sheet = new Sheet(words);
+  const wanted = setup[axle] ?? {};
+  const hardware = hardwareOf(vehicleAxle.hub, wanted, job.brief);
+  const sheet = new Sheet(words, {
+    boltPattern: hardware.match,
+    centring: hardware.centring,
+    fastening: hardware.fastening,
+  });
   if (candidate.flangeAssumed) sheet.assumed.push('vehicle.flangeMm');
   if (vehicleAxle.baseline && vehicleAxle.baseline.stackMm == null)
     sheet.assumed.push(`vehicle.${axle}.baseline.stackMm`);
@@ -87,7 +97,13 @@ function evaluateAxle(job: Job, axle: AxleName, setup: Setup, words: Words): Axl
     trimMm: null,
     verdict: 'unknown',
   }));
-  sheet.checks = axleChecks({ job, axle, vehicleAxle, candidate, sheet });
+  if (hardware.seatAssumed && hardware.seat) sheet.assumed.push(`setups.${setup.id}.${axle}.stack.seat`);
+  if (hardware.hubPattern.circle?.readings.some(({ assumed }) => assumed))
+    sheet.assumed.push(`vehicle.${axle}.hub.patternReadings.uncertaintyMm`);
+  sheet.checks = [
+    ...axleChecks({ job, axle, vehicleAxle, candidate, sheet }),
+    ...hardwareChecks(axle, hardware, wanted, job.brief, words),
+  ];
   sheet.verdict = worstVerdict(sheet.checks.map(({ verdict }) => verdict));
   return sheet;
 }

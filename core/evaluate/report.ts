@@ -1,10 +1,24 @@
+import type { Centring } from '#core/centring';
+import type { Fastening } from '#core/fastener';
+import type { PatternCandidate } from '#core/hub';
+import type { AxleName } from '#core/job';
 import type { Check, Verdict } from '#core/verdict';
 
 /** What `evaluate` says about a job. Full precision; a value that cannot be known is null. Lengths mm, angles degrees. */
 export interface Report {
   format: 'scoval.report';
   version: 1;
+  /** What the readings of each hub say about its pattern. */
+  vehicle: Record<AxleName, VehicleReport>;
   setups: SetupReport[];
+}
+
+export interface VehicleReport {
+  /** Known patterns that the readings may mean, best first; null without readings. */
+  pattern: PatternCandidate[] | null;
+  /** The circle they measure, with its ± at 95 %; null without readings. */
+  boltCircleMm: number | null;
+  uncertaintyMm: number | null;
 }
 
 export interface SetupReport {
@@ -61,9 +75,9 @@ export interface ObstacleReport {
 
 export interface AxleReport extends AxleFigures {
   tire: TireReport;
-  boltPattern: null;
-  centring: null;
-  fastening: null;
+  boltPattern: { verdict: Verdict; deltaMm: number | null };
+  centring: Centring;
+  fastening: Fastening;
   brake: null;
   obstacles: ObstacleReport[];
   checks: Check[];

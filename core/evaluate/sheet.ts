@@ -37,9 +37,9 @@ export class Sheet implements AxleReport {
   diameterChangePct: number | null = null;
   trueSpeedAt100: number | null = null;
   rideHeightChangeMm: number | null = null;
-  readonly boltPattern = null;
-  readonly centring = null;
-  readonly fastening = null;
+  boltPattern: AxleReport['boltPattern'];
+  centring: AxleReport['centring'];
+  fastening: AxleReport['fastening'];
   readonly brake = null;
   obstacles: ObstacleReport[] = [];
   checks: Check[] = [];
@@ -49,8 +49,11 @@ export class Sheet implements AxleReport {
   readonly #writers: Partial<Record<FigureName, () => string[]>> = {};
   #working: Working | undefined;
 
-  constructor(words: Words) {
+  constructor(words: Words, on: Pick<AxleReport, 'boltPattern' | 'centring' | 'fastening'>) {
     this.#words = words;
+    this.boltPattern = on.boltPattern;
+    this.centring = on.centring;
+    this.fastening = on.fastening;
   }
 
   /** How this sheet's lines are written. */

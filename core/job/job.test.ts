@@ -122,7 +122,7 @@ describe('new setups', () => {
 describe('where a job stands', () => {
   test('readings, then a setup, then a decision', () => {
     const job = example();
-    expect(jobStanding(job)).toMatchObject({ waitsFor: 'decision', missing: [], verdicts: { caution: 1, unknown: 1 } });
+    expect(jobStanding(job)).toMatchObject({ waitsFor: 'decision', missing: [], verdicts: { caution: 2, unknown: 0 } });
     expect(jobStanding({ ...job, setups: [] }).waitsFor).toBe('setups');
     const bare = applyEdits(job, [{ op: 'clear', path: ['vehicle', 'rear', 'room', 'archGapMm'] }]);
     expect(jobStanding(bare)).toMatchObject({ waitsFor: 'readings', missing: [{ axle: 'rear', name: 'arch gap' }] });

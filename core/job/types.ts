@@ -1,3 +1,5 @@
+import type { CentringRule } from '#core/centring';
+import type { NearPatternRule } from '#core/hub';
 import type { StackPiece } from '#core/stack';
 import type { SuspensionKind } from '#core/suspension';
 import type { Drive } from '#core/verdict';
@@ -47,15 +49,24 @@ export interface Hub {
   patternReadings?: PatternReading[] | undefined;
   boreMm?: Measured;
   lipHeightMm?: Measured;
+  /** A cone meets the edge of a square bore before the pad seats. */
+  lipForm?: 'straight' | 'conical' | undefined;
+  /** Diameter of the flange that carries the studs, and of the hole a stud sits in: for redrilling. */
+  flangeDiameterMm?: Measured;
+  studHoleMm?: Measured;
   fastener?: Fastener | undefined;
 }
 
+/** A distance between two studs of a hub, or between two holes of a wheel. */
 export interface PatternReading {
-  kind: 'opposite' | 'widest' | 'neighbours';
+  kind: 'opposite' | 'widest' | 'neighbours' | 'apart';
+  /** How many studs apart the ends are; with `apart` only. */
+  steps?: Measured;
   from: 'centres' | 'same-edge' | 'outer-edges' | 'inner-edges';
   valueMm: number;
   studDiameterMm?: Measured;
   uncertaintyMm?: Measured;
+  instrument?: Instrument | null | undefined;
 }
 
 export interface Fastener {
@@ -122,7 +133,20 @@ export interface AxialPoint {
 export interface Brief {
   pokeMm?: { min?: Measured; max?: Measured } | undefined;
   limits?: { inboardMm?: Measured; fullLockMm?: Measured; archMm?: Measured; diameterPct?: Measured } | undefined;
+  /** House rules set aside for this job. */
+  rules?: { centring?: CentringRule | undefined; nearPatterns?: NearPatternRule | undefined } | undefined;
+  /** Prices of the hardware and work that a wish may need, in the shop's currency. */
+  prices?: Prices | undefined;
   notes?: string | undefined;
+}
+
+export interface Prices {
+  currency?: string | undefined;
+  adapterEach?: Measured;
+  fastenerSetAxle?: Measured;
+  redrillWheelEach?: Measured;
+  redrillHubEach?: Measured;
+  hubSwapEach?: Measured;
 }
 
 export interface Setup {
@@ -142,6 +166,10 @@ export interface SetupAxle {
   wheel?: Wheel | undefined;
   tire?: Tire | undefined;
   stack?: StackPart[] | undefined;
+  /** Nuts, bolts or studs that come with the setup; what is left out stays as the hub has it. */
+  fastener?: Pick<Fastener, 'thread' | 'lengthMm' | 'seat'> | undefined;
+  /** A dry fit has shown that the wheel seats flush on the pad. */
+  dryFitFlush?: boolean | undefined;
 }
 
 export interface Wheel {
@@ -153,7 +181,15 @@ export interface Wheel {
   lugCount?: Measured;
   boltCircleMm?: Measured;
   boreMm?: Measured;
+  /** Straight depth of the bore from the pad, and the form of its edge. */
+  boreDepthMm?: Measured;
+  boreForm?: 'square' | 'chamfered' | undefined;
+  /** How far in from the pad the centre cap reaches. */
+  capDepthMm?: Measured;
   seat?: Seat | undefined;
+  /** Lug hole and seat diameters. */
+  lugHoleMm?: Measured;
+  seatDiameterMm?: Measured;
   padThicknessMm?: Measured;
   pocketDepthMm?: Measured;
   ratingKg?: Measured;
@@ -170,10 +206,19 @@ export interface Tire {
 }
 
 export interface StackPart extends StackPiece {
+  label?: string | undefined;
   innerBoreMm?: Measured;
+  boreDepthMm?: Measured;
+  boreForm?: Wheel['boreForm'];
+  /** Height of its own lip on the wheel side. */
   lipMm?: Measured;
+  /** Diameter of that lip. */
   outerLipMm?: Measured;
   seatThicknessMm?: Measured;
+  /** The studs of an adapter that carry the wheel: thread, length from its outer face, seat of their nuts. */
+  thread?: string | undefined;
+  studLengthMm?: Measured;
+  seat?: Seat | undefined;
   toLugCount?: Measured;
   toBoltCircleMm?: Measured;
   torqueNm?: Measured;

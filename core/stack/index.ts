@@ -23,3 +23,6 @@ export function stackThicknessMm(stack: readonly StackPiece[]): number | null {
 
 /** Effective offset in mm, ETe = ET − t: where the rim centreline stands against the hub face, whatever lies between. */
 export const effectiveOffsetMm = (offsetMm: number, stackMm: number): number => offsetMm - stackMm;
+
+export * from './thickness';
+export * from './trial';

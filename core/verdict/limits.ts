@@ -4,10 +4,27 @@ export interface Limit {
   origin: 'house' | 'brief';
 }
 
-/** The shop's own limits, mm and percent (house defaults, common practice, no source). */
-export const HOUSE_LIMITS = { inboardMm: 6, archMm: 3, diameterPct: 3 } as const;
+/** The shop's own limits (house defaults, common practice, no source). Lengths mm, change of diameter percent. */
+export const HOUSE_LIMITS = {
+  inboardMm: 6,
+  archMm: 3,
+  diameterPct: 3,
+  /** Most play between a bore and what it sits on. */
+  boreMm: 0.1,
+  /** Least length of lip that carries a wheel. */
+  lipLeftMm: 3,
+  /** Least thread engagement, in thread diameters. */
+  engagementRatio: 1,
+  /** Most that a lug hole is opened out, and least seat that is left around it. */
+  lugHoleOpenMm: 2,
+  seatBandMm: 3,
+  /** Least material between two holes, and between a hole and an edge. */
+  ligamentMm: 6,
+  edgeMm: 6,
+} as const;
 
-export type LimitKey = keyof typeof HOUSE_LIMITS;
+/** Limits that a brief may set for one job. */
+export type LimitKey = 'inboardMm' | 'archMm' | 'diameterPct';
 
 /** The limit in force: the brief's where it gives one, the house's otherwise. */
 export function limitInForce(

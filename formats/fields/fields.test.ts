@@ -3,24 +3,38 @@ import { applyEdits, type Edit, type Instrument, type Job } from '#core/job';
 import {
   editName,
   INSTRUMENT_NAMES,
-  INSTRUMENT_UNCERTAINTY_MM,
   placeName,
   RANGES,
   READING_KEYS,
   readingAt,
   type RangeName,
 } from '#formats/fields';
+import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { checkJob, faultLine } from '#formats/job';
 
 const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 
-/** A place of the job file for each range; the screens and the file must agree on all of them. */
+/** A place of the job file for each range; the screens and the file must agree on all of them. Behind # a field of a list's entry. */
 const PLACES: Record<RangeName, string> = {
   flangeMm: 'vehicle/flangeMm',
   lugCount: 'vehicle/front/hub/lugCount',
   boltCircleMm: 'vehicle/front/hub/boltCircleMm',
   boreMm: 'vehicle/front/hub/boreMm',
   lipHeightMm: 'vehicle/front/hub/lipHeightMm',
+  flangeDiameterMm: 'vehicle/front/hub/flangeDiameterMm',
+  studHoleMm: 'vehicle/front/hub/studHoleMm',
+  chordMm: 'vehicle/front/hub/patternReadings#valueMm',
+  studDiameterMm: 'vehicle/front/hub/patternReadings#studDiameterMm',
+  threadDepthMm: 'vehicle/front/hub/fastener/threadDepthMm',
+  boreDepthMm: 'setups/a/front/wheel/boreDepthMm',
+  seatDiameterMm: 'setups/a/front/wheel/seatDiameterMm',
+  padThicknessMm: 'setups/a/front/wheel/padThicknessMm',
+  pocketDepthMm: 'setups/a/rear/wheel/pocketDepthMm',
+  thicknessMm: 'setups/a/front/stack#thicknessMm',
+  lipMm: 'setups/a/front/stack#lipMm',
+  seatThicknessMm: 'setups/a/front/stack#seatThicknessMm',
+  ringMm: 'setups/a/front/stack#outerMm',
+  price: 'brief/prices/adapterEach',
   fastenerLengthMm: 'vehicle/front/hub/fastener/lengthMm',
   torqueNm: 'vehicle/front/hub/fastener/torqueNm',
   axleRatingKg: 'vehicle/front/axleRatingKg',
@@ -41,7 +55,8 @@ const PLACES: Record<RangeName, string> = {
 };
 
 const faultsWith = (place: string, value: number): string[] => {
-  const path = place.split('/');
+  const [way, field] = place.split('#');
+  const path = way!.split('/');
   // A wish that is open inside takes any outer end; a wheel has an offset or a backspacing.
   const edits: Edit[] = [{ op: 'clear', path: ['brief', 'pokeMm', 'min'] }];
   if (path.at(-1) === 'backspacingMm') {
@@ -49,7 +64,16 @@ const faultsWith = (place: string, value: number): string[] => {
     edits.push({ op: 'clear', path: [...wheel, 'offsetMm'] });
     edits.push({ op: 'set', path: [...wheel, 'backspacingConvention'], value: 'overall' });
   }
-  const job = applyEdits(example, [...edits, { op: 'set', path, value }]);
+  // A bore lies inside its circle: the other of the two is left open.
+  if (path.at(-1) === 'boreMm') edits.push({ op: 'clear', path: [...path.slice(0, -1), 'boltCircleMm'] });
+  if (path.at(-1) === 'boltCircleMm') edits.push({ op: 'clear', path: [...path.slice(0, -1), 'boreMm'] });
+  const entry = {
+    ...(path.at(-1) === 'stack' ? { kind: 'slip-on' } : { kind: 'widest', from: 'centres', valueMm: 100 }),
+  };
+  const job = applyEdits(example, [
+    ...edits,
+    { op: 'set', path, value: field ? [{ ...entry, [field]: value }] : value },
+  ]);
   return (checkJob(job).faults ?? []).map(faultLine);
 };
 

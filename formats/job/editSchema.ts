@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { Edit } from '#core/job';
 import { INSTRUMENT_NAMES } from '#formats/fields';
-import { setupSchema } from './schema';
+import { setupSchema } from './parts';
 
 const key = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'is not a place in a job' });
 const taken = Joi.object({

@@ -12,9 +12,9 @@ import {
   MAX_FILE_BYTES,
   pathText,
   readJobFile,
-  VALIDATION,
   writeJobFile,
 } from '#formats/job';
+import { VALIDATION } from '#formats/rules';
 
 const source = readFileSync('docs/example-job.json', 'utf8');
 const example = (): Job => JSON.parse(source) as Job;

@@ -1,7 +1,8 @@
 import { parse, type ParseError } from 'jsonc-parser';
 import type { Job } from '#core/job';
 import { faultsOf, type Fault } from '#formats/faults';
-import { jobSchema, VALIDATION } from './schema';
+import { VALIDATION } from '#formats/rules';
+import { jobSchema } from './schema';
 
 /** The largest job file that is read: a whole job with a long history stays far below it. */
 export const MAX_FILE_BYTES = 5 * 1024 * 1024;

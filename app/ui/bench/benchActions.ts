@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { redirect } from 'react-router';
 import type { Job } from '#core/job';
-import { faultsOf, readJobFile, tooLarge, VALIDATION, type Fault } from '#formats/job';
+import { faultsOf, readJobFile, tooLarge, type Fault } from '#formats/job';
+import { VALIDATION } from '#formats/rules';
 import { archiveJob, createJob, duplicateJob } from '#server/jobs';
 import { readLimited } from '../../requests';
 

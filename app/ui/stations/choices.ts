@@ -1,3 +1,4 @@
+import { SEAT_NAMES } from '#core/fastener';
 import type { Seat } from '#core/job';
 import type { Drive } from '#core/verdict';
 
@@ -16,10 +17,4 @@ export const FASTENERS: readonly (readonly ['stud' | 'bolt', string])[] = [
   ['stud', 'studs and nuts'],
   ['bolt', 'lug bolts'],
 ];
-export const SEATS: readonly (readonly [Seat, string])[] = [
-  ['cone60', 'cone 60°'],
-  ['ball-r12', 'ball R12'],
-  ['ball-r13', 'ball R13'],
-  ['ball-r14', 'ball R14'],
-  ['flat', 'flat or shank'],
-];
+export const SEATS = Object.entries(SEAT_NAMES) as [Seat, string][];

@@ -1,0 +1,2 @@
+export * from './interfaces';
+export * from './lines';

@@ -1,0 +1,48 @@
+import { formatNumber, type Words } from '#core/units';
+import type { Fastening, Joint } from './fastening';
+
+const NAMES = { stud: 'stud', bolt: 'bolt' } as const;
+
+/** What holds the wheel, in words with the figures in them. */
+export function fasteningLines(fastening: Fastening, words: Words): string[] {
+  const { studProudMm: proud, trimMm, thinnestAdapterMm: thinnest, requiredLengthMm: required } = fastening;
+  const standard = fastening.standardLengthMm;
+  const short = fastening.joints[0]!.verdict === 'fail';
+  const bolt = fastening.joints[0]!.kind === 'bolt';
+  return [
+    ...fastening.joints.flatMap((joint) => jointLines(joint, words)),
+    ...(fastening.threadsDiffer ? ['the nuts or bolts have another thread than what they go on'] : []),
+    ...(required !== null && (short || bolt)
+      ? [
+          `needed: ${words.length(required)}${standard === null ? '; no standard length does it' : `; next standard length ${words.length(standard)}`}`,
+        ]
+      : []),
+    ...(proud !== null && proud > 0
+      ? [
+          `the car's studs stand ${words.length(proud)} proud of the adapter: pockets of ${words.length(proud + 1)} needed`,
+          ...(trimMm === null ? [] : [`or trim ${words.length(trimMm)} off the studs: the adapter still holds`]),
+          ...(thinnest === null ? [] : [`or an adapter of ${words.length(thinnest)} or more`]),
+        ]
+      : []),
+  ];
+}
+
+function jointLines(joint: Joint, words: Words): string[] {
+  const { kind, lengthMm, throughMm, seatMm, engagementMm, turns, limitMm, tooLongMm } = joint;
+  const name = `${joint.in === 'adapter' ? "adapter's own " : ''}${NAMES[kind]}`;
+  if (engagementMm === null) {
+    if (joint.in === 'adapter' && lengthMm === null) return ["adapter's own studs: length not known, taken as made for the wheel (assumed)"]; // prettier-ignore
+    const missing = [lengthMm === null && `${name} length`, throughMm === null && 'spacer thickness', seatMm === null && 'thickness at the seat'].filter(Boolean); // prettier-ignore
+    return [`not known: ${missing.length > 0 ? missing.join(' and ') : 'stud or bolt'}`];
+  }
+  const under = throughMm === 0 ? '' : ` − stack ${words.figure(throughMm!)}`;
+  return [
+    `${name} ${words.figure(lengthMm!)}${under} − at the seat ${words.figure(seatMm!)} = ${words.length(engagementMm + tooLongMm)}`,
+    ...(tooLongMm > 0
+      ? [`${words.length(tooLongMm)} longer than the hub's thread is deep: it bottoms or meets what is behind`]
+      : []),
+    limitMm === null
+      ? 'not known: the thread'
+      : `limit 1 thread diameter = ${words.length(limitMm)}${turns === null ? '' : `; ${formatNumber(turns, 1)} turns of ${joint.thread}`}`,
+  ];
+}

@@ -1,0 +1,10 @@
+import type { Seat } from '#core/job';
+
+/** What the form of a seat is called in the trade. */
+export const SEAT_NAMES: Record<Seat, string> = {
+  cone60: 'cone 60°',
+  'ball-r12': 'ball R12',
+  'ball-r13': 'ball R13',
+  'ball-r14': 'ball R14',
+  flat: 'flat or shank',
+};

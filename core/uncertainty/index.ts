@@ -1,0 +1,2 @@
+export * from './instruments';
+export * from './sigma';

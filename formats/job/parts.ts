@@ -1,0 +1,91 @@
+import Joi from 'joi';
+import { DomainError } from '#core/errors';
+import { boreFault } from '#core/hub';
+import type { Hub, Wheel } from '#core/job';
+import { readTireSize } from '#core/tire';
+import { count, id, known, length, number, ranged, readable, seat, text, thread } from '#formats/rules';
+
+export const axialPoints = Joi.array()
+  .items(Joi.object({ a: known(number(-1000, 1000)), r: known(number(0, 1500)) }))
+  .max(5000);
+
+export const tire = Joi.object({
+  size: Joi.string().max(60).custom(readable(readTireSize)),
+  sectionWidthMm: ranged('sectionWidthMm'),
+  overallDiameterMm: ranged('overallDiameterMm'),
+  treadWidthMm: ranged('treadWidthMm'),
+  loadIndex: count(20, 204),
+  speed: Joi.string().pattern(/^([A-HJ-NP-Y]|A[1-8])$/, { name: 'is not a speed symbol' }),
+});
+
+/** @throws DomainError where the center bore is no smaller than the circle around it */
+export function boreInsideCircle({ boreMm, boltCircleMm }: Pick<Hub & Wheel, 'boreMm' | 'boltCircleMm'>): void {
+  const fault = boreFault(boreMm, boltCircleMm);
+  if (fault) throw new DomainError(fault, 'boreMm');
+}
+const boreForm = Joi.valid('square', 'chamfered');
+
+export const wheel = Joi.object({
+  rimDiameterIn: ranged('rimDiameterIn'),
+  rimWidthIn: ranged('rimWidthIn'),
+  offsetMm: ranged('offsetMm'),
+  backspacingMm: ranged('backspacingMm'),
+  backspacingConvention: Joi.valid('overall', 'nominal'),
+  lugCount: ranged('lugCount').integer(),
+  boltCircleMm: ranged('boltCircleMm'),
+  boreMm: ranged('boreMm'),
+  boreDepthMm: ranged('boreDepthMm'),
+  boreForm,
+  capDepthMm: ranged('boreDepthMm'),
+  seat,
+  lugHoleMm: ranged('studHoleMm'),
+  seatDiameterMm: ranged('seatDiameterMm'),
+  padThicknessMm: ranged('padThicknessMm'),
+  pocketDepthMm: ranged('pocketDepthMm'),
+  ratingKg: number(100, 5000),
+  innerFace: Joi.object({ barrel: axialPoints, spoke: axialPoints }),
+})
+  .oxor('offsetMm', 'backspacingMm', { isPresent: (value) => value != null })
+  .with('backspacingMm', 'backspacingConvention', { isPresent: (value) => value != null })
+  .custom(readable<Wheel>(boreInsideCircle));
+
+export const stackPart = Joi.object({
+  kind: Joi.valid('slip-on', 'bolt-on', 'ring').required(),
+  label: text(120),
+  thicknessMm: ranged('thicknessMm'),
+  innerBoreMm: ranged('boreMm'),
+  boreDepthMm: ranged('boreDepthMm'),
+  boreForm,
+  lipMm: ranged('lipMm'),
+  outerLipMm: length(250),
+  seatThicknessMm: ranged('seatThicknessMm'),
+  thread,
+  studLengthMm: ranged('fastenerLengthMm'),
+  seat,
+  toLugCount: ranged('lugCount').integer(),
+  toBoltCircleMm: ranged('boltCircleMm'),
+  torqueNm: ranged('torqueNm'),
+  outerMm: ranged('ringMm'),
+  innerMm: ranged('ringMm'),
+});
+
+const setupAxle = Joi.object({
+  wheel,
+  tire,
+  stack: Joi.array().items(stackPart).max(12),
+  fastener: Joi.object({ thread, lengthMm: ranged('fastenerLengthMm'), seat }),
+  dryFitFlush: Joi.boolean(),
+});
+const suspensionChange = Joi.object({
+  kind: Joi.valid('spring', 'strut-top', 'body').required(),
+  mm: known(number(-300, 500)),
+});
+
+/** A setup as it stands in a job. */
+export const setupSchema = Joi.object({
+  id,
+  label: text(120),
+  front: setupAxle,
+  rear: setupAxle,
+  suspensionChange: Joi.object({ front: suspensionChange, rear: suspensionChange }),
+});

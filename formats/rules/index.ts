@@ -1,0 +1,81 @@
+import Joi from 'joi';
+import { DomainError } from '#core/errors';
+import { readThread } from '#core/fastener';
+import { RANGES, type RangeName } from '#formats/fields';
+
+/** Messages say what is wrong; the path in front of them says where. */
+const MESSAGES: Joi.LanguageMessages = {
+  'any.required': 'is missing',
+  'any.only': 'must be {if(#valids.length == 1, #valids.0, "one of " + #valids)}',
+  'any.invalid': 'is not allowed',
+  'any.unknown': 'is not a known field',
+  'object.unknown': 'is not a known field',
+  'object.base': 'must be an object',
+  'object.missing': 'needs one of {#peers}',
+  'object.oxor': 'give only one of {#peers}',
+  'object.with': '{#main} needs {#peer} beside it',
+  'array.base': 'must be a list',
+  'array.min': 'needs at least {#limit}',
+  'array.max': 'has more than {#limit} entries',
+  'array.unique': 'has the same id as another entry of the list',
+  'string.base': 'must be a text',
+  'string.empty': 'must not be empty',
+  'string.max': 'is longer than {#limit} characters',
+  'string.pattern.base': 'is not written as it must be',
+  'string.pattern.name': '{#name}',
+  'string.pattern.invert.name': '{#name}',
+  'string.isoDate': 'must be a date and time such as 2026-03-01T09:30:00Z',
+  'number.base': 'must be a number',
+  'number.infinity': 'must be a finite number',
+  'number.unsafe': 'is too large a number',
+  'number.integer': 'must be a whole number',
+  'domain.error': '{#reason}',
+};
+
+/** A number within a range, or null for "not known". */
+export function number(least: number, most: number): Joi.NumberSchema {
+  const range = `must be between ${least} and ${most}`;
+  return Joi.number().min(least).max(most).allow(null).messages({ 'number.min': range, 'number.max': range });
+}
+export const ranged = (name: RangeName) => number(RANGES[name][0], RANGES[name][1]);
+export const known = (schema: Joi.NumberSchema): Joi.Schema => schema.disallow(null).required();
+export const count = (least: number, most: number) => number(least, most).integer();
+export const length = (most: number) => number(0, most);
+
+export const text = (most: number) =>
+  Joi.string()
+    .max(most)
+    .allow('')
+    // Line breaks and tabs are text; the other control characters are not.
+    .pattern(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]*$/, { name: 'has a control character in it' });
+export const id = Joi.string()
+  .pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'must be 1 to 40 letters, digits, - or _' })
+  .required();
+export const seat = Joi.valid('cone60', 'ball-r12', 'ball-r13', 'ball-r14', 'flat');
+
+const keysOf = (path: string): (string | number)[] =>
+  path === '' ? [] : path.split('.').map((key) => (/^\d+$/.test(key) ? Number(key) : key));
+
+/** A value that the domain itself must be able to read; what it finds wrong becomes the fault. */
+export const readable =
+  <T>(read: (value: T) => unknown): Joi.CustomValidator<T> =>
+  (value, helpers) => {
+    try {
+      read(value);
+      return value;
+    } catch (error) {
+      if (!(error instanceof DomainError)) throw error;
+      const fault = helpers.error('domain.error', { reason: error.message });
+      const path = fault.path as (string | number)[];
+      return Object.assign(fault, { path: [...path, ...keysOf(error.path)] });
+    }
+  };
+export const thread = Joi.string().max(20).custom(readable(readThread));
+
+/** Shared by every validation: nothing is converted, all faults are told at once, values are not repeated in messages. */
+export const VALIDATION: Joi.ValidationOptions = {
+  abortEarly: false,
+  convert: false,
+  messages: MESSAGES,
+  errors: { label: false, wrap: { array: false } },
+};
