@@ -7,6 +7,7 @@ import {
   type Sequelize,
 } from 'sequelize';
 import type { Edit, Instrument, Job } from '#core/job';
+import type { StoreItem, StoreKind } from '#core/stores';
 import type { WaitsFor } from '#core/standing';
 
 /** A job: its document (car, brief, setups) without the history of its readings. */
@@ -49,6 +50,16 @@ export class ChangeRow extends Model<InferAttributes<ChangeRow>, InferCreationAt
   /** `done` can be undone, `undone` can be redone; everything else is `past`. */
   declare state: 'done' | 'undone' | 'past';
   declare createdAt: CreationOptional<Date>;
+}
+
+/** Something the shop keeps. */
+export class StoreRow extends Model<InferAttributes<StoreRow>, InferCreationAttributes<StoreRow>> {
+  declare id: string;
+  declare kind: StoreKind;
+  declare name: string;
+  declare item: StoreItem;
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
 }
 
 /** Ties the models to a database. */
@@ -97,5 +108,16 @@ export function defineModels(sequelize: Sequelize): void {
       createdAt: DataTypes.DATE,
     },
     { ...common, tableName: 'changes', updatedAt: false },
+  );
+  StoreRow.init(
+    {
+      id: { type: DataTypes.STRING, primaryKey: true },
+      kind: { type: DataTypes.STRING, allowNull: false },
+      name: { type: DataTypes.STRING, allowNull: false },
+      item: { type: DataTypes.JSON, allowNull: false },
+      createdAt: DataTypes.DATE,
+      updatedAt: DataTypes.DATE,
+    },
+    { ...common, tableName: 'store_items' },
   );
 }

@@ -2,7 +2,7 @@ import type { SetupAxle, Setup } from '#core/job';
 import { formatNumber, offsetFigure, rimFigure } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 import { stackThicknessMm } from '#core/stack';
-import type { Check } from '#core/verdict';
+import { MATCHING, verdictWord, type Check } from '#core/verdict';
 import type { Lengths } from '../preferences/PreferencesContext';
 
 /** A wheel as the trade names it: `17 × 7.5 +42`. */
@@ -40,15 +40,31 @@ export function faceText(poke: number | null, lengths: Lengths): string {
 
 /** A check's value without its unit. */
 export function valueFigure(check: Check, lengths: Lengths): string {
-  if (check.value === null) return '—';
+  if (check.code === 'seat' || check.value === null) return '—';
+  if (check.code === 'pattern') return patternFigure(check.value);
+  if (check.code === 'centring') return formatNumber(check.value, 1);
   if (check.code === 'fender') return faceText(check.value, lengths);
   if (check.unit === 'mm') return lengths.figure(check.value);
   if (check.unit === 'in') return rimFigure(check.value);
   return check.unit === '%' ? formatNumber(check.value, 1, true) : formatNumber(check.value, 1);
 }
 
+/** Circles that differ, in mm: their names are mm whatever the unit of the rest. */
+const patternFigure = (deltaMm: number): string =>
+  Math.abs(deltaMm) < 0.005 ? 'same' : formatNumber(deltaMm, 2, true);
+
+/** What parts that must go together say instead of a limit. */
+const MATCH_NOTES: Record<string, string> = {
+  pattern: 'wheel circle less hub circle',
+  centring: 'bore less what it sits on',
+  seat: 'wheel against nut or bolt',
+  'bolt-lengths': 'do not mix them',
+};
+
 /** A check's limit in a few words. */
 export function limitText(check: Check, lengths: Lengths): string {
+  const note = MATCH_NOTES[check.code];
+  if (note) return note;
   if (check.limit === null) return check.verdict === 'unknown' ? 'a reading is missing' : '';
   if (check.code === 'fender') return `out to ${faceText(check.limit, lengths)}`;
   if (check.code === 'rim-diameter') return `tire for ${rimFigure(check.limit)} in`;
@@ -60,6 +76,7 @@ export function limitText(check: Check, lengths: Lengths): string {
 /** How far a check is from its limit, in words. */
 export function marginText(check: Check, lengths: Lengths): string {
   const { margin, value, verdict } = check;
+  if (check.code !== 'rim-diameter' && MATCHING.has(check.code)) return verdictWord(check);
   if (margin === null || value === null) return 'not known yet';
   const amount = (size: number): string =>
     check.unit === 'mm' ? lengths.text(Math.abs(size)) : `${formatNumber(Math.abs(size), 1)} ${check.unit}`;
@@ -69,6 +86,9 @@ export function marginText(check: Check, lengths: Lengths): string {
     if (verdict === 'fail') return `${amount(margin)} beyond`;
     return verdict === 'caution' ? 'short of the wish' : `${amount(margin)} to spare`;
   }
+  if (check.code === 'fastening' && verdict !== 'ok')
+    return margin < 0 ? `${amount(margin)} too little thread` : verdictWord(check);
+  if (check.code === 'lug-hole' && margin < 0) return `${amount(margin)} too small`;
   if (check.unit === 'mm' && verdict === 'fail') return `touches by ${amount(value)}`;
   return margin < 0 ? `${amount(margin)} past its limit` : `${amount(margin)} to spare`;
 }

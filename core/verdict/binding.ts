@@ -1,4 +1,4 @@
-import { WORST_FIRST, type Check } from './verdict';
+import { MATCHING, WORST_FIRST, type Check } from './verdict';
 import { usedShare } from './used';
 
 /**
@@ -20,4 +20,4 @@ function holdsMore(check: Check, other: Check): boolean {
 
 /** How far past contact a failed check is: in mm where it has mm, a matching part that does not fit counts as most. */
 const shortfall = (check: Check): number =>
-  check.unit === 'mm' && check.margin !== null ? -check.margin : check.code === 'rim-diameter' ? Infinity : 0;
+  MATCHING.has(check.code) ? Infinity : check.unit === 'mm' && check.margin !== null ? -check.margin : 0;

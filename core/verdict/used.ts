@@ -1,4 +1,4 @@
-import type { Check } from './verdict';
+import { MATCHING, type Check } from './verdict';
 
 /** Where the ring stands when a figure is exactly at its limit. */
 export const USED_AT_LIMIT = 0.75;
@@ -12,7 +12,7 @@ export function usedShare(check: Pick<Check, 'code' | 'value' | 'limit' | 'margi
   if (check.verdict === 'fail') return 1;
   const { value, limit, margin } = check;
   if (value === null || limit === null || margin === null) return check.verdict === 'ok' ? 0 : USED_AT_LIMIT;
-  if (check.code === 'rim-diameter') return 0;
+  if (MATCHING.has(check.code)) return check.verdict === 'ok' ? 0 : USED_AT_LIMIT;
   if (check.code === 'fender') return clamp(USED_AT_LIMIT / (1 + Math.max(0, margin) / 10));
   if (check.code === 'diameter' || check.code === 'axle-match') {
     const share = Math.abs(value) / limit;

@@ -9,6 +9,9 @@ export function worstVerdict(verdicts: readonly Verdict[]): Verdict {
   return WORST_FIRST.find((verdict) => verdicts.includes(verdict)) ?? 'unknown';
 }
 
+/** Checks of parts that go together or do not: they have no room of which a share is used. */
+export const MATCHING: ReadonlySet<string> = new Set(['rim-diameter', 'pattern', 'centring', 'seat', 'bolt-lengths']);
+
 /** One judged figure of a report. `margin` is the room left to the limit in the check's own unit, negative when it is passed. */
 export interface Check {
   code: string;

@@ -12,6 +12,12 @@ const MATCH: Record<Verdict, string> = {
   fail: 'does not fit',
   unknown: 'not known',
 };
+const HOLD: Record<Verdict, string> = {
+  ok: 'holds',
+  caution: 'with care',
+  fail: 'does not hold',
+  unknown: 'not known',
+};
 const FACE: Record<Verdict, string> = {
   ok: 'in place',
   caution: 'too far in',
@@ -24,5 +30,6 @@ export function verdictWord(check: Pick<Check, 'code' | 'verdict'>): string {
   if (check.code === 'fender') return FACE[check.verdict];
   if (check.code === 'inboard' || check.code === 'arch' || check.code.startsWith('obstacle:'))
     return CLEARANCE[check.verdict];
+  if (check.code === 'fastening') return HOLD[check.verdict];
   return MATCH[check.verdict];
 }

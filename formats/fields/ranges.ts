@@ -19,6 +19,8 @@ export const RANGES = {
   seatThicknessMm: [0, 100],
   ringMm: [20, 250],
   price: [0, 100000],
+  quantity: [0, 10000],
+  ratingKg: [100, 5000],
   fastenerLengthMm: [5, 150],
   torqueNm: [10, 1000],
   axleRatingKg: [50, 10000],

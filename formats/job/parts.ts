@@ -42,7 +42,7 @@ export const wheel = Joi.object({
   seatDiameterMm: ranged('seatDiameterMm'),
   padThicknessMm: ranged('padThicknessMm'),
   pocketDepthMm: ranged('pocketDepthMm'),
-  ratingKg: number(100, 5000),
+  ratingKg: ranged('ratingKg'),
   innerFace: Joi.object({ barrel: axialPoints, spoke: axialPoints }),
 })
   .oxor('offsetMm', 'backspacingMm', { isPresent: (value) => value != null })

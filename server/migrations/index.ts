@@ -1,4 +1,5 @@
 import { first } from './001-jobs';
+import { stores } from './002-stores';
 
 /** All migrations, oldest first. A landed migration is never changed; a new one is added. */
-export const migrations = [first];
+export const migrations = [first, stores];

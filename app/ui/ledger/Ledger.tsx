@@ -68,7 +68,14 @@ export function Ledger({ setup, report, axle, allOpen }: LedgerProps) {
         rows={[...pick('rim-diameter', 'rim-width', 'diameter', 'axle-match'), ...tireRows(report[axle], lengths)]}
         {...shown}
       />
-      <Group title={`Wheel and stack, ${axle}`} rows={wheelRows(report[axle], lengths)} {...shown} />
+      <Group
+        title={`Wheel on hub, ${axle}`}
+        rows={[
+          ...pick('pattern', 'centring', 'fastening', 'seat', 'lug-hole', 'bolt-lengths'),
+          ...wheelRows(report[axle], lengths),
+        ]}
+        {...shown}
+      />
       {report[axle].assumed.length > 0 && (
         <p className="ledger-assumed">
           <span className="assumed">Assumed, not measured:</span> {report[axle].assumed.map(assumedName).join(', ')}.

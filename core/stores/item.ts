@@ -1,0 +1,59 @@
+import type { Seat, StackPart, Wheel } from '#core/job';
+
+export type StoreKind = 'spacer' | 'adapter' | 'ring' | 'fastener' | 'wheel';
+export const STORE_KINDS: readonly StoreKind[] = ['spacer', 'adapter', 'ring', 'fastener', 'wheel'];
+
+type Kept<T> = { [key in keyof T]?: T[key] };
+
+/** Something the shop keeps: what it is, how many, and the dimensions its kind has. Lengths mm. */
+export interface StoreItem
+  extends Kept<
+      Pick<
+        Wheel,
+        | 'rimDiameterIn' | 'rimWidthIn' | 'offsetMm' | 'boreMm' | 'boreDepthMm' | 'padThicknessMm' | 'pocketDepthMm' | 'lugHoleMm'
+        | 'seatDiameterMm' | 'ratingKg' | 'lugCount' | 'boltCircleMm'
+      >
+    >,
+    Kept<
+      Pick<
+        StackPart,
+        | 'thicknessMm' | 'innerBoreMm' | 'lipMm' | 'outerLipMm' | 'seatThicknessMm' | 'toLugCount' | 'toBoltCircleMm' | 'studLengthMm'
+        | 'torqueNm' | 'outerMm' | 'innerMm'
+      >
+    > {
+  kind: StoreKind;
+  name: string;
+  maker?: string | undefined;
+  quantity?: number | null | undefined;
+  priceEach?: number | null | undefined;
+  material?: 'plastic' | 'metal' | undefined;
+  form?: 'nut' | 'bolt' | 'stud' | undefined;
+  thread?: string | undefined;
+  lengthMm?: number | null | undefined;
+  seat?: Seat | undefined;
+} // prettier-ignore
+
+const WHEEL_KEYS = [
+  'rimDiameterIn', 'rimWidthIn', 'offsetMm', 'lugCount', 'boltCircleMm', 'boreMm', 'boreDepthMm', 'seat', 'lugHoleMm', 'seatDiameterMm',
+  'padThicknessMm', 'pocketDepthMm', 'ratingKg',
+] as const; // prettier-ignore
+const PIECE_KEYS = [
+  'thicknessMm', 'innerBoreMm', 'lipMm', 'outerLipMm', 'seatThicknessMm', 'toLugCount', 'toBoltCircleMm', 'thread', 'studLengthMm',
+  'seat', 'torqueNm', 'outerMm', 'innerMm',
+] as const; // prettier-ignore
+
+const picked = (item: StoreItem, keys: readonly (keyof StoreItem)[]): Record<string, unknown> =>
+  Object.fromEntries(keys.filter((key) => item[key] != null).map((key) => [key, item[key]]));
+
+/** What an item is called: its maker and its name. */
+export const itemName = ({ maker, name }: StoreItem): string => (maker ? `${maker} ${name}` : name);
+
+/** A wheel of the stores as a setup carries it. */
+export const wheelFromStores = (item: StoreItem): Wheel => picked(item, WHEEL_KEYS);
+
+/** A spacer, adapter or ring of the stores as a stack carries it. */
+export const pieceFromStores = (item: StoreItem): StackPart => ({
+  kind: item.kind === 'ring' ? 'ring' : item.kind === 'adapter' ? 'bolt-on' : 'slip-on',
+  label: itemName(item),
+  ...picked(item, PIECE_KEYS),
+});

@@ -1,0 +1,105 @@
+import { SEAT_NAMES } from '#core/fastener';
+import type { StoreItem, StoreKind } from '#core/stores';
+import type { RangeName } from '#formats/fields';
+
+/** A column of the stores: how its value is written in a file and on the screen. */
+export interface Column {
+  key: keyof StoreItem;
+  label: string;
+  /** `length` in mm, `rim` in inches, `number` with the unit given. */
+  type: 'text' | 'length' | 'rim' | 'number' | 'thread' | 'choice';
+  range?: RangeName;
+  whole?: boolean;
+  unit?: string;
+  required?: boolean;
+  choices?: Readonly<Record<string, string>>;
+}
+
+const length = (key: keyof StoreItem, label: string, range: RangeName, required = false): Column => ({
+  key,
+  label,
+  type: 'length',
+  range,
+  required,
+});
+const lugs = (key: 'lugCount' | 'toLugCount', label: string, required = false): Column => ({
+  key,
+  label,
+  type: 'number',
+  range: 'lugCount',
+  whole: true,
+  required,
+});
+const seat: Column = { key: 'seat', label: 'Seat', type: 'choice', choices: SEAT_NAMES };
+const thread = (required: boolean): Column => ({ key: 'thread', label: 'Thread', type: 'thread', required });
+
+/** What every item has. */
+export const COMMON: readonly Column[] = [
+  { key: 'name', label: 'Name', type: 'text', required: true },
+  { key: 'maker', label: 'Maker', type: 'text' },
+  { key: 'quantity', label: 'Kept', type: 'number', range: 'quantity', whole: true },
+  { key: 'priceEach', label: 'Price each', type: 'number', range: 'price' },
+];
+
+/** What an item of a kind has besides. */
+export const COLUMNS: Readonly<Record<StoreKind, readonly Column[]>> = {
+  spacer: [
+    length('thicknessMm', 'Thickness', 'thicknessMm', true),
+    lugs('lugCount', 'Lugs'),
+    length('boltCircleMm', 'Bolt circle', 'boltCircleMm'),
+    length('innerBoreMm', 'Bore', 'boreMm'),
+    length('outerLipMm', 'Lip ⌀', 'boreMm'),
+    length('lipMm', 'Lip height', 'lipMm'),
+  ],
+  adapter: [
+    length('thicknessMm', 'Thickness', 'thicknessMm', true),
+    length('seatThicknessMm', 'At its seat', 'seatThicknessMm'),
+    lugs('lugCount', 'Lugs', true),
+    length('boltCircleMm', 'Bolt circle', 'boltCircleMm', true),
+    lugs('toLugCount', 'To lugs'),
+    length('toBoltCircleMm', 'To circle', 'boltCircleMm'),
+    length('innerBoreMm', 'Bore', 'boreMm'),
+    length('outerLipMm', 'Lip ⌀', 'boreMm'),
+    thread(false),
+    length('studLengthMm', 'Stud length', 'fastenerLengthMm'),
+    seat,
+    { key: 'torqueNm', label: 'Torque', type: 'number', range: 'torqueNm', unit: 'N·m' },
+  ],
+  ring: [
+    length('outerMm', 'Outer ⌀', 'ringMm', true),
+    length('innerMm', 'Inner ⌀', 'ringMm', true),
+    { key: 'material', label: 'Material', type: 'choice', choices: { plastic: 'plastic', metal: 'metal' } },
+  ],
+  fastener: [
+    { key: 'form', label: 'Form', type: 'choice', choices: { nut: 'nut', bolt: 'bolt', stud: 'stud' }, required: true },
+    thread(true),
+    length('lengthMm', 'Length', 'fastenerLengthMm'),
+    seat,
+  ],
+  wheel: [
+    { key: 'rimDiameterIn', label: 'Rim ⌀', type: 'rim', range: 'rimDiameterIn', required: true },
+    { key: 'rimWidthIn', label: 'Rim width', type: 'rim', range: 'rimWidthIn', required: true },
+    { ...length('offsetMm', 'Offset', 'offsetMm', true) },
+    lugs('lugCount', 'Lugs', true),
+    length('boltCircleMm', 'Bolt circle', 'boltCircleMm', true),
+    length('boreMm', 'Bore', 'boreMm'),
+    seat,
+    length('padThicknessMm', 'Pad', 'padThicknessMm'),
+    length('pocketDepthMm', 'Pockets', 'pocketDepthMm'),
+    length('lugHoleMm', 'Lug hole', 'studHoleMm'),
+    length('seatDiameterMm', 'Seat ⌀', 'seatDiameterMm'),
+    { key: 'ratingKg', label: 'Rating', type: 'number', range: 'ratingKg', unit: 'kg' },
+  ],
+};
+
+/** The columns of a kind, in the order of screen and file. */
+export const columnsOf = (kind: StoreKind): readonly Column[] => [...COMMON, ...COLUMNS[kind]];
+
+/** Every column of a file, kind first. */
+export const FILE_COLUMNS: readonly string[] = [
+  ...new Set([
+    'kind',
+    ...COMMON.map(({ key }) => key),
+    ...Object.values(COLUMNS).flatMap((columns) => columns.map(({ key }) => key)),
+  ]),
+];

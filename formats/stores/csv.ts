@@ -1,0 +1,135 @@
+import Papa from 'papaparse';
+import { DomainError } from '#core/errors';
+import { STORE_KINDS, type StoreItem, type StoreKind } from '#core/stores';
+import { readNumber } from '#core/units';
+import { faultsOf, type Fault } from '#formats/faults';
+import { VALIDATION } from '#formats/rules';
+import { columnsOf, FILE_COLUMNS, type Column } from './columns';
+import { storeItemSchema } from './schema';
+
+/** The largest file of stores that is read. */
+export const MAX_CSV_BYTES = 5 * 1024 * 1024;
+const MAX_FAULTS = 50;
+
+export type ReadStores = { items: StoreItem[]; faults?: undefined } | { items?: undefined; faults: Fault[] };
+
+const whole = (message: string): ReadStores => ({ faults: [{ path: '', message }] });
+
+/**
+ * Reads a file of stores from its bytes. UTF-8, or UTF-16 where the file says so by its first bytes; anything else is told with the line
+ * it begins in, never guessed. Never throws: either every item, or every fault with its line.
+ */
+export function readStoresFile(bytes: Uint8Array): ReadStores {
+  if (bytes.length > MAX_CSV_BYTES) return whole(`the file is larger than ${MAX_CSV_BYTES / 1024 / 1024} MB`);
+  const marked = bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : 'utf-8'; // prettier-ignore
+  try {
+    return readStoresText(new TextDecoder(marked, { fatal: true }).decode(bytes));
+  } catch (error) {
+    if (!(error instanceof TypeError)) throw error;
+    return whole(`line ${firstBadLine(bytes)} has letters that are not UTF-8: save the file as CSV UTF-8`);
+  }
+}
+
+/** Where the text stops being UTF-8: the first line that cannot be decoded by itself. */
+function firstBadLine(bytes: Uint8Array): number {
+  let line = 1;
+  let start = 0;
+  for (let at = 0; at <= bytes.length; at++) {
+    if (at < bytes.length && bytes[at] !== 10) continue;
+    try {
+      new TextDecoder('utf-8', { fatal: true }).decode(bytes.subarray(start, at));
+    } catch {
+      return line;
+    }
+    start = at + 1;
+    line += 1;
+  }
+  return line;
+}
+
+/** Reads the text of a file of stores: a heading line with the fields' names, one item a line; comma, semicolon or tab. */
+export function readStoresText(source: string): ReadStores {
+  const plain = source.replace(/^\ufeff/, '');
+  if (plain.trim() === '') return whole('the file is empty');
+  const lines: number[] = [];
+  const { data, errors } = Papa.parse<string[]>(plain, { skipEmptyLines: false, delimitersToGuess: [',', ';', '\t'] });
+  const broken = errors.find(({ type }) => type === 'Quotes');
+  if (broken) return whole(`line ${(broken.row ?? 0) + 1}: a quotation mark is not closed`);
+  let line = 1;
+  const rows = data.flatMap((cells) => {
+    const at = line;
+    line += 1 + cells.join('').split('\n').length - 1;
+    if (cells.every((cell) => cell.trim() === '')) return [];
+    lines.push(at);
+    return [cells.map((cell) => cell.trim())];
+  });
+  const [heading, ...body] = rows;
+  const faults = headingFaults(heading!);
+  if (faults.length > 0) return { faults };
+  if (body.length === 0) return whole('the file has a heading but no items');
+  const items: StoreItem[] = [];
+  body.forEach((cells, index) => {
+    const place = `line ${lines[index + 1]}`;
+    const read = readRow(heading!, cells);
+    faults.push(...read.faults.map(({ path, message }) => ({ path: path ? `${place}, ${path}` : place, message })));
+    if (read.item) items.push(read.item);
+  });
+  if (faults.length > MAX_FAULTS)
+    return { faults: [...faults.slice(0, MAX_FAULTS), { path: '', message: `and ${faults.length - MAX_FAULTS} more faults` }] }; // prettier-ignore
+  return faults.length > 0 ? { faults } : { items };
+}
+
+function headingFaults(heading: readonly string[]): Fault[] {
+  const faults: Fault[] = [];
+  for (const needed of ['kind', 'name'])
+    if (!heading.includes(needed))
+      faults.push({ path: 'line 1', message: `the column “${needed}” is missing (there are: ${heading.join(', ').slice(0, 200)})` }); // prettier-ignore
+  for (const [index, name] of heading.entries()) {
+    if (!FILE_COLUMNS.includes(name))
+      faults.push({ path: 'line 1', message: `“${name.slice(0, 40)}” is not a known column` });
+    else if (heading.indexOf(name) !== index)
+      faults.push({ path: 'line 1', message: `the column “${name}” stands twice` });
+  }
+  return faults;
+}
+
+function readRow(heading: readonly string[], cells: readonly string[]): { item?: StoreItem; faults: Fault[] } {
+  if (cells.length > heading.length && cells.slice(heading.length).some((cell) => cell !== ''))
+    return { faults: [{ path: '', message: `has ${cells.length} cells under ${heading.length} columns` }] };
+  const given = Object.fromEntries(
+    heading.map((name, index) => [name, cells[index] ?? '']).filter(([, cell]) => cell !== ''),
+  );
+  const kind = given['kind'] as StoreKind | undefined;
+  if (!kind || !STORE_KINDS.includes(kind))
+    return { faults: [{ path: 'kind', message: `must be one of ${STORE_KINDS.join(', ')}` }] };
+  const columns = columnsOf(kind);
+  const faults: Fault[] = [];
+  const item: Record<string, unknown> = { kind };
+  for (const [name, cell] of Object.entries(given)) {
+    if (name === 'kind') continue;
+    const column = columns.find(({ key }) => key === name);
+    if (!column) faults.push({ path: name, message: `a ${kind} has no such field` });
+    else item[name] = readCell(column, String(cell), (message) => faults.push({ path: name, message }));
+  }
+  const unread = new Set(faults.map(({ path }) => path));
+  const { error } = storeItemSchema.validate(item, VALIDATION);
+  if (error) faults.push(...faultsOf(error).filter(({ path }) => !unread.has(path)));
+  return faults.length > 0 ? { faults } : { item: item as unknown as StoreItem, faults };
+}
+
+function readCell(column: Column, cell: string, fault: (message: string) => void): unknown {
+  if (column.type === 'text' || column.type === 'thread' || column.type === 'choice') return cell;
+  try {
+    return readNumber(cell);
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    fault(error.message);
+    return undefined;
+  }
+}
+
+/** Writes the stores as a file that reads back the same. */
+export function writeStoresFile(items: readonly StoreItem[]): string {
+  const rows = items.map((item) => FILE_COLUMNS.map((key) => item[key as keyof StoreItem] ?? ''));
+  return `${Papa.unparse({ fields: [...FILE_COLUMNS], data: rows }, { newline: '\r\n' })}\r\n`;
+}

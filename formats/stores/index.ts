@@ -1,0 +1,3 @@
+export * from './columns';
+export * from './schema';
+export * from './csv';

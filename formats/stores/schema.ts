@@ -1,0 +1,46 @@
+import Joi from 'joi';
+import { DomainError } from '#core/errors';
+import { boreFault } from '#core/hub';
+import { STORE_KINDS, type StoreItem, type StoreKind } from '#core/stores';
+import { ranged, readable, text, thread } from '#formats/rules';
+import { columnsOf, type Column } from './columns';
+
+/** How one column is validated. */
+function ruleOf(column: Column): Joi.Schema {
+  const rule =
+    column.type === 'choice'
+      ? Joi.valid(...Object.keys(column.choices!))
+      : column.type === 'thread'
+        ? thread
+        : column.type === 'text'
+          ? text(120)
+          : column.whole
+            ? ranged(column.range!).integer()
+            : ranged(column.range!);
+  if (column.key === 'name') return text(120).disallow('').trim().required();
+  return column.required ? rule.disallow(null).required() : rule;
+}
+
+/** @throws DomainError where dimensions of one part contradict each other */
+function partsAgree(item: StoreItem): void {
+  const fault = boreFault(item.kind === 'wheel' ? item.boreMm : item.innerBoreMm, item.boltCircleMm);
+  if (fault) throw new DomainError(fault, item.kind === 'wheel' ? 'boreMm' : 'innerBoreMm');
+  if (item.outerMm != null && item.innerMm != null && item.innerMm >= item.outerMm)
+    throw new DomainError('must be smaller than the outer diameter', 'innerMm');
+}
+
+const SCHEMAS = Object.fromEntries(
+  STORE_KINDS.map((kind) => [
+    kind,
+    Joi.object({
+      kind: Joi.valid(kind).required(),
+      ...Object.fromEntries(columnsOf(kind).map((column) => [column.key, ruleOf(column)])),
+    }).custom(readable(partsAgree)),
+  ]),
+) as Record<StoreKind, Joi.ObjectSchema<StoreItem>>;
+
+/** An item of the stores, by its kind. */
+export const storeItemSchema: Joi.AlternativesSchema<StoreItem> = Joi.alternatives().conditional('.kind', {
+  switch: STORE_KINDS.map((kind) => ({ is: kind, then: SCHEMAS[kind] })),
+  otherwise: Joi.object({ kind: Joi.valid(...STORE_KINDS).required() }).unknown(),
+});

@@ -1,0 +1,54 @@
+import { nanoid } from 'nanoid';
+import { Op } from 'sequelize';
+import { itemName, type StoreItem } from '#core/stores';
+import { database, write } from './database';
+import { StoreRow } from './models';
+
+/** An item with the name it is known by. */
+export interface KeptItem {
+  id: string;
+  item: StoreItem;
+}
+
+/** Everything the shop keeps, by kind and name. */
+export async function listItems(): Promise<KeptItem[]> {
+  await database();
+  const rows = await StoreRow.findAll({ order: [['kind', 'ASC'], ['name', 'ASC']] }); // prettier-ignore
+  return rows.map(({ id, item }) => ({ id, item }));
+}
+
+/** Adds an item or changes the one of that id; null when another item of its kind has that maker and name. */
+export async function saveItem(id: string | null, item: StoreItem): Promise<string | null> {
+  return write(async (transaction) => {
+    const name = itemName(item);
+    const twin = await StoreRow.findOne({
+      where: { kind: item.kind, name, ...(id === null ? {} : { id: { [Op.ne]: id } }) },
+      transaction,
+    });
+    if (twin) return null;
+    const row = id === null ? null : await StoreRow.findByPk(id, { transaction });
+    if (row) await row.update({ kind: item.kind, name, item }, { transaction });
+    else await StoreRow.create({ id: id ?? nanoid(10), kind: item.kind, name, item }, { transaction });
+    return row?.id ?? id ?? name;
+  });
+}
+
+/** Takes an item out of the stores. */
+export async function removeItem(id: string): Promise<void> {
+  await write((transaction) => StoreRow.destroy({ where: { id }, transaction }));
+}
+
+/** Takes in a list: an item of a kind and name that is there already replaces it. All of them or none. */
+export async function importItems(items: readonly StoreItem[]): Promise<{ added: number; replaced: number }> {
+  return write(async (transaction) => {
+    let replaced = 0;
+    for (const item of items) {
+      const name = itemName(item);
+      const row = await StoreRow.findOne({ where: { kind: item.kind, name }, transaction });
+      if (row) replaced += 1;
+      if (row) await row.update({ item }, { transaction });
+      else await StoreRow.create({ id: nanoid(10), kind: item.kind, name, item }, { transaction });
+    }
+    return { added: items.length - replaced, replaced };
+  });
+}
