@@ -10,5 +10,6 @@ export default [
     route('setups', 'routes/setups.tsx'),
     route('compare', 'routes/compare.tsx'),
   ]),
+  route('gauge-card.pdf', 'routes/gauge-card.ts'),
   route('jobs/:jobId/file', 'routes/job-file.ts'),
 ] satisfies RouteConfig;

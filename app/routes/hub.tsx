@@ -1,19 +1,25 @@
+import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
+import { hubPatternOf } from '#core/evaluate';
+import { boreFault } from '#core/hub';
 import type { Instrument } from '#core/job';
 import { useJob } from '../job/JobContext';
 import { useLengths } from '../preferences/PreferencesContext';
 import { ChoiceField } from '../ui/fields/ChoiceField';
 import { LengthField } from '../ui/fields/LengthField';
 import { NumberField } from '../ui/fields/NumberField';
-import { TextField } from '../ui/fields/TextField';
+import { TextField, ThreadField } from '../ui/fields/TextField';
 import { ReadingPanel, takenWith } from '../ui/help/ReadingPanel';
 import { useReadingInHand } from '../ui/help/useReadingInHand';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
 import { useEditAt } from '../ui/parts/useEditAt';
-import { CLASSES, DRIVES, FASTENERS, SEATS } from '../ui/stations/choices';
-import { HubFace } from '../ui/stations/HubFace';
+import { GaugeCardButton } from '../ui/hub/GaugeCard';
+import type { Face } from '../ui/hub/HubFace';
+import { PatternFinder } from '../ui/hub/PatternFinder';
+import { Tightening } from '../ui/hub/Tightening';
+import { CLASSES, DRIVES, FASTENERS, LIP_FORMS, SEATS } from '../ui/stations/choices';
 import { Reading } from '../ui/stations/Reading';
-import '../ui/stations/hub.css';
+import '../ui/hub/hub.css';
 
 /** What the wheel bolts to, and the car it belongs to. */
 export default function HubPage() {
@@ -44,6 +50,16 @@ export default function HubPage() {
     { key: 'hub.lipHeightMm', shown: length(hub?.lipHeightMm) },
     { key: 'hub.fastener.lengthMm', shown: length(fastener?.lengthMm) },
   ];
+  const [shows, setShows] = useState<'pattern' | 'tightening'>('pattern');
+  const found = hub ? hubPatternOf(hub) : null;
+  const read = found?.origin === 'read' ? found.pattern.boltCircleMm! : null;
+  const face: Face = {
+    lugCount: hub?.lugCount ?? null,
+    boltCircleMm: hub?.boltCircleMm ?? read ?? found?.circle?.boltCircleMm ?? null,
+    boreMm: hub?.boreMm ?? null,
+    kind: fastener?.kind === 'bolt' ? 'hole' : 'stud',
+    thread: fastener?.thread,
+  };
   const { inHand, goTo, follow } = useReadingInHand(items, 'hub.boltCircleMm');
   return (
     <div className="two-columns" {...follow}>
@@ -52,10 +68,38 @@ export default function HubPage() {
           <h1>
             {axle === 'front' ? 'Front' : 'Rear'} hub, face on <span className="soft">to scale</span>
           </h1>
+          <Segmented<'pattern' | 'tightening'>
+            aria-label="What the face shows"
+            options={[
+              { value: 'pattern', label: 'Pattern' },
+              { value: 'tightening', label: 'Tightening' },
+            ]}
+            value={shows}
+            onChange={setShows}
+          />
+          <GaugeCardButton hub={hub} />
           <AxleSwitch />
         </header>
         <div className="hub-middle">
-          <HubFace hub={hub} />
+          <div className="hub-left" data-reading="hub.boltCircleMm">
+            {shows === 'tightening' ? (
+              <Tightening face={face} torqueNm={fastener?.torqueNm ?? null} />
+            ) : (
+              <PatternFinder
+                key={axle}
+                name={at('patternReadings').join('/')}
+                of="Hub"
+                face={face}
+                readings={hub?.patternReadings ?? []}
+                setReadings={(readings) => editAt(at('patternReadings'), readings.length > 0 ? readings : null)}
+                setLugCount={(count) => editAt(at('lugCount'), count)}
+                takenMm={hub?.boltCircleMm ?? null}
+                take={(circleMm) => editAt(at('boltCircleMm'), circleMm, taken)}
+                instrument={instrument}
+                setInstrument={setInstrument}
+              />
+            )}
+          </div>
           <form
             key={axle}
             className="hub-fields"
@@ -72,18 +116,22 @@ export default function HubPage() {
               />
             </Reading>
             <Reading of="hub.boltCircleMm">
-              {hub?.patternReadings?.length ? (
-                <p className="soft">The bolt circle stands as readings in the job file.</p>
-              ) : (
-                <LengthField
-                  {...measured(at('boltCircleMm'), hub?.boltCircleMm)}
-                  label="Bolt circle"
-                  range="boltCircleMm"
-                />
-              )}
+              <LengthField
+                {...measured(at('boltCircleMm'), hub?.boltCircleMm)}
+                label="Bolt circle"
+                range="boltCircleMm"
+                placeholder={read === null ? '—' : lengths.figure(read)}
+                assumed={read === null ? undefined : 'from readings'}
+                check={(mm) => boreFault(hub?.boreMm, mm) && 'must be larger than the center bore'}
+              />
             </Reading>
             <Reading of="hub.boreMm">
-              <LengthField {...measured(at('boreMm'), hub?.boreMm)} label="Center bore" range="boreMm" />
+              <LengthField
+                {...measured(at('boreMm'), hub?.boreMm)}
+                label="Center bore"
+                range="boreMm"
+                check={(mm) => boreFault(mm, hub?.boltCircleMm ?? read)}
+              />
             </Reading>
             <Reading of="hub.lipHeightMm">
               <LengthField {...measured(at('lipHeightMm'), hub?.lipHeightMm)} label="Hub lip" range="lipHeightMm" />
@@ -94,13 +142,7 @@ export default function HubPage() {
               choices={FASTENERS}
               commit={(value) => editAt(at('fastener', 'kind'), value)}
             />
-            <TextField
-              {...plain<string>(at('fastener', 'thread'), fastener?.thread)}
-              label="Thread"
-              most={20}
-              width={10}
-              placeholder="M12x1.5"
-            />
+            <ThreadField {...plain<string>(at('fastener', 'thread'), fastener?.thread || null)} label="Thread" />
             <Reading of="hub.fastener.lengthMm">
               <LengthField
                 {...measured(at('fastener', 'lengthMm'), fastener?.lengthMm)}
@@ -120,6 +162,29 @@ export default function HubPage() {
               range="torqueNm"
               unit="N·m"
               width={5}
+            />
+            {fastener?.kind === 'bolt' && (
+              <LengthField
+                {...measured(at('fastener', 'threadDepthMm'), fastener.threadDepthMm)}
+                label="Thread depth in the hub"
+                range="threadDepthMm"
+              />
+            )}
+            <ChoiceField
+              label="Form of the lip"
+              value={hub?.lipForm ?? null}
+              choices={LIP_FORMS}
+              commit={(value) => editAt(at('lipForm'), value)}
+            />
+            <LengthField
+              {...measured(at('flangeDiameterMm'), hub?.flangeDiameterMm)}
+              label="Flange ⌀, to redrill"
+              range="flangeDiameterMm"
+            />
+            <LengthField
+              {...measured(at('studHoleMm'), hub?.studHoleMm)}
+              label="Stud hole ⌀, to redrill"
+              range="studHoleMm"
             />
             <NumberField
               {...plain<number>(['vehicle', axle, 'axleRatingKg'], vehicle[axle]?.axleRatingKg)}

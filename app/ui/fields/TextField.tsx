@@ -1,4 +1,5 @@
 import { DomainError } from '#core/errors';
+import { readThread } from '#core/fastener';
 import { readTireSize } from '#core/tire';
 import { TypedInput, type TypedInputProps } from './TypedInput';
 
@@ -14,6 +15,19 @@ export function TextField({ most = 120, ...props }: Shown & { most?: number }) {
         if (text.length > most) throw new DomainError(`is longer than ${most} characters`);
         return text.trim();
       }}
+    />
+  );
+}
+
+/** A thread as people write it; kept by the name it is listed under. */
+export function ThreadField(props: Shown) {
+  return (
+    <TypedInput
+      {...props}
+      placeholder="M12x1.5"
+      width={9}
+      show={(text) => text}
+      read={(text) => readThread(text).name}
     />
   );
 }

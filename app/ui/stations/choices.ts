@@ -17,4 +17,12 @@ export const FASTENERS: readonly (readonly ['stud' | 'bolt', string])[] = [
   ['stud', 'studs and nuts'],
   ['bolt', 'lug bolts'],
 ];
+export const LIP_FORMS: readonly (readonly ['straight' | 'conical', string])[] = [
+  ['straight', 'straight'],
+  ['conical', 'conical'],
+];
+export const BORE_FORMS: readonly (readonly ['square' | 'chamfered', string])[] = [
+  ['square', 'square edge'],
+  ['chamfered', 'chamfered'],
+];
 export const SEATS = Object.entries(SEAT_NAMES) as [Seat, string][];

@@ -1,0 +1,109 @@
+import { PrinterOutlined } from '@ant-design/icons';
+import { Button, Modal, Select } from 'antd';
+import { useId, useState } from 'react';
+import { hubPatternOf } from '#core/evaluate';
+import { KNOWN_PATTERNS, patternName, type BoltPattern } from '#core/hub';
+import type { Hub } from '#core/job';
+import { threadOrNull } from '#core/fastener';
+
+/** A pattern as it stands in the card's address: `5x114.3`. */
+const patternKey = ({ lugCount, boltCircleMm }: BoltPattern): string => `${lugCount}x${boltCircleMm}`;
+
+/** The patterns a hub may have: what stands, and what its readings leave open. */
+function likely(hub: Hub | undefined): string[] {
+  if (!hub) return [];
+  const { pattern, candidates } = hubPatternOf(hub);
+  const own =
+    pattern.lugCount != null && pattern.boltCircleMm != null
+      ? [patternKey({ lugCount: pattern.lugCount, boltCircleMm: pattern.boltCircleMm })]
+      : [];
+  const open = candidates.filter(({ probability }) => probability >= 0.01).map(patternKey);
+  return [...new Set([...own, ...open])].slice(0, 6);
+}
+
+/** Prints hole circles at 1:1, to hold against a hub. */
+export function GaugeCardButton({ hub }: { hub: Hub | undefined }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button icon={<PrinterOutlined />} onClick={() => setOpen(true)}>
+        Gauge card
+      </Button>
+      {open && <GaugeCardDialog hub={hub} close={() => setOpen(false)} />}
+    </>
+  );
+}
+
+function GaugeCardDialog({ hub, close }: { hub: Hub | undefined; close(): void }) {
+  const id = useId();
+  const [patterns, setPatterns] = useState(() => likely(hub));
+  const [paper, setPaper] = useState<'a4' | 'letter'>('a4');
+  const known = KNOWN_PATTERNS.map((pattern) => ({ value: patternKey(pattern), label: patternName(pattern) }));
+  const custom = patterns
+    .filter((key) => !known.some(({ value }) => value === key))
+    .map((key) => ({ value: key, label: key.replace('x', ' × ') }));
+  const query = new URLSearchParams({ paper, patterns: patterns.join() });
+  if (hub?.boreMm != null) query.set('bore', String(hub.boreMm));
+  const stud = threadOrNull(hub?.fastener?.thread)?.diameterMm;
+  if (stud !== undefined) query.set('stud', String(stud));
+  return (
+    <Modal
+      open
+      onCancel={close}
+      title="Gauge card, 1:1"
+      width={480}
+      footer={[
+        <Button key="close" onClick={close}>
+          Close
+        </Button>,
+        <Button
+          key="card"
+          type="primary"
+          icon={<PrinterOutlined />}
+          disabled={patterns.length === 0}
+          {...(patterns.length === 0 ? {} : { href: `/gauge-card.pdf?${query}` })}
+          target="_blank"
+        >
+          Open the PDF
+        </Button>,
+      ]}
+    >
+      <div className="dialog-form">
+        <p>
+          One sheet a pattern, holes where the studs stand, and a taper for bores. Print at 100 %, lay a rule on both
+          printed scales, and only then trust it.
+        </p>
+        <div className="field">
+          <label className="label" htmlFor={`${id}patterns`}>
+            Patterns
+          </label>
+          <Select
+            id={`${id}patterns`}
+            mode="multiple"
+            maxCount={6}
+            value={patterns}
+            onChange={setPatterns}
+            options={[...custom, ...known]}
+            placeholder="choose up to six"
+            style={{ width: '100%' }}
+          />
+        </div>
+        <div className="field">
+          <label className="label" htmlFor={`${id}paper`}>
+            Paper
+          </label>
+          <Select
+            id={`${id}paper`}
+            value={paper}
+            onChange={setPaper}
+            style={{ width: 160 }}
+            options={[
+              { value: 'a4', label: 'A4' },
+              { value: 'letter', label: 'Letter' },
+            ]}
+          />
+        </div>
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,110 @@
+import PDFDocument from 'pdfkit';
+import { PAPERS, PT_PER_MM, type PaperName, type PdfFonts } from './paper';
+
+export type Font = keyof PdfFonts;
+type Align = 'left' | 'center' | 'right';
+
+/** A sheet drawn in millimetres from its upper left corner; lines and embedded fonts only, so that it prints to scale. */
+export interface Drawing {
+  readonly widthMm: number;
+  readonly heightMm: number;
+  line(x1: number, y1: number, x2: number, y2: number, style?: Style): void;
+  circle(x: number, y: number, radiusMm: number, style?: Style): void;
+  path(points: readonly (readonly [number, number])[], style?: Style): void;
+  text(
+    text: string,
+    x: number,
+    y: number,
+    options?: { font?: Font; size?: number; align?: Align; widthMm?: number },
+  ): void;
+}
+
+export interface Style {
+  widthMm?: number;
+  dash?: number;
+  grey?: boolean;
+}
+
+/**
+ * Makes a PDF of sheets at 1:1.
+ * @param sheets one function a page
+ * @returns the bytes of the file
+ */
+export function drawPdf(
+  paper: PaperName,
+  fonts: PdfFonts,
+  title: string,
+  sheets: readonly ((drawing: Drawing) => void)[],
+  compress = true,
+): Promise<Uint8Array> {
+  const { widthMm, heightMm } = PAPERS[paper];
+  const size: [number, number] = [widthMm * PT_PER_MM, heightMm * PT_PER_MM];
+  const document = new PDFDocument({
+    size,
+    margin: 0,
+    autoFirstPage: false,
+    compress,
+    info: { Title: title, Creator: 'Scoval' },
+  });
+  for (const [name, bytes] of Object.entries(fonts)) document.registerFont(name, bytes as Buffer);
+  const chunks: Uint8Array[] = [];
+  document.on('data', (chunk: Uint8Array) => chunks.push(chunk));
+  const done = new Promise<Uint8Array>((resolve, reject) => {
+    document.on('error', reject);
+    document.on('end', () => resolve(joined(chunks)));
+  });
+  for (const sheet of sheets) {
+    document.addPage({ size, margin: 0 });
+    sheet(drawingOn(document, widthMm, heightMm));
+  }
+  document.end();
+  return done;
+}
+
+function joined(chunks: readonly Uint8Array[]): Uint8Array {
+  const all = new Uint8Array(chunks.reduce((sum, { length }) => sum + length, 0));
+  let at = 0;
+  for (const chunk of chunks) {
+    all.set(chunk, at);
+    at += chunk.length;
+  }
+  return all;
+}
+
+const INK = '#000000';
+const GREY = '#777777';
+const HAIRLINE_MM = 0.15;
+
+function drawingOn(document: PDFKit.PDFDocument, widthMm: number, heightMm: number): Drawing {
+  const pt = (mm: number): number => mm * PT_PER_MM;
+  const stroke = ({ widthMm: width = HAIRLINE_MM, dash, grey }: Style = {}) => {
+    document.lineWidth(pt(width));
+    if (dash) document.dash(pt(dash), { space: pt(dash * 0.6) });
+    document.stroke(grey ? GREY : INK);
+    if (dash) document.undash();
+  };
+  return {
+    widthMm,
+    heightMm,
+    line(x1, y1, x2, y2, style) {
+      document.moveTo(pt(x1), pt(y1)).lineTo(pt(x2), pt(y2));
+      stroke(style);
+    },
+    circle(x, y, radius, style) {
+      document.circle(pt(x), pt(y), pt(radius));
+      stroke(style);
+    },
+    path([first, ...rest], style) {
+      document.moveTo(pt(first![0]), pt(first![1]));
+      for (const [x, y] of rest) document.lineTo(pt(x), pt(y));
+      document.closePath();
+      stroke(style);
+    },
+    text(text, x, y, { font = 'text', size = 9, align = 'left', widthMm: width } = {}) {
+      document.font(font).fontSize(size).fillColor(INK);
+      const box = width ?? document.widthOfString(text) / PT_PER_MM;
+      const left = align === 'left' ? x : align === 'center' ? x - box / 2 : x - box;
+      document.text(text, pt(left), pt(y), width === undefined ? { lineBreak: false } : { width: pt(width), align });
+    },
+  };
+}

@@ -1,0 +1,2 @@
+export * from './paper';
+export * from './gaugeCard';

@@ -1,0 +1,24 @@
+import type { Drawing } from './drawing';
+
+/** A printed metric rule from left to right, 0 at x, so that the print's scale can be proved. Lengths mm. */
+export function metricRuler(drawing: Drawing, x: number, y: number, lengthMm: number): void {
+  drawing.line(x, y, x + lengthMm, y, { widthMm: 0.25 });
+  for (let mm = 0; mm <= lengthMm; mm++) {
+    const tick = mm % 10 === 0 ? 4 : mm % 5 === 0 ? 3 : 1.8;
+    drawing.line(x + mm, y, x + mm, y - tick, { widthMm: 0.1 });
+    if (mm % 10 === 0) drawing.text(String(mm), x + mm, y - 8, { font: 'figures', size: 6.5, align: 'center' });
+  }
+  drawing.text(`${lengthMm} mm`, x + lengthMm + 3, y - 4, { font: 'figures', size: 7 });
+}
+
+/** A printed inch rule from the foot upward, 0 at y, in sixteenths. */
+export function inchRuler(drawing: Drawing, x: number, y: number, inches: number): void {
+  drawing.line(x, y, x, y - inches * 25.4, { widthMm: 0.25 });
+  for (let part = 0; part <= inches * 16; part++) {
+    const at = y - (part * 25.4) / 16;
+    const tick = part % 16 === 0 ? 5 : part % 8 === 0 ? 3.6 : part % 4 === 0 ? 2.6 : part % 2 === 0 ? 1.9 : 1.2;
+    drawing.line(x, at, x + tick, at, { widthMm: 0.1 });
+    if (part % 16 === 0) drawing.text(`${part / 16}`, x + 5.6, at - 1.2, { font: 'figures', size: 6.5 });
+  }
+  drawing.text(`${inches} in`, x, y - inches * 25.4 - 4, { font: 'figures', size: 7 });
+}
