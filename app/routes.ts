@@ -10,6 +10,8 @@ export default [
     route('setups', 'routes/setups.tsx'),
     route('compare', 'routes/compare.tsx'),
   ]),
+  route('stores', 'routes/stores.tsx'),
+  route('stores.csv', 'routes/stores-file.ts'),
   route('gauge-card.pdf', 'routes/gauge-card.ts'),
   route('jobs/:jobId/file', 'routes/job-file.ts'),
 ] satisfies RouteConfig;

@@ -10,11 +10,15 @@ export interface KeptItem {
   item: StoreItem;
 }
 
-/** Everything the shop keeps, by kind and name. */
+const byName = new Intl.Collator('en', { numeric: true });
+
+/** Everything the shop keeps, by maker and name; numbers in names count as numbers. */
 export async function listItems(): Promise<KeptItem[]> {
   await database();
-  const rows = await StoreRow.findAll({ order: [['kind', 'ASC'], ['name', 'ASC']] }); // prettier-ignore
-  return rows.map(({ id, item }) => ({ id, item }));
+  const rows = await StoreRow.findAll();
+  return rows
+    .map(({ id, item }) => ({ id, item }))
+    .sort((one, other) => byName.compare(itemName(one.item), itemName(other.item)));
 }
 
 /** Adds an item or changes the one of that id; null when another item of its kind has that maker and name. */

@@ -80,6 +80,9 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
         <span className="brand">scoval</span>
         <span className="strip-brief">measure the car once, test every candidate against it</span>
         <span className="strip-tools">
+          <Link to="/stores" className="strip-link">
+            Stores
+          </Link>
           <UnitSwitch />
           <ThemeButton />
         </span>

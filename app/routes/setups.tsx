@@ -1,10 +1,13 @@
-import { Button } from 'antd';
+import { Button, Segmented } from 'antd';
 import { PlusOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Setup } from '#core/job';
 import type { SetupReport } from '#core/evaluate';
+import type { StoreItem } from '#core/stores';
+import { listItems } from '#server/stores';
 import { useJob } from '../job/JobContext';
+import { HardwareView } from '../ui/hardware/HardwareView';
 import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../ui/frame/useJobKeys';
 import { Ledger } from '../ui/ledger/Ledger';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
@@ -15,9 +18,17 @@ import { useAxleFields } from '../ui/stations/useAxleFields';
 import { useStackField } from '../ui/stations/useStackField';
 import { Tray } from '../ui/tray/Tray';
 import { useSetupActions } from '../ui/tray/useSetupActions';
+import type { Route } from './+types/setups';
+
+export async function loader() {
+  return { stores: (await listItems()).map(({ item }) => item) };
+}
+
+/** What the shop keeps does not change with the job on the table. */
+export const shouldRevalidate = () => false;
 
 /** Builds candidates: the section with the present car behind it, every figure beside it, the setups below. */
-export default function SetupsPage() {
+export default function SetupsPage({ loaderData }: Route.ComponentProps) {
   const { setups, current } = useJob();
   const actions = useSetupActions();
   useHotkeys('n', actions.add, BY_SIGN, [actions]);
@@ -28,7 +39,7 @@ export default function SetupsPage() {
   return (
     <div className="setups-station">
       {raised ? (
-        <Raised setup={raised.setup} report={raised.report} />
+        <Raised setup={raised.setup} report={raised.report} stores={loaderData.stores} />
       ) : (
         <div className="empty-station">
           <h1>No setup yet</h1>
@@ -58,9 +69,16 @@ const NUDGES: Record<string, { part: 'offset' | 'stack'; mm: number }> = {
   '+': { part: 'stack', mm: 5 },
 };
 
-function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
+interface RaisedProps {
+  setup: Setup;
+  report: SetupReport;
+  stores: readonly StoreItem[];
+}
+
+function Raised({ setup, report, stores }: RaisedProps) {
   const { axle, job } = useJob();
   const { asList, listButton } = useListSwitch();
+  const [shows, setShows] = useState<'corner' | 'hardware'>('corner');
   const [allOpen, setAllOpen] = useState(false);
   const fields = useAxleFields(['setups', setup.id, axle], setup[axle] ?? {});
   const stack = useStackField(setup, axle);
@@ -76,36 +94,59 @@ function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
     WHERE_NOTHING_IS_TYPED,
     [fields, stack],
   );
+  useHotkeys('h', () => setShows(shows === 'corner' ? 'hardware' : 'corner'), BY_SIGN, [shows]);
   useHotkeys('w', () => setAllOpen(!allOpen), BY_SIGN, [allOpen]);
   return (
     <>
       <section className="setups-sheet" aria-label="Section">
         <header className="sheet-head">
           <h1>
-            {axle === 'front' ? 'Front' : 'Rear'} right, from behind{' '}
-            <span className="soft">straight ahead, at rest</span>
+            {axle === 'front' ? 'Front' : 'Rear'} right{' '}
+            <span className="soft">
+              {shows === 'corner' ? 'from behind, at rest' : 'section through hub and one fastener'}
+            </span>
           </h1>
-          <span className="legend" aria-hidden>
+          <span className="legend" aria-hidden hidden={shows === 'hardware'}>
             <i className="legend-candidate" /> {setup.id.toUpperCase()} <i className="legend-present" /> on the car now
           </span>
-          {listButton}
+          <Segmented<'corner' | 'hardware'>
+            aria-label="What the sheet shows"
+            options={[
+              { value: 'corner', label: 'Corner', tooltip: 'the wheel in its room (H)' },
+              { value: 'hardware', label: 'Hardware', tooltip: 'what stands between hub and wheel (H)' },
+            ]}
+            value={shows}
+            onChange={setShows}
+          />
+          {shows === 'corner' && listButton}
           <AxleSwitch />
         </header>
         <div className="setups-middle">
-          {asList && <SetupList setup={setup} axle={axle} fields={fields} stack={stack} />}
-          <CandidateSheet
-            key={`${setup.id}${axle}`}
-            job={job}
-            axle={axle}
-            setup={setup}
-            report={report}
-            fields={fields}
-            stack={stack}
-            asList={asList}
-          />
+          {shows === 'hardware' && (
+            <HardwareView key={`${setup.id}${axle}`} setup={setup} axle={axle} report={report} stores={stores} />
+          )}
+          {shows === 'corner' && asList && <SetupList setup={setup} axle={axle} fields={fields} stack={stack} />}
+          {shows === 'corner' && (
+            <CandidateSheet
+              key={`${setup.id}${axle}`}
+              job={job}
+              axle={axle}
+              setup={setup}
+              report={report}
+              fields={fields}
+              stack={stack}
+              asList={asList}
+            />
+          )}
         </div>
       </section>
-      <Ledger setup={setup} report={report} axle={axle} allOpen={allOpen} />
+      <Ledger
+        setup={setup}
+        report={report}
+        axle={axle}
+        first={shows === 'hardware' ? 'hub' : 'room'}
+        allOpen={allOpen}
+      />
     </>
   );
 }

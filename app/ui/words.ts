@@ -40,7 +40,8 @@ export function faceText(poke: number | null, lengths: Lengths): string {
 
 /** A check's value without its unit. */
 export function valueFigure(check: Check, lengths: Lengths): string {
-  if (check.code === 'seat' || check.value === null) return '—';
+  if (check.code === 'seat') return { ok: 'same', caution: 'same', fail: 'differs', unknown: '—' }[check.verdict];
+  if (check.value === null) return '—';
   if (check.code === 'pattern') return patternFigure(check.value);
   if (check.code === 'centring') return formatNumber(check.value, 1);
   if (check.code === 'fender') return faceText(check.value, lengths);

@@ -19,6 +19,7 @@ export const RANGES = {
   seatThicknessMm: [0, 100],
   ringMm: [20, 250],
   price: [0, 100000],
+  faceShiftMm: [-100, 100],
   quantity: [0, 10000],
   ratingKg: [100, 5000],
   fastenerLengthMm: [5, 150],

@@ -114,7 +114,7 @@ const TAPER =
 
 function boreSheet(drawing: Drawing, card: GaugeCard): void {
   const field = frame(drawing, card.paper, 'Bore gauge', TAPER);
-  const least = Math.max(20, Math.floor((card.boreMm ?? USUAL_BORE_MM) - TAPER_BELOW_MM));
+  const least = Math.max(20, 5 * Math.floor(((card.boreMm ?? USUAL_BORE_MM) - TAPER_BELOW_MM) / 5));
   const x0 = (field.left + field.right) / 2;
   const perMm = Math.floor((field.bottom - field.top - 10) / TAPER_SPAN_MM);
   const foot = field.bottom - 4;

@@ -9,6 +9,7 @@ const KEYS: readonly (readonly [string[], string])[] = [
   [['D'], 'double this setup'],
   [['A'], 'front or rear axle'],
   [['F'], 'fields as a list, or on the drawing'],
+  [['H'], 'corner or hardware of a setup'],
   [['W'], 'show or hide all working'],
   [['U'], 'next unit'],
   [['Ctrl', 'Z'], 'undo'],

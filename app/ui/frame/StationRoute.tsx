@@ -1,4 +1,4 @@
-import { NavLink } from 'react-router';
+import { Link, NavLink } from 'react-router';
 import { useJob } from '../../job/JobContext';
 import { STATIONS } from './stations';
 
@@ -21,6 +21,9 @@ export function StationRoute() {
           );
         })}
       </ol>
+      <Link to="/stores" className="route-stores">
+        Stores
+      </Link>
     </nav>
   );
 }

@@ -120,7 +120,7 @@ export function PatternFinder(props: PatternFinderProps) {
                 id={`${id}from`}
                 value={from}
                 onChange={setFrom}
-                style={{ width: 178 }}
+                style={{ width: 172 }}
                 options={FROM.map(([value, label]) => ({ value, label }))}
               />
             </div>
@@ -142,7 +142,7 @@ export function PatternFinder(props: PatternFinderProps) {
                 id={`${id}tool`}
                 value={instrument}
                 onChange={setInstrument}
-                style={{ width: 150 }}
+                style={{ width: 128 }}
                 options={TOOLS.map((tool) => ({
                   value: tool,
                   label: `${INSTRUMENT_NAMES[tool]} ±${lengths.figure(INSTRUMENT_UNCERTAINTY_MM[tool])}`,
@@ -156,7 +156,7 @@ export function PatternFinder(props: PatternFinderProps) {
               label="Reading, then Enter"
               range="chordMm"
               check={(mm) => askFault(mm, steps, missing, word, from, studMm)}
-              width={7}
+              width={5}
             />
           </>
         )}

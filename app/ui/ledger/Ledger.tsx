@@ -24,12 +24,14 @@ interface LedgerProps {
   setup: Setup;
   report: SetupReport;
   axle: AxleName;
+  /** What the sheet shows stands first. */
+  first?: 'room' | 'hub';
   /** Every row shows its working. */
   allOpen: boolean;
 }
 
 /** Every figure of a setup with its limit and its working; what holds the setup stands at the top. */
-export function Ledger({ setup, report, axle, allOpen }: LedgerProps) {
+export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerProps) {
   const lengths = useLengths();
   const { job } = useJob();
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
@@ -49,6 +51,28 @@ export function Ledger({ setup, report, axle, allOpen }: LedgerProps) {
     checks
       .filter(({ code }) => codes.some((known) => code === known || code.startsWith(`${known}:`)))
       .map((check) => checkRow(check, lengths));
+  const room = (
+    <Group key="room" title={`Room, ${axle}`} rows={pick('fender', 'inboard', 'arch', 'obstacle')} {...shown} />
+  );
+  const tire = (
+    <Group
+      key="tire"
+      title={`Tire, ${axle}`}
+      rows={[...pick('rim-diameter', 'rim-width', 'diameter', 'axle-match'), ...tireRows(report[axle], lengths)]}
+      {...shown}
+    />
+  );
+  const onHub = (
+    <Group
+      key="hub"
+      title={`Wheel on hub, ${axle}`}
+      rows={[
+        ...pick('pattern', 'centring', 'fastening', 'seat', 'lug-hole', 'bolt-lengths'),
+        ...wheelRows(report[axle], lengths),
+      ]}
+      {...shown}
+    />
+  );
   return (
     <aside className="ledger" aria-label="Ledger">
       <header>
@@ -62,20 +86,7 @@ export function Ledger({ setup, report, axle, allOpen }: LedgerProps) {
           </p>
         )}
       </header>
-      <Group title={`Room, ${axle}`} rows={pick('fender', 'inboard', 'arch', 'obstacle')} {...shown} />
-      <Group
-        title={`Tire, ${axle}`}
-        rows={[...pick('rim-diameter', 'rim-width', 'diameter', 'axle-match'), ...tireRows(report[axle], lengths)]}
-        {...shown}
-      />
-      <Group
-        title={`Wheel on hub, ${axle}`}
-        rows={[
-          ...pick('pattern', 'centring', 'fastening', 'seat', 'lug-hole', 'bolt-lengths'),
-          ...wheelRows(report[axle], lengths),
-        ]}
-        {...shown}
-      />
+      {first === 'hub' ? [onHub, room, tire] : [room, onHub, tire]}
       {report[axle].assumed.length > 0 && (
         <p className="ledger-assumed">
           <span className="assumed">Assumed, not measured:</span> {report[axle].assumed.map(assumedName).join(', ')}.
@@ -100,7 +111,12 @@ function checkRow(check: Check, lengths: Lengths): Row {
     label: check.label,
     note: `${verdictWord(check)} · ${limitText(check, lengths)}`,
     value: valueFigure(check, lengths),
-    unit: check.value === null ? '' : check.unit === 'mm' ? lengths.sign : check.unit,
+    unit:
+      check.value === null || valueFigure(check, lengths) === 'same'
+        ? ''
+        : check.unit === 'mm'
+          ? lengths.sign
+          : check.unit,
     working: () => check.working,
     check,
   };

@@ -1,0 +1,10 @@
+import { writeStoresFile } from '#formats/stores';
+import { listItems } from '#server/stores';
+
+/** Everything the shop keeps as a file for a spreadsheet. The mark at its head tells spreadsheets that it is UTF-8. */
+export async function loader() {
+  const items = await listItems();
+  return new Response(`\ufeff${writeStoresFile(items.map(({ item }) => item))}`, {
+    headers: { 'Content-Type': 'text/csv; charset=utf-8', 'Content-Disposition': 'attachment; filename="stores.csv"' },
+  });
+}

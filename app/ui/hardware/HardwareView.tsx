@@ -1,0 +1,113 @@
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
+import { hubPatternOf, stackRange, type SetupReport } from '#core/evaluate';
+import type { AxleName, Setup } from '#core/job';
+import { stackThicknessMm } from '#core/stack';
+import { itemName, pieceFromStores, thinnestInStores, type StoreItem } from '#core/stores';
+import { useJob } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { StackList } from './StackList';
+import { StackSection } from './StackSection';
+import { TrialDialog } from './TrialDialog';
+import { WaysOutDialog } from './WaysOutDialog';
+import { WheelFields } from './WheelFields';
+import './hardware.css';
+
+interface HardwareViewProps {
+  setup: Setup;
+  axle: AxleName;
+  report: SetupReport;
+  stores: readonly StoreItem[];
+}
+
+/** Everything between hub face and wheel face of a setup: drawn in section, piece by piece, with what is in the stores. */
+export function HardwareView({ setup, axle, report, stores }: HardwareViewProps) {
+  const { job } = useJob();
+  const [dialog, setDialog] = useState<'ways' | 'trial' | null>(null);
+  const { boltPattern } = report[axle];
+  const differs = boltPattern.verdict === 'fail' || boltPattern.verdict === 'caution';
+  return (
+    <div className="hardware">
+      <StackSection job={job} axle={axle} setup={setup} report={report[axle]} />
+      <form
+        className="hardware-fields"
+        aria-label={`Hardware of setup ${setup.id.toUpperCase()}, ${axle}`}
+        onSubmit={(event) => event.preventDefault()}
+      >
+        {differs && (
+          <div className={`hardware-notice is-${boltPattern.verdict}`}>
+            <span>The wheel has another pattern than what it bolts to.</span>
+            <Button size="small" onClick={() => setDialog('ways')}>
+              The ways out
+            </Button>
+          </div>
+        )}
+        <StackList setup={setup} axle={axle} stores={stores} />
+        <SpacerAdvice setup={setup} axle={axle} report={report} stores={stores} />
+        <div>
+          <Button size="small" onClick={() => setDialog('trial')}>
+            Spacer to wheel …
+          </Button>
+        </div>
+        <WheelFields setup={setup} axle={axle} stores={stores} />
+        <p className="caution-note">
+          Fasteners are safety parts. Adapters have their own torque; retorque after 50 to 100 km. Front and rear bolts
+          of different length must not be mixed.
+        </p>
+      </form>
+      {dialog === 'ways' && <WaysOutDialog setup={setup} axle={axle} close={() => setDialog(null)} />}
+      {dialog === 'trial' && <TrialDialog setup={setup} axle={axle} close={() => setDialog(null)} />}
+    </div>
+  );
+}
+
+/** How thick the stack may be by the room, and the thinnest spacer of the stores that does it. */
+function SpacerAdvice({ setup, axle, report, stores }: HardwareViewProps) {
+  const { job, edit } = useJob();
+  const lengths = useLengths();
+  const stack = useMemo(() => setup[axle]?.stack ?? [], [setup, axle]);
+  const range = stackRange(job, report, axle, stackThicknessMm(stack));
+  if (!range) return <p className="soft">How thick the stack may be needs the inner gap and every thickness.</p>;
+  const hub = job.vehicle[axle]?.hub;
+  const pattern = hub ? hubPatternOf(hub).pattern : {};
+  const most = range.mostMm;
+  const shut = most !== null && most < range.leastMm - 1e-6;
+  const wheel = stack.filter(({ kind }) => kind !== 'slip-on');
+  const others = stackThicknessMm(wheel) ?? 0;
+  const need = { leastMm: Math.max(0.1, range.leastMm - others), mostMm: most === null ? null : most - others, pattern, hubBoreMm: hub?.boreMm ?? null }; // prettier-ignore
+  const item = shut || range.leastMm <= others ? null : thinnestInStores(stores, need);
+  const use = () =>
+    edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: [pieceFromStores(item!), ...wheel] });
+  return (
+    <div className="hardware-advice" aria-live="polite">
+      <p>
+        {shut ? (
+          <>
+            No stack does both: the inner gap wants <b className="figure">{lengths.text(range.leastMm)}</b>, the face
+            allows <b className="figure">{lengths.text(most)}</b>.
+          </>
+        ) : (
+          <>
+            The room allows a stack of <b className="figure">{lengths.figure(range.leastMm)}</b> to{' '}
+            <b className="figure">{most === null ? 'any' : lengths.text(most)}</b>
+            {range.leastMm === 0 && ': none is needed'}.
+          </>
+        )}
+      </p>
+      {!shut && range.leastMm > others && (
+        <p>
+          {item ? (
+            <>
+              Thinnest in stores that does it: <b>{itemName(item)}</b>{' '}
+              <Button size="small" onClick={use}>
+                Use it
+              </Button>
+            </>
+          ) : (
+            <span className="soft">Nothing in the stores between these that goes on this hub.</span>
+          )}
+        </p>
+      )}
+    </div>
+  );
+}

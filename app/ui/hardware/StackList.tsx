@@ -1,0 +1,207 @@
+import { ArrowDownOutlined, ArrowUpOutlined, DeleteOutlined } from '@ant-design/icons';
+import { Button, Segmented, Select } from 'antd';
+import { useId, useState } from 'react';
+import { boreFault } from '#core/hub';
+import type { AxleName, Setup, StackPart } from '#core/job';
+import { pieceThicknessMm, type LabelMeans } from '#core/stack';
+import { itemName, pieceFromStores, type StoreItem } from '#core/stores';
+import { useJob } from '../../job/JobContext';
+import { ChoiceField } from '../fields/ChoiceField';
+import { LengthField } from '../fields/LengthField';
+import { NumberField } from '../fields/NumberField';
+import { ThreadField } from '../fields/TextField';
+import { SEATS } from '../stations/choices';
+
+const KIND_NAMES: Record<StackPart['kind'], string> = { 'slip-on': 'Spacer', 'bolt-on': 'Adapter', ring: 'Ring' };
+
+interface StackListProps {
+  setup: Setup;
+  axle: AxleName;
+  stores: readonly StoreItem[];
+}
+
+/** The pieces between hub and wheel, from the hub outward, each with its own dimensions. */
+export function StackList({ setup, axle, stores }: StackListProps) {
+  const { edit, job } = useJob();
+  const pieces = setup[axle]?.stack ?? [];
+  const path = ['setups', setup.id, axle, 'stack'];
+  const put = (next: StackPart[]) => edit({ op: 'set', path, value: next });
+  const change = (index: number, part: StackPart) => put(pieces.map((piece, at) => (at === index ? part : piece)));
+  const hub = job.vehicle[axle]?.hub;
+  const bore = hub?.boreMm == null ? {} : { innerBoreMm: hub.boreMm };
+  const add = (kind: StackPart['kind']) => put([...pieces, kind === 'ring' ? { kind } : { kind, ...bore }]);
+  const kept = stores.filter(({ kind }) => kind === 'spacer' || kind === 'adapter' || kind === 'ring');
+  return (
+    <section className="hardware-group" aria-label="Stack">
+      <h2 className="label">Stack, from the hub outward</h2>
+      {pieces.length === 0 && <p className="soft">Nothing between hub and wheel.</p>}
+      {pieces.map((piece, index) => (
+        <Piece
+          key={`${index}${piece.kind}`}
+          name={`${path.join('/')}/${index}`}
+          piece={piece}
+          change={(part) => change(index, part)}
+          remove={() => put(pieces.filter((_, at) => at !== index))}
+          {...(index > 0 ? { inward: () => put(swapped(pieces, index - 1)) } : {})}
+          {...(index < pieces.length - 1 ? { outward: () => put(swapped(pieces, index)) } : {})}
+        />
+      ))}
+      <div className="hardware-add">
+        {(['slip-on', 'bolt-on', 'ring'] as const).map((kind) => (
+          <Button key={kind} size="small" onClick={() => add(kind)}>
+            Add {KIND_NAMES[kind].toLowerCase()}
+          </Button>
+        ))}
+        <Select
+          size="small"
+          aria-label="Add from the stores"
+          placeholder="From the stores …"
+          value={null}
+          style={{ width: 150 }}
+          popupMatchSelectWidth={320}
+          showSearch
+          optionFilterProp="label"
+          options={kept.map((item, at) => ({ value: at, label: `${itemName(item)} (${item.quantity ?? '?'} kept)` }))}
+          onChange={(at: number | null) => at !== null && put([...pieces, pieceFromStores(kept[at]!)])}
+        />
+      </div>
+    </section>
+  );
+}
+
+function swapped(pieces: readonly StackPart[], index: number): StackPart[] {
+  const next = [...pieces];
+  [next[index], next[index + 1]] = [next[index + 1]!, next[index]!];
+  return next;
+}
+
+interface PieceProps {
+  name: string;
+  piece: StackPart;
+  change(part: StackPart): void;
+  remove(): void;
+  inward?(): void;
+  outward?(): void;
+}
+
+function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
+  const [means, setMeans] = useState<LabelMeans>('each');
+  const id = useId();
+  const title = piece.label || KIND_NAMES[piece.kind];
+  const over = <K extends keyof StackPart>(key: K) => ({
+    name: `${name}/${key}`,
+    value: (piece[key] ?? null) as NonNullable<StackPart[K]> | null,
+    commit: (value: NonNullable<StackPart[K]> | null) => {
+      const { [key]: _gone, ...rest } = piece;
+      change((value === null ? rest : { ...rest, [key]: value }) as StackPart);
+    },
+  });
+  const thickness = over('thicknessMm');
+  return (
+    <div className="piece" role="group" aria-label={title}>
+      <div className="piece-head">
+        <b>{title}</b>
+        <span>
+          <Button
+            type="text"
+            size="small"
+            aria-label={`${title} toward the hub`}
+            icon={<ArrowUpOutlined />}
+            disabled={!inward}
+            onClick={inward}
+          />
+          <Button
+            type="text"
+            size="small"
+            aria-label={`${title} toward the wheel`}
+            icon={<ArrowDownOutlined />}
+            disabled={!outward}
+            onClick={outward}
+          />
+          <Button type="text" size="small" aria-label={`Remove ${title}`} icon={<DeleteOutlined />} onClick={remove} />
+        </span>
+      </div>
+      <div className="piece-fields">
+        {piece.kind !== 'ring' && (
+          <div className="piece-thickness">
+            <LengthField
+              {...thickness}
+              commit={(mm) => thickness.commit(mm === null ? null : pieceThicknessMm(mm, means))}
+              label={means === 'pair' ? 'Thickness, label of the pair' : 'Thickness'}
+              range="thicknessMm"
+              width={6}
+              check={(mm) => (mm > 0 ? null : 'a thickness must be more than 0')}
+            />
+            <Segmented<LabelMeans>
+              aria-label="The label means"
+              id={id}
+              size="small"
+              options={[
+                { value: 'each', label: 'each', tooltip: 'what is typed is the thickness of one piece' },
+                { value: 'pair', label: 'per pair', tooltip: 'packs may state both together: what is typed is halved' },
+              ]}
+              value={means}
+              onChange={setMeans}
+            />
+          </div>
+        )}
+        {piece.kind === 'bolt-on' && (
+          <LengthField {...over('seatThicknessMm')} label="At its seat" range="seatThicknessMm" width={6} />
+        )}
+        {piece.kind !== 'ring' && (
+          <LengthField
+            {...over('innerBoreMm')}
+            label="Bore"
+            range="boreMm"
+            width={6}
+            check={(mm) => boreFault(mm, null)}
+          />
+        )}
+        {piece.kind === 'bolt-on' && (
+          <>
+            <NumberField {...over('toLugCount')} label="To lugs" range="lugCount" whole width={3} placeholder="same" />
+            <LengthField
+              {...over('toBoltCircleMm')}
+              label="To bolt circle"
+              range="boltCircleMm"
+              width={6}
+              placeholder="same"
+            />
+          </>
+        )}
+        {piece.kind !== 'ring' && (
+          <>
+            <LengthField {...over('outerLipMm')} label="Own lip ⌀" range="boreMm" width={6} placeholder="none" />
+            <LengthField {...over('lipMm')} label="Lip height" range="lipMm" width={5} placeholder="none" />
+          </>
+        )}
+        {piece.kind === 'bolt-on' && (
+          <>
+            <LengthField {...over('studLengthMm')} label="Its studs" range="fastenerLengthMm" width={6} />
+            <ThreadField {...over('thread')} label="Its thread" />
+            <ChoiceField
+              label="Its nuts’ seat"
+              value={piece.seat ?? null}
+              choices={SEATS}
+              commit={over('seat').commit}
+              width={116}
+            />
+          </>
+        )}
+        {piece.kind === 'ring' && (
+          <>
+            <LengthField {...over('outerMm')} label="Outer ⌀" range="ringMm" width={6} />
+            <LengthField
+              {...over('innerMm')}
+              label="Inner ⌀"
+              range="ringMm"
+              width={6}
+              check={(mm) => (piece.outerMm != null && mm >= piece.outerMm ? 'must be smaller than the outer ⌀' : null)}
+            />
+            <LengthField {...over('thicknessMm')} label="Width" range="thicknessMm" width={5} />
+          </>
+        )}
+      </div>
+    </div>
+  );
+}

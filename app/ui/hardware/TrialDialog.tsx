@@ -1,0 +1,116 @@
+import { Modal, Segmented } from 'antd';
+import { useState } from 'react';
+import { freeSetupId, type AxleName, type Setup } from '#core/job';
+import { offsetFromTrialMm, stackThicknessMm, type TrialKeeps } from '#core/stack';
+import { formatNumber, offsetFigure, rimFigure, roundTo } from '#core/units';
+import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
+import { useJob } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { LengthField } from '../fields/LengthField';
+import { RimField } from '../fields/NumberField';
+import { wheelCode } from '../words';
+
+/** From a spacer that looked right to the wheel that stands there without one. */
+export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {
+  const { job, edit, raise } = useJob();
+  const lengths = useLengths();
+  const candidate = setup[axle] ?? {};
+  const wheel = candidate.wheel ?? {};
+  const offsetMm = wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM);
+  const [trialMm, setTrialMm] = useState<number | null>(stackThicknessMm(candidate.stack ?? []) || null);
+  const [widthIn, setWidthIn] = useState<number | null>(wheel.rimWidthIn ?? null);
+  const [keeps, setKeeps] = useState<TrialKeeps>('outer');
+  const found =
+    offsetMm === null || wheel.rimWidthIn == null || trialMm === null || widthIn === null
+      ? null
+      : offsetFromTrialMm({ offsetMm, rimWidthIn: wheel.rimWidthIn }, trialMm, widthIn, keeps);
+  const make = () => {
+    if (found === null || widthIn === null) return;
+    const {
+      offsetMm: _offset,
+      backspacingMm: _back,
+      backspacingConvention: _meaning,
+      innerFace: _face,
+      ...kept
+    } = wheel;
+    const id = freeSetupId(job);
+    // Rings stay: they belong to the bore, not to the spacer.
+    const stack = (candidate.stack ?? []).filter(({ kind }) => kind === 'ring');
+    const made = { ...candidate, wheel: { ...kept, rimWidthIn: widthIn, offsetMm: roundTo(found, 2) }, stack };
+    const label = wheelCode(made, job.vehicle.flangeMm);
+    edit({ op: 'add-setup', setup: { ...setup, id, label, [axle]: made }, after: setup.id });
+    raise(id);
+    close();
+  };
+  const half = wheel.rimWidthIn == null || widthIn === null ? 0 : ((widthIn - wheel.rimWidthIn) * 25.4) / 2;
+  return (
+    <Modal
+      open
+      onCancel={close}
+      title={`Spacer to wheel, ${axle}`}
+      width={520}
+      okText="Make a setup of it"
+      okButtonProps={{ disabled: found === null }}
+      onOk={make}
+    >
+      <div className="dialog-form">
+        <p>
+          {offsetMm === null ? (
+            'The wheel on trial has no offset yet.'
+          ) : (
+            <>
+              On trial: <b className="figure">{wheelCode(candidate, job.vehicle.flangeMm)}</b> with a mocked-up spacer.
+              Which wheel stands there without one?
+            </>
+          )}
+        </p>
+        <div className="piece-fields">
+          <LengthField
+            name="trial/spacer"
+            value={trialMm}
+            commit={setTrialMm}
+            label="Spacer that looked right"
+            range="thicknessMm"
+            width={6}
+          />
+          <RimField
+            name="trial/width"
+            value={widthIn}
+            commit={setWidthIn}
+            label="Width of the new wheel"
+            range="rimWidthIn"
+            width={5}
+          />
+        </div>
+        <div className="field">
+          <span className="label" id="trial-keeps">
+            What stays where the trial put it
+          </span>
+          <Segmented<TrialKeeps>
+            aria-labelledby="trial-keeps"
+            options={[
+              { value: 'outer', label: 'outer face' },
+              { value: 'centre', label: 'centreline' },
+              { value: 'inner', label: 'inner face' },
+            ]}
+            value={keeps}
+            onChange={setKeeps}
+          />
+        </div>
+        {found !== null && (
+          <p aria-live="polite">
+            <span className="figure">
+              {offsetFigure(offsetMm!)} − {lengths.figure(trialMm!)}
+              {keeps !== 'centre' && half !== 0 && ` ${keeps === 'outer' ? '+' : '−'} (${formatNumber(half)})`} ={' '}
+              <b>{offsetFigure(found)} mm</b>
+            </span>
+            <br />
+            <span className="soft">
+              a wheel {rimFigure(widthIn!)} in wide with this offset, no spacer; same bearing moment as on trial
+            </span>
+          </p>
+        )}
+      </div>
+    </Modal>
+  );
+}

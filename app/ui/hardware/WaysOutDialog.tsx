@@ -1,0 +1,193 @@
+import { Button, Modal } from 'antd';
+import { useState } from 'react';
+import { waysOut, type WayOut } from '#core/evaluate';
+import { freeSetupId, type AxleName, type Prices, type Setup } from '#core/job';
+import { offsetFigure } from '#core/units';
+import type { Verdict } from '#core/verdict';
+import { useJob } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { LengthField } from '../fields/LengthField';
+import { NumberField } from '../fields/NumberField';
+import { TextField } from '../fields/TextField';
+import { RingMark } from '../parts/Ring';
+import { useEditAt } from '../parts/useEditAt';
+import { faceText } from '../words';
+
+const WORDS: Record<Verdict, string> = {
+  ok: 'fits',
+  caution: 'with care',
+  fail: 'does not go',
+  unknown: 'not known yet',
+};
+
+const PRICES: readonly (readonly [Exclude<keyof Prices, 'currency'>, string])[] = [
+  ['adapterEach', 'Adapter, each'],
+  ['fastenerSetAxle', 'Wobble set, an axle'],
+  ['redrillWheelEach', 'Redrilling, a wheel'],
+  ['redrillHubEach', 'Redrilling, a hub'],
+  ['hubSwapEach', 'Other hub, each'],
+];
+
+/** The ways to make a wheel of another pattern go on, side by side. */
+export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {
+  const { job, edit, raise } = useJob();
+  const lengths = useLengths();
+  const editAt = useEditAt();
+  const [adapterMm, setAdapterMm] = useState<number | null>(null);
+  const [hubFaceShiftMm, setHubFaceShiftMm] = useState<number | null>(null);
+  const ways = waysOut(job, setup, axle, { adapterMm, hubFaceShiftMm }, lengths.unit);
+  const currency = job.brief?.prices?.currency ?? '';
+  const take = (way: WayOut) => {
+    const id = freeSetupId(job);
+    const label = `${setup.label || setup.id.toUpperCase()}, ${way.title.toLowerCase()}`.slice(0, 120);
+    edit({ op: 'add-setup', setup: { ...setup, id, label, [axle]: way.candidate! }, after: setup.id });
+    raise(id);
+    close();
+  };
+  return (
+    <Modal
+      open
+      onCancel={close}
+      footer={<Button onClick={close}>Close</Button>}
+      title={`Another pattern, ${axle}: the ways out`}
+      width={1120}
+    >
+      <div className="ways">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">
+                <span className="visually-hidden">Row</span>
+              </th>
+              {ways.map((way) => (
+                <th key={way.kind} scope="col">
+                  <span className={`ways-head is-${way.verdict}`}>
+                    <RingMark
+                      verdict={way.verdict}
+                      used={
+                        way.verdict === 'unknown' ? null : way.verdict === 'fail' ? 1 : way.verdict === 'ok' ? 0 : 0.75
+                      }
+                      word={WORDS[way.verdict]}
+                    />
+                    <span>
+                      {way.title}
+                      <small>{WORDS[way.verdict]}</small>
+                    </span>
+                  </span>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            <tr>
+              <th scope="row">Geometry</th>
+              {ways.map((way) => (
+                <td key={way.kind}>
+                  {way.lines.map((line) => (
+                    <p key={line}>{line}</p>
+                  ))}
+                  {way.kind === 'adapter' && (
+                    <LengthField
+                      name="ways/adapter"
+                      value={adapterMm}
+                      commit={setAdapterMm}
+                      label="Its thickness"
+                      range="thicknessMm"
+                      width={6}
+                      check={(mm) => (mm > 0 ? null : 'a thickness must be more than 0')}
+                    />
+                  )}
+                  {way.kind === 'hub-swap' && (
+                    <LengthField
+                      name="ways/shift"
+                      value={hubFaceShiftMm}
+                      commit={setHubFaceShiftMm}
+                      label="Its face further out by"
+                      range="faceShiftMm"
+                      width={6}
+                    />
+                  )}
+                </td>
+              ))}
+            </tr>
+            {ROWS.map(([name, show]) => (
+              <tr key={name}>
+                <th scope="row">{name}</th>
+                {ways.map((way) => (
+                  <td key={way.kind} className="figure">
+                    {way.position ? show(way.position, lengths) : '—'}
+                  </td>
+                ))}
+              </tr>
+            ))}
+            <tr>
+              <th scope="row">Cost, the axle</th>
+              {ways.map((way) => (
+                <td key={way.kind} className="figure">
+                  {way.cost === null ? <span className="soft">no price yet</span> : `${way.cost} ${currency}`}
+                </td>
+              ))}
+            </tr>
+            <tr>
+              <th scope="row">Mind</th>
+              {ways.map((way) => (
+                <td key={way.kind} className="soft">
+                  {way.caution}
+                </td>
+              ))}
+            </tr>
+            <tr>
+              <th scope="row">
+                <span className="visually-hidden">Take</span>
+              </th>
+              {ways.map((way) => (
+                <td key={way.kind}>
+                  {way.candidate && way.kind !== 'near-pattern' ? (
+                    <Button size="small" onClick={() => take(way)}>
+                      Make a setup of it
+                    </Button>
+                  ) : (
+                    <span className="soft">
+                      {way.kind === 'near-pattern' ? 'as it stands' : 'changes the car: Hub station'}
+                    </span>
+                  )}
+                </td>
+              ))}
+            </tr>
+          </tbody>
+        </table>
+        <div className="ways-prices">
+          <TextField
+            name="brief/prices/currency"
+            value={job.brief?.prices?.currency ?? null}
+            commit={(value) => editAt(['brief', 'prices', 'currency'], value)}
+            label="Currency"
+            most={8}
+            width={5}
+          />
+          {PRICES.map(([key, label]) => (
+            <NumberField
+              key={key}
+              name={`brief/prices/${key}`}
+              value={job.brief?.prices?.[key] ?? null}
+              commit={(value) => editAt(['brief', 'prices', key], value)}
+              label={label}
+              range="price"
+              width={7}
+            />
+          ))}
+        </div>
+        <p className="caution-note">
+          Fasteners and hubs are safety parts. Redrilling and welding need licensed work and local approval.
+        </p>
+      </div>
+    </Modal>
+  );
+}
+
+type Show = (position: NonNullable<WayOut['position']>, lengths: ReturnType<typeof useLengths>) => string;
+const ROWS: readonly (readonly [string, Show])[] = [
+  ['Effective offset', ({ effectiveOffsetMm: mm }) => (mm === null ? '—' : `${offsetFigure(mm)} mm`)],
+  ['Face', ({ pokeMm }, lengths) => faceText(pokeMm, lengths)],
+  ['Inner gap', ({ inboardGapMm }, lengths) => lengths.text(inboardGapMm)],
+];

@@ -1,0 +1,174 @@
+import { Button, Checkbox, Modal, Select } from 'antd';
+import { useState } from 'react';
+import { boreFault } from '#core/hub';
+import type { AxleName, Instrument, PatternReading, Setup, Wheel } from '#core/job';
+import { itemName, wheelFromStores, type StoreItem } from '#core/stores';
+import { useJob } from '../../job/JobContext';
+import { ChoiceField } from '../fields/ChoiceField';
+import { LengthField } from '../fields/LengthField';
+import { NumberField } from '../fields/NumberField';
+import { ThreadField } from '../fields/TextField';
+import { PatternFinder } from '../hub/PatternFinder';
+import { useEditAt } from '../parts/useEditAt';
+import { BORE_FORMS, SEATS } from '../stations/choices';
+import '../hub/hub.css';
+
+interface WheelFieldsProps {
+  setup: Setup;
+  axle: AxleName;
+  stores: readonly StoreItem[];
+}
+
+/** The wheel where it meets the hub, and what holds it there. */
+export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
+  const { job, edit } = useJob();
+  const editAt = useEditAt();
+  const [finding, setFinding] = useState(false);
+  const candidate = setup[axle] ?? {};
+  const wheel = candidate.wheel ?? {};
+  const own = candidate.fastener ?? {};
+  const fastener = job.vehicle[axle]?.hub?.fastener;
+  const base = ['setups', setup.id, axle];
+  const over = <T,>(path: string[], value: T | null | undefined) => ({
+    name: [...base, ...path].join('/'),
+    value: (value ?? null) as NonNullable<T> | null,
+    commit: (next: NonNullable<T> | null) => editAt([...base, ...path], next),
+  });
+  const of = <K extends keyof Wheel>(key: K) => over(['wheel', key], wheel[key]);
+  const kept = stores.filter(({ kind }) => kind === 'wheel');
+  const bolt = fastener?.kind === 'bolt';
+  return (
+    <>
+      <section className="hardware-group" aria-label="Wheel at the hub">
+        <h2 className="label">Wheel at the hub</h2>
+        <div className="piece-fields">
+          <NumberField {...of('lugCount')} label="Holes" range="lugCount" whole width={3} />
+          <LengthField
+            {...of('boltCircleMm')}
+            label="Bolt circle"
+            range="boltCircleMm"
+            width={6}
+            check={(mm) => boreFault(wheel.boreMm, mm) && 'must be larger than the bore'}
+          />
+          <Button size="small" className="piece-button" onClick={() => setFinding(true)}>
+            From two holes
+          </Button>
+          <LengthField
+            {...of('boreMm')}
+            label="Center bore"
+            range="boreMm"
+            width={6}
+            check={(mm) => boreFault(mm, wheel.boltCircleMm)}
+          />
+          <LengthField {...of('padThicknessMm')} label="Pad at the seat" range="padThicknessMm" width={6} />
+          <ChoiceField label="Seat" value={wheel.seat ?? null} choices={SEATS} commit={of('seat').commit} width={116} />
+          <LengthField {...of('pocketDepthMm')} label="Pockets behind" range="pocketDepthMm" width={6} />
+        </div>
+        <details className="hardware-more">
+          <summary>Bore, lug holes and cap</summary>
+          <div className="piece-fields">
+            <LengthField {...of('boreDepthMm')} label="Bore, straight depth" range="boreDepthMm" width={6} />
+            <ChoiceField
+              label="Edge of the bore"
+              value={wheel.boreForm ?? null}
+              choices={BORE_FORMS}
+              commit={of('boreForm').commit}
+              width={126}
+            />
+            <LengthField {...of('capDepthMm')} label="Pad to centre cap" range="boreDepthMm" width={6} />
+            <LengthField {...of('lugHoleMm')} label="Lug hole ⌀" range="studHoleMm" width={6} />
+            <LengthField {...of('seatDiameterMm')} label="Seat ⌀" range="seatDiameterMm" width={6} />
+          </div>
+        </details>
+        <Select
+          size="small"
+          aria-label="Take a wheel from the stores"
+          placeholder="Take a wheel from the stores …"
+          value={null}
+          style={{ width: 260 }}
+          showSearch
+          optionFilterProp="label"
+          options={kept.map((item, at) => ({ value: at, label: itemName(item) }))}
+          onChange={(at: number | null) =>
+            at !== null && edit({ op: 'set', path: [...base, 'wheel'], value: wheelFromStores(kept[at]!) })
+          }
+        />
+      </section>
+      <section className="hardware-group" aria-label="Fasteners">
+        <h2 className="label">{bolt ? 'Bolts' : 'Nuts and studs'} of this setup</h2>
+        <div className="piece-fields">
+          <LengthField
+            {...over(['fastener', 'lengthMm'], own.lengthMm)}
+            label={bolt ? 'Bolt length' : 'New stud length'}
+            range="fastenerLengthMm"
+            width={6}
+            placeholder={fastener?.lengthMm == null ? '—' : 'as now'}
+          />
+          <ThreadField {...over(['fastener', 'thread'], own.thread)} label={bolt ? 'Bolt thread' : 'Nut thread'} />
+          <ChoiceField
+            label="Seat of it"
+            value={own.seat ?? null}
+            choices={SEATS}
+            commit={(seat) => editAt([...base, 'fastener', 'seat'], seat)}
+            width={116}
+          />
+        </div>
+        <Checkbox
+          checked={candidate.dryFitFlush ?? false}
+          onChange={({ target }) => editAt([...base, 'dryFitFlush'], target.checked ? true : null)}
+        >
+          A dry fit has shown the pad seats flush
+        </Checkbox>
+        <p className="soft">Left empty, they stay as the hub has them.</p>
+      </section>
+      {finding && (
+        <WheelPattern
+          wheel={wheel}
+          close={() => setFinding(false)}
+          put={(key, value) => editAt([...base, 'wheel', key], value)}
+        />
+      )}
+    </>
+  );
+}
+
+/** A bare wheel's pattern from two of its holes; neighbours are often all that can be read across a bore. */
+function WheelPattern({
+  wheel,
+  close,
+  put,
+}: {
+  wheel: Wheel;
+  close(): void;
+  put(key: keyof Wheel, value: unknown): void;
+}) {
+  const [readings, setReadings] = useState<PatternReading[]>([]);
+  const [instrument, setInstrument] = useState<Instrument>('caliper');
+  return (
+    <Modal
+      open
+      onCancel={close}
+      footer={<Button onClick={close}>Close</Button>}
+      title="Wheel pattern from two holes"
+      width={640}
+    >
+      <PatternFinder
+        name="wheel-pattern"
+        of="Wheel"
+        face={{
+          lugCount: wheel.lugCount ?? null,
+          boltCircleMm: wheel.boltCircleMm ?? null,
+          boreMm: wheel.boreMm ?? null,
+          kind: 'hole',
+        }}
+        readings={readings}
+        setReadings={setReadings}
+        setLugCount={(count) => put('lugCount', count)}
+        takenMm={wheel.boltCircleMm ?? null}
+        take={(circleMm) => put('boltCircleMm', circleMm)}
+        instrument={instrument}
+        setInstrument={setInstrument}
+      />
+    </Modal>
+  );
+}

@@ -1,0 +1,118 @@
+import { Form, Input, Modal, Select } from 'antd';
+import { useEffect } from 'react';
+import { useFetcher } from 'react-router';
+import { DomainError } from '#core/errors';
+import { readThread } from '#core/fastener';
+import type { StoreItem, StoreKind } from '#core/stores';
+import { readLength, readNumber } from '#core/units';
+import { RANGES } from '#formats/fields';
+import { columnsOf, type Column } from '#formats/stores';
+import type { KeptItem } from '#server/stores';
+import { KIND_NAMES } from './kinds';
+import type { StoresAnswer } from './storesActions';
+
+type Texts = Record<string, string | undefined>;
+
+/** Reads what was typed into a column; throws DomainError with what is wrong. Lengths may name their own unit. */
+function readColumn(column: Column, text: string): unknown {
+  if (column.type === 'text' || column.type === 'choice') return text.trim();
+  if (column.type === 'thread') return readThread(text).name;
+  const value =
+    column.type === 'length'
+      ? readLength(text)
+      : column.type === 'rim'
+        ? Number((readLength(text, 'in') / 25.4).toFixed(4))
+        : readNumber(text);
+  const [least, most] = RANGES[column.range!];
+  if (value < least || value > most) throw new DomainError(`must be between ${least} and ${most}`);
+  if (column.whole && !Number.isInteger(value)) throw new DomainError('must be a whole number');
+  return value;
+}
+
+/** One item of the stores, to add or to change. */
+export function ItemDialog({ kind, kept, close }: { kind: StoreKind; kept: KeptItem | null; close(): void }) {
+  const [form] = Form.useForm<Texts>();
+  const fetcher = useFetcher<StoresAnswer>();
+  const columns = columnsOf(kind);
+  const answer = fetcher.state === 'idle' ? fetcher.data : undefined;
+  useEffect(() => {
+    if (!answer) return;
+    if (answer.faults.length === 0) close();
+    else
+      form.setFields(
+        answer.faults.map(({ path, message }) => ({ name: path.replace(/^item\./, ''), errors: [message] })),
+      );
+  }, [answer, close, form]);
+  const initial = Object.fromEntries(
+    columns.map(({ key }) => [key, kept?.item[key] == null ? undefined : String(kept.item[key])]),
+  );
+  const save = async () => {
+    const texts = await form.validateFields().catch(() => null);
+    if (!texts) return;
+    const item: Record<string, unknown> = { kind };
+    for (const column of columns) {
+      const text = texts[column.key];
+      if (text !== undefined && text.trim() !== '') item[column.key] = readColumn(column, text);
+    }
+    await fetcher.submit({ intent: 'save', id: kept?.id ?? null, item: item as unknown as StoreItem } as never, {
+      method: 'post',
+      action: '/stores',
+      encType: 'application/json',
+    });
+  };
+  return (
+    <Modal
+      open
+      onCancel={close}
+      onOk={() => void save()}
+      okText={kept ? 'Save' : 'Add'}
+      confirmLoading={fetcher.state !== 'idle'}
+      title={`${KIND_NAMES[kind].one}${kept ? '' : ', new'}`}
+      width={560}
+    >
+      <Form
+        form={form}
+        layout="vertical"
+        initialValues={initial}
+        className="item-form"
+        onFinish={() => void save()}
+        requiredMark={false}
+      >
+        {columns.map((column) => (
+          <Form.Item
+            key={column.key}
+            name={column.key}
+            label={`${column.label}${unitOf(column)}${column.required ? '' : ' (if known)'}`}
+            rules={[{ validator: (_, text: string | undefined) => judge(column, text) }]}
+            validateTrigger="onBlur"
+            {...(column.key === 'name' ? { className: 'item-name' } : {})}
+          >
+            {column.type === 'choice' ? (
+              <Select
+                allowClear
+                options={Object.entries(column.choices!).map(([value, label]) => ({ value, label }))}
+              />
+            ) : (
+              <Input autoComplete="off" className={column.type === 'text' ? '' : 'figure'} maxLength={120} />
+            )}
+          </Form.Item>
+        ))}
+      </Form>
+    </Modal>
+  );
+}
+
+const unitOf = ({ type, unit }: Column): string =>
+  type === 'length' ? ', mm' : type === 'rim' ? ', in' : unit ? `, ${unit}` : '';
+
+async function judge(column: Column, text: string | undefined): Promise<void> {
+  if (text === undefined || text.trim() === '') {
+    if (column.required) throw new Error('is needed');
+    return;
+  }
+  try {
+    readColumn(column, text);
+  } catch (error) {
+    throw error instanceof DomainError ? new Error(error.message) : error;
+  }
+}

@@ -1,0 +1,10 @@
+import type { StoreKind } from '#core/stores';
+
+/** What the kinds of the stores are called. */
+export const KIND_NAMES: Record<StoreKind, { one: string; many: string }> = {
+  spacer: { one: 'Spacer', many: 'Spacers' },
+  adapter: { one: 'Adapter', many: 'Adapters' },
+  ring: { one: 'Ring', many: 'Rings' },
+  fastener: { one: 'Fastener', many: 'Fasteners' },
+  wheel: { one: 'Wheel', many: 'Wheels' },
+};

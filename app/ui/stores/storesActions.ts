@@ -1,0 +1,58 @@
+import Joi from 'joi';
+import type { StoreItem } from '#core/stores';
+import { faultsOf, type Fault } from '#formats/faults';
+import { VALIDATION } from '#formats/rules';
+import { MAX_CSV_BYTES, readStoresFile, storeItemSchema } from '#formats/stores';
+import { importItems, removeItem, saveItem } from '#server/stores';
+import { readForm, readJson } from '../../requests';
+
+/** What the stores answer to a command; without faults it is done. */
+export interface StoresAnswer {
+  intent: 'save' | 'remove' | 'import' | 'none';
+  faults: Fault[];
+  file?: string;
+  added?: number;
+  replaced?: number;
+}
+
+const id = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'is not an item' });
+const commands = {
+  save: Joi.object<{ intent: 'save'; id: string | null; item: StoreItem }>({
+    intent: Joi.valid('save').required(),
+    id: id.allow(null).required(),
+    item: storeItemSchema.required(),
+  }),
+  remove: Joi.object<{ intent: 'remove'; id: string }>({ intent: Joi.valid('remove').required(), id: id.required() }),
+};
+
+/** Runs a command of the stores page: a file as form data, everything else as JSON. */
+export async function runStoresCommand(request: Request): Promise<StoresAnswer> {
+  if (request.headers.get('Content-Type')?.startsWith('multipart/form-data')) return takeFile(request);
+  const body = await readJson(request);
+  const intent = (body as { intent?: unknown } | null)?.intent;
+  if (intent === 'save') {
+    const { value, error } = commands.save.validate(body, VALIDATION);
+    if (error) return { intent, faults: faultsOf(error) };
+    const saved = await saveItem(value.id, value.item);
+    const twin: Fault = { path: 'item.name', message: 'there is one of this maker and name already' };
+    return { intent, faults: saved === null ? [twin] : [] };
+  }
+  if (intent === 'remove') {
+    const { value, error } = commands.remove.validate(body, VALIDATION);
+    if (error) return { intent, faults: faultsOf(error) };
+    await removeItem(value.id);
+    return { intent, faults: [] };
+  }
+  return { intent: 'none', faults: [{ path: 'intent', message: 'is not known' }] };
+}
+
+async function takeFile(request: Request): Promise<StoresAnswer> {
+  const file = (await readForm(request))?.get('file');
+  if (!(file instanceof File)) {
+    const limit = `there is no file, or it is larger than ${MAX_CSV_BYTES / 1024 / 1024} MB`;
+    return { intent: 'import', faults: [{ path: '', message: limit }] };
+  }
+  const read = readStoresFile(new Uint8Array(await file.arrayBuffer()));
+  if (read.faults) return { intent: 'import', file: file.name, faults: read.faults };
+  return { intent: 'import', file: file.name, faults: [], ...(await importItems(read.items)) };
+}

@@ -1,0 +1,148 @@
+import fc from 'fast-check';
+import { centringLines, centringOf, type CentringRule } from '#core/centring';
+import type { Hub, SetupAxle } from '#core/job';
+import { wordsIn } from '#core/units';
+
+const hub: Hub = { boreMm: 63.4, lipHeightMm: 9 };
+const on = (candidate: SetupAxle, rule: CentringRule = 'required', of: Hub = hub) => centringOf(of, candidate, rule);
+const ring = (outerMm: number, innerMm: number) => ({ kind: 'ring' as const, outerMm, innerMm });
+const spacer = (thicknessMm: number, part: object = {}) => ({
+  kind: 'slip-on' as const,
+  thicknessMm,
+  innerBoreMm: 63.4,
+  ...part,
+});
+
+describe('hub to wheel, worked by hand', () => {
+  test.each([
+    [63.4, 'hub-centric', 'ok'],
+    [63.5, 'hub-centric', 'ok'],
+    [63.51, 'ring-needed', 'caution'],
+    [72.6, 'ring-needed', 'caution'],
+    [63.3, 'too-small', 'fail'],
+  ])('bore %f on 63.4: %s', (boreMm, state, verdict) => {
+    const made = on({ wheel: { boreMm } });
+    expect(made.verdict).toBe(verdict);
+    expect(made.interfaces).toMatchObject([{ between: 'hub to wheel', state, boreMm, hubMm: 63.4 }]);
+  });
+  test('the ring is told with both diameters, ready to order, and is found in the stack', () => {
+    expect(on({ wheel: { boreMm: 72.6 } }).interfaces[0]!.ring).toEqual({ outerMm: 72.6, innerMm: 63.4 });
+    expect(on({ wheel: { boreMm: 72.6 }, stack: [ring(72.6, 63.4)] })).toMatchObject({
+      verdict: 'ok',
+      interfaces: [{ state: 'ring' }],
+    });
+  });
+  test('a ring of another size is no ring, and is told', () => {
+    const made = on({ wheel: { boreMm: 72.6 }, stack: [ring(72.6, 64.1)] });
+    expect(made).toMatchObject({ verdict: 'caution', looseRings: [{ outerMm: 72.6, innerMm: 64.1 }] });
+    expect(centringLines(made, 'required', wordsIn('mm')).join('\n')).toContain(
+      'the ring 72.6 / 64.1 mm fits at no interface',
+    );
+    expect(on({ wheel: { boreMm: 63.4 }, stack: [ring(72.6, 63.4)] }).verdict).toBe('caution');
+  });
+  test('a missing diameter is not known', () => {
+    expect(on({}).verdict).toBe('unknown');
+    expect(on({ wheel: { boreMm: 72.6 } }, 'required', {}).verdict).toBe('unknown');
+  });
+});
+
+describe('through spacers', () => {
+  test('what is left of the lip carries the wheel', () => {
+    const made = on({ wheel: { boreMm: 63.4 }, stack: [spacer(5)] });
+    expect(made).toMatchObject({
+      verdict: 'ok',
+      interfaces: [
+        { between: 'hub to spacer', reachMm: 9 },
+        { between: 'spacer to wheel', reachMm: 4 },
+      ],
+    });
+  });
+  test('less than 3 mm of lip is told; none at all fails, or is left to the nuts by house rule', () => {
+    expect(on({ wheel: { boreMm: 63.4 }, stack: [spacer(7)] }).verdict).toBe('caution');
+    const gone = on({ wheel: { boreMm: 63.4 }, stack: [spacer(12)] });
+    expect(gone).toMatchObject({ verdict: 'fail', interfaces: [{ verdict: 'ok' }, { state: 'no-lip' }] });
+    expect(centringLines(gone, 'required', wordsIn('mm')).join('\n')).toContain('the lip ends 3.0 mm short of it');
+    expect(on({ wheel: { boreMm: 63.4 }, stack: [spacer(12)] }, 'nuts').verdict).toBe('caution');
+  });
+  test('a lip of its own carries on; each interface has its own ring', () => {
+    const own = { outerLipMm: 66.1, lipMm: 7 };
+    expect(on({ wheel: { boreMm: 66.1 }, stack: [spacer(20, own)] }).verdict).toBe('ok');
+    const made = on({ wheel: { boreMm: 72.6 }, stack: [spacer(20, { ...own, innerBoreMm: 67.1 }), ring(67.1, 63.4)] });
+    expect(made.interfaces).toMatchObject([
+      { between: 'hub to spacer', state: 'ring' },
+      { between: 'spacer to wheel', state: 'ring-needed', ring: { outerMm: 72.6, innerMm: 66.1 } },
+    ]);
+  });
+  test('a lip whose ⌀ nobody measured is taken as the hub’s, and said to be assumed', () => {
+    const made = on({ wheel: { boreMm: 63.4 }, stack: [spacer(20, { lipMm: 7 })] });
+    expect(made).toMatchObject({ verdict: 'ok', lipAssumed: true });
+    expect(centringLines(made, 'required', wordsIn('mm')).join()).toContain('(assumed)');
+  });
+  test('without the lip’s height, or a piece’s thickness, what is left of it is not known', () => {
+    expect(on({ wheel: { boreMm: 63.4 }, stack: [spacer(5)] }, 'required', { boreMm: 63.4 }).verdict).toBe('unknown');
+    expect(on({ wheel: { boreMm: 63.4 }, stack: [{ kind: 'slip-on', innerBoreMm: 63.4 }] }).verdict).toBe('unknown');
+    // Nothing between: the diameters alone decide.
+    expect(on({ wheel: { boreMm: 63.4 } }, 'required', { boreMm: 63.4 }).verdict).toBe('ok');
+  });
+  test('an adapter is centred at both its ends', () => {
+    const made = on({
+      wheel: { boreMm: 66.1 },
+      stack: [{ kind: 'bolt-on', thicknessMm: 25, innerBoreMm: 63.4, outerLipMm: 66.1 }],
+    });
+    expect(made).toMatchObject({
+      verdict: 'ok',
+      interfaces: [{ between: 'hub to adapter' }, { between: 'adapter to wheel' }],
+    });
+  });
+});
+
+describe('what keeps the pad from seating', () => {
+  test('a lip longer than the bore is straight, until a dry fit shows it flush', () => {
+    const wheel = { boreMm: 63.4, boreDepthMm: 6 };
+    expect(on({ wheel })).toMatchObject({ verdict: 'fail', interfaces: [{ state: 'gap' }] });
+    expect(on({ wheel, dryFitFlush: true }).verdict).toBe('ok');
+    expect(on({ wheel: { ...wheel, boreDepthMm: 9 } }).verdict).toBe('ok');
+    expect(on({ wheel, stack: [spacer(5)] }).verdict).toBe('ok');
+  });
+  test('a conical lip in a square bore; a chamfered one, or one in a ring, takes it', () => {
+    const cone: Hub = { ...hub, lipForm: 'conical' };
+    expect(on({ wheel: { boreMm: 63.4, boreForm: 'square' } }, 'required', cone).verdict).toBe('fail');
+    expect(on({ wheel: { boreMm: 63.4, boreForm: 'chamfered' } }, 'required', cone).verdict).toBe('ok');
+    expect(on({ wheel: { boreMm: 63.4, boreForm: 'square' }, dryFitFlush: true }, 'required', cone).verdict).toBe('ok');
+    expect(
+      on({ wheel: { boreMm: 72.6, boreForm: 'square' }, stack: [ring(72.6, 63.4)] }, 'required', cone).verdict,
+    ).toBe('ok');
+  });
+  test('rings and lips against the centre cap', () => {
+    const wide = { ...ring(72.6, 63.4), thicknessMm: 12 };
+    expect(on({ wheel: { boreMm: 72.6, capDepthMm: 10 }, stack: [wide] }).cap).toBe('fouled');
+    expect(on({ wheel: { boreMm: 72.6, capDepthMm: 14 }, stack: [wide] }).cap).toBe('clear');
+    expect(on({ wheel: { boreMm: 72.6 }, stack: [wide] }).cap).toBe('look');
+    expect(on({ wheel: { boreMm: 63.4 } }).cap).toBeNull();
+  });
+});
+
+test('the ring that is asked for always fits, whatever the diameters', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 50, max: 110, noNaN: true }),
+      fc.double({ min: 0.2, max: 20, noNaN: true }),
+      (boreMm, play) => {
+        const of: Hub = { boreMm, lipHeightMm: 9 };
+        const wheel = { boreMm: boreMm + play };
+        const asked = centringOf(of, { wheel }, 'required').interfaces[0]!.ring!;
+        const made = centringOf(of, { wheel, stack: [{ kind: 'ring', ...asked }] }, 'required');
+        expect(made.verdict).toBe('ok');
+      },
+    ),
+  );
+});
+test('no stack of slip-ons ever centres better than the hub alone', () => {
+  fc.assert(
+    fc.property(fc.array(fc.double({ min: 0.5, max: 15, noNaN: true }), { maxLength: 4 }), (thicknesses) => {
+      const made = on({ wheel: { boreMm: 63.4 }, stack: thicknesses.map((mm) => spacer(mm)) });
+      const left = 9 - thicknesses.reduce((sum, mm) => sum + mm, 0);
+      expect(made.verdict).toBe(left <= 0 ? 'fail' : left < 3 ? 'caution' : 'ok');
+    }),
+  );
+});
