@@ -21,12 +21,19 @@ const whole = (message: string): ReadStores => ({ faults: [{ path: '', message }
  */
 export function readStoresFile(bytes: Uint8Array): ReadStores {
   if (bytes.length > MAX_CSV_BYTES) return whole(`the file is larger than ${MAX_CSV_BYTES / 1024 / 1024} MB`);
-  const marked = bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : 'utf-8'; // prettier-ignore
+  const wide = bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : null; // prettier-ignore
+  const text = decoded(bytes, wide ?? 'utf-8');
+  if (text !== null) return readStoresText(text);
+  if (wide) return whole('the file says it is UTF-16 and is not: save it as CSV UTF-8');
+  return whole(`line ${firstBadLine(bytes)} has letters that are not UTF-8: save the file as CSV UTF-8`);
+}
+
+/** The text of bytes, null where they are not of that encoding. */
+function decoded(bytes: Uint8Array, encoding: string): string | null {
   try {
-    return readStoresText(new TextDecoder(marked, { fatal: true }).decode(bytes));
-  } catch (error) {
-    if (!(error instanceof TypeError)) throw error;
-    return whole(`line ${firstBadLine(bytes)} has letters that are not UTF-8: save the file as CSV UTF-8`);
+    return new TextDecoder(encoding, { fatal: true }).decode(bytes);
+  } catch {
+    return null;
   }
 }
 
@@ -36,11 +43,7 @@ function firstBadLine(bytes: Uint8Array): number {
   let start = 0;
   for (let at = 0; at <= bytes.length; at++) {
     if (at < bytes.length && bytes[at] !== 10) continue;
-    try {
-      new TextDecoder('utf-8', { fatal: true }).decode(bytes.subarray(start, at));
-    } catch {
-      return line;
-    }
+    if (decoded(bytes.subarray(start, at), 'utf-8') === null) return line;
     start = at + 1;
     line += 1;
   }

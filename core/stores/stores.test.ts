@@ -1,0 +1,68 @@
+import {
+  itemName,
+  pieceFromStores,
+  thinnestInStores,
+  wheelFromStores,
+  type SpacerNeed,
+  type StoreItem,
+} from '#core/stores';
+
+const spacer = (thicknessMm: number, part: Partial<StoreItem> = {}): StoreItem => ({
+  kind: 'spacer',
+  name: `${thicknessMm} mm`,
+  maker: 'Tarn & Ledger',
+  thicknessMm,
+  lugCount: 4,
+  boltCircleMm: 108,
+  innerBoreMm: 63.4,
+  quantity: 2,
+  ...part,
+});
+const need: SpacerNeed = { leastMm: 4.2, mostMm: 12, pattern: { lugCount: 4, boltCircleMm: 108 }, hubBoreMm: 63.4 };
+
+describe('the thinnest spacer kept that does it', () => {
+  const pick = (items: StoreItem[], of: Partial<SpacerNeed> = {}) =>
+    thinnestInStores(items, { ...need, ...of })?.name ?? null;
+  test('thick enough, and no thicker than it must be', () =>
+    expect(pick([spacer(8), spacer(3), spacer(5), spacer(20)])).toBe('5 mm'));
+  test('none that is too thick for the room', () => expect(pick([spacer(15), spacer(20)])).toBeNull());
+  test('any thickness where nothing limits it', () => expect(pick([spacer(20)], { mostMm: null })).toBe('20 mm'));
+  test('another pattern does not go on; one for any pattern does', () => {
+    expect(pick([spacer(5, { boltCircleMm: 100 }), spacer(5, { lugCount: 5 }), spacer(8)])).toBe('8 mm');
+    expect(pick([spacer(5, { lugCount: null, boltCircleMm: null })])).toBe('5 mm');
+    expect(pick([spacer(5)], { pattern: {} })).toBeNull();
+  });
+  test('a bore smaller than the hub does not go on; of two alike the hub-centric one', () => {
+    expect(pick([spacer(5, { innerBoreMm: 58.1 })])).toBeNull();
+    expect(pick([spacer(5, { name: 'loose', innerBoreMm: 72.6 }), spacer(5)])).toBe('5 mm');
+  });
+  test('what has run out is not offered', () => expect(pick([spacer(5, { quantity: 0 }), spacer(8)])).toBe('8 mm'));
+  test('rings and adapters are no spacers', () => expect(pick([spacer(5, { kind: 'adapter' })])).toBeNull());
+});
+
+test('an item as a stack or a setup carries it', () => {
+  expect(pieceFromStores(spacer(5))).toEqual({
+    kind: 'slip-on',
+    label: 'Tarn & Ledger 5 mm',
+    thicknessMm: 5,
+    innerBoreMm: 63.4,
+  });
+  expect(pieceFromStores({ kind: 'ring', name: 'ring', outerMm: 72.6, innerMm: 63.4 })).toEqual({
+    kind: 'ring',
+    label: 'ring',
+    outerMm: 72.6,
+    innerMm: 63.4,
+  });
+  expect(
+    wheelFromStores({
+      kind: 'wheel',
+      name: 'Gale',
+      maker: 'Fenwold',
+      rimDiameterIn: 17,
+      offsetMm: 40,
+      seat: 'cone60',
+      quantity: 4,
+    }),
+  ).toEqual({ rimDiameterIn: 17, offsetMm: 40, seat: 'cone60' });
+  expect(itemName({ kind: 'wheel', name: 'Gale' })).toBe('Gale');
+});

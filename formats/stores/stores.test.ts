@@ -1,0 +1,86 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import type { StoreItem } from '#core/stores';
+import { faultLine } from '#formats/faults';
+import { FILE_COLUMNS, readStoresFile, readStoresText, writeStoresFile } from '#formats/stores';
+
+const faults = (text: string): string[] => (readStoresText(text).faults ?? []).map(faultLine);
+const bytes = (...parts: (string | number[])[]) =>
+  new Uint8Array(parts.flatMap((part) => (typeof part === 'string' ? [...new TextEncoder().encode(part)] : part)));
+
+describe('reading a file of stores', () => {
+  test('the demo reads, and is written back the same', () => {
+    const read = readStoresFile(readFileSync('demo/stores.csv'));
+    expect(read.faults).toBeUndefined();
+    expect(read.items!.length).toBeGreaterThan(40);
+    expect(readStoresText(writeStoresFile(read.items!)).items).toEqual(read.items);
+  });
+  test('columns in any order; semicolons with decimal commas as well as tabs; empty lines; a mark at the head', () => {
+    const item = { kind: 'ring', name: 'R', outerMm: 72.6, innerMm: 63.4 };
+    expect(readStoresText('\ufeffname;innerMm;kind;outerMm\r\n\r\nR;63,4;ring;72,6\r\n').items).toEqual([item]);
+    expect(readStoresText('kind\tname\touterMm\tinnerMm\nring\tR\t72.6\t63.4').items).toEqual([item]);
+  });
+  test('UTF-16 that says so is read', () => {
+    const text = 'kind,name,outerMm,innerMm\nring,Kürz,72.6,63.4\n';
+    const wide = [...text].flatMap((letter) => [letter.charCodeAt(0) & 255, letter.charCodeAt(0) >> 8]);
+    expect(readStoresFile(bytes([0xff, 0xfe], wide)).items).toMatchObject([{ name: 'Kürz' }]);
+  });
+  test('any other encoding is told with the line it stands in, never guessed', () => {
+    const read = readStoresFile(bytes('kind,name,outerMm,innerMm\nring,A,72.6,63.4\nring,K', [0xfc], 'rz,72.6,63.4\n'));
+    expect(read.items).toBeUndefined();
+    expect(read.faults!.map(faultLine)).toEqual(['line 3 has letters that are not UTF-8: save the file as CSV UTF-8']);
+  });
+  test.each([
+    ['', 'the file is empty'],
+    ['kind,name\n', 'the file has a heading but no items'],
+    ['name,outerMm\nR,72.6', 'line 1: the column “kind” is missing (there are: name, outerMm)'],
+    ['kind,outerMm\nring,72.6', 'line 1: the column “name” is missing (there are: kind, outerMm)'],
+    ['kind,name,colour\nring,R,red', 'line 1: “colour” is not a known column'],
+    ['kind,name,name\nring,R,S', 'line 1: the column “name” stands twice'],
+    ['kind,name\nbolt,R', 'line 2, kind: must be one of spacer, adapter, ring, fastener, wheel'],
+    ['kind,name\nring,R', 'line 2, outerMm: is missing'],
+    ['kind,name,outerMm,innerMm\nring,R,wide,63.4', 'line 2, outerMm: “wide” is not a number'],
+    ['kind,name,outerMm,innerMm\nring,R,63.4,72.6', 'line 2, innerMm: must be smaller than the outer diameter'],
+    ['kind,name,thicknessMm\nspacer,S,-5', 'line 2, thicknessMm: must be between 0 and 200'],
+    ['kind,name,form,thread\nfastener,N,nut,M13x1.4', 'line 2, thread: no wheel is fastened with M13 (M8 to M24 are)'],
+    ['kind,name,thread,thicknessMm\nspacer,S,M12x1.5,5', 'line 2, thread: a spacer has no such field'],
+    ['kind,name,outerMm,innerMm\nring,R,72.6,63.4,9', 'line 2: has 5 cells under 4 columns'],
+    ['kind,name,outerMm,innerMm\nring,"R,72.6,63.4', 'line 2: a quotation mark is not closed'],
+    ['kind,name,thicknessMm,lugCount,boltCircleMm,innerBoreMm\nspacer,S,5,4,108,110', 'line 2, innerBoreMm: the center bore must be smaller than the bolt circle (108 mm)'],
+    ['kind,name,thicknessMm\nspacer,"two\nlines",5\nspacer,S,thin', 'line 4, thicknessMm: “thin” is not a number'],
+  ])('%j: %s', (text, message) => expect(faults(text)).toContain(message)); // prettier-ignore
+  test('every fault of every line is told, up to fifty', () => {
+    const lines = Array.from({ length: 60 }, (_, index) => `ring,R${index},x,63.4`).join('\n');
+    const told = faults(`kind,name,outerMm,innerMm\n${lines}`);
+    expect(told).toHaveLength(51);
+    expect(told.at(-1)).toBe('and 10 more faults');
+  });
+  test('a file of 6 MB is refused before it is read', () =>
+    expect(readStoresFile(new Uint8Array(6 * 1024 * 1024)).faults!.map(faultLine)).toEqual([
+      'the file is larger than 5 MB',
+    ]));
+  test('no bytes at all make it throw', () => {
+    fc.assert(
+      fc.property(fc.uint8Array({ maxLength: 200 }), (raw) => {
+        const read = readStoresFile(raw);
+        expect((read.items === undefined) !== (read.faults === undefined)).toBe(true);
+      }),
+    );
+  });
+});
+
+test('whatever is kept reads back as it was written: commas, quotes, line breaks, other alphabets', () => {
+  const name = fc.string({ unit: 'grapheme', minLength: 1, maxLength: 30 }).map((text) => text.replace(/[\p{Cc}]/gu, '').trim()).filter((text) => text !== '' && text.length <= 120); // prettier-ignore
+  const item = fc.record({
+    kind: fc.constant('spacer' as const),
+    name: fc.oneof(name, fc.constantFrom('a, "b"', '=1+1', "O'Ring; 5")),
+    thicknessMm: fc.integer({ min: 1, max: 2000 }).map((tenths) => tenths / 10),
+    quantity: fc.nat(9),
+  });
+  fc.assert(
+    fc.property(fc.array(item, { minLength: 1, maxLength: 6 }), (items: StoreItem[]) => {
+      expect(readStoresText(writeStoresFile(items)).items).toEqual(items);
+    }),
+  );
+});
+test('the heading names every field once', () => expect(new Set(FILE_COLUMNS).size).toBe(FILE_COLUMNS.length));
