@@ -5,7 +5,8 @@ const VIEWS = ['hub', 'room', 'brief', 'setups', 'compare'] as const;
 
 for (const theme of ['light', 'dark'] as const)
   test(`axe finds nothing on any view, ${theme} table`, async ({ page }) => {
-    test.slow();
+    // Some ten views, each gone through by axe.
+    test.setTimeout(240_000);
     const place = await openDemo(page, 'brindle-kite', 'setups');
     if (theme === 'dark') await page.getByRole('button', { name: 'To the dark table' }).click();
     await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
@@ -26,6 +27,9 @@ for (const theme of ['light', 'dark'] as const)
     await page.keyboard.press('w');
     await expect(page.getByRole('form', { name: 'Setup A, front' })).toBeVisible();
     await check('setups as a list');
+    await page.keyboard.press('h');
+    await expect(page.getByRole('form', { name: 'Hardware of setup A, front' })).toBeVisible();
+    await check('hardware');
     await page.keyboard.press('Shift+?');
     await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
     await check('keys');

@@ -107,11 +107,11 @@ test('rounding on the screen never reaches the job', async ({ page }) => {
 
 test('the hub takes its plain figures; the car its kind', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'hub');
-  await expect(page.getByRole('img', { name: 'Hub face on: 4 studs on a circle of 108 mm' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Hub face on: 4 studs on a circle of 108 mm' })).toBeVisible();
   const form = page.getByRole('form', { name: 'Hub, front' });
   await type(form.getByLabel('Lug count'), '5');
   await type(form.getByLabel(/^Bolt circle/), '4 1/2"');
-  await expect(page.getByRole('img', { name: 'Hub face on: 5 studs on a circle of 114.3 mm' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Hub face on: 5 studs on a circle of 114.3 mm' })).toBeVisible();
   await type(form.getByLabel('Lug count'), '4.5');
   await expect(form.getByRole('alert')).toHaveText(/must be a whole number/);
   await type(form.getByLabel('Lug count'), '44');

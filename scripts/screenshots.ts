@@ -18,6 +18,26 @@ const press = (keys: string[]) => async (page: Page) => {
 const SHOTS: Shot[] = [
   { file: 'bench', car: null, station: '' },
   { file: 'hub', car: 'Pallas Tender', station: 'hub' },
+  { file: 'hub-dark', car: 'Orrin Haul', station: 'hub', dark: true },
+  {
+    file: 'tightening',
+    car: 'Pallas Tender',
+    station: 'hub',
+    prepare: (page) => page.getByText('Tightening', { exact: true }).click(),
+  },
+  { file: 'hardware', car: 'Brindle Kite', station: 'setups', prepare: press(['j', 'h']) },
+  {
+    file: 'ways-out',
+    car: 'Velder Two',
+    station: 'setups',
+    async prepare(page) {
+      await press(['j', 'j', 'j', 'j', 'h'])(page);
+      await page.getByRole('button', { name: 'The ways out' }).click();
+      await page.getByRole('textbox', { name: /^Its thickness/ }).fill('20');
+      await page.keyboard.press('Enter');
+    },
+  },
+  { file: 'stores', car: null, station: 'stores' },
   { file: 'room', car: 'Brindle Kite', station: 'room' },
   { file: 'brief', car: 'Brindle Kite', station: 'brief' },
   { file: 'setups', car: 'Brindle Kite', station: 'setups', prepare: press(['j']) },
@@ -52,6 +72,7 @@ for (const shot of SHOTS) {
     await page.goto(`${server.address}${place}/${shot.station}`);
     await page.getByText(/^Saved \d\d:\d\d$/).waitFor();
   }
+  if (!shot.car && shot.station) await page.goto(`${server.address}/${shot.station}`);
   await shot.prepare?.(page);
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: `docs/screenshots/${shot.file}.png`, animations: 'disabled' });

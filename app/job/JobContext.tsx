@@ -2,6 +2,7 @@ import { createContext, useContext, useEffect, useMemo, useReducer, useRef, useS
 import type { SetupReport } from '#core/evaluate';
 import type { AxleName, Edit, Job, Setup } from '#core/job';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
+import type { StoreItem } from '#core/stores';
 import type { LengthUnit } from '#core/units';
 import { usePreferences } from '../preferences/PreferencesContext';
 import { jobReducer, startState, type JobAction, type JobState } from './jobState';
@@ -43,7 +44,17 @@ export function useJob(): JobTable {
   return table;
 }
 
-export function JobProvider({ open, children }: { open: OpenJob; children: ReactNode }) {
+/** What the shop keeps, as it was when the job was opened. */
+const StoresContext = createContext<readonly StoreItem[]>([]);
+export const useStores = (): readonly StoreItem[] => useContext(StoresContext);
+
+interface JobProviderProps {
+  open: OpenJob;
+  stores: readonly StoreItem[];
+  children: ReactNode;
+}
+
+export function JobProvider({ open, stores, children }: JobProviderProps) {
   const [state, dispatch] = useReducer(jobReducer, open, (server) => startState(server));
   const { unit } = usePreferences();
   const [axle, setAxle] = useState<AxleName>('front');
@@ -74,7 +85,9 @@ export function JobProvider({ open, children }: { open: OpenJob; children: React
   const axleChoice = useMemo(() => ({ axle, setAxle }), [axle]);
   return (
     <AxleContext value={axleChoice}>
-      <JobContext value={table}>{children}</JobContext>
+      <StoresContext value={stores}>
+        <JobContext value={table}>{children}</JobContext>
+      </StoresContext>
     </AxleContext>
   );
 }

@@ -5,10 +5,12 @@ import { formatNumber } from '#core/units';
 import { useJob } from '../job/JobContext';
 import { useLengths } from '../preferences/PreferencesContext';
 import { briefLine } from '../ui/frame/briefLine';
+import { ChoiceField } from '../ui/fields/ChoiceField';
 import { LengthField } from '../ui/fields/LengthField';
 import { NumberField } from '../ui/fields/NumberField';
 import { useEditAt } from '../ui/parts/useEditAt';
 import { WishScale } from '../ui/stations/WishScale';
+import { CENTRING_RULES, NEAR_RULES } from '../ui/stations/choices';
 import '../ui/stations/brief.css';
 
 const LIMITS: readonly { key: LimitKey; label: string; meaning: string }[] = [
@@ -117,6 +119,31 @@ export default function BriefPage() {
             })}
           </tbody>
         </table>
+      </section>
+
+      <section>
+        <h2>Wheel on hub</h2>
+        <div className="brief-rules">
+          <ChoiceField
+            label="Centring"
+            value={brief.rules?.centring ?? null}
+            choices={CENTRING_RULES}
+            placeholder="hub-centric required (house)"
+            commit={(value) => editAt(['brief', 'rules', 'centring'], value)}
+            width={280}
+          />
+          <ChoiceField
+            label="Patterns less than 1 mm off"
+            value={brief.rules?.nearPatterns ?? null}
+            choices={NEAR_RULES}
+            placeholder="allowed, with care (house)"
+            commit={(value) => editAt(['brief', 'rules', 'nearPatterns'], value)}
+            width={280}
+          />
+        </div>
+        <p className="caution-note">
+          Practice is divided on both. A wheel that only its nuts centre must be drawn down in a star, off the ground.
+        </p>
       </section>
 
       <section>

@@ -5,19 +5,20 @@ import { editSchema, faultsOf } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
 import { saveEdits, stepHistory, type SaveResult } from '#server/edits';
 import { openJob } from '#server/jobs';
+import { listItems } from '#server/stores';
 import { JobProvider } from '../job/JobContext';
 import { readJson } from '../requests';
 import { JobFrame } from '../ui/frame/JobFrame';
 import type { Route } from './+types/job';
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
-  { title: loaderData ? `${loaderData.job.vehicle.label || loaderData.number} · Scoval` : 'Scoval' },
+  { title: loaderData ? `${loaderData.open.job.vehicle.label || loaderData.open.number} · Scoval` : 'Scoval' },
 ];
 
 export async function loader({ params }: Route.LoaderArgs) {
   const open = await openJob(params.jobId);
   if (!open) throw data(null, { status: 404 });
-  return open;
+  return { open, stores: (await listItems()).map(({ item }) => item) };
 }
 
 interface Change {
@@ -61,7 +62,7 @@ export function shouldRevalidate({ formMethod, currentParams, nextParams }: Shou
 
 export default function JobPage({ loaderData }: Route.ComponentProps) {
   return (
-    <JobProvider key={loaderData.id} open={loaderData}>
+    <JobProvider key={loaderData.open.id} {...loaderData}>
       <JobFrame>
         <Outlet />
       </JobFrame>

@@ -4,8 +4,6 @@ import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Setup } from '#core/job';
 import type { SetupReport } from '#core/evaluate';
-import type { StoreItem } from '#core/stores';
-import { listItems } from '#server/stores';
 import { useJob } from '../job/JobContext';
 import { HardwareView } from '../ui/hardware/HardwareView';
 import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../ui/frame/useJobKeys';
@@ -18,17 +16,9 @@ import { useAxleFields } from '../ui/stations/useAxleFields';
 import { useStackField } from '../ui/stations/useStackField';
 import { Tray } from '../ui/tray/Tray';
 import { useSetupActions } from '../ui/tray/useSetupActions';
-import type { Route } from './+types/setups';
-
-export async function loader() {
-  return { stores: (await listItems()).map(({ item }) => item) };
-}
-
-/** What the shop keeps does not change with the job on the table. */
-export const shouldRevalidate = () => false;
 
 /** Builds candidates: the section with the present car behind it, every figure beside it, the setups below. */
-export default function SetupsPage({ loaderData }: Route.ComponentProps) {
+export default function SetupsPage() {
   const { setups, current } = useJob();
   const actions = useSetupActions();
   useHotkeys('n', actions.add, BY_SIGN, [actions]);
@@ -39,7 +29,7 @@ export default function SetupsPage({ loaderData }: Route.ComponentProps) {
   return (
     <div className="setups-station">
       {raised ? (
-        <Raised setup={raised.setup} report={raised.report} stores={loaderData.stores} />
+        <Raised setup={raised.setup} report={raised.report} />
       ) : (
         <div className="empty-station">
           <h1>No setup yet</h1>
@@ -69,13 +59,7 @@ const NUDGES: Record<string, { part: 'offset' | 'stack'; mm: number }> = {
   '+': { part: 'stack', mm: 5 },
 };
 
-interface RaisedProps {
-  setup: Setup;
-  report: SetupReport;
-  stores: readonly StoreItem[];
-}
-
-function Raised({ setup, report, stores }: RaisedProps) {
+function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
   const { axle, job } = useJob();
   const { asList, listButton } = useListSwitch();
   const [shows, setShows] = useState<'corner' | 'hardware'>('corner');
@@ -123,7 +107,7 @@ function Raised({ setup, report, stores }: RaisedProps) {
         </header>
         <div className="setups-middle">
           {shows === 'hardware' && (
-            <HardwareView key={`${setup.id}${axle}`} setup={setup} axle={axle} report={report} stores={stores} />
+            <HardwareView key={`${setup.id}${axle}`} setup={setup} axle={axle} report={report} />
           )}
           {shows === 'corner' && asList && <SetupList setup={setup} axle={axle} fields={fields} stack={stack} />}
           {shows === 'corner' && (

@@ -70,7 +70,7 @@ test('wheels, tires and stacks as the trade writes them', () => {
       },
       mm,
     ),
-  ).toBe('25.0 mm 2 pieces');
+  ).toBe('25.0 mm slip-on, bolt-on');
   expect(stackLine({ stack: [{ kind: 'bolt-on' }] }, mm)).toBe('bolt-on, thickness —');
 });
 

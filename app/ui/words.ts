@@ -26,7 +26,7 @@ export function stackLine(axle: SetupAxle | undefined, lengths: Lengths): string
   const pieces = axle?.stack ?? [];
   if (pieces.length === 0) return 'no stack';
   const thickness = stackThicknessMm(pieces);
-  const kind = pieces.length === 1 ? pieces[0]!.kind : `${pieces.length} pieces`;
+  const kind = pieces.length <= 2 ? pieces.map((piece) => piece.kind).join(', ') : `${pieces.length} pieces`;
   return thickness === null ? `${kind}, thickness —` : `${lengths.text(thickness)} ${kind}`;
 }
 

@@ -7,10 +7,18 @@ interface ChoiceFieldProps<T extends string> {
   choices: readonly (readonly [T, string])[];
   commit(value: T | null): void;
   width?: number;
+  placeholder?: string;
 }
 
 /** One of a few words; emptied, it counts as not known. */
-export function ChoiceField<T extends string>({ label, value, choices, commit, width = 150 }: ChoiceFieldProps<T>) {
+export function ChoiceField<T extends string>({
+  label,
+  value,
+  choices,
+  commit,
+  width = 150,
+  placeholder = '—',
+}: ChoiceFieldProps<T>) {
   const id = useId();
   return (
     <div className="field">
@@ -21,7 +29,7 @@ export function ChoiceField<T extends string>({ label, value, choices, commit, w
         id={id}
         value={value}
         allowClear
-        placeholder="—"
+        placeholder={placeholder}
         style={{ width }}
         options={choices.map(([key, name]) => ({ value: key, label: name }))}
         onChange={(chosen: T | undefined) => commit(chosen ?? null)}

@@ -3,8 +3,8 @@ import { useMemo, useState } from 'react';
 import { hubPatternOf, stackRange, type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
-import { itemName, pieceFromStores, thinnestInStores, type StoreItem } from '#core/stores';
-import { useJob } from '../../job/JobContext';
+import { itemName, pieceFromStores, thinnestInStores } from '#core/stores';
+import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { StackList } from './StackList';
 import { StackSection } from './StackSection';
@@ -17,12 +17,12 @@ interface HardwareViewProps {
   setup: Setup;
   axle: AxleName;
   report: SetupReport;
-  stores: readonly StoreItem[];
 }
 
 /** Everything between hub face and wheel face of a setup: drawn in section, piece by piece, with what is in the stores. */
-export function HardwareView({ setup, axle, report, stores }: HardwareViewProps) {
+export function HardwareView({ setup, axle, report }: HardwareViewProps) {
   const { job } = useJob();
+  const stores = useStores();
   const [dialog, setDialog] = useState<'ways' | 'trial' | null>(null);
   const { boltPattern } = report[axle];
   const differs = boltPattern.verdict === 'fail' || boltPattern.verdict === 'caution';
@@ -43,7 +43,7 @@ export function HardwareView({ setup, axle, report, stores }: HardwareViewProps)
           </div>
         )}
         <StackList setup={setup} axle={axle} stores={stores} />
-        <SpacerAdvice setup={setup} axle={axle} report={report} stores={stores} />
+        <SpacerAdvice setup={setup} axle={axle} report={report} />
         <div>
           <Button size="small" onClick={() => setDialog('trial')}>
             Spacer to wheel …
@@ -62,8 +62,9 @@ export function HardwareView({ setup, axle, report, stores }: HardwareViewProps)
 }
 
 /** How thick the stack may be by the room, and the thinnest spacer of the stores that does it. */
-function SpacerAdvice({ setup, axle, report, stores }: HardwareViewProps) {
+function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
   const { job, edit } = useJob();
+  const stores = useStores();
   const lengths = useLengths();
   const stack = useMemo(() => setup[axle]?.stack ?? [], [setup, axle]);
   const range = stackRange(job, report, axle, stackThicknessMm(stack));

@@ -76,7 +76,7 @@ export function StackSection({ job, axle, setup, report }: StackSectionProps) {
           <Label
             key={`${mark.name}${mark.out}`}
             x={x(mark.out)}
-            y={y(mark.up) + (mark.below ? 14 : -4)}
+            y={y(mark.up) + (mark.below ? 14 : -4 - 14 * (mark.row ?? 0))}
             {...(mark.anchor ? { anchor: mark.anchor } : {})}
             tone={mark.code ? `is-${verdict(mark.code)}` : ''}
           >

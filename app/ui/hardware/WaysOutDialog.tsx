@@ -1,6 +1,6 @@
 import { Button, Modal } from 'antd';
 import { useState } from 'react';
-import { waysOut, type WayOut } from '#core/evaluate';
+import { waysOut, type WayKind, type WayOut } from '#core/evaluate';
 import { freeSetupId, type AxleName, type Prices, type Setup } from '#core/job';
 import { offsetFigure } from '#core/units';
 import type { Verdict } from '#core/verdict';
@@ -18,6 +18,15 @@ const WORDS: Record<Verdict, string> = {
   caution: 'with care',
   fail: 'does not go',
   unknown: 'not known yet',
+};
+
+/** What stands where a way makes no setup by itself. */
+const WITHOUT: Record<WayKind, string> = {
+  'near-pattern': 'the setup as it stands',
+  adapter: 'give its thickness',
+  'redrill-wheel': '',
+  'redrill-hub': 'changes the car: Hub station',
+  'hub-swap': 'changes the car: Hub station',
 };
 
 const PRICES: readonly (readonly [Exclude<keyof Prices, 'currency'>, string])[] = [
@@ -51,6 +60,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
       footer={<Button onClick={close}>Close</Button>}
       title={`Another pattern, ${axle}: the ways out`}
       width={1120}
+      style={{ top: 48 }}
     >
       <div className="ways">
         <table>
@@ -147,9 +157,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
                       Make a setup of it
                     </Button>
                   ) : (
-                    <span className="soft">
-                      {way.kind === 'near-pattern' ? 'as it stands' : 'changes the car: Hub station'}
-                    </span>
+                    <span className="soft">{WITHOUT[way.kind]}</span>
                   )}
                 </td>
               ))}

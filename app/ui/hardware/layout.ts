@@ -37,6 +37,8 @@ export interface Layout {
     code?: string;
     bore?: boolean;
     below?: boolean;
+    /** How many lines higher, where figures would stand on one another. */
+    row?: number;
     anchor?: 'start' | 'end';
   }[];
   /** What stands on the drawing without having been measured. */
@@ -96,7 +98,13 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
       const own = piece.outerLipMm / 2;
       solids.push({ as: piece.kind, from: out + thick, to: out + thick + (piece.lipMm ?? 6), low: own - 4, high: own });
     }
-    marks.push({ name: `${thick === piece.thicknessMm ? '' : '~'}t`, mm: thick, out: out + thick / 2, up: top - 4 });
+    marks.push({
+      name: `${thick === piece.thicknessMm ? '' : '~'}t`,
+      mm: thick,
+      out: out + thick / 2,
+      up: top - 4,
+      row: 1 + (index % 2),
+    });
     const hole = half + 0.75;
     if (piece.kind === 'slip-on')
       solids.push({ as: 'hole', from: out, to: out + thick, low: up - hole, high: up + hole });

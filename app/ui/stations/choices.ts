@@ -1,4 +1,6 @@
 import { SEAT_NAMES } from '#core/fastener';
+import type { CentringRule } from '#core/centring';
+import type { NearPatternRule } from '#core/hub';
 import type { Seat } from '#core/job';
 import type { Drive } from '#core/verdict';
 
@@ -24,5 +26,13 @@ export const LIP_FORMS: readonly (readonly ['straight' | 'conical', string])[] =
 export const BORE_FORMS: readonly (readonly ['square' | 'chamfered', string])[] = [
   ['square', 'square edge'],
   ['chamfered', 'chamfered'],
+];
+export const CENTRING_RULES: readonly (readonly [CentringRule, string])[] = [
+  ['required', 'hub-centric required'],
+  ['nuts', 'the nuts may centre it'],
+];
+export const NEAR_RULES: readonly (readonly [NearPatternRule, string])[] = [
+  ['care', 'allowed, with care'],
+  ['refuse', 'refused'],
 ];
 export const SEATS = Object.entries(SEAT_NAMES) as [Seat, string][];
