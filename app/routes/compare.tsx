@@ -10,6 +10,7 @@ import { useLengths } from '../preferences/PreferencesContext';
 import { Ladder, type Rung } from '../ui/ladder/Ladder';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
 import { Ring } from '../ui/parts/Ring';
+import { OnHubTable } from '../ui/stations/OnHubTable';
 import { checkName, faceText, marginText, setupTitle } from '../ui/words';
 import '../ui/stations/compare.css';
 
@@ -46,7 +47,10 @@ export default function ComparePage() {
           the present car.
         </p>
       ) : (
-        <Differences rungs={rungs} axle={axle} />
+        <>
+          <Differences rungs={rungs} axle={axle} />
+          <OnHubTable axle={axle} />
+        </>
       )}
     </div>
   );

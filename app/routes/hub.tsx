@@ -16,6 +16,7 @@ import { useEditAt } from '../ui/parts/useEditAt';
 import { GaugeCardButton } from '../ui/hub/GaugeCard';
 import type { Face } from '../ui/hub/HubFace';
 import { PatternFinder } from '../ui/hub/PatternFinder';
+import { ThreadTableButton } from '../ui/hub/ThreadTable';
 import { Tightening } from '../ui/hub/Tightening';
 import { CLASSES, DRIVES, FASTENERS, LIP_FORMS, SEATS } from '../ui/stations/choices';
 import { Reading } from '../ui/stations/Reading';
@@ -142,7 +143,11 @@ export default function HubPage() {
               choices={FASTENERS}
               commit={(value) => editAt(at('fastener', 'kind'), value)}
             />
-            <ThreadField {...plain<string>(at('fastener', 'thread'), fastener?.thread || null)} label="Thread" />
+            <ThreadField
+              {...plain<string>(at('fastener', 'thread'), fastener?.thread || null)}
+              label="Thread"
+              aside={<ThreadTableButton />}
+            />
             <Reading of="hub.fastener.lengthMm">
               <LengthField
                 {...measured(at('fastener', 'lengthMm'), fastener?.lengthMm)}

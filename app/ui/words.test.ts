@@ -166,3 +166,23 @@ test('stations say what is missing', () => {
 test('the unit key goes round', () => {
   expect((['mm', 'in', 'in16', 'in32'] as const).map(nextUnit)).toEqual(['in', 'in16', 'in32', 'mm']);
 });
+
+test('parts that do not go together say why', () => {
+  const check = (code: string, value: number | null, verdict: Check['verdict']): Check => ({
+    code, value, verdict, label: code, axle: 'front', limit: null, margin: null, unit: 'mm', probability: null, working: [],
+  }); // prettier-ignore
+  const mm = inUnit('mm');
+  expect(marginText(check('pattern', 2, 'fail'), mm)).toBe('circles +2.00 mm apart');
+  expect(marginText(check('pattern', 0, 'fail'), mm)).toBe('counts differ');
+  expect(marginText(check('centring', 9.2, 'caution'), mm)).toBe('9.2 mm of play');
+  expect(marginText(check('centring', -0.4, 'fail'), mm)).toBe('bore 0.4 mm too small');
+  expect(marginText(check('centring', 0, 'fail'), mm)).toBe('the lip does not carry it');
+  expect(marginText(check('seat', null, 'fail'), mm)).toBe('forms differ');
+  expect(marginText(check('bolt-lengths', 4, 'caution'), mm)).toBe('two lengths on one car');
+  expect(marginText(check('seat', null, 'unknown'), mm)).toBe('not known yet');
+  expect(valueFigure(check('pattern', 0, 'ok'), mm)).toBe('same');
+  expect(valueFigure(check('seat', null, 'fail'), mm)).toBe('differs');
+  expect(marginText({ ...check('fastening', 9, 'fail'), limit: 12, margin: -3 }, mm)).toBe('3.0 mm too little thread');
+  expect(marginText({ ...check('fastening', 26, 'fail'), limit: 12, margin: 14 }, mm)).toBe('does not hold');
+  expect(limitText(check('centring', 0, 'ok'), mm)).toBe('bore less what it sits on');
+});

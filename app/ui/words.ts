@@ -2,7 +2,7 @@ import type { SetupAxle, Setup } from '#core/job';
 import { formatNumber, offsetFigure, rimFigure } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 import { stackThicknessMm } from '#core/stack';
-import { MATCHING, verdictWord, type Check } from '#core/verdict';
+import { HOUSE_LIMITS, MATCHING, verdictWord, type Check } from '#core/verdict';
 import type { Lengths } from '../preferences/PreferencesContext';
 
 /** A wheel as the trade names it: `17 × 7.5 +42`. */
@@ -74,10 +74,23 @@ export function limitText(check: Check, lengths: Lengths): string {
   return `limit ±${formatNumber(check.limit, 1)} %`;
 }
 
+/** Why parts that must go together do not, as far as the figure says it. */
+function matchReason({ code, value, verdict }: Check): string {
+  if (verdict === 'ok') return 'as it should be';
+  if (verdict === 'unknown') return 'not known yet';
+  if (code === 'seat') return 'forms differ';
+  if (code === 'bolt-lengths') return 'two lengths on one car';
+  if (code === 'pattern') return value ? `circles ${formatNumber(value, 2, true)} mm apart` : 'counts differ';
+  if (value !== null && value < 0) return `bore ${formatNumber(-value, 1)} mm too small`;
+  return value !== null && value > HOUSE_LIMITS.boreMm
+    ? `${formatNumber(value, 1)} mm of play`
+    : 'the lip does not carry it';
+}
+
 /** How far a check is from its limit, in words. */
 export function marginText(check: Check, lengths: Lengths): string {
   const { margin, value, verdict } = check;
-  if (check.code !== 'rim-diameter' && MATCHING.has(check.code)) return verdictWord(check);
+  if (check.code !== 'rim-diameter' && MATCHING.has(check.code)) return matchReason(check);
   if (margin === null || value === null) return 'not known yet';
   const amount = (size: number): string =>
     check.unit === 'mm' ? lengths.text(Math.abs(size)) : `${formatNumber(Math.abs(size), 1)} ${check.unit}`;

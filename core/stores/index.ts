@@ -1,2 +1,3 @@
 export * from './item';
 export * from './thinnest';
+export * from './fasteners';

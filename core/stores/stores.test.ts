@@ -1,6 +1,7 @@
 import {
   itemName,
   pieceFromStores,
+  shortestInStores,
   thinnestInStores,
   wheelFromStores,
   type SpacerNeed,
@@ -65,4 +66,27 @@ test('an item as a stack or a setup carries it', () => {
     }),
   ).toEqual({ rimDiameterIn: 17, offsetMm: 40, seat: 'cone60' });
   expect(itemName({ kind: 'wheel', name: 'Gale' })).toBe('Gale');
+});
+
+describe('the shortest stud or bolt kept that holds', () => {
+  const bolt = (lengthMm: number, part: Partial<StoreItem> = {}): StoreItem => ({
+    kind: 'fastener', name: `bolt ${lengthMm}`, form: 'bolt', thread: 'M12x1.25', lengthMm, seat: 'cone60', quantity: 20, ...part,
+  }); // prettier-ignore
+  const ask = (items: StoreItem[], part: object = {}) =>
+    shortestInStores(items, { form: 'bolt', thread: 'M12x1.25', seat: 'cone60', leastMm: 34, mostMm: 36, ...part })
+      ?.name ?? null;
+  test('long enough, and not longer than the hub takes', () => {
+    expect(ask([bolt(38), bolt(35), bolt(34), bolt(30)])).toBe('bolt 34');
+    expect(ask([bolt(38), bolt(30)])).toBeNull();
+  });
+  test('of the same thread however it is written, and the same seat', () => {
+    expect(ask([bolt(34, { thread: 'M12x1.5' }), bolt(35)], { thread: 'm12 × 1,25' })).toBe('bolt 35');
+    expect(ask([bolt(34, { seat: 'ball-r13' })])).toBeNull();
+    expect(ask([bolt(34, { seat: 'ball-r13' })], { seat: null })).toBe('bolt 34');
+    expect(ask([bolt(34)], { thread: undefined })).toBeNull();
+  });
+  test('studs have no seat; what has run out is not offered', () => {
+    expect(ask([bolt(34, { form: 'stud', seat: undefined })], { form: 'stud' })).toBe('bolt 34');
+    expect(ask([bolt(34, { quantity: 0 })])).toBeNull();
+  });
 });

@@ -6,6 +6,7 @@ import { stackThicknessMm } from '#core/stack';
 import { itemName, pieceFromStores, thinnestInStores } from '#core/stores';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
+import { FastenerAdvice } from './FastenerAdvice';
 import { StackList } from './StackList';
 import { StackSection } from './StackSection';
 import { TrialDialog } from './TrialDialog';
@@ -49,6 +50,7 @@ export function HardwareView({ setup, axle, report }: HardwareViewProps) {
             Spacer to wheel …
           </Button>
         </div>
+        <FastenerAdvice setup={setup} axle={axle} report={report[axle]} />
         <WheelFields setup={setup} axle={axle} stores={stores} />
         <p className="caution-note">
           Fasteners are safety parts. Adapters have their own torque; retorque after 50 to 100 km. Front and rear bolts

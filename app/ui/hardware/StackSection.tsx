@@ -130,13 +130,20 @@ function Parts({ layout, x, y, k }: { layout: Layout; x(mm: number): number; y(m
           height={Math.max(0, (high - low) * k)}
         />
       ))}
-      {layout.seats.map(({ out, up, half, depth, as }, index) => (
-        <path
-          key={index}
-          className={`stack-${as}`}
-          d={`M${x(out)},${y(up + half * 0.55)}L${x(out + depth)},${y(up + half)}V${y(up - half)}L${x(out)},${y(up - half * 0.55)}Z`}
-        />
-      ))}
+      {layout.seats.map(({ out, up, half, depth, round, as }, index) => {
+        const [x1, x2] = [x(out), x(out + depth)];
+        const [low, high, tipLow, tipHigh] = [y(up - half), y(up + half), y(up - half * 0.55), y(up + half * 0.55)];
+        // A ball seat bulges towards the wheel, a cone runs straight.
+        const side = (from: string, to: string, mid: number) =>
+          round ? `${from}Q${x1},${mid} ${to}` : `${from}L${to}`;
+        return (
+          <path
+            key={index}
+            className={`stack-${as}`}
+            d={`${side(`M${x1},${tipHigh}`, `${x2},${high}`, high)}V${low}${side('', `${x1},${tipLow}`, low)}Z`}
+          />
+        );
+      })}
     </g>
   );
 }

@@ -1,5 +1,5 @@
 import { threadOrNull } from '#core/fastener';
-import type { Hub, SetupAxle } from '#core/job';
+import type { Hub, Seat, SetupAxle } from '#core/job';
 import type { SheetRange } from '../sheet/scale';
 
 /** A solid cut by the plane through hub axis and one fastener: from and to along the axis, low and high from it, mm. */
@@ -11,13 +11,14 @@ interface Solid {
   high: number;
 }
 
-/** A seat's cone: narrow at `out`, wide `depth` further out. */
+/** A seat: narrow at `out`, wide `depth` further out, straight or round. */
 interface SeatCone {
   as: 'nut';
   out: number;
   up: number;
   half: number;
   depth: number;
+  round: boolean;
 }
 
 export interface Layout {
@@ -88,7 +89,7 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
 
   let out = 0;
   let clamp: number | null = null;
-  let carrier: { from: number; up: number; length: number | null; half: number } | null = null;
+  let carrier: { from: number; up: number; length: number | null; half: number; seat: Seat | undefined } | null = null;
   for (const [index, piece] of (candidate.stack ?? []).entries()) {
     if (piece.kind === 'ring') continue;
     const thick = usual(piece.thicknessMm, `piece ${index + 1} thickness`, USUAL.piece);
@@ -115,7 +116,13 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
       if (clamp === null) clamp = out + seat;
       const ownThread = threadOrNull(piece.thread)?.diameterMm ?? thread;
       const ownUp = piece.toBoltCircleMm == null ? up : piece.toBoltCircleMm / 2;
-      carrier = { from: out + thick, up: ownUp, length: piece.studLengthMm ?? null, half: ownThread / 2 };
+      carrier = {
+        from: out + thick,
+        up: ownUp,
+        length: piece.studLengthMm ?? null,
+        half: ownThread / 2,
+        seat: piece.seat ?? fastener.seat,
+      };
     }
     out += thick;
   }
@@ -159,7 +166,7 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
     low: up - half * 0.84,
     high: up + half * 0.84,
   });
-  nut(solids, seats, held, up, half);
+  nut(solids, seats, held, up, half, candidate.fastener?.seat ?? fastener.seat);
   if (carrier) {
     const reach = carrier.length ?? pad + carrier.half * 3;
     if (carrier.length === null) guessed.push("adapter's studs");
@@ -170,7 +177,7 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
       low: carrier.up - carrier.half,
       high: carrier.up + carrier.half,
     });
-    nut(solids, seats, face + pad, carrier.up, carrier.half);
+    nut(solids, seats, face + pad, carrier.up, carrier.half, carrier.seat);
   }
   const known = fastener.kind !== undefined && (bolt ? tip < 0 : tip > held);
   const engaged = !known
@@ -199,10 +206,18 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
   };
 }
 
-/** A nut or bolt head, its cone in the seat. */
-function nut(solids: Solid[], seats: SeatCone[], held: number, up: number, half: number): void {
-  const cone = half * 0.9;
-  seats.push({ as: 'nut', out: held - cone * 0.4, up, half: half * 1.75, depth: cone });
+/** A nut or bolt head, with what sits in the seat. */
+function nut(solids: Solid[], seats: SeatCone[], held: number, up: number, half: number, seat: Seat | undefined): void {
+  const cone = seat === 'flat' ? 0 : half * 0.9;
+  if (cone > 0)
+    seats.push({
+      as: 'nut',
+      out: held - cone * 0.4,
+      up,
+      half: half * 1.75,
+      depth: cone,
+      round: seat?.startsWith('ball') ?? false,
+    });
   solids.push({
     as: 'nut',
     from: held + cone * 0.6,

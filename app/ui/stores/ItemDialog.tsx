@@ -97,6 +97,7 @@ export function ItemDialog({ kind, kept, close }: { kind: StoreKind; kept: KeptI
             )}
           </Form.Item>
         ))}
+        <button type="submit" hidden />
       </Form>
     </Modal>
   );

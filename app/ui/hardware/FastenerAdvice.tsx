@@ -1,0 +1,69 @@
+import { Button } from 'antd';
+import type { AxleReport } from '#core/evaluate';
+import type { AxleName, Setup } from '#core/job';
+import { itemName, shortestInStores } from '#core/stores';
+import { useJob, useStores } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+
+/** What length the studs or bolts must have, the next standard one, and the shortest in the stores that holds. */
+export function FastenerAdvice({ setup, axle, report }: { setup: Setup; axle: AxleName; report: AxleReport }) {
+  const { job, edit } = useJob();
+  const stores = useStores();
+  const lengths = useLengths();
+  const { fastening } = report;
+  const [joint] = fastening.joints;
+  const { requiredLengthMm: required, standardLengthMm: standard } = fastening;
+  if (!joint || required === null) return null;
+  const hub = job.vehicle[axle]?.hub?.fastener;
+  const candidate = setup[axle] ?? {};
+  const depth =
+    joint.kind === 'bolt' && hub?.threadDepthMm != null && joint.throughMm !== null && joint.seatMm !== null;
+  const item =
+    joint.verdict === 'fail'
+      ? shortestInStores(stores, {
+          form: joint.kind,
+          thread: hub?.thread,
+          seat: candidate.wheel?.seat ?? null,
+          leastMm: required,
+          mostMm: depth ? joint.throughMm! + joint.seatMm! + hub.threadDepthMm! : Infinity,
+        })
+      : null;
+  const use = () =>
+    edit({
+      op: 'set',
+      path: ['setups', setup.id, axle, 'fastener'],
+      value: { ...candidate.fastener, lengthMm: item!.lengthMm, ...(item!.seat ? { seat: item!.seat } : {}) },
+    });
+  return (
+    <div className={`hardware-advice ${joint.verdict === 'fail' ? 'is-short' : ''}`} aria-live="polite">
+      <p>
+        {joint.kind === 'bolt' ? 'Bolts' : 'Studs'} of <b className="figure">{lengths.text(required)}</b> or more
+        {standard !== null && (
+          <>
+            , next standard length <b className="figure">{lengths.text(standard)}</b>
+          </>
+        )}
+        {joint.lengthMm !== null && (
+          <span className="soft">
+            {' '}
+            ({lengths.figure(joint.lengthMm)} now{joint.tooLongMm > 0 ? ', too long' : ''})
+          </span>
+        )}
+      </p>
+      {item && (
+        <p>
+          Shortest in stores that holds: <b>{itemName(item)}</b>{' '}
+          <Button size="small" onClick={use}>
+            Use it
+          </Button>
+        </p>
+      )}
+      {fastening.trimMm !== null && (
+        <p className="soft">
+          Studs stand {lengths.text(fastening.studProudMm)} proud: trim {lengths.text(fastening.trimMm)}, or an adapter
+          of {lengths.text(fastening.thinnestAdapterMm)} or more.
+        </p>
+      )}
+    </div>
+  );
+}
