@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { applyEdits } from '#core/job';
 import { demoJob, expect, openDemo, putOnBench, saved, test, type } from './bench';
 
@@ -165,6 +166,8 @@ test('another pattern: the ways out side by side, and one of them becomes a setu
   await expect(dialog.getByRole('columnheader')).toHaveCount(6);
   await expect(dialog.getByRole('row', { name: /^Geometry/ })).toContainText('circles differ by 2.00 mm');
   await expect(dialog.getByRole('row', { name: /^Geometry/ })).toContainText('between old and new holes');
+  const { violations } = await new AxeBuilder({ page }).include('[role=dialog]').analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
   await type(dialog.getByRole('textbox', { name: /^Its thickness/ }), '20');
   await type(dialog.getByRole('textbox', { name: 'Adapter, each' }), '80');
   await expect(dialog.getByRole('row', { name: /^Cost/ })).toContainText('160');
@@ -217,4 +220,50 @@ test('a wheel’s pattern from two of its holes, and a wheel from the stores', a
   await page.getByTitle('Ostrik Cairn 16 x 7 +35').click();
   await expect(page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]')).toContainText('ETe +35');
   await expect(page.locator('[data-row=centring]')).toContainText('fits');
+});
+
+test('bolts that no longer hold behind a spacer get the shortest kept that do', async ({ page }) => {
+  await openDemo(page, 'velder-two', 'setups');
+  for (let n = 0; n < 3; n++) await page.keyboard.press('j');
+  await page.keyboard.press('h');
+  const row = page.locator('[data-row=fastening]');
+  await expect(row).toContainText('does not hold');
+  await expect(page.locator('[data-row=bolt-lengths]')).toContainText('do not mix them');
+  await expect(page.getByText(/Shortest in stores that holds/)).toContainText('M12x1.25 34 mm');
+  await page.getByRole('button', { name: 'Use it' }).click();
+  await expect(row).toContainText('holds');
+  await expect(row).toContainText('17.0');
+  await row.getByRole('button').click();
+  await expect(row).toContainText('bolt 34.0 − stack 8.0 − at the seat 9.0 = 17.0 mm');
+  const length = page.getByRole('textbox', { name: /^Bolt length/ });
+  await type(length, '40');
+  await expect(row).toContainText("5.0 mm longer than the hub's thread is deep");
+  await type(length, '');
+  await expect(row).toContainText('does not hold');
+});
+
+test('the thread table stands with its sources', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'hub');
+  await page.getByRole('button', { name: 'Thread table' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Threads' });
+  await expect(dialog.getByRole('row', { name: /^M14x1\.5/ })).toContainText('124.5');
+  await expect(dialog).toContainText('ISO 898-1');
+});
+
+test('a brief that lets the nuts centre, and refuses near patterns, is heard', async ({ page }) => {
+  const job = applyEdits(demoJob('brindle-kite'), [
+    { op: 'set', path: ['setups', 'a', 'front', 'wheel', 'boltCircleMm'], value: 108.6 },
+  ]);
+  const place = await putOnBench(page, job, 'house rules set aside');
+  await page.goto(`${place}/brief`);
+  await saved(page);
+  await page.getByLabel('Patterns less than 1 mm off').click();
+  await page.getByTitle('refused').click();
+  await page.getByLabel('Centring').click();
+  await page.getByTitle('the nuts may centre it').click();
+  await page.getByRole('link', { name: /Setups/ }).click();
+  await page.keyboard.press('h');
+  await expect(page.locator('[data-row=pattern]')).toContainText('does not fit');
+  await page.locator('[data-row=centring]').getByRole('button').click();
+  await expect(page.locator('[data-row=centring]')).toContainText('until then the nuts centre it (brief)');
 });

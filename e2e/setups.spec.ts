@@ -143,7 +143,12 @@ test('compare lays every setup beside the present car, on one scale and in a tab
   await expect(
     page.getByRole('img', { name: /^Ladder of the front axle: now 14\.0 inside, inner gap 22\.0 mm; a 8\.7 inside/ }),
   ).toBeVisible();
-  const table = page.getByRole('table');
+  const table = page.getByRole('region', { name: 'Differences' }).getByRole('table');
+  const onHub = page.getByRole('region', { name: 'On the hub' });
+  await expect(onHub.getByRole('row', { name: /^A Fenwold/ })).toContainText(
+    /same.*with care.*9\.2.*holds.*27\.0.*ring 72\.6 \/ 63\.4/,
+  );
+  await expect(onHub.getByRole('row', { name: /^B Fenwold/ })).toContainText(/holds.*22\.0.*—/);
   await expect(table.getByRole('row', { name: /^C Ostrik/ })).toContainText('touches: Inner gap, at rest, front');
   await expect(table.getByRole('row', { name: /^A Fenwold/ })).toContainText('−4.0');
   await table.getByRole('columnheader', { name: 'Face', exact: true }).click();

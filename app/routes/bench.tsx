@@ -10,10 +10,9 @@ import { readBenchQuery } from '../ui/bench/benchQuery';
 import { runBenchCommand, type BenchAnswer } from '../ui/bench/benchActions';
 import { ImportButton, ImportFaults, useImportJob } from '../ui/bench/ImportJob';
 import { NewJobDialog } from '../ui/bench/NewJobDialog';
-import { ThemeButton } from '../ui/frame/TopStrip';
+import { ShopStrip } from '../ui/frame/ShopStrip';
 import { useStable } from '../ui/parts/useStable';
 import { useOnClient } from '../ui/parts/useOnClient';
-import { UnitSwitch } from '../ui/frame/UnitSwitch';
 import type { Route } from './+types/bench';
 import '../ui/bench/bench.css';
 
@@ -76,17 +75,7 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
   const filtered = query.search !== '' || query.waitsFor !== null;
   return (
     <div className="bench" {...importJob.dropTarget}>
-      <header className="strip">
-        <span className="brand">scoval</span>
-        <span className="strip-brief">measure the car once, test every candidate against it</span>
-        <span className="strip-tools">
-          <Link to="/stores" className="strip-link">
-            Stores
-          </Link>
-          <UnitSwitch />
-          <ThemeButton />
-        </span>
-      </header>
+      <ShopStrip>measure the car once, test every candidate against it</ShopStrip>
       <main className="bench-main">
         <div className="bench-head">
           <h1>Bench</h1>

@@ -1,14 +1,13 @@
 import { DeleteOutlined, DownloadOutlined, EditOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, Table, Tooltip, type TableColumnsType } from 'antd';
 import { useMemo, useState } from 'react';
-import { Link, useFetcher, useSearchParams } from 'react-router';
+import { useFetcher, useSearchParams } from 'react-router';
 import { itemName, STORE_KINDS, type StoreKind } from '#core/stores';
 import { roundTo } from '#core/units';
 import { columnsOf, type Column } from '#formats/stores';
 import { listItems, type KeptItem } from '#server/stores';
 import { useLengths, type Lengths } from '../preferences/PreferencesContext';
-import { ThemeButton } from '../ui/frame/TopStrip';
-import { UnitSwitch } from '../ui/frame/UnitSwitch';
+import { ShopStrip } from '../ui/frame/ShopStrip';
 import { ImportOutcome, ImportStoresButton, useImportStores } from '../ui/stores/ImportStores';
 import { ItemDialog } from '../ui/stores/ItemDialog';
 import { KIND_NAMES } from '../ui/stores/kinds';
@@ -40,19 +39,7 @@ export default function StoresPage({ loaderData }: Route.ComponentProps) {
   );
   return (
     <div className="bench">
-      <header className="strip">
-        <Link to="/" className="brand" title="To the bench">
-          scoval
-        </Link>
-        <span className="strip-brief">what the shop keeps: a setup takes its parts from here</span>
-        <span className="strip-tools">
-          <Link to="/" className="strip-link">
-            Bench
-          </Link>
-          <UnitSwitch />
-          <ThemeButton />
-        </span>
-      </header>
+      <ShopStrip>what the shop keeps: a setup takes its parts from here</ShopStrip>
       <main className="bench-main">
         <div className="bench-head">
           <h1>Stores</h1>

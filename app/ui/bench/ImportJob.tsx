@@ -1,8 +1,7 @@
-import { InboxOutlined } from '@ant-design/icons';
-import { Alert, Button } from 'antd';
-import { useRef, useState, type DragEvent } from 'react';
+import { useState, type DragEvent } from 'react';
 import { useFetcher } from 'react-router';
-import { faultLine, type Fault } from '#formats/faults';
+import type { Fault } from '#formats/faults';
+import { FileButton, FileFaults } from '../parts/FileButton';
 import type { BenchAnswer } from './benchActions';
 
 /** The same limit as the reader's, told before half a gigabyte is read into a page. */
@@ -41,46 +40,10 @@ export function useImportJob() {
 
 export type ImportJob = ReturnType<typeof useImportJob>;
 
-export function ImportButton({ job }: { job: ImportJob }) {
-  const input = useRef<HTMLInputElement>(null);
-  return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,application/json"
-        aria-label="Job file"
-        className="visually-hidden"
-        tabIndex={-1}
-        onChange={(event) => {
-          void job.take(event.target.files?.[0]);
-          event.target.value = '';
-        }}
-      />
-      <Button icon={<InboxOutlined />} loading={job.busy} onClick={() => input.current?.click()}>
-        Import job file
-      </Button>
-    </>
-  );
-}
+export const ImportButton = ({ job }: { job: ImportJob }) => (
+  <FileButton label="Job file" accept=".json,application/json" busy={job.busy} take={(file) => void job.take(file)}>
+    Import job file
+  </FileButton>
+);
 
-export function ImportFaults({ job }: { job: ImportJob }) {
-  if (!job.outcome) return null;
-  return (
-    <Alert
-      type="error"
-      role="alert"
-      className="import-faults"
-      title={`${job.outcome.name} was not taken in; nothing was changed.`}
-      description={
-        <ul>
-          {job.outcome.faults.map((fault) => (
-            <li key={faultLine(fault)} className="figure">
-              {faultLine(fault)}
-            </li>
-          ))}
-        </ul>
-      }
-    />
-  );
-}
+export const ImportFaults = ({ job: { outcome } }: { job: ImportJob }) => outcome && <FileFaults {...outcome} />;

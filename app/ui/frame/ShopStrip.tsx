@@ -1,0 +1,25 @@
+import { Link, NavLink } from 'react-router';
+import { ThemeButton } from './TopStrip';
+import { UnitSwitch } from './UnitSwitch';
+
+/** The strip above what belongs to the shop rather than to one job: the bench and the stores. */
+export const ShopStrip = ({ children }: { children: string }) => (
+  <header className="strip">
+    <Link to="/" className="brand" title="To the bench">
+      scoval
+    </Link>
+    <span className="strip-brief">{children}</span>
+    <span className="strip-tools">
+      <nav aria-label="Shop">
+        <NavLink to="/" end className="strip-link">
+          Bench
+        </NavLink>
+        <NavLink to="/stores" className="strip-link">
+          Stores
+        </NavLink>
+      </nav>
+      <UnitSwitch />
+      <ThemeButton />
+    </span>
+  </header>
+);

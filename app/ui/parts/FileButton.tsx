@@ -1,0 +1,56 @@
+import { InboxOutlined } from '@ant-design/icons';
+import { Alert, Button } from 'antd';
+import { useRef } from 'react';
+import { faultLine, type Fault } from '#formats/faults';
+
+interface FileButtonProps {
+  /** Names the input for assistive tools. */
+  label: string;
+  accept: string;
+  busy: boolean;
+  take(file: File | undefined): void;
+  children: string;
+}
+
+/** A button that asks for a file; the same file may be chosen again after it was mended. */
+export function FileButton({ label, accept, busy, take, children }: FileButtonProps) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept={accept}
+        aria-label={label}
+        className="visually-hidden"
+        tabIndex={-1}
+        onChange={(event) => {
+          take(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+      <Button icon={<InboxOutlined />} loading={busy} onClick={() => input.current?.click()}>
+        {children}
+      </Button>
+    </>
+  );
+}
+
+/** What is wrong with a file that was not taken in, line by line. */
+export const FileFaults = ({ name, faults }: { name: string; faults: readonly Fault[] }) => (
+  <Alert
+    type="error"
+    role="alert"
+    className="import-faults"
+    title={`${name} was not taken in; nothing was changed.`}
+    description={
+      <ul>
+        {faults.map((fault) => (
+          <li key={faultLine(fault)} className="figure">
+            {faultLine(fault)}
+          </li>
+        ))}
+      </ul>
+    }
+  />
+);
