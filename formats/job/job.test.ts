@@ -89,12 +89,40 @@ describe('faults name their place', () => {
     ['vehicle.front.obstacles[1].gap.clockDeg', 300, 'must be between -180 and 180'],
     ['brief.pokeMm', { min: 5, max: -5 }, 'lies outside the outer end'],
     ['vehicle.front', [], 'must be an object'],
+    ['vehicle.front.hub.boreMm', 110, 'the center bore must be smaller than the bolt circle (108 mm)'],
+    ['setups[0].rear.wheel.boreMm', 108, 'the center bore must be smaller than the bolt circle (108 mm)'],
+    ['vehicle.rear.hub.fastener.thread', 'M13x1.4', 'no wheel is fastened with M13'],
+    ['setups[0].front.fastener', { thread: 'M12x1.4' }, 'nobody makes M12x1.4'],
+    ['setups[0].front.stack', [{ kind: 'slip-on', thicknessMm: -5 }], 'must be between 0 and 200'],
+    ['setups[0].front.stack', [{ kind: 'washer' }], 'must be one of slip-on, bolt-on, ring'],
+    [
+      'vehicle.front.hub.patternReadings',
+      [{ kind: 'widest', from: 'outer-edges', valueMm: 100 }],
+      'patternReadings[0].studDiameterMm: between outer or inner edges',
+    ],
+    [
+      'vehicle.front.hub.patternReadings',
+      [{ kind: 'apart', from: 'centres', valueMm: 100, steps: 3 }],
+      'patternReadings[0].steps: of 4 studs two are at most 2 steps apart',
+    ],
+    [
+      'vehicle.front.hub.patternReadings',
+      [{ kind: 'widest', from: 'there', valueMm: 100 }],
+      'must be one of centres, same-edge',
+    ],
+    ['brief.rules', { centring: 'never' }, 'must be one of required, nuts'],
   ])('%s = %j: %s', (path, value, message) => {
     const lines = faultLines(withValue(path, value));
     expect(lines.join('\n')).toContain(message);
     expect(
       lines.some((line) => line.startsWith(path.replace(/\.(backspacingMm|points|id)$/, '')) || line.startsWith(path)),
     ).toBe(true);
+  });
+  test('opposite studs of an odd count are none', () => {
+    const hub = { lugCount: 5, patternReadings: [{ kind: 'opposite', from: 'centres', valueMm: 100 }] };
+    expect(faultLines(withValue('vehicle.front.hub', hub))).toEqual([
+      'vehicle.front.hub.patternReadings[0].kind: of 5 studs none are opposite: read the widest pair',
+    ]);
   });
   test('several at once, each on its line, never endless', () => {
     const job = withValue('setups[0].front.wheel.rimWidthIn', 300) as Job;

@@ -6,7 +6,7 @@ import { RANGES, type RangeName } from '#formats/fields';
 /** Messages say what is wrong; the path in front of them says where. */
 const MESSAGES: Joi.LanguageMessages = {
   'any.required': 'is missing',
-  'any.only': 'must be {if(#valids.length == 1, #valids.0, "one of " + #valids)}',
+  'any.only': 'must be {if(#valids.length == 1, "", "one of ")}{#valids}',
   'any.invalid': 'is not allowed',
   'any.unknown': 'is not a known field',
   'object.unknown': 'is not a known field',

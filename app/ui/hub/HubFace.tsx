@@ -77,7 +77,7 @@ export function HubFace({ face, name, pair, read = [], choose, order }: HubFaceP
                 const word = face.kind === 'stud' ? 'Stud' : 'Hole';
                 const mark = (
                   <>
-                    {choose && <circle cx={x} cy={y} r={Math.max(stud, 15 / k)} className="hub-target" />}
+                    {choose && <circle cx={x} cy={y} r={Math.max(stud, 20 / k)} className="hub-target" />}
                     <circle
                       cx={x}
                       cy={y}
