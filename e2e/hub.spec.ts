@@ -108,6 +108,8 @@ test('a gauge card of the patterns in question opens as a PDF', async ({ page })
   const href = await card.getAttribute('href');
   expect(href).toContain('patterns=4x108');
   expect(href).toContain('bore=63.4');
+  const { violations } = await new AxeBuilder({ page }).include('[role=dialog]').analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
   const response = await page.request.get(href!);
   expect(response.headers()['content-type']).toBe('application/pdf');
   expect((await response.body()).subarray(0, 5).toString()).toBe('%PDF-');

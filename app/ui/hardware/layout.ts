@@ -4,7 +4,19 @@ import type { SheetRange } from '../sheet/scale';
 
 /** A solid cut by the plane through hub axis and one fastener: from and to along the axis, low and high from it, mm. */
 interface Solid {
-  as: 'hub' | 'lip' | 'slip-on' | 'bolt-on' | 'ring' | 'pad' | 'stud' | 'own-stud' | 'thread' | 'hole' | 'nut';
+  as:
+    | 'hub'
+    | 'lip'
+    | 'slip-on'
+    | 'bolt-on'
+    | 'ring'
+    | 'pad'
+    | 'stud'
+    | 'own-stud'
+    | 'thread'
+    | 'hole'
+    | 'nut'
+    | 'own-nut';
   from: number;
   to: number;
   low: number;
@@ -13,7 +25,7 @@ interface Solid {
 
 /** A seat: narrow at `out`, wide `depth` further out, straight or round. */
 interface SeatCone {
-  as: 'nut';
+  as: 'nut' | 'own-nut';
   out: number;
   up: number;
   half: number;
@@ -97,6 +109,15 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
     solids.push({ as: piece.kind, from: out, to: out + thick, low: inner, high: top - 4 });
     if (piece.outerLipMm && piece.outerLipMm > 0) {
       const own = piece.outerLipMm / 2;
+      // A lip smaller than the bore stands on a web beyond the hub's own lip.
+      if (own - 4 < inner)
+        solids.push({
+          as: piece.kind,
+          from: Math.min(out + thick - 2, Math.max(out, lip + 1)),
+          to: out + thick,
+          low: own - 4,
+          high: inner,
+        });
       solids.push({ as: piece.kind, from: out + thick, to: out + thick + (piece.lipMm ?? 6), low: own - 4, high: own });
     }
     marks.push({
@@ -104,7 +125,7 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
       mm: thick,
       out: out + thick / 2,
       up: top - 4,
-      row: 1 + (index % 2),
+      row: 2 + (index % 2),
     });
     const hole = half + 0.75;
     if (piece.kind === 'slip-on')
@@ -151,11 +172,16 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
     code: 'centring',
     anchor: 'start',
   });
-  marks.push({ name: 'pad', mm: wheel.padThicknessMm ?? null, out: face + pad / 2, up: padTop });
+  marks.push({
+    name: 'pad',
+    mm: wheel.padThicknessMm ?? null,
+    out: face + pad / 2,
+    up: Math.max(padTop, up + 15),
+    row: 1,
+  });
 
-  // The wheel's own hole, and what comes through it.
-  const through = carrier ? carrier.up : up;
-  solids.push({ as: 'hole', from: face, to: face + pad, low: through - half - 0.75, high: through + half + 0.75 });
+  // The wheel's own hole; an adapter's studs stand in another plane, between the car's, and are drawn in outline.
+  if (!carrier) solids.push({ as: 'hole', from: face, to: face + pad, low: up - half - 0.75, high: up + half + 0.75 });
   const held = clamp ?? face + pad;
   const tip = bolt ? held - length : length;
   solids.push({ as: 'stud', from: bolt ? tip : -flange + 2, to: bolt ? held : tip, low: up - half, high: up + half });
@@ -166,7 +192,7 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
     low: up - half * 0.84,
     high: up + half * 0.84,
   });
-  nut(solids, seats, held, up, half, candidate.fastener?.seat ?? fastener.seat);
+  nut(solids, seats, 'nut', held, up, half, candidate.fastener?.seat ?? fastener.seat);
   if (carrier) {
     const reach = carrier.length ?? pad + carrier.half * 3;
     if (carrier.length === null) guessed.push("adapter's studs");
@@ -177,7 +203,7 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
       low: carrier.up - carrier.half,
       high: carrier.up + carrier.half,
     });
-    nut(solids, seats, face + pad, carrier.up, carrier.half, carrier.seat);
+    nut(solids, seats, 'own-nut', face + pad, carrier.up, carrier.half, carrier.seat);
   }
   const known = fastener.kind !== undefined && (bolt ? tip < 0 : tip > held);
   const engaged = !known
@@ -207,11 +233,19 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
 }
 
 /** A nut or bolt head, with what sits in the seat. */
-function nut(solids: Solid[], seats: SeatCone[], held: number, up: number, half: number, seat: Seat | undefined): void {
+function nut(
+  solids: Solid[],
+  seats: SeatCone[],
+  as: SeatCone['as'],
+  held: number,
+  up: number,
+  half: number,
+  seat: Seat | undefined,
+): void {
   const cone = seat === 'flat' ? 0 : half * 0.9;
   if (cone > 0)
     seats.push({
-      as: 'nut',
+      as,
       out: held - cone * 0.4,
       up,
       half: half * 1.75,
@@ -219,7 +253,7 @@ function nut(solids: Solid[], seats: SeatCone[], held: number, up: number, half:
       round: seat?.startsWith('ball') ?? false,
     });
   solids.push({
-    as: 'nut',
+    as,
     from: held + cone * 0.6,
     to: held + cone * 0.6 + half * 2.2,
     low: up - half * 1.75,
