@@ -55,7 +55,7 @@ test('from nothing to compared setups: a car is entered, measured, briefed, fitt
   await expect(page.getByRole('complementary', { name: 'Ledger' })).toContainText('held by Face against fender, front');
 
   await page.getByRole('link', { name: /Compare/ }).click();
-  const table = page.getByRole('table');
+  const table = page.getByRole('region', { name: 'Differences' }).getByRole('table');
   await expect(table.getByRole('row', { name: /^A / })).toContainText('+16');
   await expect(table.getByRole('row', { name: /^B / })).toContainText('too far out: Face against fender, front');
   await saved(page);
