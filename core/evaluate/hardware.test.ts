@@ -181,6 +181,7 @@ describe('the ways out of another pattern', () => {
     // 38 mm further out than −8.73 is 29.27 mm proud.
     expect(made.position!.pokeMm).toBeCloseTo(29.27, 2);
     expect(made.verdict).toBe('fail');
+    expect(made.lines).toContain('face against fender: too far out');
     expect(by.boltPattern.verdict).toBe('ok');
   });
   test('a thinner one leaves the studs proud', () => {

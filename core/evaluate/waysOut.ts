@@ -2,7 +2,7 @@ import { clearanceHoleMm, threadOrNull } from '#core/fastener';
 import { boreMarginMm, edgeMarginMm, ligamentMm, NEAR_PATTERN_MM, patternName, type BoltPattern, type Drilling } from '#core/hub'; // prettier-ignore
 import type { AxleName, Job, Measured, Prices, Setup, SetupAxle, StackPart } from '#core/job';
 import { wordsIn, type LengthUnit, type Words } from '#core/units';
-import { HOUSE_LIMITS, worstVerdict, type Verdict } from '#core/verdict';
+import { HOUSE_LIMITS, verdictWord, worstVerdict, type Verdict } from '#core/verdict';
 import { evaluateSetup } from './evaluate';
 import { hardwareOf } from './hardware';
 import type { AxleReport } from './report';
@@ -80,19 +80,22 @@ const cost = (one: Case, price: Exclude<keyof Prices, 'currency'>, pieces = 2): 
   return each == null ? null : each * pieces;
 };
 
-const standing = (one: Case, candidate: SetupAxle): WayOut['position'] => {
+/** Where a candidate would stand in the car's room, and what is said against it there. */
+function roomOf(
+  one: Case,
+  candidate: SetupAxle,
+): { position: NonNullable<WayOut['position']>; verdict: Verdict; lines: string[] } {
   const report = evaluateSetup(one.job, { ...one.setup, [one.axle]: candidate })[one.axle];
   const { effectiveOffsetMm, pokeMm, inboardGapMm } = report;
-  return { effectiveOffsetMm, pokeMm, inboardGapMm };
-};
-
-/** The room's checks of a candidate: whether it still stands where it may. */
-const roomVerdict = (one: Case, candidate: SetupAxle): Verdict =>
-  worstVerdict(
-    evaluateSetup(one.job, { ...one.setup, [one.axle]: candidate })
-      [one.axle].checks.filter(({ code }) => code === 'fender' || code === 'inboard')
-      .map(({ verdict }) => verdict),
-  );
+  const checks = report.checks.filter(({ code }) => code === 'fender' || code === 'inboard');
+  return {
+    position: { effectiveOffsetMm, pokeMm, inboardGapMm },
+    verdict: worstVerdict(checks.map(({ verdict }) => verdict)),
+    lines: checks
+      .filter(({ verdict }) => verdict === 'fail' || verdict === 'caution')
+      .map((check) => `${check.label.toLowerCase()}: ${verdictWord(check)}`),
+  };
+}
 
 function nearPattern(one: Case): WayOut {
   const delta = one.wheel.boltCircleMm - one.hub.boltCircleMm;
@@ -110,7 +113,7 @@ function nearPattern(one: Case): WayOut {
       ...(near ? [`each seat stands ${one.words.number(Math.abs(delta) / 2, 2)} mm off its stud`] : []),
     ],
     candidate: near && !refused ? one.candidate : null,
-    position: near ? standing(one, one.candidate) : null,
+    position: near ? roomOf(one, one.candidate).position : null,
     cost: near ? cost(one, 'fastenerSetAxle', 1) : null,
     caution: 'Wobble nuts or bolts made for it, or not at all. Practice is divided.',
   };
@@ -149,7 +152,9 @@ function adapter(one: Case): WayOut {
   const fits = proud === 0 || pocket >= proud + 1;
   if (!fits)
     lines.push(`studs stand ${words.length(proud)} proud of it: trim, or pockets of ${words.length(proud + 1)}`);
-  const verdict = worstVerdict([roomVerdict(one, fitted), 'caution', ...(fits ? [] : ['fail' as const])]);
+  const room = roomOf(one, fitted);
+  lines.push(...room.lines);
+  const verdict = worstVerdict([room.verdict, 'caution', ...(fits ? [] : ['fail' as const])]);
   return way(
     one,
     'adapter',
@@ -175,7 +180,7 @@ function way(
   price: Exclude<keyof Prices, 'currency'>,
   caution: string,
 ): WayOut {
-  const position = candidate && standing(one, candidate);
+  const position = candidate && roomOf(one, candidate).position;
   return { kind, title, verdict, lines, candidate, position, cost: cost(one, price), caution };
 }
 
@@ -235,7 +240,7 @@ function redrillHub(one: Case): WayOut {
   const all = [`${patternName(hub)} drilled to ${patternName(wheel)}`, ...lines, 'rotor and drum need the same holes'];
   return {
     ...way(one, 'redrill-hub', 'Redrilled hub', verdict, all, null, 'redrillHubEach', DRILL_CAUTION),
-    position: standing(one, candidate),
+    position: roomOf(one, candidate).position,
   };
 }
 
@@ -257,7 +262,8 @@ function hubSwap(one: Case): WayOut {
         : given.backspacingMm != null
           ? { ...given, backspacingMm: given.backspacingMm - shift }
           : null;
-  const fitted = moved && { ...candidate, wheel: moved };
+  const room = moved && roomOf(one, { ...candidate, wheel: moved });
+  if (room) lines.push(...room.lines);
   return {
     ...way(
       one,
@@ -269,7 +275,7 @@ function hubSwap(one: Case): WayOut {
       'hubSwapEach',
       'Bearing, brake and speed sensor come into it. Licensed work.',
     ),
-    verdict: fitted ? worstVerdict([roomVerdict(one, fitted), 'caution']) : 'unknown',
-    position: fitted && standing(one, fitted),
+    verdict: room ? worstVerdict([room.verdict, 'caution']) : 'unknown',
+    position: room && room.position,
   };
 }

@@ -157,7 +157,9 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
                       Make a setup of it
                     </Button>
                   ) : (
-                    <span className="soft">{WITHOUT[way.kind]}</span>
+                    <span className="soft">
+                      {way.kind === 'near-pattern' && way.verdict === 'fail' ? '' : WITHOUT[way.kind]}
+                    </span>
                   )}
                 </td>
               ))}
