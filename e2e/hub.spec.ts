@@ -76,6 +76,13 @@ test('studs are chosen by keyboard, in inches, and a pattern nobody knows is tak
   await expect(page.getByText(/the nearest, 6 × 139\.7, is \+14\.3 mm off/)).toBeVisible();
   await page.getByRole('button', { name: 'Take 6 × 154 as custom' }).click();
   await expect(page.getByText('custom, taken')).toBeVisible();
+  // A reading over opposite or further studs has no place on another count.
+  await page.getByRole('button', { name: 'Stud 1' }).click();
+  await page.getByRole('button', { name: 'Stud 4' }).click();
+  await type(reading, '6');
+  await page.getByText('5', { exact: true }).click();
+  await expect(page.getByRole('alert')).toHaveText(/of 5 studs none are opposite.*remove that reading first/);
+  await page.getByRole('button', { name: 'Remove reading 2' }).click();
   await page.getByRole('button', { name: 'Remove reading 1' }).click();
   await expect(page.getByRole('list', { name: 'Stud readings' })).toBeHidden();
 });
@@ -174,6 +181,11 @@ test('another pattern: the ways out side by side, and one of them becomes a setu
   await type(dialog.getByRole('textbox', { name: 'Adapter, each' }), '80');
   await expect(dialog.getByRole('row', { name: /^Cost/ })).toContainText('160');
   await expect(dialog.getByRole('row', { name: /^Effective offset/ })).toContainText('+8');
+  await dialog.getByLabel('Adapter from the stores').click();
+  await page.getByTitle('Ostrik 4x98 to 4x100, 20 mm').click();
+  await expect(dialog.getByRole('row', { name: /^Geometry/ })).toContainText(
+    'from the stores: Ostrik 4x98 to 4x100, 20 mm',
+  );
   await dialog.getByRole('button', { name: 'Make a setup of it' }).first().click();
   await expect(page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]')).toContainText(
     'adapter, 20.0 mm',

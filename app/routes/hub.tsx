@@ -1,7 +1,7 @@
 import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { hubPatternOf } from '#core/evaluate';
-import { boreFault } from '#core/hub';
+import { boreFault, countFault } from '#core/hub';
 import type { Instrument } from '#core/job';
 import { useJob } from '../job/JobContext';
 import { useLengths } from '../preferences/PreferencesContext';
@@ -113,6 +113,7 @@ export default function HubPage() {
                 label="Lug count"
                 range="lugCount"
                 whole
+                check={(count) => countFault(hub?.patternReadings ?? [], count)}
                 width={3}
               />
             </Reading>

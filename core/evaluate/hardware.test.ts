@@ -184,6 +184,21 @@ describe('the ways out of another pattern', () => {
     expect(made.lines).toContain('face against fender: too far out');
     expect(by.boltPattern.verdict).toBe('ok');
   });
+  test('one from the stores comes with its own dimensions and price', () => {
+    const piece = {
+      kind: 'bolt-on' as const,
+      thicknessMm: 40,
+      seatThicknessMm: 20,
+      innerBoreMm: 63.4,
+      outerLipMm: 72.6,
+      toLugCount: 5,
+      toBoltCircleMm: 114.3,
+    };
+    const made = way(other, 'adapter', { ...none, adapterKept: { piece, name: 'Ostrik 40', priceEach: 95 } });
+    expect(made).toMatchObject({ title: 'Adapter, 40.0 mm', cost: 190, position: { effectiveOffsetMm: 0 } });
+    expect(made.candidate!.stack).toEqual([piece]);
+    expect(made.lines).toContain('from the stores: Ostrik 40');
+  });
   test('a thinner one leaves the studs proud', () => {
     const made = way(other, 'adapter', { ...none, adapterMm: 20 });
     expect(made.verdict).toBe('fail');

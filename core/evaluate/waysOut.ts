@@ -28,6 +28,8 @@ export interface WayOut {
 /** What the specialist says of the ways; null where nothing is said yet. */
 export interface WayChoices {
   adapterMm: number | null;
+  /** An adapter that is kept, with its own dimensions and price; it goes before a thickness that was typed. */
+  adapterKept?: { piece: StackPart; name: string; priceEach: number | null } | null;
   /** How far a swapped hub's face stands further out than the present one. */
   hubFaceShiftMm: number | null;
 }
@@ -127,7 +129,8 @@ function adapter(one: Case): WayOut {
   const pocket = candidate.wheel?.pocketDepthMm ?? 0;
   const thread = threadOrNull(fastener?.thread);
   const hides = studs === null ? null : studs - Math.max(0, pocket - 1);
-  const thickness = choices.adapterMm ?? hides;
+  const kept = choices.adapterKept ?? null;
+  const thickness = kept ? (kept.piece.thicknessMm ?? null) : (choices.adapterMm ?? hides);
   const lines = [`${patternName(hub)} to ${patternName(wheel)}`];
   if (hides !== null) lines.push(`from ${words.length(hides)} on, studs of ${words.length(studs!)} need neither pockets nor trimming`); // prettier-ignore
   if (studs !== null && thread) lines.push(`its own seat no thicker than ${words.length(studs - thread.diameterMm)}: then ${thread.name} still holds`); // prettier-ignore
@@ -137,7 +140,7 @@ function adapter(one: Case): WayOut {
   }
   const bore = vehicleHub?.boreMm;
   const lip = candidate.wheel?.boreMm;
-  const piece: StackPart = {
+  const piece: StackPart = kept?.piece ?? {
     kind: 'bolt-on',
     thicknessMm: thickness,
     toLugCount: wheel.lugCount,
@@ -147,7 +150,8 @@ function adapter(one: Case): WayOut {
   };
   const fitted = { ...candidate, stack: [...(candidate.stack ?? []), piece] };
   lines.push(`pushes the wheel out by ${words.length(thickness)}`);
-  if (bore != null && lip != null) lines.push(`order: bore ${bore} mm, lip ${lip} mm`);
+  if (kept) lines.push(`from the stores: ${kept.name}`);
+  else if (bore != null && lip != null) lines.push(`order: bore ${bore} mm, lip ${lip} mm`);
   const proud = studs === null ? 0 : Math.max(0, studs - thickness);
   const fits = proud === 0 || pocket >= proud + 1;
   if (!fits)
@@ -155,16 +159,9 @@ function adapter(one: Case): WayOut {
   const room = roomOf(one, fitted);
   lines.push(...room.lines);
   const verdict = worstVerdict([room.verdict, 'caution', ...(fits ? [] : ['fail' as const])]);
-  return way(
-    one,
-    'adapter',
-    `Adapter, ${words.length(thickness)}`,
-    verdict,
-    lines,
-    fitted,
-    'adapterEach',
-    ADAPTER_CAUTION,
-  );
+  const title = `Adapter, ${words.length(thickness)}`;
+  const made = way(one, 'adapter', title, verdict, lines, fitted, 'adapterEach', ADAPTER_CAUTION);
+  return kept?.priceEach == null ? made : { ...made, cost: kept.priceEach * 2 };
 }
 
 const ADAPTER_CAUTION = 'Two rows of fasteners, each with its own torque. Retorque both after 50 to 100 km.';

@@ -5,6 +5,7 @@ import type { PatternReading } from '#core/job';
 import {
   boltCircleMm,
   centresMm,
+  countFault,
   chordMm,
   decidedPattern,
   decidingReadings,
@@ -63,6 +64,14 @@ describe('chords', () => {
     expect(() => stepsOf({ kind: 'opposite' }, 5)).toThrow('of 5 studs none are opposite');
     expect(() => stepsOf({ kind: 'apart', steps: 4 }, 6)).toThrow('at most 3 steps');
     expect(() => stepsOf({ kind: 'apart' }, 6)).toThrow('needs the number of steps');
+  });
+  test('readings that cannot be on another count are named', () => {
+    const pair = (kind: PatternReading['kind'], steps?: number) => [reading({ kind, steps })];
+    expect(countFault(pair('opposite'), 5)).toBe(
+      'of 5 studs none are opposite: read the widest pair; remove that reading first',
+    );
+    expect(countFault(pair('apart', 3), 5)).toContain('at most 2 steps apart');
+    expect(countFault([...pair('opposite'), ...pair('widest')], 6)).toBeNull();
   });
   test('steps between two clicked studs run the shorter way round, whichever comes first', () => {
     fc.assert(

@@ -29,6 +29,19 @@ export function stepsOf(reading: Pick<PatternReading, 'kind' | 'steps'>, lugCoun
   }
 }
 
+/** Why readings that are there cannot be on so many studs, null when they can. */
+export function countFault(readings: readonly PatternReading[], lugCount: number): string | null {
+  for (const reading of readings) {
+    try {
+      stepsOf(reading, lugCount);
+    } catch (error) {
+      if (!(error instanceof DomainError)) throw error;
+      return `${error.message}; remove that reading first`;
+    }
+  }
+  return null;
+}
+
 /** The word for a pair so many steps apart. */
 export function kindOf(lugCount: number, steps: number): Pick<PatternReading, 'kind' | 'steps'> {
   if (steps * 2 === lugCount) return { kind: 'opposite' };

@@ -1,3 +1,4 @@
 export * from './item';
 export * from './thinnest';
 export * from './fasteners';
+export * from './adapters';

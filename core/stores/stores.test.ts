@@ -1,4 +1,5 @@
 import {
+  adaptersInStores,
   itemName,
   pieceFromStores,
   shortestInStores,
@@ -89,4 +90,25 @@ describe('the shortest stud or bolt kept that holds', () => {
     expect(ask([bolt(34, { form: 'stud', seat: undefined })], { form: 'stud' })).toBe('bolt 34');
     expect(ask([bolt(34, { quantity: 0 })])).toBeNull();
   });
+});
+
+test('adapters kept for two patterns, thinnest first', () => {
+  const adapter = (name: string, thicknessMm: number, part: Partial<StoreItem> = {}): StoreItem => ({
+    kind: 'adapter', name, thicknessMm, lugCount: 4, boltCircleMm: 108, toLugCount: 5, toBoltCircleMm: 114.3, quantity: 2, ...part,
+  }); // prettier-ignore
+  const items = [
+    adapter('thick', 38),
+    adapter('thin', 25),
+    adapter('gone', 20, { quantity: 0 }),
+    adapter('other', 22, { toBoltCircleMm: 112 }),
+  ];
+  const names = adaptersInStores(items, { lugCount: 4, boltCircleMm: 108 }, { lugCount: 5, boltCircleMm: 114.3 }).map(
+    ({ name }) => name,
+  );
+  expect(names).toEqual(['thin', 'thick']);
+  expect(adaptersInStores(items, { lugCount: 4 }, { lugCount: 5, boltCircleMm: 114.3 })).toEqual([]);
+  const plain = adapter('same', 50, { toLugCount: undefined, toBoltCircleMm: undefined } as never);
+  expect(
+    adaptersInStores([plain], { lugCount: 4, boltCircleMm: 108 }, { lugCount: 4, boltCircleMm: 108 }),
+  ).toHaveLength(1);
 });

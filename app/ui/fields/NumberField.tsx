@@ -6,7 +6,12 @@ import { TypedInput, type TypedInputProps } from './TypedInput';
 type Shown = Omit<TypedInputProps<number>, 'show' | 'read'> & { range: RangeName };
 
 /** A plain number in the unit that stands behind it. */
-export function NumberField({ range, whole, ...props }: Shown & { whole?: boolean }) {
+export function NumberField({
+  range,
+  whole,
+  check,
+  ...props
+}: Shown & { whole?: boolean; check?(value: number): string | null }) {
   return (
     <TypedInput
       {...props}
@@ -14,7 +19,9 @@ export function NumberField({ range, whole, ...props }: Shown & { whole?: boolea
       read={(text) => {
         const value = readNumber(text);
         if (whole && !Number.isInteger(value)) throw new DomainError('must be a whole number');
-        return inRange(value, range, props.unit);
+        const fault = check?.(inRange(value, range, props.unit));
+        if (fault) throw new DomainError(fault);
+        return value;
       }}
     />
   );

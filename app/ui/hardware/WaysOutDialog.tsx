@@ -1,10 +1,11 @@
-import { Button, Modal } from 'antd';
+import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
-import { waysOut, type WayKind, type WayOut } from '#core/evaluate';
+import { hubPatternOf, waysOut, type WayKind, type WayOut } from '#core/evaluate';
 import { freeSetupId, type AxleName, type Prices, type Setup } from '#core/job';
+import { adaptersInStores, itemName, pieceFromStores } from '#core/stores';
 import { offsetFigure } from '#core/units';
 import type { Verdict } from '#core/verdict';
-import { useJob } from '../../job/JobContext';
+import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
@@ -44,7 +45,18 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
   const editAt = useEditAt();
   const [adapterMm, setAdapterMm] = useState<number | null>(null);
   const [hubFaceShiftMm, setHubFaceShiftMm] = useState<number | null>(null);
-  const ways = waysOut(job, setup, axle, { adapterMm, hubFaceShiftMm }, lengths.unit);
+  const [chosen, setChosen] = useState<number | null>(null);
+  const hub = job.vehicle[axle]?.hub;
+  const wheel = setup[axle]?.wheel;
+  const kept = adaptersInStores(useStores(), hub ? hubPatternOf(hub).pattern : {}, {
+    ...(wheel?.lugCount == null ? {} : { lugCount: wheel.lugCount }),
+    ...(wheel?.boltCircleMm == null ? {} : { boltCircleMm: wheel.boltCircleMm }),
+  });
+  const item = chosen === null ? undefined : kept[chosen];
+  const adapterKept = item
+    ? { piece: pieceFromStores(item), name: itemName(item), priceEach: item.priceEach ?? null }
+    : null;
+  const ways = waysOut(job, setup, axle, { adapterMm, adapterKept, hubFaceShiftMm }, lengths.unit);
   const currency = job.brief?.prices?.currency ?? '';
   const take = (way: WayOut) => {
     const id = freeSetupId(job);
@@ -96,7 +108,20 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
                   {way.lines.map((line) => (
                     <p key={line}>{line}</p>
                   ))}
-                  {way.kind === 'adapter' && (
+                  {way.kind === 'adapter' && kept.length > 0 && (
+                    <Select
+                      size="small"
+                      aria-label="Adapter from the stores"
+                      placeholder="From the stores …"
+                      allowClear
+                      value={chosen}
+                      style={{ width: '100%' }}
+                      popupMatchSelectWidth={260}
+                      options={kept.map((one, at) => ({ value: at, label: itemName(one) }))}
+                      onChange={(at: number | undefined) => setChosen(at ?? null)}
+                    />
+                  )}
+                  {way.kind === 'adapter' && chosen === null && (
                     <LengthField
                       name="ways/adapter"
                       value={adapterMm}

@@ -2,7 +2,7 @@ import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Segmented, Select } from 'antd';
 import { useId, useState, type ReactNode } from 'react';
 import { threadOrNull } from '#core/fastener';
-import { boltCircleMm, centresMm, kindOf, LEAST_LUGS, MOST_LUGS, stepsOf } from '#core/hub';
+import { boltCircleMm, centresMm, countFault, kindOf, LEAST_LUGS, MOST_LUGS, stepsOf } from '#core/hub';
 import type { Instrument, PatternReading } from '#core/job';
 import { formatNumber } from '#core/units';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
@@ -52,6 +52,7 @@ export function PatternFinder(props: PatternFinderProps) {
   const id = useId();
   const n = face.lugCount;
   const { pair, steps, sameTwice, choose } = usePair(n);
+  const [refused, setRefused] = useState<string | null>(null);
   const [from, setFrom] = useState<PatternReading['from']>('centres');
   const [ownStud, setOwnStud] = useState<number | null>(null);
   const studMm = ownStud ?? (face.kind === 'stud' ? (threadOrNull(face.thread)?.diameterMm ?? null) : null);
@@ -88,9 +89,18 @@ export function PatternFinder(props: PatternFinderProps) {
             size="small"
             options={COUNTS}
             value={n ?? -1}
-            onChange={(count) => setLugCount(Number(count))}
+            onChange={(count) => {
+              const fault = countFault(readings, Number(count));
+              setRefused(fault);
+              if (fault === null) setLugCount(Number(count));
+            }}
           />
         </div>
+        {refused !== null && (
+          <p className="field-fault" role="alert">
+            {refused}
+          </p>
+        )}
         {n === null ? (
           <p className="soft finder-hint">Count first; then click the two you can reach.</p>
         ) : (
