@@ -1,5 +1,5 @@
 import { CopyOutlined, InboxOutlined, PlusOutlined, RollbackOutlined } from '@ant-design/icons';
-import { Button, Input, Segmented, Table, Tooltip, type TableColumnsType, type TableProps } from 'antd';
+import { Button, Input, Segmented, Table, type TableColumnsType, type TableProps } from 'antd';
 import dayjs from 'dayjs';
 import relativeTime from 'dayjs/plugin/relativeTime';
 import { useEffect, useRef, useState } from 'react';
@@ -226,22 +226,20 @@ function RowTools({ job }: { job: JobListItem }) {
   const fault = fetcher.data?.faults[0];
   return (
     <span className="row-tools">
-      <Tooltip title="Duplicate">
-        <Button
-          type="text"
-          aria-label={`Duplicate ${job.number}`}
-          icon={<CopyOutlined />}
-          onClick={() => send('duplicate')}
-        />
-      </Tooltip>
-      <Tooltip title={job.archived ? 'Back on the bench' : 'Put away'}>
-        <Button
-          type="text"
-          aria-label={`${job.archived ? 'Bring back' : 'Put away'} ${job.number}`}
-          icon={job.archived ? <RollbackOutlined /> : <InboxOutlined />}
-          onClick={() => send(job.archived ? 'unarchive' : 'archive')}
-        />
-      </Tooltip>
+      <Button
+        type="text"
+        title="Duplicate"
+        aria-label={`Duplicate ${job.number}`}
+        icon={<CopyOutlined />}
+        onClick={() => send('duplicate')}
+      />
+      <Button
+        type="text"
+        title={job.archived ? 'Back on the bench' : 'Put away'}
+        aria-label={`${job.archived ? 'Bring back' : 'Put away'} ${job.number}`}
+        icon={job.archived ? <RollbackOutlined /> : <InboxOutlined />}
+        onClick={() => send(job.archived ? 'unarchive' : 'archive')}
+      />
       {fault && (
         <button type="button" className="field-fault" onClick={() => void navigate(0)}>
           {fault.message}
