@@ -123,9 +123,10 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
     marks.push({
       name: `${thick === piece.thicknessMm ? '' : '~'}t`,
       mm: thick,
-      out: out + thick / 2,
-      up: top - 4,
-      row: 2 + (index % 2),
+      out: out + 0.6,
+      up: top,
+      row: 1 + (index % 2),
+      anchor: 'start',
     });
     const hole = half + 0.75;
     if (piece.kind === 'slip-on')
@@ -176,8 +177,7 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
     name: 'pad',
     mm: wheel.padThicknessMm ?? null,
     out: face + pad / 2,
-    up: Math.max(padTop, up + 15),
-    row: 1,
+    up: top,
   });
 
   // The wheel's own hole; an adapter's studs stand in another plane, between the car's, and are drawn in outline.
