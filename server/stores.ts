@@ -21,7 +21,7 @@ export async function listItems(): Promise<KeptItem[]> {
     .sort((one, other) => byName.compare(itemName(one.item), itemName(other.item)));
 }
 
-/** Adds an item or changes the one of that id; null when another item of its kind has that maker and name. */
+/** Adds an item or changes the one of that id; null when another item of its kind has that maker and name, else its id. */
 export async function saveItem(id: string | null, item: StoreItem): Promise<string | null> {
   return write(async (transaction) => {
     const name = itemName(item);
@@ -31,9 +31,12 @@ export async function saveItem(id: string | null, item: StoreItem): Promise<stri
     });
     if (twin) return null;
     const row = id === null ? null : await StoreRow.findByPk(id, { transaction });
-    if (row) await row.update({ kind: item.kind, name, item }, { transaction });
-    else await StoreRow.create({ id: id ?? nanoid(10), kind: item.kind, name, item }, { transaction });
-    return row?.id ?? id ?? name;
+    const kept = { kind: item.kind, name, item };
+    return (
+      row
+        ? await row.update(kept, { transaction })
+        : await StoreRow.create({ id: id ?? nanoid(10), ...kept }, { transaction })
+    ).id;
   });
 }
 

@@ -59,6 +59,8 @@ const SAME_MM = 0.005;
 interface Spigot {
   diameterMm: Measured;
   reachMm: Measured;
+  /** Its reach is needed and not known: a lip of unknown height, or what a piece of unknown thickness leaves of it. */
+  open: boolean;
   /** What carries it. */
   on: string;
   conical: boolean;
@@ -78,6 +80,7 @@ export function centringOf(hub: Hub, candidate: SetupAxle, rule: CentringRule): 
   let spigot: Spigot = {
     diameterMm: hub.boreMm,
     reachMm: hub.lipHeightMm,
+    open: false,
     on: 'hub',
     conical: hub.lipForm === 'conical',
   };
@@ -93,11 +96,11 @@ export function centringOf(hub: Hub, candidate: SetupAxle, rule: CentringRule): 
     const own = (piece.outerLipMm ?? 0) > 0 || (piece.lipMm ?? 0) > 0;
     if (own) {
       if (!piece.outerLipMm) lipAssumed = true;
-      spigot = { diameterMm: piece.outerLipMm || spigot.diameterMm, reachMm: piece.lipMm || null, on: name, conical: false }; // prettier-ignore
+      spigot = { diameterMm: piece.outerLipMm || spigot.diameterMm, reachMm: piece.lipMm || null, open: false, on: name, conical: false }; // prettier-ignore
     } else {
       const { reachMm } = spigot;
       const through = reachMm == null || piece.thicknessMm == null ? null : reachMm - piece.thicknessMm;
-      spigot = { ...spigot, on: name, reachMm: through ?? NaN };
+      spigot = { ...spigot, on: name, reachMm: through, open: through === null };
     }
   }
   const wheel = candidate.wheel ?? {};
@@ -128,9 +131,7 @@ function judge(
   rule: CentringRule,
   shownFlush: boolean,
 ): CentringInterface {
-  // NaN stands for a reach that a piece of unknown thickness, or a lip of unknown height, leaves open.
-  const open = Number.isNaN(spigot.reachMm);
-  const reachMm = open ? null : (spigot.reachMm ?? null);
+  const reachMm = spigot.reachMm ?? null;
   const one = { between, boreMm: part.boreMm ?? null, hubMm: spigot.diameterMm ?? null, reachMm };
   const judged = (state: CentringState, verdict: Verdict, size: RingSize | null = null): CentringInterface => ({
     ...one,
@@ -148,7 +149,7 @@ function judge(
   // A ring carries the part away from the cone; the bore's edge meets it only where lip and bore are of one size.
   const conical = tight && spigot.conical && part.boreForm === 'square';
   if ((tooLong || conical) && !shownFlush) return judged('gap', 'fail', tight ? null : size);
-  if (open) return judged('unknown', 'unknown', tight ? null : size);
+  if (spigot.open) return judged('unknown', 'unknown', tight ? null : size);
   const short = reachMm !== null && reachMm < HOUSE_LIMITS.lipLeftMm;
   if (tight) return judged('hub-centric', short ? 'caution' : 'ok');
   if (ring) return judged('ring', short ? 'caution' : 'ok', { outerMm: ring.outerMm!, innerMm: ring.innerMm! });

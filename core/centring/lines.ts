@@ -1,16 +1,14 @@
-import type { Words } from '#core/units';
+import { diameterFigure, type Words } from '#core/units';
 import { HOUSE_LIMITS } from '#core/verdict';
 import type { Centring, CentringInterface, CentringRule } from './interfaces';
-
-/** A bore or spigot ⌀: to the hundredth, since a tenth decides. */
-const bore = (mm: number): string => Number(mm.toFixed(2)).toString();
 
 /** What centres the wheel, in words with the figures in them. */
 export function centringLines(centring: Centring, rule: CentringRule, words: Words): string[] {
   return [
     ...centring.interfaces.flatMap((one) => interfaceLines(one, rule, words)),
     ...centring.looseRings.map(
-      ({ outerMm, innerMm }) => `the ring ${bore(outerMm)} / ${bore(innerMm)} mm fits at no interface`,
+      ({ outerMm, innerMm }) =>
+        `the ring ${diameterFigure(outerMm)} / ${diameterFigure(innerMm)} mm fits at no interface`,
     ),
     ...(centring.lipAssumed ? ["the spacer's lip is taken to have the hub's ⌀ (assumed)"] : []),
     ...(centring.cap === 'fouled' ? ['lip or ring reaches the centre cap: it will not seat'] : []),
@@ -21,24 +19,27 @@ export function centringLines(centring: Centring, rule: CentringRule, words: Wor
 function interfaceLines(one: CentringInterface, rule: CentringRule, words: Words): string[] {
   const { between, boreMm, hubMm, ring, state, reachMm } = one;
   if (boreMm === null || hubMm === null) return [`${between}: not known: both diameters are needed`];
-  const gap = `${between}: bore ${bore(boreMm)} − ${bore(hubMm)} = ${bore(boreMm - hubMm)} mm`;
+  const gap = `${between}: bore ${diameterFigure(boreMm)} − ${diameterFigure(hubMm)} = ${diameterFigure(boreMm - hubMm)} mm`;
   const left =
     reachMm !== null && reachMm > 0 && reachMm < HOUSE_LIMITS.lipLeftMm
       ? [`only ${words.length(reachMm)} of lip carries it, ${words.length(HOUSE_LIMITS.lipLeftMm)} wanted`]
       : [];
   switch (state) {
     case 'hub-centric':
-      return [`${gap}, hub-centric (up to ${bore(HOUSE_LIMITS.boreMm)} mm)`, ...left];
+      return [`${gap}, hub-centric (up to ${diameterFigure(HOUSE_LIMITS.boreMm)} mm)`, ...left];
     case 'ring':
-      return [`${gap}, filled by the ring ${bore(ring!.outerMm)} / ${bore(ring!.innerMm)} mm`, ...left];
+      return [
+        `${gap}, filled by the ring ${diameterFigure(ring!.outerMm)} / ${diameterFigure(ring!.innerMm)} mm`,
+        ...left,
+      ];
     case 'ring-needed':
       return [
-        `${gap}: order a ring ${bore(ring!.outerMm)} / ${bore(ring!.innerMm)} mm`,
+        `${gap}: order a ring ${diameterFigure(ring!.outerMm)} / ${diameterFigure(ring!.innerMm)} mm`,
         rule === 'nuts' ? 'until then the nuts centre it (brief)' : 'hub-centric is required: no drive without it',
         ...left,
       ];
     case 'too-small':
-      return [`${gap}: does not go on; the bore needs machining to ${bore(hubMm)} mm`];
+      return [`${gap}: does not go on; the bore needs machining to ${diameterFigure(hubMm)} mm`];
     case 'no-lip':
       return [
         `${between}: the lip ends ${words.length(-reachMm!)} short of it: nothing centres it`,

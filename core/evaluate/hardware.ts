@@ -1,6 +1,6 @@
 import { centringLines, centringOf, type Centring } from '#core/centring';
 import { fasteningLines, fasteningOf, lugHoleFor, SEAT_NAMES, threadOrNull, type Fastening } from '#core/fastener';
-import { matchPattern, patternName, type BoltPattern } from '#core/hub';
+import { matchPattern, NEAR_PATTERN_MM, patternName, patternOf, wholePattern, type BoltPattern } from '#core/hub';
 import type { AxleName, Brief, Hub, Seat, SetupAxle, StackPart } from '#core/job';
 import type { Words } from '#core/units';
 import type { Check, Verdict } from '#core/verdict';
@@ -28,20 +28,15 @@ const NO_HUB: Hub = {};
 export function hardwareOf(hub: Hub = NO_HUB, candidate: SetupAxle, brief: Brief | undefined): Hardware {
   const hubPattern = hubPatternOf(hub);
   const adapter = candidate.stack?.findLast(({ kind }) => kind === 'bolt-on') ?? null;
-  const carries: Partial<BoltPattern> = adapter
-    ? {
-        ...hubPattern.pattern,
-        ...(adapter.toLugCount == null ? {} : { lugCount: adapter.toLugCount }),
-        ...(adapter.toBoltCircleMm == null ? {} : { boltCircleMm: adapter.toBoltCircleMm }),
-      }
-    : hubPattern.pattern;
+  const turned = { lugCount: adapter?.toLugCount, boltCircleMm: adapter?.toBoltCircleMm };
+  const carries = { ...hubPattern.pattern, ...patternOf(turned) };
   const fastener = hub.fastener ?? {};
   return {
     hub,
     hubPattern,
     carries,
     adapter,
-    match: matchPattern(readPattern(candidate.wheel), carries, brief?.rules?.nearPatterns ?? 'care'),
+    match: matchPattern(patternOf(candidate.wheel), carries, brief?.rules?.nearPatterns ?? 'care'),
     centring: centringOf(hub, candidate, brief?.rules?.centring ?? 'required'),
     fastening: fasteningOf(fastener, candidate),
     seat: candidate.fastener?.seat ?? adapter?.seat ?? fastener.seat ?? null,
@@ -98,23 +93,26 @@ export function hardwareChecks(
 }
 
 /** A pattern of which one part may be missing. */
-const partName = ({ lugCount, boltCircleMm }: Partial<BoltPattern>): string =>
-  lugCount != null && boltCircleMm != null
-    ? patternName({ lugCount, boltCircleMm })
-    : lugCount != null
-      ? `${lugCount} × ?`
-      : boltCircleMm != null
-        ? `? × ${boltCircleMm}`
-        : 'not known';
+function partName(part: Partial<BoltPattern>): string {
+  const whole = wholePattern(part);
+  if (whole) return patternName(whole);
+  if (part.lugCount == null && part.boltCircleMm == null) return 'not known';
+  return `${part.lugCount ?? '?'} × ${part.boltCircleMm ?? '?'}`;
+}
 
 function patternCheck(axle: AxleName, hardware: Hardware, { wheel }: SetupAxle, words: Words): Check {
   const { match, carries, adapter, hubPattern } = hardware;
   const rows = () => {
     const [one, other] = hubPattern.candidates;
-    const lines = [`wheel ${partName(readPattern(wheel))}; ${adapter ? 'adapter' : 'hub'} ${partName(carries)}`];
+    const lines = [`wheel ${partName(patternOf(wheel))}; ${adapter ? 'adapter' : 'hub'} ${partName(carries)}`];
     if (match.deltaMm !== null && match.deltaMm !== 0)
       lines.push(`circles differ by ${words.number(match.deltaMm, 2)} mm`);
-    if (match.deltaMm !== null && match.verdict !== 'ok' && Math.abs(match.deltaMm) <= 1 && sameCount(wheel, carries))
+    if (
+      match.deltaMm !== null &&
+      match.verdict !== 'ok' &&
+      Math.abs(match.deltaMm) <= NEAR_PATTERN_MM &&
+      sameCount(wheel, carries)
+    )
       lines.push(
         'a near pattern: bolts go in, but the seats pull off centre; practice is divided. Wobble fasteners, or leave it',
       );
@@ -137,11 +135,6 @@ function patternCheck(axle: AxleName, hardware: Hardware, { wheel }: SetupAxle, 
     rows,
   );
 }
-
-const readPattern = (wheel: SetupAxle['wheel']): Partial<BoltPattern> => ({
-  ...(wheel?.lugCount == null ? {} : { lugCount: wheel.lugCount }),
-  ...(wheel?.boltCircleMm == null ? {} : { boltCircleMm: wheel.boltCircleMm }),
-});
 
 const sameCount = (wheel: SetupAxle['wheel'], carries: Partial<BoltPattern>): boolean =>
   wheel?.lugCount != null && wheel.lugCount === carries.lugCount;

@@ -1,7 +1,7 @@
-import { clearanceHoleMm, threadOrNull } from '#core/fastener';
-import { boreMarginMm, edgeMarginMm, ligamentMm, NEAR_PATTERN_MM, patternName, type BoltPattern, type Drilling } from '#core/hub'; // prettier-ignore
+import { clearanceHoleMm, fasteningOf, leastEngagementMm, POCKET_SPARE_MM, threadOrNull } from '#core/fastener';
+import { boreMarginMm, edgeMarginMm, ligamentMm, NEAR_PATTERN_MM, patternName, wholePattern, type BoltPattern, type Drilling } from '#core/hub'; // prettier-ignore
 import type { AxleName, Job, Measured, Prices, Setup, SetupAxle, StackPart } from '#core/job';
-import { wordsIn, type LengthUnit, type Words } from '#core/units';
+import { diameterFigure, wordsIn, type LengthUnit, type Words } from '#core/units';
 import { HOUSE_LIMITS, verdictWord, worstVerdict, type Verdict } from '#core/verdict';
 import { evaluateSetup } from './evaluate';
 import { hardwareOf } from './hardware';
@@ -50,8 +50,8 @@ export function waysOut(
   const bare = { ...candidate, stack: (candidate.stack ?? []).filter((piece) => !turnsPattern(piece)) };
   const hub = job.vehicle[axle]?.hub ?? {};
   const { match, carries } = hardwareOf(hub, bare, job.brief);
-  const wheel = whole(candidate.wheel);
-  const wanted = whole(carries);
+  const wheel = wholePattern(candidate.wheel);
+  const wanted = wholePattern(carries);
   if (!wheel || !wanted || match.verdict === 'ok' || match.verdict === 'unknown') return [];
   const one: Case = { job, setup, axle, candidate: bare, wheel, hub: wanted, words: wordsIn(unit), choices };
   return [nearPattern(one), adapter(one), redrillWheel(one), redrillHub(one), hubSwap(one)];
@@ -72,12 +72,9 @@ interface Case {
 const turnsPattern = (piece: StackPart): boolean =>
   piece.kind === 'bolt-on' && (piece.toLugCount != null || piece.toBoltCircleMm != null);
 
-const whole = (part: { lugCount?: Measured; boltCircleMm?: Measured } | undefined): BoltPattern | null =>
-  part?.lugCount == null || part.boltCircleMm == null
-    ? null
-    : { lugCount: part.lugCount, boltCircleMm: part.boltCircleMm };
+const WHEELS_AN_AXLE = 2;
 
-const cost = (one: Case, price: Exclude<keyof Prices, 'currency'>, pieces = 2): number | null => {
+const cost = (one: Case, price: Exclude<keyof Prices, 'currency'>, pieces = WHEELS_AN_AXLE): number | null => {
   const each = one.job.brief?.prices?.[price];
   return each == null ? null : each * pieces;
 };
@@ -124,44 +121,49 @@ function nearPattern(one: Case): WayOut {
 function adapter(one: Case): WayOut {
   const { words, hub, wheel, choices, candidate } = one;
   const vehicleHub = one.job.vehicle[one.axle]?.hub;
-  const fastener = vehicleHub?.fastener;
-  const studs = fastener?.kind === 'stud' && fastener.lengthMm != null ? fastener.lengthMm : null;
-  const pocket = candidate.wheel?.pocketDepthMm ?? 0;
-  const thread = threadOrNull(fastener?.thread);
-  const hides = studs === null ? null : studs - Math.max(0, pocket - 1);
+  const fastener = vehicleHub?.fastener ?? {};
+  const studs = fastener.kind === 'stud' ? (fastener.lengthMm ?? null) : null;
+  const thread = threadOrNull(fastener.thread);
   const kept = choices.adapterKept ?? null;
+  const [bore, lip] = [vehicleHub?.boreMm, candidate.wheel?.boreMm];
+  const fitted = (thicknessMm: number): SetupAxle => {
+    const ordered: StackPart = {
+      kind: 'bolt-on',
+      thicknessMm,
+      toLugCount: wheel.lugCount,
+      toBoltCircleMm: wheel.boltCircleMm,
+      ...(bore == null ? {} : { innerBoreMm: bore }),
+      ...(lip == null ? {} : { outerLipMm: lip }),
+    };
+    return { ...candidate, stack: [...(candidate.stack ?? []), kept?.piece ?? ordered] };
+  };
+  // How the studs stand behind any adapter says from which thickness on they hide.
+  const hides = studs === null ? null : fasteningOf(fastener, fitted(0)).thinnestAdapterMm;
   const thickness = kept ? (kept.piece.thicknessMm ?? null) : (choices.adapterMm ?? hides);
   const lines = [`${patternName(hub)} to ${patternName(wheel)}`];
   if (hides !== null) lines.push(`from ${words.length(hides)} on, studs of ${words.length(studs!)} need neither pockets nor trimming`); // prettier-ignore
-  if (studs !== null && thread) lines.push(`its own seat no thicker than ${words.length(studs - thread.diameterMm)}: then ${thread.name} still holds`); // prettier-ignore
+  if (studs !== null && thread) {
+    const least = leastEngagementMm(thread.diameterMm, HOUSE_LIMITS.engagementRatio);
+    lines.push(`its own seat no thicker than ${words.length(studs - least)}: then ${thread.name} still holds`);
+  }
   if (thickness === null) {
     lines.push('say how thick it is: stud length is not known');
     return way(one, 'adapter', 'Adapter', 'unknown', lines, null, 'adapterEach', ADAPTER_CAUTION);
   }
-  const bore = vehicleHub?.boreMm;
-  const lip = candidate.wheel?.boreMm;
-  const piece: StackPart = kept?.piece ?? {
-    kind: 'bolt-on',
-    thicknessMm: thickness,
-    toLugCount: wheel.lugCount,
-    toBoltCircleMm: wheel.boltCircleMm,
-    ...(bore == null ? {} : { innerBoreMm: bore }),
-    ...(lip == null ? {} : { outerLipMm: lip }),
-  };
-  const fitted = { ...candidate, stack: [...(candidate.stack ?? []), piece] };
+  const made = fitted(thickness);
   lines.push(`pushes the wheel out by ${words.length(thickness)}`);
   if (kept) lines.push(`from the stores: ${kept.name}`);
-  else if (bore != null && lip != null) lines.push(`order: bore ${bore} mm, lip ${lip} mm`);
-  const proud = studs === null ? 0 : Math.max(0, studs - thickness);
-  const fits = proud === 0 || pocket >= proud + 1;
-  if (!fits)
-    lines.push(`studs stand ${words.length(proud)} proud of it: trim, or pockets of ${words.length(proud + 1)}`);
-  const room = roomOf(one, fitted);
+  else if (bore != null && lip != null)
+    lines.push(`order: bore ${diameterFigure(bore)} mm, lip ${diameterFigure(lip)} mm`);
+  const { studProudMm: proud, verdict: held } = fasteningOf(fastener, made);
+  if (proud !== null && proud > 0 && held !== 'ok')
+    lines.push(`studs stand ${words.length(proud)} proud of it: trim, or pockets of ${words.length(proud + POCKET_SPARE_MM)}`); // prettier-ignore
+  const room = roomOf(one, made);
   lines.push(...room.lines);
-  const verdict = worstVerdict([room.verdict, 'caution', ...(fits ? [] : ['fail' as const])]);
+  const verdict = worstVerdict([room.verdict, held, 'caution']);
   const title = `Adapter, ${words.length(thickness)}`;
-  const made = way(one, 'adapter', title, verdict, lines, fitted, 'adapterEach', ADAPTER_CAUTION);
-  return kept?.priceEach == null ? made : { ...made, cost: kept.priceEach * 2 };
+  const found = way(one, 'adapter', title, verdict, lines, made, 'adapterEach', ADAPTER_CAUTION);
+  return kept?.priceEach == null ? found : { ...found, cost: kept.priceEach * WHEELS_AN_AXLE };
 }
 
 const ADAPTER_CAUTION = 'Two rows of fasteners, each with its own torque. Retorque both after 50 to 100 km.';

@@ -31,6 +31,8 @@ export interface Fastening {
   studProudMm: number | null;
   /** Least length of stud or bolt that holds. */
   requiredLengthMm: number | null;
+  /** Most that the hub takes; null where nothing limits it or that is not known. */
+  longestLengthMm: number | null;
   /** The next standard length. */
   standardLengthMm: number | null;
   /** What to take off studs that stand too proud, where the rest still holds the adapter. */
@@ -80,6 +82,7 @@ export function fasteningOf(hub: Fastener, candidate: SetupAxle): Fastening {
     turns: first.turns,
     studProudMm: pockets?.proudMm ?? null,
     requiredLengthMm: required?.least ?? null,
+    longestLengthMm: required && Number.isFinite(required.most) ? required.most : null,
     standardLengthMm: required && kind ? standardLengthMm(kind, required.least, required.most) : null,
     trimMm: pockets?.trimMm ?? null,
     thinnestAdapterMm: pockets?.thinnestMm ?? null,

@@ -1,3 +1,6 @@
+import type { Measured } from '#core/job';
+import { diameterFigure } from '#core/units';
+
 /** A bolt pattern: studs and the circle through their middles, mm. */
 export interface BoltPattern {
   lugCount: number;
@@ -24,4 +27,21 @@ export const KNOWN_PATTERNS: readonly BoltPattern[] = Object.entries(KNOWN).flat
 
 /** A pattern as the trade writes it: `5 × 114.3`. */
 export const patternName = ({ lugCount, boltCircleMm }: BoltPattern): string =>
-  `${lugCount} × ${Number(boltCircleMm.toFixed(2))}`;
+  `${lugCount} × ${diameterFigure(boltCircleMm)}`;
+
+interface Patterned {
+  lugCount?: Measured;
+  boltCircleMm?: Measured;
+}
+
+/** What is known of a part's pattern. */
+export const patternOf = (part: Patterned | undefined): Partial<BoltPattern> => ({
+  ...(part?.lugCount == null ? {} : { lugCount: part.lugCount }),
+  ...(part?.boltCircleMm == null ? {} : { boltCircleMm: part.boltCircleMm }),
+});
+
+/** A part's pattern where count and circle are known, else null. */
+export const wholePattern = (part: Patterned | undefined): BoltPattern | null =>
+  part?.lugCount == null || part.boltCircleMm == null
+    ? null
+    : { lugCount: part.lugCount, boltCircleMm: part.boltCircleMm };

@@ -1,4 +1,5 @@
 import { patternName, type BoltPattern } from '#core/hub';
+import { diameterFigure } from '#core/units';
 import { drawPdf, type Drawing } from './drawing';
 import { PAPERS, type PaperName, type PdfFonts } from './paper';
 import { inchRuler, metricRuler } from './rulers';
@@ -92,7 +93,7 @@ function patternSheet(drawing: Drawing, pattern: BoltPattern, card: GaugeCard): 
   const bore = card.boreMm === null ? '' : `; bore ${card.boreMm} mm`;
   const part = whole ? '' : `; ${shown} of ${lugCount} holes fit the paper`;
   drawing.text(
-    `circle ${Number(boltCircleMm.toFixed(2))} mm; holes ${card.studMm} mm${bore}${part}`,
+    `circle ${diameterFigure(boltCircleMm)} mm; holes ${card.studMm} mm${bore}${part}`,
     field.left,
     field.bottom,
     { font: 'figures', size: 8 },

@@ -16,8 +16,6 @@ export function FastenerAdvice({ setup, axle, report }: { setup: Setup; axle: Ax
   if (!joint || required === null) return null;
   const hub = job.vehicle[axle]?.hub?.fastener;
   const candidate = setup[axle] ?? {};
-  const depth =
-    joint.kind === 'bolt' && hub?.threadDepthMm != null && joint.throughMm !== null && joint.seatMm !== null;
   const item =
     joint.verdict === 'fail'
       ? shortestInStores(stores, {
@@ -25,7 +23,7 @@ export function FastenerAdvice({ setup, axle, report }: { setup: Setup; axle: Ax
           thread: hub?.thread,
           seat: candidate.wheel?.seat ?? null,
           leastMm: required,
-          mostMm: depth ? joint.throughMm! + joint.seatMm! + hub.threadDepthMm! : Infinity,
+          mostMm: fastening.longestLengthMm ?? Infinity,
         })
       : null;
   const use = () =>

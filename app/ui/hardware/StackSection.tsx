@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { hardwareOf, type AxleReport } from '#core/evaluate';
 import type { AxleName, Job, Setup } from '#core/job';
+import { diameterFigure } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { Ruler } from '../sheet/Ruler';
@@ -80,7 +81,7 @@ export function StackSection({ job, axle, setup, report }: StackSectionProps) {
             {...(mark.anchor ? { anchor: mark.anchor } : {})}
             tone={mark.code ? `is-${verdict(mark.code)}` : ''}
           >
-            {mark.name} {mark.bore ? Number((mark.mm ?? NaN).toFixed(2)) : lengths.figure(mark.mm)}
+            {mark.name} {mark.bore && mark.mm !== null ? diameterFigure(mark.mm) : lengths.figure(mark.mm)}
           </Label>
         ))}
         <Label x={x(0)} y={y(layout.range.top) - 4}>

@@ -2,7 +2,7 @@ import { Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import { freeSetupId, type AxleName, type Setup } from '#core/job';
 import { offsetFromTrialMm, stackThicknessMm, type TrialKeeps } from '#core/stack';
-import { formatNumber, offsetFigure, rimFigure, roundTo } from '#core/units';
+import { formatNumber, mmFromInches, offsetFigure, rimFigure, roundTo } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -42,7 +42,7 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
     raise(id);
     close();
   };
-  const half = wheel.rimWidthIn == null || widthIn === null ? 0 : ((widthIn - wheel.rimWidthIn) * 25.4) / 2;
+  const half = wheel.rimWidthIn == null || widthIn === null ? 0 : mmFromInches(widthIn - wheel.rimWidthIn) / 2;
   return (
     <Modal
       open
@@ -66,7 +66,7 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
         </p>
         <div className="piece-fields">
           <LengthField
-            name="trial/spacer"
+            name={`trial/${setup.id}/${axle}/spacer`}
             value={trialMm}
             commit={setTrialMm}
             label="Spacer that looked right"
@@ -74,7 +74,7 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
             width={6}
           />
           <RimField
-            name="trial/width"
+            name={`trial/${setup.id}/${axle}/width`}
             value={widthIn}
             commit={setWidthIn}
             label="Width of the new wheel"

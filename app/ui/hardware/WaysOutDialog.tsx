@@ -1,10 +1,11 @@
 import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { hubPatternOf, waysOut, type WayKind, type WayOut } from '#core/evaluate';
+import { patternOf } from '#core/hub';
 import { freeSetupId, type AxleName, type Prices, type Setup } from '#core/job';
 import { adaptersInStores, itemName, pieceFromStores } from '#core/stores';
 import { offsetFigure } from '#core/units';
-import type { Verdict } from '#core/verdict';
+import { usedShare, verdictWord, type Verdict } from '#core/verdict';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
@@ -14,12 +15,8 @@ import { RingMark } from '../parts/Ring';
 import { useEditAt } from '../parts/useEditAt';
 import { faceText } from '../words';
 
-const WORDS: Record<Verdict, string> = {
-  ok: 'fits',
-  caution: 'with care',
-  fail: 'does not go',
-  unknown: 'not known yet',
-};
+/** A way is judged as parts are that go together or do not. */
+const judged = (verdict: Verdict) => ({ code: 'pattern', value: null, limit: null, margin: null, verdict });
 
 /** What stands where a way makes no setup by itself. */
 const WITHOUT: Record<WayKind, string> = {
@@ -48,10 +45,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
   const [chosen, setChosen] = useState<number | null>(null);
   const hub = job.vehicle[axle]?.hub;
   const wheel = setup[axle]?.wheel;
-  const kept = adaptersInStores(useStores(), hub ? hubPatternOf(hub).pattern : {}, {
-    ...(wheel?.lugCount == null ? {} : { lugCount: wheel.lugCount }),
-    ...(wheel?.boltCircleMm == null ? {} : { boltCircleMm: wheel.boltCircleMm }),
-  });
+  const kept = adaptersInStores(useStores(), hub ? hubPatternOf(hub).pattern : {}, patternOf(wheel));
   const item = chosen === null ? undefined : kept[chosen];
   const adapterKept = item
     ? { piece: pieceFromStores(item), name: itemName(item), priceEach: item.priceEach ?? null }
@@ -86,14 +80,12 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
                   <span className={`ways-head is-${way.verdict}`}>
                     <RingMark
                       verdict={way.verdict}
-                      used={
-                        way.verdict === 'unknown' ? null : way.verdict === 'fail' ? 1 : way.verdict === 'ok' ? 0 : 0.75
-                      }
-                      word={WORDS[way.verdict]}
+                      used={usedShare(judged(way.verdict))}
+                      word={verdictWord(judged(way.verdict))}
                     />
                     <span>
                       {way.title}
-                      <small>{WORDS[way.verdict]}</small>
+                      <small>{verdictWord(judged(way.verdict))}</small>
                     </span>
                   </span>
                 </th>
@@ -123,7 +115,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
                   )}
                   {way.kind === 'adapter' && chosen === null && (
                     <LengthField
-                      name="ways/adapter"
+                      name={`ways/${setup.id}/${axle}/adapter`}
                       value={adapterMm}
                       commit={setAdapterMm}
                       label="Its thickness"
@@ -134,7 +126,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
                   )}
                   {way.kind === 'hub-swap' && (
                     <LengthField
-                      name="ways/shift"
+                      name={`ways/${setup.id}/${axle}/shift`}
                       value={hubFaceShiftMm}
                       commit={setHubFaceShiftMm}
                       label="Its face further out by"

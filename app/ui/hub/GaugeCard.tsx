@@ -2,7 +2,7 @@ import { PrinterOutlined } from '@ant-design/icons';
 import { Button, Modal, Select } from 'antd';
 import { useId, useState } from 'react';
 import { hubPatternOf } from '#core/evaluate';
-import { KNOWN_PATTERNS, patternName, type BoltPattern } from '#core/hub';
+import { KNOWN_PATTERNS, patternName, wholePattern, type BoltPattern } from '#core/hub';
 import type { Hub } from '#core/job';
 import { threadOrNull } from '#core/fastener';
 
@@ -13,10 +13,8 @@ const patternKey = ({ lugCount, boltCircleMm }: BoltPattern): string => `${lugCo
 function likely(hub: Hub | undefined): string[] {
   if (!hub) return [];
   const { pattern, candidates } = hubPatternOf(hub);
-  const own =
-    pattern.lugCount != null && pattern.boltCircleMm != null
-      ? [patternKey({ lugCount: pattern.lugCount, boltCircleMm: pattern.boltCircleMm })]
-      : [];
+  const whole = wholePattern(pattern);
+  const own = whole ? [patternKey(whole)] : [];
   const open = candidates.filter(({ probability }) => probability >= 0.01).map(patternKey);
   return [...new Set([...own, ...open])].slice(0, 6);
 }

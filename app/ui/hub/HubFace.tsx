@@ -1,5 +1,6 @@
 import { range } from 'd3';
 import { threadOrNull } from '#core/fastener';
+import { diameterFigure } from '#core/units';
 import { useSize } from '../sheet/useSize';
 
 /** What a face with studs or holes looks like from the front, as far as it is known. Lengths mm. */
@@ -49,7 +50,7 @@ export function HubFace({ face, name, pair, read = [], choose, order }: HubFaceP
   const kinds = face.kind === 'stud' ? 'studs' : 'holes';
   const label =
     boltCircleMm !== null && n !== null
-      ? `${name} face on: ${n} ${kinds} on a circle of ${Number(boltCircleMm.toFixed(2))} mm`
+      ? `${name} face on: ${n} ${kinds} on a circle of ${diameterFigure(boltCircleMm)} mm`
       : `${name} face on: bolt circle not known yet`;
   return (
     <div className="hub-face-drawing" ref={ref}>

@@ -1,6 +1,6 @@
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Segmented, Select } from 'antd';
-import { useId, useState, type ReactNode } from 'react';
+import { useId, useState } from 'react';
 import { threadOrNull } from '#core/fastener';
 import { boltCircleMm, centresMm, countFault, kindOf, LEAST_LUGS, MOST_LUGS, stepsOf } from '#core/hub';
 import type { Instrument, PatternReading } from '#core/job';
@@ -27,8 +27,6 @@ export interface PatternFinderProps {
   take(circleMm: number): void;
   instrument: Instrument;
   setInstrument(instrument: Instrument): void;
-  /** What stands between drawing and form. */
-  children?: ReactNode;
 }
 
 const FROM: readonly (readonly [PatternReading['from'], string])[] = [
@@ -46,8 +44,7 @@ export const pairName = ({ kind, steps }: Pick<PatternReading, 'kind' | 'steps'>
 
 /** Finds a bolt pattern from any pair of studs or holes that can be reached: choose two, say how the rule lay, give the reading. */
 export function PatternFinder(props: PatternFinderProps) {
-  const { name, of, face, readings, setReadings, setLugCount, takenMm, take, instrument, setInstrument, children } =
-    props;
+  const { name, of, face, readings, setReadings, setLugCount, takenMm, take, instrument, setInstrument } = props;
   const lengths = useLengths();
   const id = useId();
   const n = face.lugCount;
@@ -78,7 +75,6 @@ export function PatternFinder(props: PatternFinderProps) {
   return (
     <div className="finder">
       <HubFace face={face} name={of} pair={pair} read={drawnPairs} choose={choose} />
-      {children}
       <div className="finder-ask">
         <div className="field">
           <span className="label" id={`${id}count`}>

@@ -13,7 +13,7 @@ import {
   type PatternCandidate,
 } from '#core/hub';
 import type { PatternReading } from '#core/job';
-import { formatNumber, inchesFromMm } from '#core/units';
+import { formatNumber, inchesFromMm, roundTo } from '#core/units';
 import { DomainError } from '#core/errors';
 import { INSTRUMENT_NAMES } from '#formats/fields';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -53,8 +53,8 @@ export function PatternResult({ lugCount, readings, taken, take }: PatternResult
         {lugCount === 5 && widest && (
           <span className="soft figure">
             {' '}
-            shop shortcut {formatNumber(fiveStudShortcutMm(widest.centresMm, unit === 'mm' ? 'mm' : 'in'), 1)} (widest +{' '}
-            {unit === 'mm' ? '6 mm' : '1/4 in'})
+            shop shortcut {formatNumber(fiveStudShortcutMm(widest.centresMm, unit === 'mm' ? 'mm' : 'in'), 1)} mm
+            (widest + {unit === 'mm' ? '6 mm' : '1/4 in'})
           </span>
         )}
       </p>
@@ -128,7 +128,7 @@ function NoPattern({
   taken,
   take,
 }: { circle: MeasuredCircle } & Omit<PatternResultProps, 'readings'>) {
-  const own = Number(circle.boltCircleMm.toFixed(1));
+  const own = roundTo(circle.boltCircleMm, 1);
   const nearest = [...knownCirclesMm(lugCount)].sort(
     (one, other) => Math.abs(one - circle.boltCircleMm) - Math.abs(other - circle.boltCircleMm),
   )[0];

@@ -1,6 +1,7 @@
 import { Table, type TableColumnsType } from 'antd';
 import type { AxleReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
+import { diameterFigure } from '#core/units';
 import { verdictWord, WORST_FIRST, type Check } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -82,9 +83,7 @@ export function OnHubTable({ axle }: { axle: AxleName }) {
 /** What a setup still needs at the hub: rings by their diameters, longer studs or bolts. */
 function toOrder({ centring, fastening }: AxleReport, length: (mm: number) => string): string[] {
   const rings = centring.interfaces.flatMap(({ state, ring }) =>
-    state === 'ring-needed' && ring
-      ? [`ring ${Number(ring.outerMm.toFixed(2))} / ${Number(ring.innerMm.toFixed(2))}`]
-      : [],
+    state === 'ring-needed' && ring ? [`ring ${diameterFigure(ring.outerMm)} / ${diameterFigure(ring.innerMm)}`] : [],
   );
   const [joint] = fastening.joints;
   const longer =

@@ -4,7 +4,7 @@ import { useFetcher } from 'react-router';
 import { DomainError } from '#core/errors';
 import { readThread } from '#core/fastener';
 import type { StoreItem, StoreKind } from '#core/stores';
-import { readLength, readNumber } from '#core/units';
+import { inchesFromMm, readLength, readNumber, roundTo } from '#core/units';
 import { RANGES } from '#formats/fields';
 import { columnsOf, type Column } from '#formats/stores';
 import type { KeptItem } from '#server/stores';
@@ -21,7 +21,7 @@ function readColumn(column: Column, text: string): unknown {
     column.type === 'length'
       ? readLength(text)
       : column.type === 'rim'
-        ? Number((readLength(text, 'in') / 25.4).toFixed(4))
+        ? roundTo(inchesFromMm(readLength(text, 'in')), 4)
         : readNumber(text);
   const [least, most] = RANGES[column.range!];
   if (value < least || value > most) throw new DomainError(`must be between ${least} and ${most}`);
