@@ -53,3 +53,22 @@ export async function type(field: Locator, text: string): Promise<void> {
   await field.fill(text);
   await field.press('Enter');
 }
+
+/** Types nonsense into every field of a form: each says beside it what is wrong, keeps the text, and gives it back on Escape. */
+export async function refuseNonsense(form: Locator, least: number): Promise<void> {
+  const fields = form.getByRole('textbox');
+  const all = await fields.count();
+  expect(all).toBeGreaterThanOrEqual(least);
+  for (let n = 0; n < all; n++) {
+    const field = fields.nth(n);
+    const before = await field.inputValue();
+    for (const nonsense of ['nonsense', '-7', '99999']) {
+      await type(field, nonsense);
+      await expect(form.getByRole('alert')).toHaveCount(1);
+      await expect(field).toHaveAttribute('aria-invalid', 'true');
+      await expect(field).toHaveValue(nonsense);
+    }
+    await field.press('Escape');
+    await expect(field).toHaveValue(before);
+  }
+}

@@ -40,6 +40,11 @@ describe('hub to wheel, worked by hand', () => {
     );
     expect(on({ wheel: { boreMm: 63.4 }, stack: [ring(72.6, 63.4)] }).verdict).toBe('caution');
   });
+  test('a ring without its diameters is not known, and said so', () => {
+    const made = on({ wheel: { boreMm: 63.4 }, stack: [{ kind: 'ring', outerMm: 72.6 }] });
+    expect(made).toMatchObject({ verdict: 'unknown', looseRings: [], unmeasuredRings: 1 });
+    expect(centringLines(made, 'required', wordsIn('mm')).join('\n')).toContain('a ring of the stack lacks a diameter');
+  });
   test('a missing diameter is not known', () => {
     expect(on({}).verdict).toBe('unknown');
     expect(on({ wheel: { boreMm: 72.6 } }, 'required', {}).verdict).toBe('unknown');

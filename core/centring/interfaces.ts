@@ -47,6 +47,8 @@ export interface Centring {
   interfaces: CentringInterface[];
   /** Rings of the stack that fit at no interface. */
   looseRings: RingSize[];
+  /** Rings of the stack of which a diameter is missing. */
+  unmeasuredRings: number;
   /** A ring or lip reaches as far as the centre cap, or may. */
   cap: 'clear' | 'fouled' | 'look' | null;
   /** The lip's ⌀ of a piece is taken as the hub's because nobody measured it. */
@@ -105,13 +107,20 @@ export function centringOf(hub: Hub, candidate: SetupAxle, rule: CentringRule): 
   }
   const wheel = candidate.wheel ?? {};
   join('wheel', wheel);
-  const loose = rings.filter((ring) => !used.has(ring));
-  const looseRings = loose.map(({ outerMm, innerMm }) => ({ outerMm: outerMm ?? 0, innerMm: innerMm ?? 0 }));
+  const looseRings = rings.flatMap((ring): RingSize[] =>
+    used.has(ring) || ring.outerMm == null || ring.innerMm == null
+      ? []
+      : [{ outerMm: ring.outerMm, innerMm: ring.innerMm }],
+  );
+  const unmeasuredRings = rings.filter(({ outerMm, innerMm }) => outerMm == null || innerMm == null).length;
   const verdicts = interfaces.map(({ verdict }) => verdict);
+  if (looseRings.length > 0) verdicts.push('caution');
+  if (unmeasuredRings > 0) verdicts.push('unknown');
   return {
-    verdict: worstVerdict(looseRings.length > 0 ? [...verdicts, 'caution'] : verdicts),
+    verdict: worstVerdict(verdicts),
     interfaces,
     looseRings,
+    unmeasuredRings,
     cap: capState(wheel, interfaces.at(-1)!, rings),
     lipAssumed,
   };

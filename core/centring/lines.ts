@@ -10,6 +10,7 @@ export function centringLines(centring: Centring, rule: CentringRule, words: Wor
       ({ outerMm, innerMm }) =>
         `the ring ${diameterFigure(outerMm)} / ${diameterFigure(innerMm)} mm fits at no interface`,
     ),
+    ...(centring.unmeasuredRings > 0 ? ['not known: a ring of the stack lacks a diameter'] : []),
     ...(centring.lipAssumed ? ["the spacer's lip is taken to have the hub's ⌀ (assumed)"] : []),
     ...(centring.cap === 'fouled' ? ['lip or ring reaches the centre cap: it will not seat'] : []),
     ...(centring.cap === 'look' ? ['look whether the ring leaves room for the centre cap'] : []),

@@ -1,5 +1,13 @@
 import { readFileSync } from 'node:fs';
-import { evaluate, evaluateSetup, stackRange, waysOut, type WayChoices, type WayKind } from '#core/evaluate';
+import {
+  evaluate,
+  evaluateSetup,
+  stackRange,
+  staysOnHub,
+  waysOut,
+  type WayChoices,
+  type WayKind,
+} from '#core/evaluate';
 import { applyEdits, type Edit, type Hub, type Job } from '#core/job';
 import { bindingCheck, usedShare, verdictWord } from '#core/verdict';
 
@@ -253,6 +261,27 @@ describe('how thick a stack may be', () => {
       );
     expect(at(range.leastMm).inboardGapMm).toBeCloseTo(6, 9);
     expect(at(range.mostMm!).pokeMm).toBeCloseTo(0, 9);
+  });
+  describe('whether a spacer leaves the wheel centred and held', () => {
+    const hub = example.vehicle.front!.hub!;
+    const wheel = { ...example.setups[0]!.front!.wheel, boreMm: 63.4 };
+    const stays = (thicknessMm: number, part: object = {}, of: Hub = hub) =>
+      staysOnHub(of, { wheel }, { kind: 'slip-on', thicknessMm, innerBoreMm: 63.4, ...part }, undefined);
+    const bolts: Hub = { ...hub, fastener: { kind: 'bolt', thread: 'M12x1.25', lengthMm: 26, threadDepthMm: 18 } };
+    test('5 mm leave 4 mm of the 9 mm lip; 8 mm too little, 12 mm none', () =>
+      expect([5, 8, 12].map((mm) => stays(mm))).toEqual([true, false, false]));
+    test('a lip of its own carries on, until the studs are too short: 38 − 16 − 11 = 11 mm', () =>
+      expect([12, 15, 16].map((mm) => stays(mm, { outerLipMm: 63.4, lipMm: 7 }))).toEqual([true, true, false]));
+    test('bolts come longer with it', () => expect(stays(16, { outerLipMm: 63.4, lipMm: 7 }, bolts)).toBe(true));
+    test('what is care already may stay so', () =>
+      expect(
+        staysOnHub(
+          hub,
+          { wheel: { ...wheel, boreMm: 72.6 } },
+          { kind: 'slip-on', thicknessMm: 5, innerBoreMm: 63.4 },
+          undefined,
+        ),
+      ).toBe(true));
   });
   test('not known without the inner gap', () => {
     const blind = changed(['vehicle/front/room/inboardGapMm', null]);

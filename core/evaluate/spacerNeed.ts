@@ -1,5 +1,6 @@
-import type { AxleName, Job } from '#core/job';
-import { limitInForce, outerEndMm } from '#core/verdict';
+import type { AxleName, Brief, Hub, Job, SetupAxle, StackPart } from '#core/job';
+import { limitInForce, outerEndMm, WORST_FIRST, type Verdict } from '#core/verdict';
+import { hardwareOf } from './hardware';
 import type { SetupReport } from './report';
 
 /** How thick the stack of a setup may be, mm in all: enough for the inner gap, not so much that the face leaves the wish. */
@@ -24,4 +25,20 @@ export function stackRange(job: Job, report: SetupReport, axle: AxleName, stackM
     leastMm: Math.max(0, stackMm + limit - inboardGapMm),
     mostMm: pokeMm === null ? null : Math.max(0, stackMm + outerEndMm(wish) - pokeMm),
   };
+}
+
+const noWorse = (before: Verdict, after: Verdict): boolean => WORST_FIRST.indexOf(after) >= WORST_FIRST.indexOf(before);
+
+/**
+ * Whether a wheel stays centred and held when a spacer comes next to the hub: neither is judged worse than without it. Bolts come in other
+ * lengths with it, so of them it is enough that a standard length does it; studs stay as they are.
+ */
+export function staysOnHub(hub: Hub, without: SetupAxle, spacer: StackPart, brief: Brief | undefined): boolean {
+  const before = hardwareOf(hub, without, brief);
+  const after = hardwareOf(hub, { ...without, stack: [spacer, ...(without.stack ?? [])] }, brief);
+  const held =
+    hub.fastener?.kind === 'bolt'
+      ? after.fastening.requiredLengthMm === null || after.fastening.standardLengthMm !== null
+      : noWorse(before.fastening.verdict, after.fastening.verdict);
+  return held && noWorse(before.centring.verdict, after.centring.verdict);
 }

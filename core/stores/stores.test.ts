@@ -39,6 +39,16 @@ describe('the thinnest spacer kept that does it', () => {
     expect(pick([spacer(5, { name: 'loose', innerBoreMm: 72.6 }), spacer(5)])).toBe('5 mm');
   });
   test('what has run out is not offered', () => expect(pick([spacer(5, { quantity: 0 }), spacer(8)])).toBe('8 mm'));
+  test('one with which the wheel is no longer held or centred is passed over', () =>
+    expect(pick([spacer(5), spacer(8), spacer(10)], { holds: ({ thicknessMm }) => thicknessMm !== 5 })).toBe('8 mm'));
+  test('of two bores that are not hub-centric the closer one; one nobody measured comes last', () => {
+    expect(pick([spacer(5, { name: 'wide', innerBoreMm: 72.6 }), spacer(5, { name: 'near', innerBoreMm: 64.1 })])).toBe(
+      'near',
+    );
+    expect(
+      pick([spacer(5, { name: 'blind', innerBoreMm: null }), spacer(5, { name: 'wide', innerBoreMm: 72.6 })]),
+    ).toBe('wide');
+  });
   test('rings and adapters are no spacers', () => expect(pick([spacer(5, { kind: 'adapter' })])).toBeNull());
 });
 

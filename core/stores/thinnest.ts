@@ -9,10 +9,13 @@ export interface SpacerNeed {
   mostMm: number | null;
   pattern: Partial<BoltPattern>;
   hubBoreMm: number | null;
+  /** Whether the setup stays centred and held with it; any item does where this is left out. */
+  holds?(item: StoreItem): boolean;
 }
 
 /**
- * The thinnest spacer kept that does it: thick enough, not too thick, on this pattern (or for any), with a bore that goes over the hub.
+ * The thinnest spacer kept that does it: thick enough, not too thick, on this pattern (or for any), with a bore that goes over the hub,
+ * and with the wheel still centred and held.
  * Among equals the one whose bore is closest to the hub. An item of which none are left is not offered.
  */
 export function thinnestInStores(items: readonly StoreItem[], need: SpacerNeed): StoreItem | null {
@@ -26,15 +29,21 @@ export function thinnestInStores(items: readonly StoreItem[], need: SpacerNeed):
     (boltCircleMm == null ||
       (need.pattern.boltCircleMm != null && Math.abs(need.pattern.boltCircleMm - boltCircleMm) < 0.05)) &&
     (innerBoreMm == null || need.hubBoreMm === null || innerBoreMm >= need.hubBoreMm - 0.005);
-  const play = ({ innerBoreMm }: StoreItem): number =>
-    innerBoreMm == null || need.hubBoreMm === null ? Infinity : innerBoreMm - need.hubBoreMm;
+  const holds = (item: StoreItem): boolean => need.holds?.(item) ?? true;
   return (
     items
-      .filter(does)
+      .filter((item) => does(item) && holds(item))
       .sort(
-        (one, other) =>
-          one.thicknessMm! - other.thicknessMm! ||
-          (play(one) <= HOUSE_LIMITS.boreMm ? 0 : play(one)) - (play(other) <= HOUSE_LIMITS.boreMm ? 0 : play(other)),
+        (one, other) => one.thicknessMm! - other.thicknessMm! || looseness(one, need) - looseness(other, need),
       )[0] ?? null
   );
+}
+
+/** A bore nobody measured comes after every measured one, mm. */
+const NOT_MEASURED_MM = 1000;
+
+/** How far a spacer's bore is from being hub-centric, mm. */
+function looseness({ innerBoreMm }: StoreItem, { hubBoreMm }: SpacerNeed): number {
+  if (innerBoreMm == null || hubBoreMm === null) return NOT_MEASURED_MM;
+  return Math.max(0, innerBoreMm - hubBoreMm - HOUSE_LIMITS.boreMm);
 }

@@ -19,9 +19,10 @@ export function NumberField({
       read={(text) => {
         const value = readNumber(text);
         if (whole && !Number.isInteger(value)) throw new DomainError('must be a whole number');
-        const fault = check?.(inRange(value, range, props.unit));
+        const within = inRange(value, range, props.unit);
+        const fault = check?.(within);
         if (fault) throw new DomainError(fault);
-        return value;
+        return within;
       }}
     />
   );

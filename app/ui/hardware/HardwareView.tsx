@@ -1,9 +1,9 @@
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
-import { hubPatternOf, stackRange, type SetupReport } from '#core/evaluate';
+import { hubPatternOf, stackRange, staysOnHub, type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
-import { itemName, pieceFromStores, thinnestInStores } from '#core/stores';
+import { itemName, pieceFromStores, thinnestInStores, type StoreItem } from '#core/stores';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { FastenerAdvice } from './FastenerAdvice';
@@ -75,12 +75,22 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
   const pattern = hub ? hubPatternOf(hub).pattern : {};
   const most = range.mostMm;
   const shut = most !== null && most < range.leastMm - 1e-6;
-  const wheel = stack.filter(({ kind }) => kind !== 'slip-on');
-  const others = stackThicknessMm(wheel) ?? 0;
-  const need = { leastMm: Math.max(0.1, range.leastMm - others), mostMm: most === null ? null : most - others, pattern, hubBoreMm: hub?.boreMm ?? null }; // prettier-ignore
-  const item = shut || range.leastMm <= others ? null : thinnestInStores(stores, need);
+  const kept = stack.filter(({ kind }) => kind !== 'slip-on');
+  const others = stackThicknessMm(kept) ?? 0;
+  const now = (stackThicknessMm(stack) ?? 0) - others;
+  const need = {
+    leastMm: range.leastMm - others,
+    mostMm: most === null ? null : most - others,
+    pattern,
+    hubBoreMm: hub?.boreMm ?? null,
+  };
+  const without = { ...setup[axle], stack: kept };
+  const holds = (item: StoreItem) => staysOnHub(hub ?? {}, without, pieceFromStores(item), job.brief);
+  const wanted = !shut && range.leastMm > others;
+  const byRoom = wanted ? thinnestInStores(stores, need) : null;
+  const item = wanted ? thinnestInStores(stores, { ...need, holds }) : null;
   const use = () =>
-    edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: [pieceFromStores(item!), ...wheel] });
+    edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: [pieceFromStores(item!), ...kept] });
   return (
     <div className="hardware-advice" aria-live="polite">
       <p>
@@ -97,20 +107,22 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
           </>
         )}
       </p>
-      {!shut && range.leastMm > others && (
+      {item && (
         <p>
-          {item ? (
-            <>
-              Thinnest in stores that does it: <b>{itemName(item)}</b>{' '}
-              <Button size="small" onClick={use}>
-                Use it
-              </Button>
-            </>
+          Thinnest in stores that does it: <b>{itemName(item)}</b>{' '}
+          {item.thicknessMm === now ? (
+            <span className="soft">as it stands</span>
           ) : (
-            <span className="soft">Nothing in the stores between these that goes on this hub.</span>
+            <Button size="small" onClick={use}>
+              Use it
+            </Button>
           )}
         </p>
       )}
+      {byRoom && byRoom !== item && (
+        <p className="soft">{itemName(byRoom)} is thinner, but leaves the wheel short of lip or thread.</p>
+      )}
+      {wanted && !item && !byRoom && <p className="soft">Nothing in the stores between these that goes on this hub.</p>}
     </div>
   );
 }
