@@ -274,6 +274,7 @@ describe('what reading would decide', () => {
   });
 });
 
+// A near pattern is one within 1.0 mm: common practice, no source.
 describe('wheel against hub', () => {
   const hub = { lugCount: 5, boltCircleMm: 114.3 };
   test.each([

@@ -5,6 +5,7 @@ import { boreFault, boreMarginMm, edgeMarginMm, ligamentMm } from '#core/hub';
 
 const math = create(all!, { number: 'BigNumber', precision: 40 }) as MathJsInstance;
 
+// Cosine rule, computed by mathjs and tried by brute force.
 describe('redrilling', () => {
   test('the ligament of n on n is the half-pitch formula written out by mathjs', () => {
     fc.assert(
