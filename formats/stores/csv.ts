@@ -67,13 +67,14 @@ export function readStoresText(source: string): ReadStores {
     return [cells.map((cell) => cell.trim())];
   });
   const [heading, ...body] = rows;
-  const faults = headingFaults(heading!);
+  if (!heading) return whole('the file is empty');
+  const faults = headingFaults(heading);
   if (faults.length > 0) return { faults };
   if (body.length === 0) return whole('the file has a heading but no items');
   const items: StoreItem[] = [];
   body.forEach((cells, index) => {
     const place = `line ${lines[index + 1]}`;
-    const read = readRow(heading!, cells);
+    const read = readRow(heading, cells);
     faults.push(...read.faults.map(({ path, message }) => ({ path: path ? `${place}, ${path}` : place, message })));
     if (read.item) items.push(read.item);
   });

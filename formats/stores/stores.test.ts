@@ -32,6 +32,8 @@ describe('reading a file of stores', () => {
   });
   test.each([
     ['', 'the file is empty'],
+    [';', 'the file is empty'],
+    [',,\n\n,,', 'the file is empty'],
     ['kind,name\n', 'the file has a heading but no items'],
     ['name,outerMm\nR,72.6', 'line 1: the column “kind” is missing (there are: name, outerMm)'],
     ['kind,outerMm\nring,72.6', 'line 1: the column “name” is missing (there are: kind, outerMm)'],
@@ -59,6 +61,34 @@ describe('reading a file of stores', () => {
     expect(readStoresFile(new Uint8Array(6 * 1024 * 1024)).faults!.map(faultLine)).toEqual([
       'the file is larger than 5 MB',
     ]));
+  test('no signs that mean something to a table make it throw', () => {
+    const sign = fc.constantFrom(
+      ',',
+      ';',
+      '\t',
+      '"',
+      '\n',
+      '\r',
+      ' ',
+      'kind',
+      'name',
+      'ring',
+      'spacer',
+      'thicknessMm',
+      '5',
+      '-',
+      '=',
+      '\ufeff',
+      '__proto__',
+    );
+    fc.assert(
+      fc.property(fc.array(sign, { maxLength: 30 }), (signs) => {
+        const read = readStoresText(signs.join(''));
+        expect((read.items === undefined) !== (read.faults === undefined)).toBe(true);
+      }),
+      { numRuns: 3000 },
+    );
+  });
   test('no bytes at all make it throw', () => {
     fc.assert(
       fc.property(fc.uint8Array({ maxLength: 200 }), (raw) => {
