@@ -114,7 +114,7 @@ function columnsFor(kind: StoreKind, lengths: Lengths, open: (item: KeptItem) =>
         align: figure ? ('right' as const) : ('left' as const),
         sorter: (one: KeptItem, other: KeptItem) => compare(one.item[column.key], other.item[column.key]),
         render: (_: unknown, { item }: KeptItem) => (
-          <span className={figure || column.type === 'thread' ? 'figure' : ''}>
+          <span className={figure || column.type === 'marking' ? 'figure' : ''}>
             {cellText(column, item[column.key], lengths)}
           </span>
         ),

@@ -1,7 +1,7 @@
 import type { AxleName, Job, VehicleAxle } from '#core/job';
 import { formatNumber, rimFigure, type Words } from '#core/units';
 import {
-  AXLE_MATCH_PCT,
+  axleMatchCarePct,
   axleMatchVerdict,
   clearanceVerdict,
   diameterVerdict,
@@ -116,8 +116,8 @@ function gapCheck(
   );
 }
 
-const limitLine = (limit: Limit, text: string): string =>
-  `limit ${text}, ${limit.origin === 'brief' ? 'from the brief' : "the house's own"}`;
+const originText = ({ origin }: Limit): string => (origin === 'brief' ? 'from the brief' : "the house's own");
+const limitLine = (limit: Limit, text: string): string => `limit ${text}, ${originText(limit)}`;
 
 function rimWidthCheck({ axle, candidate, sheet }: AxleCase): Check {
   const width = candidate.wheel.rimWidthIn ?? null;
@@ -193,29 +193,43 @@ function diameterCheck({ job, axle, sheet }: AxleCase): Check {
 }
 
 /** Front against rear diameter: a difference works the centre differential of a car that drives both axles. */
-export function axleMatchCheck(front: number | null, rear: number | null, drive: Drive | null, words: Words): Check {
+export function axleMatchCheck(
+  front: number | null,
+  rear: number | null,
+  drive: Drive | null,
+  limit: Limit,
+  words: Words,
+): Check {
   const value = front !== null && rear !== null ? 100 * (front / rear - 1) : null;
+  const care = axleMatchCarePct(limit.value);
   return new Judged(
     {
       code: 'axle-match',
       label: 'Front against rear diameter',
       axle: null,
       value,
-      limit: AXLE_MATCH_PCT.caution,
-      margin: value === null ? null : AXLE_MATCH_PCT.caution - Math.abs(value),
+      limit: care,
+      margin: value === null ? null : care - Math.abs(value),
       unit: '%',
-      verdict: axleMatchVerdict(value, drive),
+      verdict: axleMatchVerdict(value, drive, limit.value),
     },
     () => {
       if (value === null) return missing('both tires are needed');
       return [
         `${words.figure(front!)} / ${words.figure(rear!)} − 1 = ${formatNumber(value, 2, true)} %`,
-        drive === null
-          ? 'how the car is driven is not known'
-          : drive === 'fwd' || drive === 'rwd'
-            ? 'one driven axle: a note only'
-            : 'both axles driven: care above 0.5 %, no further than 1 % (house defaults)',
+        drive === null ? 'how the car is driven is not known' : DRIVEN[drive],
+        ...(drive === 'awd' || drive === '4wd'
+          ? [`care above ${formatNumber(care)} %, no further than ${formatNumber(limit.value)} %, ${originText(limit)}`]
+          : []),
       ];
     },
   );
 }
+
+/** What a difference means by how a car is driven. */
+const DRIVEN: Record<Drive, string> = {
+  fwd: 'one driven axle: a note only',
+  rwd: 'one driven axle: a note only',
+  awd: 'both axles always driven: the centre differential or coupling works all the time',
+  '4wd': 'both axles locked together when engaged: the drive winds up on grip',
+};

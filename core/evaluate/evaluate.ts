@@ -1,22 +1,21 @@
-import {
-  AXLES,
-  presentAsSetupAxle,
-  type AxleName,
-  type Job,
-  type Setup,
-  type SetupAxle,
-  type Vehicle,
-} from '#core/job';
+import { AXLES, presentAsSetupAxle, type AxleName, type Job, type Setup } from '#core/job';
 import { wordsIn, type LengthUnit, type Words } from '#core/units';
-import { worstVerdict, type Check } from '#core/verdict';
+import { limitInForce, worstVerdict, type Check } from '#core/verdict';
 import { axleChecks, axleMatchCheck } from './checks';
 import { axleFigures } from './figures';
-import { fit, type Fitted } from './fitted';
+import { dualCheck, dualFigures } from './dualWheels';
+import { clampedAsOne, fitCandidate, fitPresent, type Fitted } from './fitted';
 import { hardwareChecks, hardwareOf, mixCheck } from './hardware';
 import { vehicleReport } from './hubPattern';
+import { loadChecks } from './loadChecks';
+import { loadFigures } from './loadFigures';
+import { massFigures } from './massFigures';
 import { positionFigures } from './positionFigures';
 import type { AxleReport, Report, SetupReport } from './report';
+import { sensorCheck, sensorReport } from './sensors';
 import { Sheet } from './sheet';
+import { spareCheck, spareReport } from './spare';
+import { speedometerCheck, speedometerReport } from './speedometer';
 
 export interface EvaluateOptions {
   /** The unit the working lines are written in; the figures themselves stay in mm. */
@@ -41,10 +40,33 @@ export function evaluate(job: Job, options: EvaluateOptions = {}): Report {
 /** The report of one setup. */
 export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions = {}): SetupReport {
   const words = wordsIn(options.unit ?? 'mm');
-  const front = evaluateAxle(job, 'front', setup, words);
-  const rear = evaluateAxle(job, 'rear', setup, words);
+  const { vehicle, brief } = job;
+  const [frontFit, rearFit] = [fitCandidate(vehicle, 'front', setup.front), fitCandidate(vehicle, 'rear', setup.rear)];
+  const [frontNow, rearNow] = [fitPresent(vehicle, 'front'), fitPresent(vehicle, 'rear')];
+  const front = evaluateAxle(job, 'front', setup, frontFit, frontNow, words);
+  const rear = evaluateAxle(job, 'rear', setup, rearFit, rearNow, words);
+  const speedometer = speedometerReport(
+    vehicle,
+    brief,
+    { front, rear },
+    {
+      front: frontNow.overallDiameterMm,
+      rear: rearNow.overallDiameterMm,
+    },
+  );
+  const spare = spareReport(vehicle, setup, { front: frontFit, rear: rearFit });
+  const tpms = sensorReport(vehicle, setup);
   const checks: Check[] = [
-    axleMatchCheck(front.tire.overallDiameterMm, rear.tire.overallDiameterMm, job.vehicle.drive ?? null, words),
+    axleMatchCheck(
+      front.tire.overallDiameterMm,
+      rear.tire.overallDiameterMm,
+      vehicle.drive ?? null,
+      limitInForce('axleMatchPct', brief),
+      words,
+    ),
+    speedometerCheck(vehicle, setup, speedometer),
+    ...(spare ? [spareCheck(vehicle, setup, spare, words)] : []),
+    ...(tpms ? [sensorCheck(tpms)] : []),
     ...mixCheck(front.fastening, rear.fastening, { front: setup.front ?? {}, rear: setup.rear ?? {} }, words),
   ];
   return {
@@ -52,6 +74,9 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
     label: setup.label ?? null,
     front,
     rear,
+    speedometer,
+    spare,
+    tpms,
     checks,
     verdict: worstVerdict([front.verdict, rear.verdict, ...checks.map(({ verdict }) => verdict)]),
   };
@@ -64,19 +89,16 @@ export function evaluatePresent(job: Job, options: EvaluateOptions = {}): SetupR
   return evaluateSetup(job, present, options);
 }
 
-/** What is on an axle now, put together; a stack nobody recorded is taken as none and marked by {@link evaluate}. */
-export const fitPresent = (vehicle: Vehicle, axle: AxleName): Fitted =>
-  fit(presentAsSetupAxle(vehicle, axle) ?? {}, vehicle.flangeMm);
-
-/** A candidate for an axle, put together. */
-export const fitCandidate = (vehicle: Vehicle, candidate: SetupAxle | undefined): Fitted =>
-  fit(candidate ?? {}, vehicle.flangeMm);
-
-function evaluateAxle(job: Job, axle: AxleName, setup: Setup, words: Words): AxleReport {
+function evaluateAxle(
+  job: Job,
+  axle: AxleName,
+  setup: Setup,
+  candidate: Fitted,
+  present: Fitted,
+  words: Words,
+): AxleReport {
   const vehicleAxle = job.vehicle[axle] ?? {};
-  const candidate = fitCandidate(job.vehicle, setup[axle]);
-  const present = fitPresent(job.vehicle, axle);
-  const wanted = setup[axle] ?? {};
+  const wanted = clampedAsOne(setup[axle] ?? {}, vehicleAxle.dual ?? false);
   const hardware = hardwareOf(vehicleAxle.hub, wanted, job.brief);
   const sheet = new Sheet(words, {
     boltPattern: hardware.match,
@@ -88,6 +110,9 @@ function evaluateAxle(job: Job, axle: AxleName, setup: Setup, words: Words): Axl
     sheet.assumed.push(`vehicle.${axle}.baseline.stackMm`);
   axleFigures(sheet, candidate);
   positionFigures(sheet, candidate, present, axle, vehicleAxle, setup.suspensionChange?.[axle] ?? null);
+  const load = loadFigures(sheet, job.vehicle, axle, candidate, present);
+  massFigures(sheet, candidate, setup[axle] ?? {}, present);
+  dualFigures(sheet, candidate);
   sheet.obstacles = (vehicleAxle.obstacles ?? []).map(({ id }) => ({
     id,
     clearanceMm: null,
@@ -102,6 +127,8 @@ function evaluateAxle(job: Job, axle: AxleName, setup: Setup, words: Words): Axl
     sheet.assumed.push(`vehicle.${axle}.hub.patternReadings.uncertaintyMm`);
   sheet.checks = [
     ...axleChecks({ job, axle, vehicleAxle, candidate, sheet }),
+    ...dualCheck(axle, sheet, candidate),
+    ...loadChecks(job.vehicle, axle, load, candidate, present),
     ...hardwareChecks(axle, hardware, wanted, job.brief, words),
   ];
   sheet.verdict = worstVerdict(sheet.checks.map(({ verdict }) => verdict));

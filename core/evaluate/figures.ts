@@ -1,10 +1,13 @@
 import { mmFromInches, offsetFigure, rimFigure } from '#core/units';
+import { revolutionsPerKm, revolutionsPerMile } from '#core/gearing';
 import {
+  GROWTH,
   measuringRimIn,
   rimRangeIn,
   rimSeatDiameterMm,
   rollingCircumferenceMm,
   SECTION_PER_RIM,
+  serviceEnvelope,
   sectionHeightMm,
   theoreticalRimWidthMm,
 } from '#core/tire';
@@ -74,10 +77,22 @@ function tireFigures(sheet: Sheet, fitted: Fitted): void {
     });
     const around = rollingCircumferenceMm(diameter);
     sheet.putTire('circumferenceMm', around, () => [`3.05 × ${words.figure(diameter)} = ${words.length(around)}`]);
+    const [perKm, perMile] = [revolutionsPerKm(diameter), revolutionsPerMile(diameter)];
+    sheet.putTire('revolutionsPerKm', perKm, () => [
+      `1 000 000 / ${words.number(around)} mm = ${words.number(perKm)} a km, ${words.number(perMile)} a mile`,
+    ]);
+    sheet.putTire('revolutionsPerMile', perMile, () => [
+      `1 609 344 / ${words.number(around)} mm = ${words.number(perMile)} a mile`,
+    ]);
   }
   if (section !== null)
     sheet.putTire('sectionWidthMm', section, () => {
-      if (tire.sectionWidthMm != null) return [`${words.length(section)}, ${MEASURED}`];
+      if (tire.sectionWidthMm != null && tire.testRimIn == null) return [`${words.length(section)}, ${MEASURED}`];
+      if (tire.sectionWidthMm != null)
+        return [
+          `${words.length(tire.sectionWidthMm)} on a rim of ${rimFigure(tire.testRimIn!)} in, ${MEASURED}`,
+          `${words.figure(tire.sectionWidthMm)} + ${SECTION_PER_RIM} × (${words.figure(mmFromInches(wheel.rimWidthIn!))} − ${words.figure(mmFromInches(tire.testRimIn!))}) = ${words.length(section)}`,
+        ];
       const [rim, theoretical] = [mmFromInches(wheel.rimWidthIn!), theoreticalRimWidthMm(size!)];
       return [
         `as wide as labelled on a rim of ${words.length(theoretical)}`,
@@ -90,6 +105,7 @@ function tireFigures(sheet: Sheet, fitted: Fitted): void {
         ? `${words.length(tread)}, ${MEASURED}`
         : `(1.075 − 0.005 × ${words.number(size!.aspectRatio, 0)}) × section width, computed: ${words.length(tread)}`,
     ]);
+  serviceFigures(sheet, fitted);
   if (size === null) return;
   const range = rimRangeIn(size);
   const measuring = measuringRimIn(size);
@@ -100,4 +116,19 @@ function tireFigures(sheet: Sheet, fitted: Fitted): void {
   ];
   sheet.putTire('rimMinIn', range.least, lines);
   sheet.putTire('rimMaxIn', range.most, lines);
+}
+
+/** How wide and tall the tire may grow in service. */
+function serviceFigures(sheet: Sheet, { size, wheel, sectionWidthMm, overallDiameterMm }: Fitted): void {
+  const rim = wheel.rimDiameterIn ?? size?.rimDiameterIn;
+  if (sectionWidthMm === null || overallDiameterMm === null || rim === undefined) return;
+  const { words } = sheet;
+  const seat = rimSeatDiameterMm(rim);
+  const grown = serviceEnvelope({ sectionWidthMm, overallDiameterMm }, seat);
+  sheet.putTire('serviceWidthMm', grown.sectionWidthMm, () => [
+    `${GROWTH.width} × ${words.figure(sectionWidthMm)} = ${words.length(grown.sectionWidthMm)} (UNECE R30)`,
+  ]);
+  sheet.putTire('serviceDiameterMm', grown.overallDiameterMm, () => [
+    `${words.figure(seat)} + ${GROWTH.mostHeight} × (${words.figure(overallDiameterMm)} − ${words.figure(seat)}) = ${words.length(grown.overallDiameterMm)} (UNECE R30)`,
+  ]);
 }

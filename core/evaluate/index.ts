@@ -6,3 +6,8 @@ export { hardwareOf, type Hardware } from './hardware';
 export { hubPatternOf, type HubPattern } from './hubPattern';
 export { waysOut, type WayChoices, type WayKind, type WayOut } from './waysOut';
 export * from './spacerNeed';
+export * from './makes';
+export * from './sizesThatDo';
+export { SPARE_PCT } from './spare';
+export { USUAL_SPEEDS_KMH } from './speedometer';
+export { kg } from './loadFigures';

@@ -33,14 +33,17 @@ export function positionFigures(
   steeringFigures(sheet, candidate, present, name, axle);
 }
 
+type Known = number | null;
+
 function lateralFigures(sheet: Sheet, candidate: Fitted, present: Fitted, axle: VehicleAxle): void {
   const { words } = sheet;
   const [place, now] = [candidate.place, present.place];
   const [offset, offsetNow] = [candidate.effectiveOffsetMm, present.effectiveOffsetMm];
-  if (offset !== null && offsetNow !== null) {
-    const track = trackChangeMm(offset, offsetNow);
+  const [spread, spreadNow] = [candidate, present].map(({ dual }) => (dual ? dual.spacingMm : 0)) as [Known, Known];
+  if (offset !== null && offsetNow !== null && spread !== null && spreadNow !== null) {
+    const track = trackChangeMm(offset, offsetNow, spread - spreadNow);
     sheet.put('trackChangeMm', track, () => [
-      `−2 × (${words.figure(offset)} − ${words.figure(offsetNow)}) = ${words.change(track)}`,
+      `−2 × (${words.figure(offset)} − ${words.figure(offsetNow)})${candidate.dual ? ` + change of dual spacing ${words.figure(spread - spreadNow)}` : ''} = ${words.change(track)}`,
     ]);
   }
   if (!place || !now) return;
@@ -52,7 +55,7 @@ function lateralFigures(sheet: Sheet, candidate: Fitted, present: Fitted, axle: 
   sheet.put('outerChangeMm', outer, () => [
     extents(),
     `outer face ${words.figure(place.outerMm)} − ${words.figure(now.outerMm)} = ${words.change(outer)} outboard`,
-    `by rim alone, ΔW/2 − ΔET: ${byHand().outer}`,
+    ...(candidate.dual ? [] : [`by rim alone, ΔW/2 − ΔET: ${byHand().outer}`]),
   ]);
   sheet.put('innerChangeMm', inner, () => [
     extents(),
@@ -66,7 +69,7 @@ function lateralFigures(sheet: Sheet, candidate: Fitted, present: Fitted, axle: 
     const poke = pokeMm(place, fender);
     const lines = () => [
       `fender at ${words.figure(now.outerMm)} + gap ${words.figure(gapOut)} = ${words.length(fender)} from the hub face`,
-      `outermost ${words.figure(-place.effectiveOffsetMm)} + ${words.figure(place.extentMm)} = ${words.length(place.outerMm)} (${widest(candidate)})`,
+      `outermost ${words.figure(-place.effectiveOffsetMm)}${place.spreadMm === 0 ? '' : ` + dual spacing ${words.figure(place.spreadMm)}`} + ${words.figure(place.extentMm)} = ${words.length(place.outerMm)} (${widest(candidate)})`,
       `${words.figure(place.outerMm)} − ${words.figure(fender)} = ${words.length(Math.abs(poke))} ${poke > 0 ? 'proud' : 'inside'}`,
     ];
     sheet.put('pokeMm', poke, lines);

@@ -1,7 +1,9 @@
 import type { Centring } from '#core/centring';
 import type { Fastening } from '#core/fastener';
 import type { PatternCandidate } from '#core/hub';
-import type { AxleName } from '#core/job';
+import type { Place } from '#core/dual';
+import type { AxleName, SpareChoice } from '#core/job';
+import type { SensorFit } from '#core/sensor';
 import type { Check, Verdict } from '#core/verdict';
 
 /** What `evaluate` says about a job. Full precision; a value that cannot be known is null. Lengths mm, angles degrees. */
@@ -26,6 +28,11 @@ export interface SetupReport {
   label: string | null;
   front: AxleReport;
   rear: AxleReport;
+  speedometer: SpeedometerReport;
+  /** Null where no spare is carried or asked for. */
+  spare: SpareReport | null;
+  /** Null on a car without tire-pressure sensors. */
+  tpms: SensorFit | null;
   /** Checks that concern the whole car. */
   checks: Check[];
   verdict: Verdict;
@@ -40,6 +47,38 @@ export interface TireReport {
   rimMaxIn: number | null;
   loadCapacityKg: number | null;
   circumferenceMm: number | null;
+  /** The widest and the tallest it may grow in service. */
+  serviceWidthMm: number | null;
+  serviceDiameterMm: number | null;
+  revolutionsPerKm: number | null;
+  revolutionsPerMile: number | null;
+}
+
+/** What speedometer and engine show on a setup. */
+export interface SpeedometerReport {
+  /** New over present diameter of the axle that is counted. */
+  ratio: number | null;
+  /** True over shown speed of the car's own reading. */
+  ownRatio: number | null;
+  points: { shownKmh: number; trueKmh: number | null; leastKmh: number; mostKmh: number }[];
+  /** Engine speed at those speeds, driven truly. */
+  engine: { speedKmh: number; rpm: number; nowRpm: number | null }[] | null;
+}
+
+export interface SpareReport {
+  choice: SpareChoice;
+  /** Nobody said what is carried; front and rear are alike. */
+  assumed: boolean;
+  playMm: number | null;
+  proudMm: number | null;
+  deflate: boolean;
+  /** Height over the floor at which it is clamped, and how much longer the hold-down must be. */
+  clampMm: number | null;
+  longerMm: number | null;
+  serves: Place[];
+  /** Its diameter against the wheels of each axle, %. */
+  differencePct: Record<AxleName, number | null>;
+  verdict: Verdict;
 }
 
 /** The figures of an axle that stand for themselves. */
@@ -61,6 +100,19 @@ export interface AxleFigures {
   diameterChangePct: number | null;
   trueSpeedAt100: number | null;
   rideHeightChangeMm: number | null;
+  /** What each wheel must carry. */
+  loadNeedKg: number | null;
+  /** Cold pressure for the load of the present tires at theirs; an estimate. */
+  pressureKpa: number | null;
+  /** Of one corner: wheel, tire and stack; both wheels of a dual pair. */
+  massKg: number | null;
+  massChangeKg: number | null;
+  inertiaKgM2: number | null;
+  inertiaChangePct: number | null;
+  equivalentChangeKg: number | null;
+  /** Between the centrelines, and between the sidewalls, of dual wheels. */
+  dualSpacingMm: number | null;
+  dualGapMm: number | null;
 }
 
 export interface ObstacleReport {

@@ -24,6 +24,10 @@ export class Sheet implements AxleReport {
     rimMaxIn: null,
     loadCapacityKg: null,
     circumferenceMm: null,
+    serviceWidthMm: null,
+    serviceDiameterMm: null,
+    revolutionsPerKm: null,
+    revolutionsPerMile: null,
   };
   pokeMm: number | null = null;
   outboardGapMm: number | null = null;
@@ -37,6 +41,15 @@ export class Sheet implements AxleReport {
   diameterChangePct: number | null = null;
   trueSpeedAt100: number | null = null;
   rideHeightChangeMm: number | null = null;
+  loadNeedKg: number | null = null;
+  pressureKpa: number | null = null;
+  massKg: number | null = null;
+  massChangeKg: number | null = null;
+  inertiaKgM2: number | null = null;
+  inertiaChangePct: number | null = null;
+  equivalentChangeKg: number | null = null;
+  dualSpacingMm: number | null = null;
+  dualGapMm: number | null = null;
   boltPattern: AxleReport['boltPattern'];
   centring: AxleReport['centring'];
   fastening: AxleReport['fastening'];

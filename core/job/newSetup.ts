@@ -32,6 +32,7 @@ export function presentAsSetupAxle(vehicle: Vehicle, axle: 'front' | 'rear'): Se
   return {
     ...(baseline.wheel ? { wheel: baseline.wheel } : {}),
     ...(baseline.tire ? { tire: baseline.tire } : {}),
+    ...(baseline.dualSpacerMm == null ? {} : { dualSpacerMm: baseline.dualSpacerMm }),
     stack: baseline.stackMm ? [{ kind: 'slip-on', thicknessMm: baseline.stackMm }] : [],
   };
 }

@@ -1,5 +1,7 @@
 import type { CentringRule } from '#core/centring';
 import type { NearPatternRule } from '#core/hub';
+import type { CarSensors, SensorChoice, SensorSeat } from '#core/sensor';
+import type { Lies } from '#core/spare';
 import type { StackPiece } from '#core/stack';
 import type { SuspensionKind } from '#core/suspension';
 import type { Drive } from '#core/verdict';
@@ -28,13 +30,43 @@ export interface Vehicle {
   drive?: Drive | undefined;
   class?: 'passenger' | 'truck' | undefined;
   flangeMm?: Measured;
+  topSpeedKmh?: Measured;
+  gearing?: Gearing | undefined;
+  /** The speedometer compared once with the true speed, on the present tires. */
+  speedometer?: { indicatedKmh?: Measured; trueKmh?: Measured } | undefined;
+  spare?: Spare | undefined;
+  tpms?: CarSensors | undefined;
   front?: VehicleAxle | undefined;
   rear?: VehicleAxle | undefined;
+}
+
+/** Ratios between engine and wheels. */
+export interface Gearing {
+  axleRatio?: Measured;
+  /** Of the gear that is engaged; direct drive, 1, is taken where nobody said. */
+  gearRatio?: Measured;
+}
+
+/** Where the spare is carried, and the spare that is kept. */
+export interface Spare {
+  wellDiameterMm?: Measured;
+  wellDepthMm?: Measured;
+  /** Room over the well's rim. */
+  roomAboveMm?: Measured;
+  /** How high over the well's floor the hold-down reaches. */
+  holdDownMm?: Measured;
+  lies?: Lies | undefined;
+  wheel?: Wheel | undefined;
+  tire?: Tire | undefined;
 }
 
 export interface VehicleAxle {
   hub?: Hub | undefined;
   axleRatingKg?: Measured;
+  /** Cold pressure of the present tires. */
+  pressureKpa?: Measured;
+  /** Two wheels a side, disc on disc. */
+  dual?: boolean | undefined;
   baseline?: Baseline | undefined;
   room?: Room | undefined;
   suspension?: Suspension | undefined;
@@ -81,6 +113,8 @@ export interface Fastener {
 export interface Baseline {
   wheel?: Wheel | undefined;
   stackMm?: Measured;
+  /** Spacer between the discs of dual wheels. */
+  dualSpacerMm?: Measured;
   tire?: Tire | undefined;
 }
 
@@ -132,9 +166,19 @@ export interface AxialPoint {
 
 export interface Brief {
   pokeMm?: { min?: Measured; max?: Measured } | undefined;
-  limits?: { inboardMm?: Measured; fullLockMm?: Measured; archMm?: Measured; diameterPct?: Measured } | undefined;
+  limits?:
+    | {
+        inboardMm?: Measured;
+        fullLockMm?: Measured;
+        archMm?: Measured;
+        diameterPct?: Measured;
+        axleMatchPct?: Measured;
+      }
+    | undefined;
   /** House rules set aside for this job. */
   rules?: { centring?: CentringRule | undefined; nearPatterns?: NearPatternRule | undefined } | undefined;
+  /** Speeds at which the speedometer is looked at. */
+  speedsKmh?: number[] | undefined;
   /** Prices of the hardware and work that a wish may need, in the shop's currency. */
   prices?: Prices | undefined;
   notes?: string | undefined;
@@ -155,7 +199,14 @@ export interface Setup {
   front?: SetupAxle | undefined;
   rear?: SetupAxle | undefined;
   suspensionChange?: { front?: SuspensionChange | undefined; rear?: SuspensionChange | undefined } | undefined;
+  /** The speedometer is set anew for these tires. */
+  speedometerSet?: boolean | undefined;
+  /** What is carried as the spare: a wheel of this setup, the one that is kept, or none. */
+  spare?: SpareChoice | undefined;
+  sensors?: SensorChoice | undefined;
 }
+
+export type SpareChoice = 'front' | 'rear' | 'kept' | 'none';
 
 export interface SuspensionChange {
   kind: 'spring' | 'strut-top' | 'body';
@@ -166,13 +217,15 @@ export interface SetupAxle {
   wheel?: Wheel | undefined;
   tire?: Tire | undefined;
   stack?: StackPart[] | undefined;
+  /** Spacer between the discs of dual wheels. */
+  dualSpacerMm?: Measured;
   /** Nuts, bolts or studs that come with the setup; what is left out stays as the hub has it. */
   fastener?: Pick<Fastener, 'thread' | 'lengthMm' | 'seat'> | undefined;
   /** A dry fit has shown that the wheel seats flush on the pad. */
   dryFitFlush?: boolean | undefined;
 }
 
-export interface Wheel {
+export interface Wheel extends SensorSeat {
   rimDiameterIn?: Measured;
   rimWidthIn?: Measured;
   offsetMm?: Measured;
@@ -193,20 +246,32 @@ export interface Wheel {
   padThicknessMm?: Measured;
   pocketDepthMm?: Measured;
   ratingKg?: Measured;
+  massKg?: Measured;
   innerFace?: { barrel?: AxialPoint[] | undefined; spoke?: AxialPoint[] | undefined } | undefined;
 }
 
 export interface Tire {
   size?: string | undefined;
+  /** Make and model. */
+  label?: string | undefined;
   sectionWidthMm?: Measured;
+  /** The rim on which that section was measured or is listed; this wheel where it is left out. */
+  testRimIn?: Measured;
   overallDiameterMm?: Measured;
   treadWidthMm?: Measured;
   loadIndex?: Measured;
+  /** Load index in dual fitment. */
+  loadIndexDual?: Measured;
   speed?: string | undefined;
+  loadRange?: string | undefined;
+  /** The maker's least distance between the centrelines of dual tires. */
+  minDualSpacingMm?: Measured;
+  massKg?: Measured;
 }
 
 export interface StackPart extends StackPiece {
   label?: string | undefined;
+  massKg?: Measured;
   innerBoreMm?: Measured;
   boreDepthMm?: Measured;
   boreForm?: Wheel['boreForm'];

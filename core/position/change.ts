@@ -8,9 +8,15 @@ export const outerChangeMm = (candidate: LateralPlace, present: LateralPlace): n
 export const innerChangeMm = (candidate: LateralPlace, present: LateralPlace): number =>
   present.innerMm - candidate.innerMm;
 
-/** Change of an axle's track in mm: −2·ΔETe, both wheels moving alike. */
-export const trackChangeMm = (effectiveOffsetMm: number, presentEffectiveOffsetMm: number): number =>
-  -2 * (effectiveOffsetMm - presentEffectiveOffsetMm);
+/**
+ * Change of an axle's track in mm: −2·ΔETe, both sides moving alike; of dual wheels between the middles of the pairs, so plus the change of
+ * their spacing.
+ */
+export const trackChangeMm = (
+  effectiveOffsetMm: number,
+  presentEffectiveOffsetMm: number,
+  dualSpacingChangeMm = 0,
+): number => -2 * (effectiveOffsetMm - presentEffectiveOffsetMm) + dualSpacingChangeMm;
 
 /** Change of diameter in percent of the present tire. */
 export const diameterChangePct = (diameterMm: number, presentDiameterMm: number): number =>

@@ -5,7 +5,9 @@ export interface LateralPlace {
   effectiveOffsetMm: number;
   /** Half the wider of tire section and overall rim. */
   extentMm: number;
-  /** Outermost and innermost place, −ETe ± extent. */
+  /** How far the outer wheel of a dual pair stands outboard of the inner one; 0 for a single wheel. */
+  spreadMm: number;
+  /** Outermost and innermost place, −ETe ± extent; the outermost of a pair is its outer wheel's. */
   outerMm: number;
   innerMm: number;
 }
@@ -14,10 +16,14 @@ export interface LateralPlace {
 export const extentMm = (sectionWidthMm: number, rimWidthIn: number, flangeMm: number): number =>
   Math.max(sectionWidthMm / 2, mmFromInches(rimWidthIn) / 2 + flangeMm);
 
-/** Outermost and innermost place of a wheel and tire against the hub face: the rim centreline stands at −ETe. */
-export const lateralPlace = (effectiveOffsetMm: number, extent: number): LateralPlace => ({
+/**
+ * Outermost and innermost place of a wheel and tire against the hub face: the rim centreline stands at −ETe.
+ * @param spreadMm distance between the centrelines of a dual pair
+ */
+export const lateralPlace = (effectiveOffsetMm: number, extent: number, spreadMm = 0): LateralPlace => ({
   effectiveOffsetMm,
   extentMm: extent,
-  outerMm: -effectiveOffsetMm + extent,
+  spreadMm,
+  outerMm: -effectiveOffsetMm + spreadMm + extent,
   innerMm: -effectiveOffsetMm - extent,
 });

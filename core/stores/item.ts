@@ -1,7 +1,7 @@
-import type { Seat, StackPart, Wheel } from '#core/job';
+import type { Seat, StackPart, Tire, Wheel } from '#core/job';
 
-export type StoreKind = 'spacer' | 'adapter' | 'ring' | 'fastener' | 'wheel';
-export const STORE_KINDS: readonly StoreKind[] = ['spacer', 'adapter', 'ring', 'fastener', 'wheel'];
+export type StoreKind = 'spacer' | 'adapter' | 'ring' | 'fastener' | 'wheel' | 'tire';
+export const STORE_KINDS: readonly StoreKind[] = ['spacer', 'adapter', 'ring', 'fastener', 'wheel', 'tire'];
 
 type Kept<T> = { [key in keyof T]?: T[key] };
 
@@ -11,7 +11,14 @@ export interface StoreItem
       Pick<
         Wheel,
         | 'rimDiameterIn' | 'rimWidthIn' | 'offsetMm' | 'boreMm' | 'boreDepthMm' | 'padThicknessMm' | 'pocketDepthMm' | 'lugHoleMm'
-        | 'seatDiameterMm' | 'ratingKg' | 'lugCount' | 'boltCircleMm'
+        | 'seatDiameterMm' | 'ratingKg' | 'lugCount' | 'boltCircleMm' | 'massKg' | 'sensorBody' | 'valveHoleMm'
+      >
+    >,
+    Kept<
+      Pick<
+        Tire,
+        | 'size' | 'testRimIn' | 'sectionWidthMm' | 'overallDiameterMm' | 'treadWidthMm' | 'loadIndex' | 'loadIndexDual' | 'speed'
+        | 'loadRange' | 'minDualSpacingMm'
       >
     >,
     Kept<
@@ -35,11 +42,15 @@ export interface StoreItem
 
 const WHEEL_KEYS = [
   'rimDiameterIn', 'rimWidthIn', 'offsetMm', 'lugCount', 'boltCircleMm', 'boreMm', 'boreDepthMm', 'seat', 'lugHoleMm', 'seatDiameterMm',
-  'padThicknessMm', 'pocketDepthMm', 'ratingKg',
+  'padThicknessMm', 'pocketDepthMm', 'ratingKg', 'massKg', 'sensorBody', 'valveHoleMm',
 ] as const; // prettier-ignore
 const PIECE_KEYS = [
   'thicknessMm', 'innerBoreMm', 'lipMm', 'outerLipMm', 'seatThicknessMm', 'toLugCount', 'toBoltCircleMm', 'thread', 'studLengthMm',
-  'seat', 'torqueNm', 'outerMm', 'innerMm',
+  'seat', 'torqueNm', 'outerMm', 'innerMm', 'massKg',
+] as const; // prettier-ignore
+const TIRE_KEYS = [
+  'size', 'testRimIn', 'sectionWidthMm', 'overallDiameterMm', 'treadWidthMm', 'loadIndex', 'loadIndexDual', 'speed', 'loadRange',
+  'minDualSpacingMm', 'massKg',
 ] as const; // prettier-ignore
 
 const picked = (item: StoreItem, keys: readonly (keyof StoreItem)[]): Record<string, unknown> =>
@@ -50,6 +61,9 @@ export const itemName = ({ maker, name }: StoreItem): string => (maker ? `${make
 
 /** A wheel of the stores as a setup carries it. */
 export const wheelFromStores = (item: StoreItem): Wheel => picked(item, WHEEL_KEYS);
+
+/** A tire of the stores as a setup carries it, by its make. */
+export const tireFromStores = (item: StoreItem): Tire => ({ label: itemName(item), ...picked(item, TIRE_KEYS) });
 
 /** A spacer, adapter or ring of the stores as a stack carries it. */
 export const pieceFromStores = (item: StoreItem): StackPart => ({

@@ -32,6 +32,10 @@ export const SECTION_PER_RIM = 0.4;
 export const sectionWidthOnRimMm = (size: TireSize, rimWidthIn: number): number =>
   size.nominalWidthMm + SECTION_PER_RIM * (mmFromInches(rimWidthIn) - theoreticalRimWidthMm(size));
 
+/** A section width listed on a test rim, brought to another rim: S + 0.4·(W − Wtest), mm; rim widths in inches (UNECE R30, from memory). */
+export const sectionFromTestRimMm = (listedMm: number, testRimIn: number, rimWidthIn: number): number =>
+  listedMm + SECTION_PER_RIM * mmFromInches(rimWidthIn - testRimIn);
+
 /** Tread width in mm when nobody measured it: T = (1.075 − 0.005·AR)·SN^1.001 (from memory). */
 export const treadWidthMm = (size: TireSize): number =>
   (1.075 - 0.005 * size.aspectRatio) * size.nominalWidthMm ** 1.001;

@@ -30,25 +30,32 @@ const ASPECT = { least: 20, most: 100 };
 // A number ends where its digits end: "555" is never read as "55" and "5".
 const NUMBER = String.raw`(\d+(?:\.\d+)?)(?![\d.])`;
 const METRIC = new RegExp(
-  String.raw`^(P|LT|ST|T)?${NUMBER}[\s/-]+${NUMBER}[\s/-]*(ZR|R|D|B)?[\s/-]*${NUMBER}(C(?=[\s\d]|$)|LT(?=\s|$))?(.*)$`,
+  String.raw`^(P|LT|ST|T)?\s*${NUMBER}[\s/-]+${NUMBER}[\s/-]*([HQSTUV]?R|ZR|D|B)?[\s/-]*${NUMBER}(C(?=[\s\d]|$)|LT(?=\s|$))?(.*)$`,
 );
 const FLOTATION = new RegExp(
-  String.raw`^(LT)?${NUMBER}\s*[X×]\s*${NUMBER}[\s/-]*(ZR|R|D|B)?[\s/-]*${NUMBER}(LT)?(.*)$`,
+  String.raw`^(LT)?\s*${NUMBER}\s*[X×]\s*${NUMBER}[\s/-]*(ZR|R|D|B)?[\s/-]*${NUMBER}\s*(LT)?(.*)$`,
 );
-const SERVICE = /^(\d{2,3})(?:\s*\/\s*(\d{2,3}))?\s*([A-HJ-NP-Y]|A[1-8])?$/;
+/** A flotation size with a slash or a dash where its x belongs: no section is as narrow as 60 mm. */
+const FLOTATION_WITH_SLASH = /^(?:LT)?\s*([2-5]\d(?:\.\d+)?)\s*[/-]\s*(?=(?:[5-9]|1\d|2[0-2])(?:\.\d+)?\s*[\s/RDB-])/;
+const SERVICE = /^(\d{1,3})(?:\s*\/\s*(\d{1,3}))?\s*([B-HJ-NP-WY]|A[1-8])?$/;
+/** What sidewalls say besides, and what no figure depends on. */
+const OTHER_MARKS = /^(M[+&/]?S|3PMSF|TL|TT|RFT|FR|FP|MFS|SL)$/;
+/** A size whose aspect ratio nobody wrote, like 185R14C. */
+const NO_ASPECT = /^(?:P|LT)?\s*(\d{3})\s*[RDB-]\s*(\d{2}(?:\.5)?)(?!\d)/;
+const RUN_TOGETHER = /^(?:P|LT)?\s*(\d{3})[\s/-]*(\d{2})\s*R?\s*(\d{2})(?!\d)/;
 
 /**
  * Reads a tire size as people write it: `205/55R16`, `205/55 ZR 16 91W`, `P245/65R17`, `LT285/70R17 121/118Q`, `195-50-15`,
- * `245 65 17`, `33x12.50R17LT`, in any case and spacing, with load range letter and XL, RF or C marks.
+ * `245 65 17`, `185/70HR13`, `33x12.50R17LT`, `33/12.50R17`, in any case and spacing, with load range letter and XL, RF or C marks.
  * Load indices and speed symbols as in ISO 4000-1 (from memory).
  * @throws DomainError that names the part of the size that is wrong
  */
 export function readTireSize(text: string): TireSize {
-  const label = text.trim().toUpperCase().replace(/[\u2010-\u2015\u2212]/g, '-').replace(/,/g, '.').replace(/\s+/g, ' '); // prettier-ignore
+  const label = text.trim().toUpperCase().replace(/[\u2010-\u2015\u2212]/g, '-').replace(/,/g, '.').replace(/\\/g, '/').replace(/\s+/g, ' '); // prettier-ignore
   if (label === '') throw new DomainError('needs a tire size such as 205/55R16');
   if (label.length > 60) throw new DomainError('is too long for a tire size');
 
-  const flotation = FLOTATION.exec(label);
+  const flotation = FLOTATION.exec(label.replace(FLOTATION_WITH_SLASH, '$1X'));
   if (flotation) return readFlotation(flotation);
   const metric = METRIC.exec(label);
   if (metric) return readMetric(metric);
@@ -70,6 +77,8 @@ function readMetric(parts: RegExpExecArray): TireSize {
     labelDiameterMm: null,
     construction: readConstruction(construction),
     ...service,
+    // Older sizes carry their speed symbol in front of the R.
+    speed: service.speed ?? (/^[HQSTUV]R$/.test(construction ?? '') ? construction![0]! : null),
     marks: mark === 'C' ? ['C', ...service.marks.filter((m) => m !== 'C')] : service.marks,
   };
 }
@@ -95,7 +104,7 @@ function readFlotation(parts: RegExpExecArray): TireSize {
 }
 
 const readConstruction = (letters: string | undefined): TireSize['construction'] =>
-  letters ? (letters.replace('Z', '') as 'R' | 'D' | 'B') : null;
+  letters ? (letters.at(-1) as 'R' | 'D' | 'B') : null;
 
 function part(name: string, text: string, range: { least: number; most: number }, unit: string): number {
   const value = Number(text);
@@ -110,6 +119,7 @@ type Service = Pick<TireSize, 'loadIndex' | 'loadIndexDual' | 'speed' | 'loadRan
 function readService(rest: string): Service {
   const found: Service = { loadIndex: null, loadIndexDual: null, speed: null, loadRange: null, marks: [] };
   let left = ` ${rest} `.replace(/[()]/g, ' ');
+  left = left.replace(/(\s\d{2,3}(?:\s?\/\s?\d{2,3})?) ([HL-NP-WY])(?=\s)/, '$1$2');
   left = left.replace(/\s(?:LR|LOAD RANGE|RANGE)\s?([A-N])(?=\s)/, (_, letter: string) => {
     found.loadRange = letter;
     return ' ';
@@ -128,6 +138,7 @@ function readService(rest: string): Service {
     const indices = SERVICE.exec(word);
     if (indices && found.loadIndex === null) Object.assign(found, readIndices(indices));
     else if (/^[B-N]$/.test(word) && found.loadRange === null) found.loadRange = word;
+    else if (OTHER_MARKS.test(word)) continue;
     else
       throw new DomainError(
         `“${word.slice(0, 24)}” behind the size is not a load index, a speed symbol or a known mark`,
@@ -137,9 +148,17 @@ function readService(rest: string): Service {
 }
 
 function readIndices(parts: RegExpExecArray): Pick<Service, 'loadIndex' | 'loadIndexDual' | 'speed'> {
-  const loadIndex = Number(parts[1]);
-  if (loadIndex < 20 || loadIndex > 204) throw new DomainError(`load index ${parts[1]} is outside 20 to 204`);
-  return { loadIndex, loadIndexDual: parts[2] ? Number(parts[2]) : null, speed: parts[3] ?? null };
+  return { loadIndex: indexOf(parts[1]!), loadIndexDual: parts[2] ? indexOf(parts[2]) : null, speed: parts[3] ?? null };
+}
+
+/** Load indices that tires of road cars carry. */
+export const LOAD_INDEX = { least: 20, most: 204 };
+
+function indexOf(text: string): number {
+  const index = Number(text);
+  if (index < LOAD_INDEX.least || index > LOAD_INDEX.most)
+    throw new DomainError(`load index ${text} is outside ${LOAD_INDEX.least} to ${LOAD_INDEX.most}`);
+  return index;
 }
 
 /** Says which part of an unreadable size is missing or odd. */
@@ -147,6 +166,12 @@ function shapeMessage(label: string): string {
   const likeThis = 'write it like 205/55R16 or 33x12.50R17';
   const numbers = label.match(/\d+(?:\.\d+)?/g) ?? [];
   const stray = /[^PLTSZRDBXCF0-9\s/×.()-]/.exec(label);
+  const together = RUN_TOGETHER.exec(label);
+  if (together)
+    return `the figures run together: is it ${together[1]}/${together[2]}R${together[3]}? Write it with its slash`;
+  const bare = NO_ASPECT.exec(label);
+  if (bare)
+    return `between ${bare[1]} and ${bare[2]} the aspect ratio is missing: such sizes are of the 80 or 82 series, write ${bare[1]}/80R${bare[2]} or what the maker's table says`;
   if (numbers.length === 0) return `“${label.slice(0, 24)}” has no figures: ${likeThis}`;
   if (stray) return `“${stray[0]}” does not belong in a tire size: ${likeThis}`;
   if (numbers.length === 1)

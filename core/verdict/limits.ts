@@ -9,6 +9,10 @@ export const HOUSE_LIMITS = {
   inboardMm: 6,
   archMm: 3,
   diameterPct: 3,
+  /** Front against rear diameter where both axles are driven. */
+  axleMatchPct: 1,
+  /** Least gap between the sidewalls of dual tires whose maker's figure nobody looked up. */
+  dualGapMm: 25,
   /** Most play between a bore and what it sits on. */
   boreMm: 0.1,
   /** Least length of lip that carries a wheel. */
@@ -24,7 +28,7 @@ export const HOUSE_LIMITS = {
 } as const;
 
 /** Limits that a brief may set for one job. */
-export type LimitKey = 'inboardMm' | 'archMm' | 'diameterPct';
+export type LimitKey = 'inboardMm' | 'archMm' | 'diameterPct' | 'axleMatchPct';
 
 /** The limit in force: the brief's where it gives one, the house's otherwise. */
 export function limitInForce(

@@ -43,15 +43,15 @@ export function diameterVerdict(changePct: number | null, limitPct: number): Ver
 /** How the wheels are driven. */
 export type Drive = 'fwd' | 'rwd' | 'awd' | '4wd';
 
-/** Front against rear diameter on a car that drives both axles, in percent: caution and fail (house defaults). */
-export const AXLE_MATCH_PCT = { caution: 0.5, fail: 1 };
+/** Where care begins below the limit for front against rear diameter, %: half of it (house default 0.5 below 1). */
+export const axleMatchCarePct = (limitPct: number): number => limitPct / 2;
 
-/** Difference of diameters in percent: on four driven wheels `caution` above 0.5 and `fail` above 1; on two a note only. */
-export function axleMatchVerdict(differencePct: number | null, drive: Drive | null): Verdict {
+/** Difference of diameters in percent: on four driven wheels `caution` above half the limit and `fail` above it; on two a note only. */
+export function axleMatchVerdict(differencePct: number | null, drive: Drive | null, limitPct: number): Verdict {
   if (differencePct === null) return 'unknown';
   const apart = Math.abs(differencePct);
-  if (apart <= AXLE_MATCH_PCT.caution) return 'ok';
+  if (apart <= axleMatchCarePct(limitPct)) return 'ok';
   if (drive === null) return 'unknown';
   if (drive === 'fwd' || drive === 'rwd') return 'ok';
-  return apart > AXLE_MATCH_PCT.fail ? 'fail' : 'caution';
+  return apart > limitPct ? 'fail' : 'caution';
 }

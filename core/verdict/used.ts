@@ -18,10 +18,14 @@ export function usedShare(check: Pick<Check, 'code' | 'value' | 'limit' | 'margi
     const share = Math.abs(value) / limit;
     return share <= 1 ? USED_AT_LIMIT * share : 1 - (1 - USED_AT_LIMIT) / share;
   }
+  if (RATINGS.has(check.code)) return value >= limit ? (USED_AT_LIMIT * limit) / value : 1;
   if (check.code === 'rim-width') return check.verdict === 'ok' ? clamp(USED_AT_LIMIT / (1 + 2 * margin)) : 0.9;
   // Clearances.
   if (limit <= 0) return clamp(USED_AT_LIMIT / (1 + Math.max(0, value) / 10));
   return value >= limit ? (USED_AT_LIMIT * limit) / value : 1 - ((1 - USED_AT_LIMIT) * value) / limit;
 }
+
+/** What a part may carry or run, against what it must. */
+const RATINGS: ReadonlySet<string> = new Set(['load', 'wheel-rating', 'speed-rating']);
 
 const clamp = (share: number): number => Math.min(1, Math.max(0, share));

@@ -77,7 +77,7 @@ describe('verdicts (house rules, common practice, no source)', () => {
     [4, 'rwd', 'ok'],
     [null, 'awd', 'unknown'],
   ] as const)('front against rear %p %% with %p: %s', (pct, drive, verdict) =>
-    expect(axleMatchVerdict(pct, drive)).toBe(verdict),
+    expect(axleMatchVerdict(pct, drive, 1)).toBe(verdict),
   );
   test('the worst of a setup: fail, caution, unknown, ok', () => {
     expect(worstVerdict(['ok', 'unknown', 'caution', 'fail'])).toBe('fail');

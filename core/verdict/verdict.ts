@@ -10,7 +10,15 @@ export function worstVerdict(verdicts: readonly Verdict[]): Verdict {
 }
 
 /** Checks of parts that go together or do not: they have no room of which a share is used. */
-export const MATCHING: ReadonlySet<string> = new Set(['rim-diameter', 'pattern', 'centring', 'seat', 'bolt-lengths']);
+export const MATCHING: ReadonlySet<string> = new Set([
+  'rim-diameter',
+  'pattern',
+  'centring',
+  'seat',
+  'bolt-lengths',
+  'speedometer',
+  'tpms',
+]);
 
 /** One judged figure of a report. `margin` is the room left to the limit in the check's own unit, negative when it is passed. */
 export interface Check {
@@ -21,7 +29,7 @@ export interface Check {
   value: number | null;
   limit: number | null;
   margin: number | null;
-  unit: 'mm' | 'in' | '%' | '';
+  unit: 'mm' | 'in' | '%' | 'kg' | 'km/h' | '';
   verdict: Verdict;
   /** P(value keeps its limit); null where it is not computed. */
   probability: number | null;

@@ -18,6 +18,18 @@ const HOLD: Record<Verdict, string> = {
   fail: 'does not hold',
   unknown: 'not known',
 };
+const CARRY: Record<Verdict, string> = {
+  ok: 'carries it',
+  caution: 'with care',
+  fail: 'too little',
+  unknown: 'not known',
+};
+const SPEED: Record<Verdict, string> = {
+  ok: 'within its band',
+  caution: 'set anew',
+  fail: 'out of its band',
+  unknown: 'not known',
+};
 const FACE: Record<Verdict, string> = {
   ok: 'in place',
   caution: 'too far in',
@@ -28,8 +40,10 @@ const FACE: Record<Verdict, string> = {
 /** The word that stands for a check's verdict, so that colour is never the only sign. */
 export function verdictWord(check: Pick<Check, 'code' | 'verdict'>): string {
   if (check.code === 'fender') return FACE[check.verdict];
-  if (check.code === 'inboard' || check.code === 'arch' || check.code.startsWith('obstacle:'))
+  if (check.code === 'inboard' || check.code === 'arch' || check.code === 'dual' || check.code.startsWith('obstacle:'))
     return CLEARANCE[check.verdict];
+  if (check.code === 'load' || check.code === 'wheel-rating') return CARRY[check.verdict];
+  if (check.code === 'speedometer') return SPEED[check.verdict];
   if (check.code === 'fastening') return HOLD[check.verdict];
   return MATCH[check.verdict];
 }

@@ -53,6 +53,19 @@ const PLACES: Record<Exclude<RangeName, 'quantity' | 'faceShiftMm'>, string> = {
   pokeMm: 'brief/pokeMm/max',
   limitMm: 'brief/limits/inboardMm',
   diameterPct: 'brief/limits/diameterPct',
+  axleMatchPct: 'brief/limits/axleMatchPct',
+  loadIndex: 'setups/a/front/tire/loadIndexDual',
+  massKg: 'setups/a/front/tire/massKg',
+  minDualSpacingMm: 'setups/a/rear/tire/minDualSpacingMm',
+  pressureKpa: 'vehicle/front/pressureKpa',
+  speedKmh: 'vehicle/topSpeedKmh',
+  axleRatio: 'vehicle/gearing/axleRatio',
+  gearRatio: 'vehicle/gearing/gearRatio',
+  wellDiameterMm: 'vehicle/spare/wellDiameterMm',
+  wellDepthMm: 'vehicle/spare/wellDepthMm',
+  holdDownMm: 'vehicle/spare/holdDownMm',
+  frequencyMHz: 'vehicle/tpms/frequencyMHz',
+  valveHoleMm: 'setups/a/front/wheel/valveHoleMm',
 };
 
 const faultsWith = (place: string, value: number): string[] => {

@@ -39,6 +39,19 @@ export const RANGES = {
   pokeMm: [-300, 300],
   limitMm: [0, 100],
   diameterPct: [0, 50],
+  axleMatchPct: [0, 20],
+  loadIndex: [20, 204],
+  massKg: [0.1, 200],
+  minDualSpacingMm: [100, 600],
+  pressureKpa: [50, 1000],
+  speedKmh: [10, 400],
+  axleRatio: [1, 12],
+  gearRatio: [0.3, 8],
+  wellDiameterMm: [300, 1200],
+  wellDepthMm: [20, 600],
+  holdDownMm: [10, 600],
+  frequencyMHz: [300, 1000],
+  valveHoleMm: [5, 25],
 } as const satisfies Record<string, readonly [number, number]>;
 
 export type RangeName = keyof typeof RANGES;

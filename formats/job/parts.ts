@@ -2,8 +2,9 @@ import Joi from 'joi';
 import { DomainError } from '#core/errors';
 import { boreFault } from '#core/hub';
 import type { Hub, Wheel } from '#core/job';
+import { readLoadRange, readSpeedSymbol } from '#core/load';
 import { readTireSize } from '#core/tire';
-import { count, id, known, length, number, ranged, readable, seat, text, thread } from '#formats/rules';
+import { id, known, length, number, ranged, readable, seat, text, thread } from '#formats/rules';
 
 export const axialPoints = Joi.array()
   .items(Joi.object({ a: known(number(-1000, 1000)), r: known(number(0, 1500)) }))
@@ -14,9 +15,22 @@ export const tire = Joi.object({
   sectionWidthMm: ranged('sectionWidthMm'),
   overallDiameterMm: ranged('overallDiameterMm'),
   treadWidthMm: ranged('treadWidthMm'),
-  loadIndex: count(20, 204),
-  speed: Joi.string().pattern(/^([A-HJ-NP-Y]|A[1-8])$/, { name: 'is not a speed symbol' }),
+  label: text(120),
+  testRimIn: ranged('rimWidthIn'),
+  loadIndex: ranged('loadIndex').integer(),
+  loadIndexDual: ranged('loadIndex').integer(),
+  speed: Joi.string().uppercase().custom(readable(readSpeedSymbol)),
+  loadRange: Joi.string().uppercase().custom(readable(readLoadRange)),
+  minDualSpacingMm: ranged('minDualSpacingMm'),
+  massKg: ranged('massKg'),
 });
+
+const sensorBody = ['clamp-in', 'snap-in'];
+/** What the car listens to, and what a setup orders. */
+export const sensor = {
+  frequencyMHz: ranged('frequencyMHz'),
+  body: Joi.valid(...sensorBody),
+};
 
 /** @throws DomainError where the center bore is no smaller than the circle around it */
 export function boreInsideCircle({ boreMm, boltCircleMm }: Pick<Hub & Wheel, 'boreMm' | 'boltCircleMm'>): void {
@@ -43,6 +57,9 @@ export const wheel = Joi.object({
   padThicknessMm: ranged('padThicknessMm'),
   pocketDepthMm: ranged('pocketDepthMm'),
   ratingKg: ranged('ratingKg'),
+  massKg: ranged('massKg'),
+  sensorBody: Joi.valid(...sensorBody, 'either', 'none'),
+  valveHoleMm: ranged('valveHoleMm'),
   innerFace: Joi.object({ barrel: axialPoints, spoke: axialPoints }),
 })
   .oxor('offsetMm', 'backspacingMm', { isPresent: (value) => value != null })
@@ -52,6 +69,7 @@ export const wheel = Joi.object({
 export const stackPart = Joi.object({
   kind: Joi.valid('slip-on', 'bolt-on', 'ring').required(),
   label: text(120),
+  massKg: ranged('massKg'),
   thicknessMm: ranged('thicknessMm'),
   innerBoreMm: ranged('boreMm'),
   boreDepthMm: ranged('boreDepthMm'),
@@ -73,6 +91,7 @@ const setupAxle = Joi.object({
   wheel,
   tire,
   stack: Joi.array().items(stackPart).max(12),
+  dualSpacerMm: ranged('thicknessMm'),
   fastener: Joi.object({ thread, lengthMm: ranged('fastenerLengthMm'), seat }),
   dryFitFlush: Joi.boolean(),
 });
@@ -88,4 +107,7 @@ export const setupSchema = Joi.object({
   front: setupAxle,
   rear: setupAxle,
   suspensionChange: Joi.object({ front: suspensionChange, rear: suspensionChange }),
+  speedometerSet: Joi.boolean(),
+  spare: Joi.valid('front', 'rear', 'kept', 'none'),
+  sensors: Joi.object({ from: Joi.valid('reuse', 'order', 'none'), ...sensor }),
 });

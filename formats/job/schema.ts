@@ -4,7 +4,7 @@ import { centresMm, stepsOf } from '#core/hub';
 import type { Hub, Job } from '#core/job';
 import { pathText } from '#formats/faults';
 import { count, id, known, number, ranged, readable, seat, text, thread } from '#formats/rules';
-import { axialPoints, boreInsideCircle, setupSchema, tire, wheel } from './parts';
+import { axialPoints, boreInsideCircle, sensor, setupSchema, tire, wheel } from './parts';
 
 const reading = Joi.object({
   key: Joi.string().max(80).required(),
@@ -62,7 +62,9 @@ const vehicleAxle = Joi.object({
     .custom(readable<Hub>(boreInsideCircle))
     .custom(readable<Hub>(readingsFit)),
   axleRatingKg: ranged('axleRatingKg'),
-  baseline: Joi.object({ wheel, stackMm: ranged('stackMm'), tire }),
+  pressureKpa: ranged('pressureKpa'),
+  dual: Joi.boolean(),
+  baseline: Joi.object({ wheel, stackMm: ranged('stackMm'), dualSpacerMm: ranged('thicknessMm'), tire }),
   room: Joi.object({
     outboardGapMm: ranged('outboardGapMm'),
     inboardGapMm: ranged('inboardGapMm'),
@@ -135,6 +137,19 @@ const job = Joi.object({
     drive: Joi.valid('fwd', 'rwd', 'awd', '4wd'),
     class: Joi.valid('passenger', 'truck'),
     flangeMm: ranged('flangeMm'),
+    topSpeedKmh: ranged('speedKmh'),
+    gearing: Joi.object({ axleRatio: ranged('axleRatio'), gearRatio: ranged('gearRatio') }),
+    speedometer: Joi.object({ indicatedKmh: ranged('speedKmh'), trueKmh: ranged('speedKmh') }),
+    spare: Joi.object({
+      wellDiameterMm: ranged('wellDiameterMm'),
+      wellDepthMm: ranged('wellDepthMm'),
+      roomAboveMm: ranged('limitMm'),
+      holdDownMm: ranged('holdDownMm'),
+      lies: Joi.valid('face-up', 'face-down'),
+      wheel,
+      tire,
+    }),
+    tpms: Joi.object({ ...sensor, relearn: Joi.valid('drive', 'stationary', 'scan-tool') }),
     front: vehicleAxle,
     rear: vehicleAxle,
   }).required(),
@@ -149,7 +164,11 @@ const job = Joi.object({
       fullLockMm: ranged('limitMm'),
       archMm: ranged('limitMm'),
       diameterPct: ranged('diameterPct'),
+      axleMatchPct: ranged('axleMatchPct'),
     }),
+    speedsKmh: Joi.array()
+      .items(known(ranged('speedKmh')))
+      .max(8),
     rules: Joi.object({ centring: Joi.valid('required', 'nuts'), nearPatterns: Joi.valid('care', 'refuse') }),
     prices: Joi.object({
       currency: text(8),

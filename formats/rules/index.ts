@@ -24,6 +24,7 @@ const MESSAGES: Joi.LanguageMessages = {
   'string.pattern.base': 'is not written as it must be',
   'string.pattern.name': '{#name}',
   'string.pattern.invert.name': '{#name}',
+  'string.uppercase': 'must be in capitals',
   'string.isoDate': 'must be a date and time such as 2026-03-01T09:30:00Z',
   'number.base': 'must be a number',
   'number.infinity': 'must be a finite number',

@@ -1,5 +1,7 @@
-import { SEAT_NAMES } from '#core/fastener';
+import { readThread, SEAT_NAMES } from '#core/fastener';
+import { readLoadRange, readSpeedSymbol } from '#core/load';
 import type { StoreItem, StoreKind } from '#core/stores';
+import { readTireSize } from '#core/tire';
 import type { RangeName } from '#formats/fields';
 
 /** A column of the stores: how its value is written in a file and on the screen. */
@@ -7,7 +9,9 @@ export interface Column {
   key: keyof StoreItem;
   label: string;
   /** `length` in mm, `rim` in inches, `number` with the unit given. */
-  type: 'text' | 'length' | 'rim' | 'number' | 'thread' | 'choice';
+  type: 'text' | 'length' | 'rim' | 'number' | 'marking' | 'choice';
+  /** Of a marking: reads it and gives it back as it is kept, or throws DomainError. */
+  mark?: (text: string) => string;
   range?: RangeName;
   whole?: boolean;
   unit?: string;
@@ -31,7 +35,28 @@ const lugs = (key: 'lugCount' | 'toLugCount', label: string, required = false): 
   required,
 });
 const seat: Column = { key: 'seat', label: 'Seat', type: 'choice', choices: SEAT_NAMES };
-const thread = (required: boolean): Column => ({ key: 'thread', label: 'Thread', type: 'thread', required });
+const thread = (required: boolean): Column => ({
+  key: 'thread',
+  label: 'Thread',
+  type: 'marking',
+  mark: (text) => readThread(text).name,
+  required,
+});
+const mass: Column = { key: 'massKg', label: 'Weight', type: 'number', range: 'massKg', unit: 'kg' };
+const loadIndex = (key: 'loadIndex' | 'loadIndexDual', label: string): Column => ({
+  key,
+  label,
+  type: 'number',
+  range: 'loadIndex',
+  whole: true,
+});
+const SENSOR_SEATS = { 'clamp-in': 'clamp-in', 'snap-in': 'snap-in', either: 'either', none: 'none' };
+
+/** A tire size as it is kept: as it was typed, once it has been read. */
+function sizeAsTyped(text: string): string {
+  readTireSize(text);
+  return text.trim();
+}
 
 /** What every item has. */
 export const COMMON: readonly Column[] = [
@@ -50,6 +75,7 @@ export const COLUMNS: Readonly<Record<StoreKind, readonly Column[]>> = {
     length('innerBoreMm', 'Bore', 'boreMm'),
     length('outerLipMm', 'Lip ⌀', 'boreMm'),
     length('lipMm', 'Lip height', 'lipMm'),
+    mass,
   ],
   adapter: [
     length('thicknessMm', 'Thickness', 'thicknessMm', true),
@@ -64,6 +90,7 @@ export const COLUMNS: Readonly<Record<StoreKind, readonly Column[]>> = {
     length('studLengthMm', 'Stud length', 'fastenerLengthMm'),
     seat,
     { key: 'torqueNm', label: 'Torque', type: 'number', range: 'torqueNm', unit: 'N·m' },
+    mass,
   ],
   ring: [
     length('outerMm', 'Outer ⌀', 'ringMm', true),
@@ -89,6 +116,22 @@ export const COLUMNS: Readonly<Record<StoreKind, readonly Column[]>> = {
     length('lugHoleMm', 'Lug hole', 'studHoleMm'),
     length('seatDiameterMm', 'Seat ⌀', 'seatDiameterMm'),
     { key: 'ratingKg', label: 'Rating', type: 'number', range: 'ratingKg', unit: 'kg' },
+    mass,
+    { key: 'sensorBody', label: 'Sensor seat', type: 'choice', choices: SENSOR_SEATS },
+    length('valveHoleMm', 'Valve hole ⌀', 'valveHoleMm'),
+  ],
+  tire: [
+    { key: 'size', label: 'Size', type: 'marking', mark: sizeAsTyped, required: true },
+    loadIndex('loadIndex', 'Load index'),
+    loadIndex('loadIndexDual', 'Load index, dual'),
+    { key: 'speed', label: 'Speed', type: 'marking', mark: readSpeedSymbol },
+    { key: 'loadRange', label: 'Load range', type: 'marking', mark: readLoadRange },
+    { key: 'testRimIn', label: 'Test rim', type: 'rim', range: 'rimWidthIn' },
+    length('sectionWidthMm', 'Section on it', 'sectionWidthMm'),
+    length('overallDiameterMm', 'Overall diameter', 'overallDiameterMm'),
+    length('treadWidthMm', 'Tread width', 'treadWidthMm'),
+    length('minDualSpacingMm', 'Least dual spacing', 'minDualSpacingMm'),
+    mass,
   ],
 };
 

@@ -122,7 +122,7 @@ function readRow(heading: readonly string[], cells: readonly string[]): { item?:
 }
 
 function readCell(column: Column, cell: string, fault: (message: string) => void): unknown {
-  if (column.type === 'text' || column.type === 'thread' || column.type === 'choice') return cell;
+  if (column.type === 'text' || column.type === 'marking' || column.type === 'choice') return cell;
   try {
     return readNumber(cell);
   } catch (error) {

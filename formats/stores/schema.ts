@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { DomainError } from '#core/errors';
 import { boreFault } from '#core/hub';
 import { STORE_KINDS, type StoreItem, type StoreKind } from '#core/stores';
-import { ranged, readable, text, thread } from '#formats/rules';
+import { ranged, readable, text } from '#formats/rules';
 import { columnsOf, type Column } from './columns';
 
 /** How one column is validated. */
@@ -10,8 +10,8 @@ function ruleOf(column: Column): Joi.Schema {
   const rule =
     column.type === 'choice'
       ? Joi.valid(...Object.keys(column.choices!))
-      : column.type === 'thread'
-        ? thread
+      : column.type === 'marking'
+        ? Joi.string().max(60).custom(readable(column.mark!))
         : column.type === 'text'
           ? text(120)
           : column.whole
@@ -25,6 +25,8 @@ function ruleOf(column: Column): Joi.Schema {
 function partsAgree(item: StoreItem): void {
   const fault = boreFault(item.kind === 'wheel' ? item.boreMm : item.innerBoreMm, item.boltCircleMm);
   if (fault) throw new DomainError(fault, item.kind === 'wheel' ? 'boreMm' : 'innerBoreMm');
+  if (item.kind === 'tire' && item.sectionWidthMm != null && item.testRimIn == null)
+    throw new DomainError('is needed with a section width: makers list it on a rim', 'testRimIn');
   if (item.outerMm != null && item.innerMm != null && item.innerMm >= item.outerMm)
     throw new DomainError('must be smaller than the outer diameter', 'innerMm');
 }

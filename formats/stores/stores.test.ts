@@ -39,7 +39,7 @@ describe('reading a file of stores', () => {
     ['kind,outerMm\nring,72.6', 'line 1: the column “name” is missing (there are: kind, outerMm)'],
     ['kind,name,colour\nring,R,red', 'line 1: “colour” is not a known column'],
     ['kind,name,name\nring,R,S', 'line 1: the column “name” stands twice'],
-    ['kind,name\nbolt,R', 'line 2, kind: must be one of spacer, adapter, ring, fastener, wheel'],
+    ['kind,name\nbolt,R', 'line 2, kind: must be one of spacer, adapter, ring, fastener, wheel, tire'],
     ['kind,name\nring,R', 'line 2, outerMm: is missing'],
     ['kind,name,outerMm,innerMm\nring,R,wide,63.4', 'line 2, outerMm: “wide” is not a number'],
     ['kind,name,outerMm,innerMm\nring,R,63.4,72.6', 'line 2, innerMm: must be smaller than the outer diameter'],

@@ -38,7 +38,7 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 640, height: 400 });
   const corner = cornerOf(job.vehicle, axle);
   const fitted = rungs.map(({ setup }) =>
-    setup ? fitCandidate(job.vehicle, setup[axle]) : fitPresent(job.vehicle, axle),
+    setup ? fitCandidate(job.vehicle, axle, setup[axle]) : fitPresent(job.vehicle, axle),
   );
   const places = fitted.flatMap(({ place }) => (place ? [place.innerMm, place.outerMm] : []));
   const seen = (value: number | null) => (value === null ? [] : [value]);

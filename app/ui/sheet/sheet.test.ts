@@ -50,7 +50,7 @@ describe.each(CARS)('%s on the sheet', (name) => {
     for (const setup of job.setups)
       for (const axle of ['front', 'rear'] as const) {
         const corner = cornerOf(job.vehicle, axle);
-        const subject = drawn(fitCandidate(job.vehicle, setup[axle]));
+        const subject = drawn(fitCandidate(job.vehicle, axle, setup[axle]));
         const rise = setup.suspensionChange?.[axle]?.mm ?? 0;
         const range = cornerRange(corner, subject, Math.max(0, rise));
         for (const { fitted } of [corner.present, subject]) {
@@ -68,7 +68,7 @@ describe.each(CARS)('%s on the sheet', (name) => {
       delete wheel.backspacingMm;
       delete wheel.backspacingConvention;
       return JSON.stringify(
-        cornerRange(corner, drawn(fitCandidate(job.vehicle, { ...job.setups[0]!.front, wheel })), 0),
+        cornerRange(corner, drawn(fitCandidate(job.vehicle, 'front', { ...job.setups[0]!.front, wheel })), 0),
       );
     });
     expect(new Set(ranges).size).toBeLessThanOrEqual(3);
@@ -77,7 +77,7 @@ describe.each(CARS)('%s on the sheet', (name) => {
     for (const setup of job.setups)
       for (const axle of ['front', 'rear'] as const) {
         const corner = cornerOf(job.vehicle, axle);
-        const subject = drawn(fitCandidate(job.vehicle, setup[axle]));
+        const subject = drawn(fitCandidate(job.vehicle, axle, setup[axle]));
         const scale = fitScale(cornerRange(corner, subject, 0), { width: 824, height: 556 }, MARGINS);
         const report = evaluateSetup(job, setup)[axle];
         const a = anchors(scale, corner, subject, report.archGapMm);

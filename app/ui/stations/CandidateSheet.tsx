@@ -31,7 +31,7 @@ interface CandidateSheetProps {
 /** A candidate in section with its fields where a rule would read them. */
 export function CandidateSheet({ job, axle, setup, report, fields, stack, asList }: CandidateSheetProps) {
   const lengths = useLengths();
-  const subject = useMemo(() => drawn(fitCandidate(job.vehicle, setup[axle])), [job.vehicle, setup, axle]);
+  const subject = useMemo(() => drawn(fitCandidate(job.vehicle, axle, setup[axle])), [job.vehicle, setup, axle]);
   const figures = report[axle];
   const tone = (code: string): string => `is-${verdictOf(figures.checks, code)}`;
   const at = (scale: SheetScale, corner: Corner): Anchors => anchors(scale, corner, subject, figures.archGapMm);

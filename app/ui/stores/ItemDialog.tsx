@@ -2,7 +2,6 @@ import { Form, Input, Modal, Select } from 'antd';
 import { useEffect } from 'react';
 import { useFetcher } from 'react-router';
 import { DomainError } from '#core/errors';
-import { readThread } from '#core/fastener';
 import type { StoreItem, StoreKind } from '#core/stores';
 import { inchesFromMm, readLength, readNumber, roundTo } from '#core/units';
 import { RANGES } from '#formats/fields';
@@ -16,7 +15,7 @@ type Texts = Record<string, string | undefined>;
 /** Reads what was typed into a column; throws DomainError with what is wrong. Lengths may name their own unit. */
 function readColumn(column: Column, text: string): unknown {
   if (column.type === 'text' || column.type === 'choice') return text.trim();
-  if (column.type === 'thread') return readThread(text).name;
+  if (column.type === 'marking') return column.mark!(text);
   const value =
     column.type === 'length'
       ? readLength(text)

@@ -6,5 +6,6 @@ export const KIND_NAMES: Record<StoreKind, { one: string; many: string }> = {
   adapter: { one: 'Adapter', many: 'Adapters' },
   ring: { one: 'Ring', many: 'Rings' },
   fastener: { one: 'Fastener', many: 'Fasteners' },
+  tire: { one: 'Tire', many: 'Tires' },
   wheel: { one: 'Wheel', many: 'Wheels' },
 };

@@ -1,0 +1,2 @@
+export * from './spacing';
+export * from './places';

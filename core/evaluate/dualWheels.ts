@@ -1,0 +1,73 @@
+import { leastDualGapMm, spacerForGapMm } from '#core/dual';
+import type { AxleName } from '#core/job';
+import { GROWTH } from '#core/tire';
+import { HOUSE_LIMITS, type Check, type Verdict } from '#core/verdict';
+import type { Fitted } from './fitted';
+import { Judged } from './judged';
+import type { Sheet } from './sheet';
+
+/** Puts the spacing of dual wheels on the sheet. */
+export function dualFigures(sheet: Sheet, { dual, offsetMm, wheel, sectionWidthMm }: Fitted): void {
+  if (!dual || dual.spacingMm === null) return;
+  const { words } = sheet;
+  const { spacingMm, gapMm, spacerMm } = dual;
+  sheet.put('dualSpacingMm', spacingMm, () => [
+    `2 × (offset ${words.figure(offsetMm!)} + pad ${words.figure(wheel.padThicknessMm!)})${spacerMm > 0 ? ` + spacer ${words.figure(spacerMm)}` : ''} = ${words.length(spacingMm)} between the rim centrelines`,
+  ]);
+  if (gapMm === null) return;
+  sheet.put('dualGapMm', gapMm, () => [
+    `spacing ${words.figure(spacingMm)} − section ${words.figure(sectionWidthMm!)} = ${words.length(gapMm)} between the sidewalls`,
+  ]);
+}
+
+/** Whether dual tires keep clear of each other: under load and in service their sidewalls come closer. */
+export function dualCheck(axle: AxleName, sheet: Sheet, fitted: Fitted): Check[] {
+  const { dual, sectionWidthMm: section, tire } = fitted;
+  if (!dual) return [];
+  const { words } = sheet;
+  const { gapMm } = dual;
+  const least =
+    section === null ? null : leastDualGapMm(tire.minDualSpacingMm ?? null, section, HOUSE_LIMITS.dualGapMm);
+  const grown = gapMm === null || section === null ? null : gapMm - (GROWTH.width - 1) * section;
+  return [
+    new Judged(
+      {
+        code: 'dual',
+        label: 'Between dual tires',
+        axle,
+        value: gapMm,
+        limit: least?.mm ?? null,
+        margin: gapMm === null || !least ? null : gapMm - least.mm,
+        unit: 'mm',
+        verdict: verdictOf(gapMm, grown, least?.mm ?? null),
+      },
+      () => {
+        if (gapMm === null) return [`not known: ${missing(fitted).join(', ')}`];
+        const lines = [...sheet.lines('dualSpacingMm')!, ...sheet.lines('dualGapMm')!];
+        lines.push(`grown in service, both sidewalls: ${words.length(grown!)}`);
+        lines.push(
+          least!.origin === 'maker'
+            ? `least ${words.length(least!.mm)}: the maker's least spacing ${words.length(tire.minDualSpacingMm!)} less the section`
+            : `least ${words.length(least!.mm)}, the house's own (assumed: the tire maker's least dual spacing decides)`,
+        );
+        const more = spacerForGapMm(gapMm, least!.mm);
+        if (more > 0) lines.push(`${words.length(more)} more between the discs would do`);
+        return lines;
+      },
+    ),
+  ];
+}
+
+function verdictOf(gapMm: number | null, grownMm: number | null, leastMm: number | null): Verdict {
+  if (gapMm === null || grownMm === null || leastMm === null) return 'unknown';
+  if (grownMm < 0) return 'fail';
+  return gapMm < leastMm ? 'caution' : 'ok';
+}
+
+function missing({ offsetMm, wheel, sectionWidthMm }: Fitted): string[] {
+  return [
+    ...(offsetMm === null ? ["the wheel's offset"] : []),
+    ...(wheel.padThicknessMm == null ? ['the thickness of its pad'] : []),
+    ...(sectionWidthMm === null ? ['the section of the tire'] : []),
+  ];
+}

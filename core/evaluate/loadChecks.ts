@@ -1,0 +1,113 @@
+import type { AxleName, Vehicle } from '#core/job';
+import { speedOfSymbolKmh, wheelsOnAxle } from '#core/load';
+import { formatNumber } from '#core/units';
+import type { Check, Verdict } from '#core/verdict';
+import type { Fitted } from './fitted';
+import { Judged } from './judged';
+import { capacityLines, kg, type LoadCase } from './loadFigures';
+
+/** Whether tires and wheels carry the axle, and run as fast as the car: load ratings never go down. */
+export const loadChecks = (
+  vehicle: Vehicle,
+  axle: AxleName,
+  load: LoadCase,
+  candidate: Fitted,
+  present: Fitted,
+): Check[] => [
+  tireLoad(axle, load, candidate),
+  wheelLoad(axle, load, candidate.wheel.ratingKg ?? null),
+  speed(axle, vehicle.topSpeedKmh ?? null, candidate.service.speed, present.service.speed),
+];
+
+/** Halves of a hundredth of a kg do not decide over a load. */
+const SLACK_KG = 1e-6;
+
+function tireVerdict({ capacity, needKg, present }: LoadCase): Verdict {
+  if (!capacity) return 'unknown';
+  const lower = present !== null && capacity.kg < present.kg - SLACK_KG;
+  if (needKg === null) return lower ? 'fail' : 'unknown';
+  if (capacity.kg < needKg - SLACK_KG) return 'fail';
+  return lower ? 'caution' : 'ok';
+}
+
+function tireLoad(axle: AxleName, load: LoadCase, { service }: Fitted): Check {
+  const { capacity, needKg, present, axleRatingKg, dual } = load;
+  return new Judged(
+    {
+      code: 'load',
+      label: 'Tire load',
+      axle,
+      value: capacity?.kg ?? null,
+      limit: needKg,
+      margin: capacity && needKg !== null ? capacity.kg - needKg : null,
+      unit: 'kg',
+      verdict: tireVerdict(load),
+    },
+    () => {
+      const lines = capacity ? capacityLines(capacity, service) : missingIndex(load, service.loadRange);
+      if (needKg === null) lines.push('not known: the axle rating, from the plate');
+      else if (capacity)
+        lines.push(`${wheelsOnAxle(dual)} × ${kg(capacity.kg)} = ${kg(wheelsOnAxle(dual) * capacity.kg)} for an axle of ${kg(axleRatingKg!)}`); // prettier-ignore
+      if (capacity && present && capacity.kg < present.kg - SLACK_KG)
+        lines.push(`less than the ${kg(present.kg)} of the tires on the car now: load ratings never go down`);
+      if (service.extraLoad) lines.push('reinforced: it carries this only at its higher pressure');
+      return lines;
+    },
+  );
+}
+
+const missingIndex = ({ dual }: LoadCase, loadRange: string | null): string[] => [
+  dual ? 'not known: the dual load index, the second figure of 107/105' : 'not known: the load index of the tire',
+  ...(loadRange ? [`load range ${loadRange} is a strength of the casing, not a load: the index says it`] : []),
+];
+
+function wheelLoad(axle: AxleName, { needKg, axleRatingKg, dual }: LoadCase, ratingKg: number | null): Check {
+  const known = needKg !== null && ratingKg !== null;
+  return new Judged(
+    {
+      code: 'wheel-rating',
+      label: 'Wheel rating',
+      axle,
+      value: ratingKg,
+      limit: needKg,
+      margin: known ? ratingKg - needKg : null,
+      unit: 'kg',
+      verdict: known ? (ratingKg < needKg - SLACK_KG ? 'fail' : 'ok') : 'unknown',
+    },
+    () => [
+      ...(ratingKg === null ? ["not known: the wheel's rating, stamped behind a spoke or in its paper"] : []),
+      ...(needKg === null ? ['not known: the axle rating, from the plate'] : []),
+      ...(known
+        ? [`${wheelsOnAxle(dual)} × ${kg(ratingKg)} = ${kg(wheelsOnAxle(dual) * ratingKg)} for an axle of ${kg(axleRatingKg!)}`] // prettier-ignore
+        : []),
+    ],
+  );
+}
+
+/** The car's own top speed is what a tire must stand; where nobody gave it, what is on the car now says what it needs. */
+function speed(axle: AxleName, topSpeedKmh: number | null, symbol: string | null, now: string | null): Check {
+  const value = speedOfSymbolKmh(symbol);
+  const need = topSpeedKmh ?? speedOfSymbolKmh(now);
+  const known = value !== null && need !== null;
+  const text = (kmh: number) => `${formatNumber(kmh, 0)} km/h`;
+  return new Judged(
+    {
+      code: 'speed-rating',
+      label: 'Speed symbol',
+      axle,
+      value,
+      limit: need,
+      margin: known ? value - need : null,
+      unit: 'km/h',
+      verdict: known ? (value < need ? 'fail' : 'ok') : 'unknown',
+    },
+    () => [
+      value === null ? 'not known: the speed symbol of the tire' : `${symbol} is ${text(value)}`,
+      topSpeedKmh !== null
+        ? `the car runs ${text(topSpeedKmh)}`
+        : need === null
+          ? "not known: the car's top speed, or the symbol of its present tires"
+          : `the tires on the car now are ${now}, ${text(need)}; the car's own top speed would decide`,
+    ],
+  );
+}

@@ -1,0 +1,114 @@
+import { engineSpeedRpm, judgeSpeedometer, mostShownKmh, trueAtShownKmh, trueBandKmh, type SpeedometerReading } from '#core/gearing'; // prettier-ignore
+import type { Brief, Setup, Vehicle } from '#core/job';
+import { formatNumber } from '#core/units';
+import type { Check, Drive } from '#core/verdict';
+import { Judged } from './judged';
+import type { AxleReport, SpeedometerReport } from './report';
+
+/** Speeds looked at where a brief names none, km/h. */
+export const USUAL_SPEEDS_KMH: readonly number[] = [50, 80, 100, 120];
+
+type Diameters = Record<'front' | 'rear', number | null>;
+
+const diametersOf = (axles: Record<'front' | 'rear', AxleReport>): Diameters => ({
+  front: axles.front.tire.overallDiameterMm,
+  rear: axles.rear.tire.overallDiameterMm,
+});
+
+const SAME = 0.0005;
+
+/**
+ * The figure of the axle that gearbox and speedometer turn with: the driven one; of two driven axles their mean, as the differential
+ * between them has it. Where nobody said how the car is driven, both axles must agree.
+ */
+function ofDriven(front: number | null, rear: number | null, drive: Drive | null): number | null {
+  if (drive === 'fwd') return front;
+  if (drive === 'rwd') return rear;
+  if (front === null || rear === null) return null;
+  return drive !== null || Math.abs(front / rear - 1) < SAME ? (front + rear) / 2 : null;
+}
+
+/** The reading of the car's own speedometer, where both halves of it are there. */
+function readingOf({ speedometer }: Vehicle): SpeedometerReading | null {
+  const { indicatedKmh, trueKmh } = speedometer ?? {};
+  return indicatedKmh == null || trueKmh == null ? null : { indicatedKmh, trueKmh };
+}
+
+/** What speedometer and engine show on a setup. Speeds in km/h. */
+export function speedometerReport(
+  vehicle: Vehicle,
+  brief: Brief | undefined,
+  axles: Record<'front' | 'rear', AxleReport>,
+  presentDiameters: Diameters,
+): SpeedometerReport {
+  const drive = vehicle.drive ?? null;
+  const next = diametersOf(axles);
+  const ratioOf = (axle: 'front' | 'rear') =>
+    next[axle] === null || presentDiameters[axle] === null ? null : next[axle] / presentDiameters[axle];
+  const ratio = ofDriven(ratioOf('front'), ratioOf('rear'), drive);
+  const reading = readingOf(vehicle);
+  const speeds = brief?.speedsKmh?.length ? brief.speedsKmh : USUAL_SPEEDS_KMH;
+  const diameter = ofDriven(next.front, next.rear, drive);
+  const before = ofDriven(presentDiameters.front, presentDiameters.rear, drive);
+  return {
+    ratio,
+    ownRatio: reading && reading.trueKmh / reading.indicatedKmh,
+    points: speeds.map((shownKmh) => {
+      const { least, most } = trueBandKmh(shownKmh);
+      const trueKmh = ratio === null ? null : trueAtShownKmh(shownKmh, ratio, reading);
+      return { shownKmh, trueKmh, leastKmh: least, mostKmh: most };
+    }),
+    engine: engine(vehicle, speeds, diameter, before),
+  };
+}
+
+function engine(vehicle: Vehicle, speeds: readonly number[], diameter: number | null, before: number | null) {
+  const { axleRatio, gearRatio } = vehicle.gearing ?? {};
+  if (axleRatio == null || diameter === null) return null;
+  const overall = axleRatio * (gearRatio ?? 1);
+  return speeds.map((speedKmh) => ({
+    speedKmh,
+    rpm: engineSpeedRpm(speedKmh, diameter, overall),
+    nowRpm: before === null ? null : engineSpeedRpm(speedKmh, before, overall),
+  }));
+}
+
+/** Whether the speedometer keeps its band on these tires. */
+export function speedometerCheck(vehicle: Vehicle, setup: Setup, { ratio }: SpeedometerReport): Check {
+  const reading = readingOf(vehicle);
+  const judged = ratio === null ? null : judgeSpeedometer(ratio, reading);
+  const set = setup.speedometerSet === true;
+  const value = ratio === null ? null : trueAtShownKmh(100, ratio, reading);
+  return new Judged(
+    {
+      code: 'speedometer',
+      label: 'True speed at 100 shown',
+      axle: null,
+      value,
+      limit: null,
+      margin: null,
+      unit: 'km/h',
+      verdict: set ? 'caution' : (judged?.verdict ?? 'unknown'),
+    },
+    () => {
+      if (ratio === null) return ['not known: tires of the driven axle, now and then, and how the car is driven'];
+      const change = 100 * (ratio - 1);
+      const lines = [
+        `100 × ${formatNumber(ratio, 4)}${reading ? ` × ${formatNumber(reading.trueKmh, 1)} / ${formatNumber(reading.indicatedKmh, 1)}` : ''} = ${formatNumber(value!, 1)} km/h`,
+      ];
+      if (!reading)
+        lines.push('had it been exact before (assumed): its own error decides, read it against the true speed');
+      if (ratio !== 1)
+        lines.push(
+          `it now reads ${formatNumber(Math.abs(change), 1)} % ${change > 0 ? 'lower' : 'higher'} than before`,
+        );
+      if (judged?.leaves === 'low')
+        lines.push(`at a true ${judged.atKmh} km/h it shows less: never below true (UNECE R39)`);
+      if (judged?.leaves === 'high')
+        lines.push(`at a true ${judged.atKmh} km/h it shows more than ${formatNumber(mostShownKmh(judged.atKmh!), 0)}: at most 10 % and 4 km/h above (UNECE R39)`); // prettier-ignore
+      if (judged?.verdict === 'ok' && reading) lines.push('within the band: never below true, at most 10 % and 4 km/h above (UNECE R39)'); // prettier-ignore
+      if (set) lines.push('set anew for these tires: prove it against the true speed before it goes on the road');
+      return lines;
+    },
+  );
+}

@@ -1,0 +1,2 @@
+export * from './revolutions';
+export * from './speedometer';

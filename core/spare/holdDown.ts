@@ -1,0 +1,24 @@
+/** Which side of a spare looks up: its street face, or the side that goes on the hub. */
+export type Lies = 'face-up' | 'face-down';
+
+/** What a hold-down clamps: the wheel's pad, at a height that its offset and width give. */
+export interface HeldWheel {
+  /** Half the wider of section and overall rim width, mm: how far its centreline lies over the well's floor. */
+  extentMm: number;
+  offsetMm: number;
+  /** Thickness of the pad, which the hold-down reaches over when the face looks up. */
+  padThicknessMm: number | null;
+}
+
+/**
+ * Height over the well's floor at which a hold-down clamps the pad, mm. Face up it presses on the outer side of the pad, E + ET + p; face down
+ * on its hub side, E − ET.
+ * @returns null face up while the pad's thickness is not known
+ */
+export function clampHeightMm(wheel: HeldWheel, lies: Lies): number | null {
+  if (lies === 'face-down') return wheel.extentMm - wheel.offsetMm;
+  return wheel.padThicknessMm === null ? null : wheel.extentMm + wheel.offsetMm + wheel.padThicknessMm;
+}
+
+/** How much longer a hold-down must be that reaches so high over the floor now, mm; 0 where it is long enough. */
+export const longerByMm = (clampMm: number, reachMm: number): number => Math.max(0, clampMm - reachMm);

@@ -1,0 +1,2 @@
+export * from './well';
+export * from './holdDown';
