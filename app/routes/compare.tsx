@@ -11,7 +11,8 @@ import { Ladder, type Rung } from '../ui/ladder/Ladder';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
 import { Ring } from '../ui/parts/Ring';
 import { OnHubTable } from '../ui/stations/OnHubTable';
-import { checkName, faceText, marginText, setupTitle } from '../ui/words';
+import { checkName, marginText } from '../ui/checkWords';
+import { faceText, setupTitle } from '../ui/words';
 import '../ui/stations/compare.css';
 
 interface Row {

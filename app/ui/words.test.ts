@@ -7,17 +7,8 @@ import type { Lengths } from '../preferences/PreferencesContext';
 import { briefLine } from './frame/briefLine';
 import { STATIONS } from './frame/stations';
 import { nextUnit } from './frame/UnitSwitch';
-import {
-  checkName,
-  faceText,
-  limitText,
-  marginText,
-  setupTitle,
-  stackLine,
-  tireLine,
-  valueFigure,
-  wheelCode,
-} from './words';
+import { checkName, limitText, marginText, valueFigure } from './checkWords';
+import { faceText, setupTitle, stackLine, tireLine, wheelCode } from './words';
 
 const inUnit = (unit: LengthUnit): Lengths => ({
   unit,

@@ -64,7 +64,7 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
       limitInForce('axleMatchPct', brief),
       words,
     ),
-    speedometerCheck(vehicle, setup, speedometer),
+    speedometerCheck(vehicle, setup, speedometer, words),
     ...(spare ? [spareCheck(vehicle, setup, spare, words)] : []),
     ...(tpms ? [sensorCheck(tpms)] : []),
     ...mixCheck(front.fastening, rear.fastening, { front: setup.front ?? {}, rear: setup.rear ?? {} }, words),
@@ -128,7 +128,7 @@ function evaluateAxle(
   sheet.checks = [
     ...axleChecks({ job, axle, vehicleAxle, candidate, sheet }),
     ...dualCheck(axle, sheet, candidate),
-    ...loadChecks(job.vehicle, axle, load, candidate, present),
+    ...loadChecks(job.vehicle, axle, load, candidate, present, words),
     ...hardwareChecks(axle, hardware, wanted, job.brief, words),
   ];
   sheet.verdict = worstVerdict(sheet.checks.map(({ verdict }) => verdict));

@@ -10,4 +10,3 @@ export * from './makes';
 export * from './sizesThatDo';
 export { SPARE_PCT } from './spare';
 export { USUAL_SPEEDS_KMH } from './speedometer';
-export { kg } from './loadFigures';

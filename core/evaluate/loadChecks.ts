@@ -1,10 +1,10 @@
 import type { AxleName, Vehicle } from '#core/job';
 import { speedOfSymbolKmh, wheelsOnAxle } from '#core/load';
-import { formatNumber } from '#core/units';
+import type { Words } from '#core/units';
 import type { Check, Verdict } from '#core/verdict';
 import type { Fitted } from './fitted';
 import { Judged } from './judged';
-import { capacityLines, kg, type LoadCase } from './loadFigures';
+import { capacityLines, type LoadCase } from './loadFigures';
 
 /** Whether tires and wheels carry the axle, and run as fast as the car: load ratings never go down. */
 export const loadChecks = (
@@ -13,10 +13,11 @@ export const loadChecks = (
   load: LoadCase,
   candidate: Fitted,
   present: Fitted,
+  words: Words,
 ): Check[] => [
-  tireLoad(axle, load, candidate),
-  wheelLoad(axle, load, candidate.wheel.ratingKg ?? null),
-  speed(axle, vehicle.topSpeedKmh ?? null, candidate.service.speed, present.service.speed),
+  tireLoad(axle, load, candidate, words),
+  wheelLoad(axle, load, candidate.wheel.ratingKg ?? null, words),
+  speed(axle, vehicle.topSpeedKmh ?? null, candidate.service.speed, present.service.speed, words),
 ];
 
 /** Halves of a hundredth of a kg do not decide over a load. */
@@ -30,7 +31,8 @@ function tireVerdict({ capacity, needKg, present }: LoadCase): Verdict {
   return lower ? 'caution' : 'ok';
 }
 
-function tireLoad(axle: AxleName, load: LoadCase, { service }: Fitted): Check {
+function tireLoad(axle: AxleName, load: LoadCase, { service }: Fitted, words: Words): Check {
+  const kg = (value: number) => words.measure('mass', value);
   const { capacity, needKg, present, axleRatingKg, dual } = load;
   return new Judged(
     {
@@ -44,7 +46,7 @@ function tireLoad(axle: AxleName, load: LoadCase, { service }: Fitted): Check {
       verdict: tireVerdict(load),
     },
     () => {
-      const lines = capacity ? capacityLines(capacity, service) : missingIndex(load, service.loadRange);
+      const lines = capacity ? capacityLines(capacity, service, words) : missingIndex(load, service.loadRange);
       if (needKg === null) lines.push('not known: the axle rating, from the plate');
       else if (capacity)
         lines.push(`${wheelsOnAxle(dual)} × ${kg(capacity.kg)} = ${kg(wheelsOnAxle(dual) * capacity.kg)} for an axle of ${kg(axleRatingKg!)}`); // prettier-ignore
@@ -61,7 +63,13 @@ const missingIndex = ({ dual }: LoadCase, loadRange: string | null): string[] =>
   ...(loadRange ? [`load range ${loadRange} is a strength of the casing, not a load: the index says it`] : []),
 ];
 
-function wheelLoad(axle: AxleName, { needKg, axleRatingKg, dual }: LoadCase, ratingKg: number | null): Check {
+function wheelLoad(
+  axle: AxleName,
+  { needKg, axleRatingKg, dual }: LoadCase,
+  ratingKg: number | null,
+  words: Words,
+): Check {
+  const kg = (value: number) => words.measure('mass', value);
   const known = needKg !== null && ratingKg !== null;
   return new Judged(
     {
@@ -85,11 +93,17 @@ function wheelLoad(axle: AxleName, { needKg, axleRatingKg, dual }: LoadCase, rat
 }
 
 /** The car's own top speed is what a tire must stand; where nobody gave it, what is on the car now says what it needs. */
-function speed(axle: AxleName, topSpeedKmh: number | null, symbol: string | null, now: string | null): Check {
+function speed(
+  axle: AxleName,
+  topSpeedKmh: number | null,
+  symbol: string | null,
+  now: string | null,
+  words: Words,
+): Check {
   const value = speedOfSymbolKmh(symbol);
   const need = topSpeedKmh ?? speedOfSymbolKmh(now);
   const known = value !== null && need !== null;
-  const text = (kmh: number) => `${formatNumber(kmh, 0)} km/h`;
+  const text = (kmh: number) => words.measure('speed', kmh);
   return new Judged(
     {
       code: 'speed-rating',

@@ -8,7 +8,7 @@ import {
   type Capacity,
   type Service,
 } from '#core/load';
-import { formatNumber } from '#core/units';
+import { formatNumber, type Words } from '#core/units';
 import type { Fitted } from './fitted';
 import type { Sheet } from './sheet';
 
@@ -21,9 +21,6 @@ export interface LoadCase {
   axleRatingKg: number | null;
 }
 
-/** A load in kg as it is written. */
-export const kg = (value: number): string => `${formatNumber(value, Number.isInteger(value) ? 0 : 1)} kg`;
-
 /** Puts what the tires carry, what each must carry and the estimated pressure on the sheet. */
 export function loadFigures(
   sheet: Sheet,
@@ -32,11 +29,13 @@ export function loadFigures(
   candidate: Fitted,
   present: Fitted,
 ): LoadCase {
+  const { words } = sheet;
+  const kg = (value: number) => words.measure('mass', value);
   const { axleRatingKg = null, pressureKpa = null, dual = false } = vehicle[axle] ?? {};
   const on = { truck: vehicle.class === 'truck', dual, topSpeedKmh: vehicle.topSpeedKmh ?? null };
   const capacity = capacityOf(candidate.service, on);
   const now = capacityOf(present.service, on);
-  if (capacity) sheet.putTire('loadCapacityKg', capacity.kg, () => capacityLines(capacity, candidate.service));
+  if (capacity) sheet.putTire('loadCapacityKg', capacity.kg, () => capacityLines(capacity, candidate.service, words));
   const needKg = axleRatingKg === null ? null : needPerWheelKg(axleRatingKg, dual);
   if (needKg !== null)
     sheet.put('loadNeedKg', needKg, () => [
@@ -48,7 +47,8 @@ export function loadFigures(
 }
 
 /** How a capacity came about. */
-export function capacityLines(capacity: Capacity, service: Service): string[] {
+export function capacityLines(capacity: Capacity, service: Service, words: Words): string[] {
+  const kg = (value: number) => words.measure('mass', value);
   const lines = [`load index ${capacity.index}${capacity.dual ? ' (dual)' : ''}: ${kg(capacity.markedKg)} a tire`];
   if (capacity.derated)
     lines.push(`a passenger tire on a truck, van or SUV: ${kg(capacity.markedKg)} / 1.10 = ${kg(capacity.markedKg / 1.1)} (FMVSS 571.110)`); // prettier-ignore
@@ -67,11 +67,13 @@ const DIFFERS: Record<Service['differs'][number], string> = {
 };
 
 function putPressure(sheet: Sheet, kpa: number, present: Service, next: Service, dual: boolean): void {
+  const { words } = sheet;
+  const kg = (value: number) => words.measure('mass', value);
   const stated = (service: Service): number => loadOfIndexKg((dual ? service.loadIndexDual : service.loadIndex)!);
   const [before, after] = [stated(present), stated(next)];
   const estimate = pressureForSameLoad(kpa, { loadKg: before, service: present }, { loadKg: after, service: next });
   sheet.put('pressureKpa', estimate.kpa, () => [
-    `${formatNumber(kpa, 0)} kPa × (${kg(before)} / ${kg(after)})^(1/0.8)${estimate.sameReference ? '' : ', by the pressures at which the loads are stated,'} = ${formatNumber(estimate.kpa, 0)} kPa`,
+    `${words.measure('pressure', kpa)} × (${kg(before)} / ${kg(after)})^(1/0.8)${estimate.sameReference ? '' : ', by the pressures at which the loads are stated,'} = ${words.measure('pressure', estimate.kpa)}`,
     ...(estimate.sameReference ? ['both loads taken as stated at one pressure (assumed)'] : []),
     "an estimate for the same load, cold: the tire maker's table decides, and never less than the car's plate asks",
   ]);

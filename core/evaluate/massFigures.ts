@@ -21,9 +21,11 @@ const text = (value: number, decimals = 1, plus = false): string => formatNumber
 export function massFigures(sheet: Sheet, candidate: Fitted, wanted: SetupAxle, present: Fitted): void {
   const corner = cornerOf(candidate, wanted);
   if (!corner) return;
+  const { words } = sheet;
+  const kg = (value: number, plus = false) => words.measure('mass', value, plus);
   const many = candidate.dual ? '2 × ' : '';
   sheet.put('massKg', corner.massKg, () => [
-    `${many}(wheel ${text(corner.wheelKg)} + tire ${text(corner.tireKg)})${stackText(wanted)} = ${text(corner.massKg)} kg`,
+    `${many}(wheel ${kg(corner.wheelKg)} + tire ${kg(corner.tireKg)})${stackText(wanted, kg)} = ${kg(corner.massKg)}`,
     ...(corner.notWeighed > 0 ? [`without ${corner.notWeighed} of the stack that nobody weighed`] : []),
   ]);
   const { inertiaKgM2: inertia, equivalentKg } = corner;
@@ -36,7 +38,7 @@ export function massFigures(sheet: Sheet, candidate: Fitted, wanted: SetupAxle, 
   if (!now) return;
   const change = corner.massKg - now.massKg;
   sheet.put('massChangeKg', change, () => [
-    `${text(corner.massKg)} − ${text(now.massKg)} = ${text(change, 1, true)} kg a corner, unsprung`,
+    `${kg(corner.massKg)} − ${kg(now.massKg)} = ${kg(change, true)} a corner, unsprung`,
   ]);
   if (inertia === null || now.inertiaKgM2 === null || equivalentKg === null || now.equivalentKg === null) return;
   const before = now.inertiaKgM2;
@@ -45,13 +47,13 @@ export function massFigures(sheet: Sheet, candidate: Fitted, wanted: SetupAxle, 
   sheet.put('inertiaChangePct', pct, () => [`${text(inertia, 3)} / ${text(before, 3)} − 1 = ${text(pct, 1, true)} %`]);
   sheet.put('equivalentChangeKg', felt, () => [
     'mass as it is felt when speeding up and braking: m + I/R²',
-    `${text(equivalentKg)} − ${text(now.equivalentKg!)} = ${text(felt, 1, true)} kg a corner`,
+    `${kg(equivalentKg)} − ${kg(now.equivalentKg!)} = ${kg(felt, true)} a corner`,
   ]);
 }
 
-function stackText({ stack = [] }: SetupAxle): string {
+function stackText({ stack = [] }: SetupAxle, kg: (value: number) => string): string {
   const weighed = stack.flatMap(({ massKg }) => (massKg == null ? [] : [massKg]));
-  return weighed.length === 0 ? '' : ` + stack ${text(weighed.reduce((sum, mass) => sum + mass, 0))}`;
+  return weighed.length === 0 ? '' : ` + stack ${kg(weighed.reduce((sum, mass) => sum + mass, 0))}`;
 }
 
 function cornerOf(fitted: Fitted, { stack = [] }: SetupAxle): Corner | null {

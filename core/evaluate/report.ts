@@ -63,6 +63,10 @@ export interface SpeedometerReport {
   points: { shownKmh: number; trueKmh: number | null; leastKmh: number; mostKmh: number }[];
   /** Engine speed at those speeds, driven truly. */
   engine: { speedKmh: number; rpm: number; nowRpm: number | null }[] | null;
+  /** Gear ratio taken as 1 because nobody gave it. */
+  gearAssumed: boolean;
+  /** The arithmetic of the engine speed. */
+  working: string[];
 }
 
 export interface SpareReport {

@@ -1,6 +1,6 @@
-import { engineSpeedRpm, judgeSpeedometer, mostShownKmh, trueAtShownKmh, trueBandKmh, type SpeedometerReading } from '#core/gearing'; // prettier-ignore
+import { BAND, engineSpeedRpm, revolutionsPerKm, judgeSpeedometer, mostShownKmh, trueAtShownKmh, trueBandKmh, type SpeedometerReading } from '#core/gearing'; // prettier-ignore
 import type { Brief, Setup, Vehicle } from '#core/job';
-import { formatNumber } from '#core/units';
+import { formatNumber, type Words } from '#core/units';
 import type { Check, Drive } from '#core/verdict';
 import { Judged } from './judged';
 import type { AxleReport, SpeedometerReport } from './report';
@@ -59,7 +59,18 @@ export function speedometerReport(
       return { shownKmh, trueKmh, leastKmh: least, mostKmh: most };
     }),
     engine: engine(vehicle, speeds, diameter, before),
+    gearAssumed: vehicle.gearing?.axleRatio != null && vehicle.gearing.gearRatio == null,
+    working: engineLines(vehicle, diameter),
   };
+}
+
+function engineLines({ gearing }: Vehicle, diameter: number | null): string[] {
+  if (gearing?.axleRatio == null || diameter === null) return [];
+  const { axleRatio, gearRatio } = gearing;
+  return [
+    `speed / 60 × ${formatNumber(revolutionsPerKm(diameter))} a km × axle ${axleRatio} × gear ${gearRatio ?? '1 (direct, assumed)'}`,
+    'without slip',
+  ];
 }
 
 function engine(vehicle: Vehicle, speeds: readonly number[], diameter: number | null, before: number | null) {
@@ -74,7 +85,8 @@ function engine(vehicle: Vehicle, speeds: readonly number[], diameter: number | 
 }
 
 /** Whether the speedometer keeps its band on these tires. */
-export function speedometerCheck(vehicle: Vehicle, setup: Setup, { ratio }: SpeedometerReport): Check {
+export function speedometerCheck(vehicle: Vehicle, setup: Setup, { ratio }: SpeedometerReport, words: Words): Check {
+  const speed = (kmh: number) => words.measure('speed', kmh);
   const reading = readingOf(vehicle);
   const judged = ratio === null ? null : judgeSpeedometer(ratio, reading);
   const set = setup.speedometerSet === true;
@@ -87,14 +99,14 @@ export function speedometerCheck(vehicle: Vehicle, setup: Setup, { ratio }: Spee
       value,
       limit: null,
       margin: null,
-      unit: 'km/h',
+      unit: '',
       verdict: set ? 'caution' : (judged?.verdict ?? 'unknown'),
     },
     () => {
       if (ratio === null) return ['not known: tires of the driven axle, now and then, and how the car is driven'];
       const change = 100 * (ratio - 1);
       const lines = [
-        `100 × ${formatNumber(ratio, 4)}${reading ? ` × ${formatNumber(reading.trueKmh, 1)} / ${formatNumber(reading.indicatedKmh, 1)}` : ''} = ${formatNumber(value!, 1)} km/h`,
+        `100 × ${formatNumber(ratio, 4)}${reading ? ` × ${speed(reading.trueKmh)} / ${speed(reading.indicatedKmh)}` : ''} = ${formatNumber(value!, 1)}`,
       ];
       if (!reading)
         lines.push('had it been exact before (assumed): its own error decides, read it against the true speed');
@@ -103,10 +115,10 @@ export function speedometerCheck(vehicle: Vehicle, setup: Setup, { ratio }: Spee
           `it now reads ${formatNumber(Math.abs(change), 1)} % ${change > 0 ? 'lower' : 'higher'} than before`,
         );
       if (judged?.leaves === 'low')
-        lines.push(`at a true ${judged.atKmh} km/h it shows less: never below true (UNECE R39)`);
+        lines.push(`at a true ${speed(judged.atKmh!)} it shows less: never below true (UNECE R39)`);
       if (judged?.leaves === 'high')
-        lines.push(`at a true ${judged.atKmh} km/h it shows more than ${formatNumber(mostShownKmh(judged.atKmh!), 0)}: at most 10 % and 4 km/h above (UNECE R39)`); // prettier-ignore
-      if (judged?.verdict === 'ok' && reading) lines.push('within the band: never below true, at most 10 % and 4 km/h above (UNECE R39)'); // prettier-ignore
+        lines.push(`at a true ${speed(judged.atKmh!)} it shows more than ${speed(mostShownKmh(judged.atKmh!))}: at most 10 % and ${speed(BAND.kmh)} above (UNECE R39)`); // prettier-ignore
+      if (judged?.verdict === 'ok' && reading) lines.push(`within the band: never below true, at most 10 % and ${speed(BAND.kmh)} above (UNECE R39)`); // prettier-ignore
       if (set) lines.push('set anew for these tires: prove it against the true speed before it goes on the road');
       return lines;
     },

@@ -1,8 +1,8 @@
 import { rollingCircumferenceMm } from '#core/tire';
+import { KM_PER_MILE } from '#core/units';
 
 const MM_PER_KM = 1e6;
-/** An international mile, in mm: 1609.344 m. */
-const MM_PER_MILE = 1_609_344;
+const MM_PER_MILE = KM_PER_MILE * MM_PER_KM;
 
 /** Revolutions of a wheel each km: 10⁶ over the rolling circumference 3.05·D in mm. */
 export const revolutionsPerKm = (diameterMm: number): number => MM_PER_KM / rollingCircumferenceMm(diameterMm);

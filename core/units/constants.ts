@@ -7,6 +7,9 @@ export const KG_PER_LB = 0.45359237;
 /** 1 psi in kPa (NIST SP 811, appendix B). */
 export const KPA_PER_PSI = 6.894757;
 
+/** 1 mile in km exactly (international yard and pound agreement, 1959). */
+export const KM_PER_MILE = 1.609344;
+
 /** How lengths are shown: millimetres, decimal inches, or inches in sixteenths or thirty-seconds. */
 export type LengthUnit = 'mm' | 'in' | 'in16' | 'in32';
 export const LENGTH_UNITS: readonly LengthUnit[] = ['mm', 'in', 'in16', 'in32'];

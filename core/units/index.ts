@@ -3,3 +3,4 @@ export * from './readNumber';
 export * from './readLength';
 export * from './formatLength';
 export * from './words';
+export * from './measures';

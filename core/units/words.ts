@@ -1,4 +1,5 @@
 import { formatLength, formatNumber, lengthFigure } from './formatLength';
+import { formatMeasure, type Quantity } from './measures';
 import type { LengthUnit } from './constants';
 
 /** How working lines write their figures: one choice of unit for a whole report. */
@@ -10,6 +11,8 @@ export interface Words {
   change(mm: number): string;
   /** A length without its unit, for a line that ends in one; negative values in brackets. */
   figure(mm: number): string;
+  /** A mass, pressure or speed with its unit: kg, kPa and km/h, or lb, psi and mph. */
+  measure(quantity: Quantity, value: number, plus?: boolean): string;
   /** A plain number. */
   number(value: number, decimals?: number): string;
 }
@@ -25,6 +28,7 @@ export function wordsIn(unit: LengthUnit): Words {
     length: (mm) => formatLength(mm, unit),
     change: (mm) => formatLength(mm, unit, true),
     figure,
+    measure: (quantity, value, plus) => formatMeasure(quantity, value, unit, plus),
     number: (value, decimals = 1) => formatNumber(value, decimals),
   };
 }

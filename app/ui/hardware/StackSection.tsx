@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { hardwareOf, type AxleReport } from '#core/evaluate';
+import { clampedAsOne, hardwareOf, type AxleReport } from '#core/evaluate';
 import type { AxleName, Job, Setup } from '#core/job';
 import { diameterFigure } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -22,7 +22,7 @@ const MARGINS = { left: 26, right: 30, top: 34, bottom: 56 };
 export function StackSection({ job, axle, setup, report }: StackSectionProps) {
   const lengths = useLengths();
   const { ref, size } = useSize<HTMLDivElement>({ width: 430, height: 520 });
-  const candidate = setup[axle] ?? {};
+  const candidate = clampedAsOne(setup[axle] ?? {}, job.vehicle[axle]?.dual ?? false);
   const hub = job.vehicle[axle]?.hub ?? {};
   const hardware = hardwareOf(hub, candidate, job.brief);
   const layout = stackLayout(hub, candidate, hardware.hubPattern.pattern.boltCircleMm ?? null);

@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { evaluateSetup, hubPatternOf } from '#core/evaluate';
+import { clampedAsOne, evaluateSetup, hubPatternOf } from '#core/evaluate';
 import { AXLES, type Hub, type Job, type SetupAxle } from '#core/job';
 import { stackLayout } from './layout';
 
@@ -13,7 +13,11 @@ test.each(all)(
   ({ job, setup, axle }) => {
     const hub = job.vehicle[axle]?.hub ?? {};
     const report = evaluateSetup(job, setup)[axle];
-    const layout = stackLayout(hub, setup[axle] ?? {}, hubPatternOf(hub).pattern.boltCircleMm ?? null);
+    const layout = stackLayout(
+      hub,
+      clampedAsOne(setup[axle] ?? {}, job.vehicle[axle]?.dual ?? false),
+      hubPatternOf(hub).pattern.boltCircleMm ?? null,
+    );
     const { engagementMm } = report.fastening;
     if (engagementMm === null || engagementMm <= 0) expect(layout.engaged).toBeNull();
     else expect(layout.engaged!.to - layout.engaged!.from).toBeCloseTo(engagementMm, 9);

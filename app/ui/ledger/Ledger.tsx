@@ -1,31 +1,21 @@
 import { memo, useCallback, useId, useState } from 'react';
-import { allChecks, heldBy, type AxleReport, type SetupReport } from '#core/evaluate';
+import { allChecks, heldBy, type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
-import { formatNumber, offsetFigure } from '#core/units';
-import { usedShare, verdictWord, type Check, type Verdict } from '#core/verdict';
+import { usedShare, verdictWord, type Verdict } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
-import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
+import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
-import { checkName, limitText, marginText, setupTitle, valueFigure } from '../words';
+import { checkName, marginText } from '../checkWords';
+import { setupTitle } from '../words';
+import { assumedName, carRows, checkRow, tireRows, wheelRows, type Row } from './rows';
 import './ledger.css';
-
-interface Row {
-  key: string;
-  label: string;
-  note: string;
-  value: string;
-  unit: string;
-  /** The arithmetic; asked for only where the row is open. */
-  working(): string[];
-  check?: Check;
-}
 
 interface LedgerProps {
   setup: Setup;
   report: SetupReport;
   axle: AxleName;
   /** What the sheet shows stands first. */
-  first?: 'room' | 'hub';
+  first?: 'room' | 'hub' | 'tire' | 'car';
   /** Every row shows its working. */
   allOpen: boolean;
 }
@@ -58,7 +48,18 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
     <Group
       key="tire"
       title={`Tire, ${axle}`}
-      rows={[...pick('rim-diameter', 'rim-width', 'diameter', 'axle-match'), ...tireRows(report[axle], lengths)]}
+      rows={[
+        ...pick('dual', 'load', 'wheel-rating', 'speed-rating', 'rim-diameter', 'rim-width', 'diameter'),
+        ...tireRows(report[axle], lengths),
+      ]}
+      {...shown}
+    />
+  );
+  const car = (
+    <Group
+      key="car"
+      title="Whole car"
+      rows={[...pick('axle-match', 'speedometer', 'spare', 'tpms', 'bolt-lengths'), ...carRows(report, axle, lengths)]}
       {...shown}
     />
   );
@@ -66,13 +67,11 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
     <Group
       key="hub"
       title={`Wheel on hub, ${axle}`}
-      rows={[
-        ...pick('pattern', 'centring', 'fastening', 'seat', 'lug-hole', 'bolt-lengths'),
-        ...wheelRows(report[axle], lengths),
-      ]}
+      rows={[...pick('pattern', 'centring', 'fastening', 'seat', 'lug-hole'), ...wheelRows(report[axle], lengths)]}
       {...shown}
     />
   );
+  const groups = { room, hub: onHub, tire, car };
   return (
     <aside className="ledger" aria-label="Ledger">
       <header>
@@ -86,7 +85,7 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
           </p>
         )}
       </header>
-      {first === 'hub' ? [onHub, room, tire] : [room, onHub, tire]}
+      {ORDER[first].map((name) => groups[name])}
       {report[axle].assumed.length > 0 && (
         <p className="ledger-assumed">
           <span className="assumed">Assumed, not measured:</span> {report[axle].assumed.map(assumedName).join(', ')}.
@@ -97,112 +96,13 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
   );
 }
 
-const ASSUMED: Record<string, string> = {
-  flangeMm: 'flange thickness 12.7 mm a side',
-  stackMm: 'no spacer on the car now',
-  kingpinInclinationDeg: 'kingpin inclination of its kind',
-  kingpinOffsetMm: 'kingpin offset of its kind',
-};
-const assumedName = (path: string): string => ASSUMED[path.split('.').at(-1)!] ?? path;
-
-function checkRow(check: Check, lengths: Lengths): Row {
-  return {
-    key: check.code,
-    label: check.label,
-    note: `${verdictWord(check)} · ${limitText(check, lengths)}`,
-    value: valueFigure(check, lengths),
-    unit:
-      check.value === null || valueFigure(check, lengths) === 'same'
-        ? ''
-        : check.unit === 'mm'
-          ? lengths.sign
-          : check.unit,
-    working: () => check.working,
-    check,
-  };
-}
-
-function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
-  const length = (
-    key: Exclude<keyof AxleReport['working'], keyof AxleReport['tire']>,
-    label: string,
-    note: string,
-    plus = false,
-  ): Row => ({
-    key,
-    label,
-    note,
-    value: lengths.figure(axle[key], plus),
-    unit: axle[key] === null ? '' : lengths.sign,
-    working: () => axle.working[key] ?? [],
-  });
-  const offset = axle.effectiveOffsetMm;
-  return [
-    {
-      key: 'effectiveOffsetMm',
-      label: 'Effective offset',
-      note: 'offset less stack',
-      value: offset === null ? '—' : offsetFigure(offset),
-      unit: offset === null ? '' : 'mm',
-      working: () => axle.working.effectiveOffsetMm ?? [],
-    },
-    length('backspacingOverallMm', 'Backspacing, overall', 'as a straight-edge reads it'),
-    length('backspacingNominalMm', 'Backspacing, nominal', 'arithmetic on the nominal width'),
-    length('frontspacingMm', 'Front spacing', 'overall width less backspacing'),
-    length('overallWidthMm', 'Overall width', 'nominal width and both flanges'),
-    length('outerChangeMm', 'Outer face moves', 'against now, + outboard', true),
-    length('innerChangeMm', 'Inner face moves', 'against now, + inboard', true),
-    length('trackChangeMm', 'Track', 'against now', true),
-    ...(axle.scrubRadiusMm === null
-      ? []
-      : [
-          length(
-            'scrubRadiusMm',
-            'Scrub radius',
-            axle.assumed.some((path) => path.includes('kingpin')) ? 'steering axis assumed' : 'steering axis measured',
-            true,
-          ),
-          length('scrubChangeMm', 'Scrub radius moves', 'against now', true),
-        ]),
-  ];
-}
-
-function tireRows(axle: AxleReport, lengths: Lengths): Row[] {
-  const { tire } = axle;
-  const length = (
-    key: 'overallDiameterMm' | 'sectionWidthMm' | 'treadWidthMm' | 'circumferenceMm',
-    label: string,
-    note: string,
-  ): Row => ({
-    key,
-    label,
-    note,
-    value: lengths.figure(tire[key]),
-    unit: tire[key] === null ? '' : lengths.sign,
-    working: () => axle.working[key] ?? [],
-  });
-  const speed = axle.trueSpeedAt100;
-  return [
-    length('overallDiameterMm', 'Overall diameter', 'new and inflated'),
-    length('sectionWidthMm', 'Section width', 'on this rim'),
-    {
-      key: 'trueSpeedAt100',
-      label: 'True speed at 100 shown',
-      note: speed !== null && speed > 100 ? 'the speedometer now reads lower' : 'had it been exact before',
-      value: speed === null ? '—' : formatNumber(speed),
-      unit: '',
-      working: () => axle.working.trueSpeedAt100 ?? [],
-    },
-    {
-      key: 'rideHeightChangeMm',
-      label: 'Ride height',
-      note: 'by the tire alone',
-      value: lengths.figure(axle.rideHeightChangeMm, true),
-      unit: axle.rideHeightChangeMm === null ? '' : lengths.sign,
-      working: () => axle.working.rideHeightChangeMm ?? [],
-    },
-  ];
-}
+/** The group of what the sheet shows comes first, the others in the order of the work. */
+const ORDER = {
+  room: ['room', 'hub', 'tire', 'car'],
+  hub: ['hub', 'room', 'tire', 'car'],
+  tire: ['tire', 'room', 'hub', 'car'],
+  car: ['car', 'tire', 'room', 'hub'],
+} as const;
 
 interface GroupProps {
   title: string;

@@ -6,7 +6,8 @@ import { verdictWord, WORST_FIRST, type Check } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
-import { setupTitle, valueFigure } from '../words';
+import { valueFigure } from '../checkWords';
+import { setupTitle } from '../words';
 
 interface Row {
   key: string;

@@ -8,7 +8,8 @@ import { verdictWord } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
-import { checkName, faceText, setupTitle, stackLine, tireLine } from '../words';
+import { checkName } from '../checkWords';
+import { faceText, setupTitle, stackLine, tireLine } from '../words';
 import type { SetupActions } from './useSetupActions';
 import './tray.css';
 

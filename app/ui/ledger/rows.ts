@@ -1,0 +1,184 @@
+import type { AxleReport, SetupReport } from '#core/evaluate';
+import type { AxleName } from '#core/job';
+import { formatMeasure, formatNumber, measureFigure, measureSign, offsetFigure } from '#core/units';
+import { verdictWord, type Check } from '#core/verdict';
+import type { Lengths } from '../../preferences/PreferencesContext';
+import { limitText, unitText, valueFigure } from '../checkWords';
+
+/** A figure of the ledger as it is shown. */
+export interface Row {
+  key: string;
+  label: string;
+  note: string;
+  value: string;
+  unit: string;
+  /** The arithmetic; asked for only where the row is open. */
+  working(): string[];
+  check?: Check;
+}
+
+const ASSUMED: Record<string, string> = {
+  flangeMm: 'flange thickness 12.7 mm a side',
+  stackMm: 'no spacer on the car now',
+  kingpinInclinationDeg: 'kingpin inclination of its kind',
+  kingpinOffsetMm: 'kingpin offset of its kind',
+};
+export const assumedName = (path: string): string => ASSUMED[path.split('.').at(-1)!] ?? path;
+
+/** A check as a row. */
+export function checkRow(check: Check, lengths: Lengths): Row {
+  return {
+    key: check.code,
+    label: check.label,
+    note: `${verdictWord(check)} · ${limitText(check, lengths)}`,
+    value: valueFigure(check, lengths),
+    unit: check.value === null || valueFigure(check, lengths) === 'same' ? '' : unitText(check, lengths),
+    working: () => check.working,
+    check,
+  };
+}
+
+/** What a wheel is by itself, and what moves against now. */
+export function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
+  const length = (
+    key: Exclude<keyof AxleReport['working'], keyof AxleReport['tire']>,
+    label: string,
+    note: string,
+    plus = false,
+  ): Row => ({
+    key,
+    label,
+    note,
+    value: lengths.figure(axle[key], plus),
+    unit: axle[key] === null ? '' : lengths.sign,
+    working: () => axle.working[key] ?? [],
+  });
+  const offset = axle.effectiveOffsetMm;
+  return [
+    {
+      key: 'effectiveOffsetMm',
+      label: 'Effective offset',
+      note: 'offset less stack',
+      value: offset === null ? '—' : offsetFigure(offset),
+      unit: offset === null ? '' : 'mm',
+      working: () => axle.working.effectiveOffsetMm ?? [],
+    },
+    length('backspacingOverallMm', 'Backspacing, overall', 'as a straight-edge reads it'),
+    length('backspacingNominalMm', 'Backspacing, nominal', 'arithmetic on the nominal width'),
+    length('frontspacingMm', 'Front spacing', 'overall width less backspacing'),
+    length('overallWidthMm', 'Overall width', 'nominal width and both flanges'),
+    length('outerChangeMm', 'Outer face moves', 'against now, + outboard', true),
+    length('innerChangeMm', 'Inner face moves', 'against now, + inboard', true),
+    length('trackChangeMm', 'Track', 'against now', true),
+    ...(axle.scrubRadiusMm === null
+      ? []
+      : [
+          length(
+            'scrubRadiusMm',
+            'Scrub radius',
+            axle.assumed.some((path) => path.includes('kingpin')) ? 'steering axis assumed' : 'steering axis measured',
+            true,
+          ),
+          length('scrubChangeMm', 'Scrub radius moves', 'against now', true),
+        ]),
+  ];
+}
+
+/** What a tire is by itself on this rim. */
+export function tireRows(axle: AxleReport, lengths: Lengths): Row[] {
+  const { tire } = axle;
+  const length = (
+    key: 'overallDiameterMm' | 'sectionWidthMm' | 'serviceWidthMm' | 'serviceDiameterMm',
+    label: string,
+    note: string,
+  ): Row => ({
+    key,
+    label,
+    note,
+    value: lengths.figure(tire[key]),
+    unit: tire[key] === null ? '' : lengths.sign,
+    working: () => axle.working[key] ?? [],
+  });
+  return [
+    length('overallDiameterMm', 'Overall diameter', 'new and inflated'),
+    length('sectionWidthMm', 'Section width', 'on this rim'),
+    length('serviceWidthMm', 'Section in service, up to', 'grown, UNECE R30'),
+    length('serviceDiameterMm', 'Diameter in service, up to', 'grown, UNECE R30'),
+    {
+      key: 'revolutionsPerKm',
+      label: lengths.sign === 'mm' ? 'Revolutions a km' : 'Revolutions a mile',
+      note: 'by the rolling circumference',
+      value:
+        tire.revolutionsPerKm === null
+          ? '—'
+          : formatNumber(lengths.sign === 'mm' ? tire.revolutionsPerKm : tire.revolutionsPerMile!),
+      unit: '',
+      working: () => axle.working[lengths.sign === 'mm' ? 'revolutionsPerKm' : 'revolutionsPerMile'] ?? [],
+    },
+    {
+      key: 'rideHeightChangeMm',
+      label: 'Ride height',
+      note: 'by the tire alone',
+      value: lengths.figure(axle.rideHeightChangeMm, true),
+      unit: axle.rideHeightChangeMm === null ? '' : lengths.sign,
+      working: () => axle.working.rideHeightChangeMm ?? [],
+    },
+    ...(axle.pressureKpa === null
+      ? []
+      : [measured('pressureKpa', 'Cold pressure, estimate', "the tire maker's table decides", axle, lengths)]),
+  ];
+}
+
+const QUANTITIES = {
+  massKg: 'mass',
+  massChangeKg: 'mass',
+  equivalentChangeKg: 'mass',
+  pressureKpa: 'pressure',
+} as const;
+
+function measured(key: keyof typeof QUANTITIES, label: string, note: string, axle: AxleReport, lengths: Lengths): Row {
+  const value = axle[key];
+  const quantity = QUANTITIES[key];
+  return {
+    key,
+    label,
+    note,
+    value: value === null ? '—' : measureFigure(quantity, value, lengths.unit, key.includes('Change')),
+    unit: value === null ? '' : measureSign(quantity, lengths.unit),
+    working: () => axle.working[key] ?? [],
+  };
+}
+
+/** Weight of a corner and how hard it is to set turning; engine speed where the ratios are known. */
+export function carRows(report: SetupReport, name: AxleName, lengths: Lengths): Row[] {
+  const axle = report[name];
+  const weights =
+    axle.massKg === null
+      ? []
+      : [
+          measured('massKg', `Weight, ${name} corner`, 'wheel, tire and stack', axle, lengths),
+          measured('massChangeKg', 'Weight moves', 'a corner, against now', axle, lengths),
+          measured('equivalentChangeKg', 'As felt speeding up', 'with what turns: m + I/R²', axle, lengths),
+          {
+            key: 'inertiaChangePct',
+            label: 'Rotating inertia',
+            note: 'against now',
+            value: axle.inertiaChangePct === null ? '—' : formatNumber(axle.inertiaChangePct, 1, true),
+            unit: axle.inertiaChangePct === null ? '' : '%',
+            working: () => [...(axle.working.inertiaKgM2 ?? []), ...(axle.working.inertiaChangePct ?? [])],
+          },
+        ];
+  const at = report.speedometer.engine?.find(({ speedKmh }) => speedKmh >= 100) ?? report.speedometer.engine?.at(-1);
+  if (!at) return weights;
+  return [
+    ...weights,
+    {
+      key: 'engineRpm',
+      label: `Engine at ${formatMeasure('speed', at.speedKmh, lengths.unit)}`,
+      note: at.nowRpm === null ? 'true speed' : `true speed; now ${formatNumber(at.nowRpm, 0)}`,
+      value: formatNumber(at.rpm, 0),
+      unit: '/min',
+      working: () => report.speedometer.working,
+    },
+  ];
+}
