@@ -7,7 +7,7 @@ import { antdTheme } from '../app/theme/antdTheme';
 import { cssProperties, DARK, LIGHT } from '../app/theme/palette';
 
 const PARTS = [
-  'Alert', 'App', 'Button', 'Checkbox', 'Dropdown', 'Empty', 'Form', 'Input', 'Menu', 'Modal', 'Pagination', 'Popover', 'Segmented',
+  'Alert', 'App', 'Button', 'Checkbox', 'Dropdown', 'Empty', 'Form', 'Input', 'Menu', 'Modal', 'Pagination', 'Popover', 'Radio', 'Segmented',
   'Select', 'Spin', 'Table', 'Tooltip',
 ]; // prettier-ignore
 

@@ -25,6 +25,11 @@ const LIMITS: readonly { key: LimitKey; label: string; meaning: string }[] = [
     label: 'Diameter against now',
     meaning: 'either way; it changes speedometer, gearing and ride height',
   },
+  {
+    key: 'axleMatchPct',
+    label: 'Front against rear diameter',
+    meaning: 'where both axles are driven; care begins at half of it',
+  },
 ];
 
 /** What is asked for: where the face should stand, the limits to keep, and what else was said. */
@@ -102,13 +107,8 @@ export default function BriefPage() {
                     <span className="soft">{meaning}</span>
                   </th>
                   <td>
-                    {key === 'diameterPct' ? (
-                      <NumberField
-                        {...field}
-                        range="diameterPct"
-                        unit="± %"
-                        placeholder={formatNumber(HOUSE_LIMITS[key])}
-                      />
+                    {key === 'diameterPct' || key === 'axleMatchPct' ? (
+                      <NumberField {...field} range={key} unit="± %" placeholder={formatNumber(HOUSE_LIMITS[key])} />
                     ) : (
                       <LengthField {...field} range="limitMm" placeholder={lengths.figure(HOUSE_LIMITS[key])} />
                     )}

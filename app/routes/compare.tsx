@@ -11,6 +11,7 @@ import { Ladder, type Rung } from '../ui/ladder/Ladder';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
 import { Ring } from '../ui/parts/Ring';
 import { OnHubTable } from '../ui/stations/OnHubTable';
+import { OnRoadTable } from '../ui/stations/OnRoadTable';
 import { checkName, marginText } from '../ui/checkWords';
 import { faceText, setupTitle } from '../ui/words';
 import '../ui/stations/compare.css';
@@ -51,6 +52,7 @@ export default function ComparePage() {
         <>
           <Differences rungs={rungs} axle={axle} />
           <OnHubTable axle={axle} />
+          <OnRoadTable axle={axle} />
         </>
       )}
     </div>

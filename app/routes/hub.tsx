@@ -1,4 +1,4 @@
-import { Segmented } from 'antd';
+import { Checkbox, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { hubPatternOf } from '#core/evaluate';
 import { boreFault, countFault } from '#core/hub';
@@ -7,6 +7,7 @@ import { useJob } from '../job/JobContext';
 import { useLengths } from '../preferences/PreferencesContext';
 import { ChoiceField } from '../ui/fields/ChoiceField';
 import { LengthField } from '../ui/fields/LengthField';
+import { MeasureField } from '../ui/fields/MeasureField';
 import { NumberField } from '../ui/fields/NumberField';
 import { TextField, ThreadField } from '../ui/fields/TextField';
 import { ReadingPanel, takenWith } from '../ui/help/ReadingPanel';
@@ -192,13 +193,29 @@ export default function HubPage() {
               label="Stud hole ⌀, to redrill"
               range="studHoleMm"
             />
-            <NumberField
+            <MeasureField
               {...plain<number>(['vehicle', axle, 'axleRatingKg'], vehicle[axle]?.axleRatingKg)}
               label="Axle rating, from the plate"
+              quantity="mass"
               range="axleRatingKg"
-              unit="kg"
               width={6}
             />
+            <MeasureField
+              {...plain<number>(['vehicle', axle, 'pressureKpa'], vehicle[axle]?.pressureKpa)}
+              label="Cold pressure of the present tires"
+              quantity="pressure"
+              range="pressureKpa"
+              width={6}
+            />
+            {axle === 'rear' && (
+              <Checkbox
+                className="hub-dual"
+                checked={vehicle.rear?.dual ?? false}
+                onChange={({ target }) => editAt(['vehicle', 'rear', 'dual'], target.checked ? true : null)}
+              >
+                Dual wheels, two a side
+              </Checkbox>
+            )}
           </form>
         </div>
         <form className="car-fields" aria-label="Car" onSubmit={(event) => event.preventDefault()}>

@@ -10,6 +10,8 @@ import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../ui/frame/useJobKeys';
 import { Ledger } from '../ui/ledger/Ledger';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
 import { useListSwitch } from '../ui/parts/useListSwitch';
+import { CarView } from '../ui/car/CarView';
+import { TireView } from '../ui/tire/TireView';
 import { CandidateSheet } from '../ui/stations/CandidateSheet';
 import { SetupList } from '../ui/stations/SetupList';
 import { useAxleFields } from '../ui/stations/useAxleFields';
@@ -59,10 +61,35 @@ const NUDGES: Record<string, { part: 'offset' | 'stack'; mm: number }> = {
   '+': { part: 'stack', mm: 5 },
 };
 
+type Shows = 'corner' | 'hardware' | 'tire' | 'car';
+
+/** What the sheet may show of a setup, and what the ledger then begins with. */
+const VIEWS = {
+  corner: { name: 'Corner', caption: 'from behind, at rest', tooltip: 'the wheel in its room', first: 'room' },
+  hardware: {
+    name: 'Hardware',
+    caption: 'section through hub and one fastener',
+    tooltip: 'what stands between hub and wheel (H)',
+    first: 'hub',
+  },
+  tire: { name: 'Tire', caption: 'on its rim', tooltip: 'section, load, makes and other sizes (T)', first: 'tire' },
+  car: {
+    name: 'Car',
+    caption: 'speeds, spare, sensors',
+    tooltip: 'speedometer, gearing, spare, sensors (C)',
+    first: 'car',
+  },
+} as const;
+
+const VIEW_KEYS: Readonly<Record<string, Shows>> = { h: 'hardware', t: 'tire', c: 'car' };
+
+/** The key of a view shows it, and pressed again the corner. */
+const swapped = (now: Shows, asked: Shows): Shows => (now === asked ? 'corner' : asked);
+
 function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
   const { axle, job } = useJob();
   const { asList, listButton } = useListSwitch();
-  const [shows, setShows] = useState<'corner' | 'hardware'>('corner');
+  const [shows, setShows] = useState<Shows>('corner');
   const [allOpen, setAllOpen] = useState(false);
   const fields = useAxleFields(['setups', setup.id, axle], setup[axle] ?? {});
   const stack = useStackField(setup, axle);
@@ -78,27 +105,26 @@ function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
     WHERE_NOTHING_IS_TYPED,
     [fields, stack],
   );
-  useHotkeys('h', () => setShows(shows === 'corner' ? 'hardware' : 'corner'), BY_SIGN, [shows]);
+  useHotkeys('h,t,c', ({ key }) => setShows((now) => swapped(now, VIEW_KEYS[key.toLowerCase()]!)), BY_SIGN);
   useHotkeys('w', () => setAllOpen(!allOpen), BY_SIGN, [allOpen]);
   return (
     <>
       <section className="setups-sheet" aria-label="Section">
         <header className="sheet-head">
           <h1>
-            {axle === 'front' ? 'Front' : 'Rear'} right{' '}
-            <span className="soft">
-              {shows === 'corner' ? 'from behind, at rest' : 'section through hub and one fastener'}
-            </span>
+            {shows === 'car' ? 'Whole car' : `${axle === 'front' ? 'Front' : 'Rear'} right`}{' '}
+            <span className="soft">{VIEWS[shows].caption}</span>
           </h1>
-          <span className="legend" aria-hidden hidden={shows === 'hardware'}>
+          <span className="legend" aria-hidden hidden={shows !== 'corner'}>
             <i className="legend-candidate" /> {setup.id.toUpperCase()} <i className="legend-present" /> on the car now
           </span>
-          <Segmented<'corner' | 'hardware'>
+          <Segmented<Shows>
             aria-label="What the sheet shows"
-            options={[
-              { value: 'corner', label: 'Corner', tooltip: 'the wheel in its room (H)' },
-              { value: 'hardware', label: 'Hardware', tooltip: 'what stands between hub and wheel (H)' },
-            ]}
+            options={(Object.keys(VIEWS) as Shows[]).map((value) => ({
+              value,
+              label: VIEWS[value].name,
+              tooltip: VIEWS[value].tooltip,
+            }))}
             value={shows}
             onChange={setShows}
           />
@@ -109,6 +135,8 @@ function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
           {shows === 'hardware' && (
             <HardwareView key={`${setup.id}${axle}`} setup={setup} axle={axle} report={report} />
           )}
+          {shows === 'tire' && <TireView key={`${setup.id}${axle}`} setup={setup} axle={axle} report={report} />}
+          {shows === 'car' && <CarView setup={setup} report={report} />}
           {shows === 'corner' && asList && <SetupList setup={setup} axle={axle} fields={fields} stack={stack} />}
           {shows === 'corner' && (
             <CandidateSheet
@@ -124,13 +152,7 @@ function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
           )}
         </div>
       </section>
-      <Ledger
-        setup={setup}
-        report={report}
-        axle={axle}
-        first={shows === 'hardware' ? 'hub' : 'room'}
-        allOpen={allOpen}
-      />
+      <Ledger setup={setup} report={report} axle={axle} first={VIEWS[shows].first} allOpen={allOpen} />
     </>
   );
 }

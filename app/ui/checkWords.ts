@@ -46,7 +46,7 @@ const MATCH_NOTES: Record<string, string> = {
 export function limitText(check: Check, lengths: Lengths): string {
   const note = MATCH_NOTES[check.code];
   if (note) return note;
-  if (check.code === 'spare' && check.unit === '%') return 'diameter against the other wheels';
+  if (check.code === 'spare') return check.unit === '%' ? 'diameter against the other wheels' : 'play in its well';
   if (check.limit === null) return check.verdict === 'unknown' ? 'a reading is missing' : 'no limit';
   if (check.code === 'fender') return `out to ${faceText(check.limit, lengths)}`;
   if (check.code === 'rim-diameter') return `tire for ${rimFigure(check.limit)} in`;

@@ -8,6 +8,8 @@ import type { AxleReport } from './report';
 export interface Make {
   /** `size` for the size alone, computed; otherwise the make's name. */
   name: string;
+  /** Without the size, which all of them share. */
+  short: string;
   ofSize: boolean;
   tire: Tire;
   figures: AxleReport;
@@ -33,6 +35,7 @@ export function makesOfSize(job: Job, setup: Setup, axle: AxleName, items: reado
   );
   const make = (name: string, tire: Tire, ofSize: boolean): Make => ({
     name,
+    short: name.replaceAll(tire.size ?? now, '').trim() || name,
     ofSize,
     tire,
     figures: evaluateSetup(job, { ...setup, [axle]: { ...setup[axle], tire } })[axle],

@@ -1,4 +1,4 @@
-import type { AxleName, Job, Setup } from '#core/job';
+import type { AxleName, Brief, Job, Setup } from '#core/job';
 import { capacityOf, serviceOf, usualLoadIndex, XL_STEP } from '#core/load';
 import { rimRangeIn, standardSizes, tireSizeName, type TireSize } from '#core/tire';
 import { limitInForce, usedShare, worstVerdict, WORST_FIRST, type Verdict } from '#core/verdict';
@@ -11,8 +11,10 @@ export interface SizeThatDoes {
   figures: AxleReport;
   /** What fender, inner part, arch and diameter say. */
   verdict: Verdict;
-  /** Share of the room that is used by what holds it; how the list is sorted among equals. */
+  /** Share of the room that is used by what holds it. */
   used: number;
+  /** How far it is from what is asked: share of the diameter window, plus how far the face is from the middle of the wish. */
+  apart: number;
   /** The index such a size usually has, as an estimate; null where its load range decides. */
   usualIndex: number | null;
   /** `carries` by its usual index, `reinforced` only as XL; `unknown` where index or need is not known. */
@@ -32,7 +34,7 @@ const ROOM = new Set(['fender', 'inboard', 'arch', 'diameter', 'dual']);
 
 /**
  * Standard sizes for the rim of a setup that keep to the brief: within the approved rims, within the limit for the diameter either way,
- * carrying the axle, and without touching. Sorted by verdict, certainty of load, then by the room that is left.
+ * carrying the axle, and without touching. Sorted by verdict, certainty of load, then by how near it is to what is asked.
  */
 export function sizesThatDo(job: Job, setup: Setup, axle: AxleName): SizesThatDo {
   const { rimDiameterIn, rimWidthIn } = setup[axle]?.wheel ?? {};
@@ -59,11 +61,27 @@ export function sizesThatDo(job: Job, setup: Setup, axle: AxleName): SizesThatDo
     else if (verdict === 'fail') found.out.room += 1;
     else {
       const used = Math.max(...checks.map((check) => usedShare(check) ?? 0));
-      found.sizes.push({ name: tireSizeName(size), figures, verdict, used, usualIndex: usualLoadIndex(size), load });
+      const apart = Math.abs(pct ?? 0) / (windowPct || 1) + wishApart(job.brief?.pokeMm, figures.pokeMm);
+      found.sizes.push({
+        name: tireSizeName(size),
+        figures,
+        verdict,
+        used,
+        apart,
+        usualIndex: usualLoadIndex(size),
+        load,
+      });
     }
   }
-  found.sizes.sort((one, other) => rank(one) - rank(other) || one.used - other.used);
+  found.sizes.sort((one, other) => rank(one) - rank(other) || one.apart - other.apart);
   return found;
+}
+
+/** How far a face stands from the middle of its wish, in halves of the wish; 0 where the wish is open or the face not known. */
+function wishApart(wish: Brief['pokeMm'], pokeMm: number | null): number {
+  const { min, max } = wish ?? {};
+  if (min == null || max == null || pokeMm === null) return 0;
+  return Math.abs(pokeMm - (min + max) / 2) / Math.max(1, (max - min) / 2);
 }
 
 /** A setup with another tire on an axle, of which only the size is known. */

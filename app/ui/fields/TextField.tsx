@@ -32,6 +32,11 @@ export function ThreadField(props: Shown) {
   );
 }
 
+/** A marking of a tire, kept the way it is listed: a speed symbol, a load range letter. */
+export function MarkingField({ read, ...props }: Shown & { read(text: string): string }) {
+  return <TypedInput {...props} show={(text) => text} read={read} />;
+}
+
 /** A tire size as people write it; kept as typed, checked as read. */
 export function TireSizeField(props: Shown) {
   return (

@@ -93,11 +93,31 @@ export function Wheel({
   const rimWidthIn = fitted.wheel.rimWidthIn;
   if (!section || fitted.effectiveOffsetMm === null || rimWidthIn == null) return null;
   const centre = -fitted.effectiveOffsetMm;
+  const outer = fitted.dual?.spacingMm == null ? null : centre + fitted.dual.spacingMm;
   const foot = scale.y(0);
   return (
     <g className={`wheel wheel-${as}`}>
       <path className="tire" d={tirePath(section, scale, centre)} />
       <path className="rim" d={rimPath(section, rimWidthIn, scale, centre)} />
+      {outer !== null && (
+        <>
+          <path className="tire" d={tirePath(section, scale, outer)} />
+          <path className="rim" d={rimPath(section, rimWidthIn, scale, outer)} />
+          {as !== 'ghost' && (
+            <path
+              className="disc"
+              d={discPath(
+                section,
+                rimWidthIn,
+                scale,
+                outer,
+                (fitted.stackMm ?? 0) + (fitted.wheel.padThicknessMm ?? 0),
+                true,
+              )}
+            />
+          )}
+        </>
+      )}
       {as !== 'ghost' && (
         <>
           <path className="disc" d={discPath(section, rimWidthIn, scale, centre, fitted.stackMm ?? 0)} />

@@ -48,17 +48,24 @@ export function rimPath(section: Section, rimWidthIn: number, scale: SheetScale,
   return path([...outer, ...inner], scale, centreOut, true);
 }
 
-/** The disc between pad and rim, for orientation: its shape is known only where somebody measured it. */
+/**
+ * The disc between pad and rim, for orientation: its shape is known only where somebody measured it. The outer wheel of a dual pair is
+ * turned over.
+ */
 export function discPath(
   section: Section,
   rimWidthIn: number,
   scale: SheetScale,
   centreOut: number,
   padOut: number,
+  turned = false,
 ): string {
   const half = mmFromInches(rimWidthIn) / 2;
   const top = section.rimRadiusMm - DROP_MM - SHEET_MM;
-  const rimOut = Math.min(centreOut + half - Math.min(26, half * 0.28) * 2, Math.max(padOut + 6, centreOut));
+  const inside = half - Math.min(26, half * 0.28) * 2;
+  const rimOut = turned
+    ? Math.max(centreOut - inside, padOut + 6)
+    : Math.min(centreOut + inside, Math.max(padOut + 6, centreOut));
   const points: Point[] = [
     { a: padOut, r: 26 },
     { a: padOut, r: 78 },

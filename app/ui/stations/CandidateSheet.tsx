@@ -6,7 +6,7 @@ import type { Verdict } from '#core/verdict';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { TireSizeField } from '../fields/TextField';
-import { drawn, type Corner } from '../sheet/corner';
+import { drawn, type Corner, type Drawn } from '../sheet/corner';
 import { Dimension } from '../sheet/Dimension';
 import { SectionSheet } from '../sheet/SectionSheet';
 import { SheetFigure, SheetSlot } from '../sheet/SheetSlot';
@@ -45,11 +45,20 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
       description={`Section of setup ${setup.id.toUpperCase()}, ${setupTitle(setup, job.vehicle.flangeMm)}, ${axle}: face ${faceText(figures.pokeMm, lengths)}, inner gap ${lengths.text(figures.inboardGapMm)}, arch gap ${lengths.text(figures.archGapMm)}`}
       dimensions={(scale, corner) => {
         const a = at(scale, corner);
+        const gap = dualGap(scale, subject);
         return (
           <>
             {a.inner && <Dimension from={a.inner.from} to={a.inner.to} tone={tone('inboard')} />}
             {a.outer && <Dimension from={a.outer.from} to={a.outer.to} tone={tone('fender')} />}
             {a.arch && <Dimension from={a.arch.from} to={a.arch.to} tone={tone('arch')} />}
+            {gap && (
+              <>
+                <Dimension from={gap.from} to={gap.to} tone={tone('dual')} />
+                <text className={`sheet-dual ${tone('dual')}`} x={gap.middle} y={gap.top} textAnchor="middle">
+                  {lengths.text(figures.dualGapMm)}
+                </text>
+              </>
+            )}
             {a.backspacing && <Dimension from={a.backspacing.from} to={a.backspacing.to} />}
             {a.offset && <Dimension from={a.offset.from} to={a.offset.to} tone="tone-layout" />}
           </>
@@ -114,6 +123,21 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
       }}
     />
   );
+}
+
+/** Between the sidewalls of dual tires, in pixels. */
+function dualGap(scale: SheetScale, { fitted, section }: Drawn) {
+  if (!section || fitted.dual?.spacingMm == null || fitted.effectiveOffsetMm === null) return null;
+  const inner = -fitted.effectiveOffsetMm;
+  const [from, to] = [inner + section.halfSectionMm, inner + fitted.dual.spacingMm - section.halfSectionMm];
+  const y = scale.y(section.bellyRadiusMm);
+  return {
+    from: [scale.x(from), y] as const,
+    to: [scale.x(to), y] as const,
+    middle: scale.x((from + to) / 2),
+    // Between the shoulders, where there is more room than between the bellies.
+    top: scale.y(section.radiusMm) + 16,
+  };
 }
 
 const verdictOf = (checks: readonly { code: string; verdict: Verdict }[], code: string): Verdict =>

@@ -1,7 +1,9 @@
 import { SEAT_NAMES } from '#core/fastener';
 import type { CentringRule } from '#core/centring';
 import type { NearPatternRule } from '#core/hub';
-import type { Seat } from '#core/job';
+import type { Seat, SpareChoice } from '#core/job';
+import type { Relearn, SensorBody } from '#core/sensor';
+import type { Lies } from '#core/spare';
 import type { Drive } from '#core/verdict';
 
 /** The words that stand for the job file's choices. */
@@ -34,5 +36,34 @@ export const CENTRING_RULES: readonly (readonly [CentringRule, string])[] = [
 export const NEAR_RULES: readonly (readonly [NearPatternRule, string])[] = [
   ['care', 'allowed, with care'],
   ['refuse', 'refused'],
+];
+export const LIES: readonly (readonly [Lies, string])[] = [
+  ['face-up', 'street face up'],
+  ['face-down', 'street face down'],
+];
+export const SENSOR_BODIES: readonly (readonly [SensorBody, string])[] = [
+  ['clamp-in', 'clamp-in, metal valve'],
+  ['snap-in', 'snap-in, rubber valve'],
+];
+export const SENSOR_SEATS: readonly (readonly [SensorBody | 'either' | 'none', string])[] = [
+  ...SENSOR_BODIES,
+  ['either', 'either'],
+  ['none', 'no seat for one'],
+];
+export const RELEARNS: readonly (readonly [Relearn, string])[] = [
+  ['drive', 'by driving'],
+  ['stationary', 'at rest, in order'],
+  ['scan-tool', 'by scan tool'],
+];
+export const SENSORS_FROM: readonly (readonly ['reuse' | 'order' | 'none', string])[] = [
+  ['reuse', "the car's own move over"],
+  ['order', 'a set is ordered'],
+  ['none', 'none'],
+];
+export const SPARES: readonly (readonly [SpareChoice, string])[] = [
+  ['front', 'a front wheel'],
+  ['rear', 'a rear wheel'],
+  ['kept', 'the one that is kept'],
+  ['none', 'none'],
 ];
 export const SEATS = Object.entries(SEAT_NAMES) as [Seat, string][];

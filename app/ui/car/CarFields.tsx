@@ -1,0 +1,185 @@
+import { Checkbox } from 'antd';
+import type { SetupReport } from '#core/evaluate';
+import type { Setup, Spare, Tire, Wheel } from '#core/job';
+import { useJob } from '../../job/JobContext';
+import { ChoiceField } from '../fields/ChoiceField';
+import { LengthField, OffsetField } from '../fields/LengthField';
+import { MeasureField } from '../fields/MeasureField';
+import { NumberField, RimField } from '../fields/NumberField';
+import { TireSizeField } from '../fields/TextField';
+import { useEditAt } from '../parts/useEditAt';
+import { LIES, RELEARNS, SENSOR_BODIES, SENSOR_SEATS, SENSORS_FROM, SPARES } from '../stations/choices';
+import { SpeedsField } from './SpeedsField';
+
+/** What belongs to the whole car and to a setup as a whole: speedometer and gearing, spare, sensors. */
+export function CarFields({ setup, report }: { setup: Setup; report: SetupReport }) {
+  const { job } = useJob();
+  const editAt = useEditAt();
+  const { vehicle } = job;
+  const over = <T,>(path: string[], value: T | null | undefined) => ({
+    name: path.join('/'),
+    value: (value ?? null) as NonNullable<T> | null,
+    commit: (next: NonNullable<T> | null) => editAt(path, next),
+  });
+  const ofCar = <T,>(path: string[], value: T | null | undefined) => over(['vehicle', ...path], value);
+  const ofSetup = <T,>(path: string[], value: T | null | undefined) => over(['setups', setup.id, ...path], value);
+  return (
+    <>
+      <section className="hardware-group" aria-label="Speedometer and gearing">
+        <h2 className="label">Speedometer and gearing of the car</h2>
+        <div className="piece-fields">
+          <MeasureField
+            {...ofCar(['speedometer', 'indicatedKmh'], vehicle.speedometer?.indicatedKmh)}
+            label="It shows"
+            quantity="speed"
+            range="speedKmh"
+            width={5}
+          />
+          <MeasureField
+            {...ofCar(['speedometer', 'trueKmh'], vehicle.speedometer?.trueKmh)}
+            label="when truly at"
+            quantity="speed"
+            range="speedKmh"
+            width={5}
+          />
+          <MeasureField
+            {...ofCar(['topSpeedKmh'], vehicle.topSpeedKmh)}
+            label="Top speed"
+            quantity="speed"
+            range="speedKmh"
+            width={5}
+          />
+          <NumberField {...ofCar(['gearing', 'axleRatio'], vehicle.gearing?.axleRatio)} label="Axle ratio" range="axleRatio" width={5} />
+          <NumberField
+            {...ofCar(['gearing', 'gearRatio'], vehicle.gearing?.gearRatio)}
+            label="Gear ratio"
+            range="gearRatio"
+            width={5}
+            placeholder="1"
+            assumed={report.speedometer.gearAssumed ? 'direct' : undefined}
+          />
+          <SpeedsField />
+        </div>
+        <p className="soft">Both on the present tires, against a satellite receiver on a straight road.</p>
+        <Checkbox
+          checked={setup.speedometerSet ?? false}
+          onChange={({ target }) => editAt(['setups', setup.id, 'speedometerSet'], target.checked ? true : null)}
+        >
+          The speedometer is set anew for this setup
+        </Checkbox>
+      </section>
+      <SpareFields setup={setup} ofCar={ofCar} ofSetup={ofSetup} />
+      <section className="hardware-group" aria-label="Tire-pressure sensors">
+        <h2 className="label">Tire-pressure sensors</h2>
+        <div className="piece-fields">
+          <NumberField
+            {...ofCar(['tpms', 'frequencyMHz'], vehicle.tpms?.frequencyMHz)}
+            label="The car listens at"
+            range="frequencyMHz"
+            unit="MHz"
+            width={6}
+          />
+          <ChoiceField label="Its sensors" choices={SENSOR_BODIES} width={176} {...ofCar(['tpms', 'body'], vehicle.tpms?.body)} />
+          <ChoiceField label="It learns" choices={RELEARNS} {...ofCar(['tpms', 'relearn'], vehicle.tpms?.relearn)} />
+          <ChoiceField
+            label="For this setup"
+            choices={SENSORS_FROM}
+            width={176}
+            {...ofSetup(['sensors', 'from'], setup.sensors?.from)}
+          />
+          {setup.sensors?.from === 'order' && (
+            <>
+              <NumberField
+                {...ofSetup(['sensors', 'frequencyMHz'], setup.sensors.frequencyMHz)}
+                label="Ordered at"
+                range="frequencyMHz"
+                unit="MHz"
+                width={6}
+              />
+              <ChoiceField
+                label="Ordered body"
+                choices={SENSOR_BODIES}
+                width={176}
+                {...ofSetup(['sensors', 'body'], setup.sensors.body)}
+              />
+            </>
+          )}
+          <SeatFields setup={setup} ofSetup={ofSetup} />
+        </div>
+        {report.tpms && report.tpms.steps.length > 0 && (
+          <ol className="car-steps">
+            {report.tpms.steps.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ol>
+        )}
+      </section>
+      <p className="caution-note">
+        Figures are geometry and arithmetic; what is lawful on the road differs: check your local code. Try the spare in
+        its well before the car leaves.
+      </p>
+    </>
+  );
+} // prettier-ignore
+
+type Over = <T>(
+  path: string[],
+  value: T | null | undefined,
+) => {
+  name: string;
+  value: NonNullable<T> | null;
+  commit(next: NonNullable<T> | null): void;
+};
+
+/** Where each axle's wheels take a sensor. */
+function SeatFields({ setup, ofSetup }: { setup: Setup; ofSetup: Over }) {
+  return (['front', 'rear'] as const).map((axle) => {
+    const wheel: Wheel = setup[axle]?.wheel ?? {};
+    return (
+      <div key={axle} className="piece-thickness">
+        <ChoiceField
+          label={`${axle === 'front' ? 'Front' : 'Rear'} wheel takes`}
+          choices={SENSOR_SEATS}
+          width={176}
+          {...ofSetup([axle, 'wheel', 'sensorBody'], wheel.sensorBody)}
+        />
+        <LengthField
+          {...ofSetup([axle, 'wheel', 'valveHoleMm'], wheel.valveHoleMm)}
+          label={`Valve hole ⌀, ${axle}`}
+          range="valveHoleMm"
+          width={5}
+        />
+      </div>
+    );
+  });
+}
+
+function SpareFields({ setup, ofCar, ofSetup }: { setup: Setup; ofCar: Over; ofSetup: Over }) {
+  const { job } = useJob();
+  const spare: Spare = job.vehicle.spare ?? {};
+  const tire: Tire = spare.tire ?? {};
+  const wheel: Wheel = spare.wheel ?? {};
+  const well = (key: 'wellDiameterMm' | 'wellDepthMm' | 'holdDownMm') => ofCar(['spare', key], spare[key]);
+  return (
+    <section className="hardware-group" aria-label="Spare">
+      <h2 className="label">Spare and its well</h2>
+      <div className="piece-fields">
+        <ChoiceField label="Carried with this setup" choices={SPARES} width={176} {...ofSetup(['spare'], setup.spare)} />
+        <ChoiceField label="It lies" choices={LIES} {...ofCar(['spare', 'lies'], spare.lies)} />
+        <LengthField {...well('wellDiameterMm')} label="Well ⌀" range="wellDiameterMm" width={6} />
+        <LengthField {...well('wellDepthMm')} label="Well depth" range="wellDepthMm" width={6} />
+        <LengthField {...ofCar(['spare', 'roomAboveMm'], spare.roomAboveMm)} label="Room above" range="limitMm" width={5} />
+        <LengthField {...well('holdDownMm')} label="Hold-down reaches" range="holdDownMm" width={6} />
+      </div>
+      <details className="hardware-more">
+        <summary>The spare that is kept</summary>
+        <div className="piece-fields">
+          <TireSizeField {...ofCar(['spare', 'tire', 'size'], tire.size)} label="Its tire" width={12} />
+          <RimField {...ofCar(['spare', 'wheel', 'rimDiameterIn'], wheel.rimDiameterIn)} label="Its rim ⌀" range="rimDiameterIn" width={3} />
+          <RimField {...ofCar(['spare', 'wheel', 'rimWidthIn'], wheel.rimWidthIn)} label="Its rim width" range="rimWidthIn" width={4} />
+          <OffsetField {...ofCar(['spare', 'wheel', 'offsetMm'], wheel.offsetMm)} label="Its offset" width={5} />
+        </div>
+      </details>
+    </section>
+  );
+} // prettier-ignore

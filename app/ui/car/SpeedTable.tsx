@@ -1,0 +1,50 @@
+import type { SetupReport } from '#core/evaluate';
+import { formatNumber, measureFigure, measureSign } from '#core/units';
+import { useLengths } from '../../preferences/PreferencesContext';
+
+/** True speed and engine speed at the speeds that are looked at. */
+export function SpeedTable({ report, present }: { report: SetupReport; present: SetupReport }) {
+  const { unit } = useLengths();
+  const { points, engine } = report.speedometer;
+  const sign = measureSign('speed', unit);
+  const speed = (kmh: number | null | undefined) => (kmh == null ? '—' : measureFigure('speed', kmh, unit));
+  return (
+    <table className="speed-table">
+      <thead>
+        <tr>
+          <th scope="col">Shown, {sign}</th>
+          <th scope="col">True now</th>
+          <th scope="col">True then</th>
+          <th scope="col">Least allowed</th>
+          {engine && <th scope="col">Engine now</th>}
+          {engine && <th scope="col">Engine then</th>}
+        </tr>
+      </thead>
+      <tbody>
+        {points.map(({ shownKmh, trueKmh, leastKmh, mostKmh }, at) => (
+          <tr key={shownKmh}>
+            <th scope="row" className="figure">
+              {speed(shownKmh)}
+            </th>
+            <td className="figure">{speed(present.speedometer.points[at]?.trueKmh)}</td>
+            <td className={`figure ${trueKmh === null ? '' : trueKmh > mostKmh + 1e-6 || trueKmh < leastKmh ? 'is-fail' : ''}`}>
+              {speed(trueKmh)}
+              {trueKmh !== null && trueKmh > mostKmh + 1e-6 && ' low'}
+            </td>
+            <td className="figure soft">
+              {speed(leastKmh)}
+            </td>
+            {engine && <td className="figure soft">{engine[at]?.nowRpm == null ? '—' : formatNumber(engine[at].nowRpm, 0)}</td>}
+            {engine && <td className="figure">{formatNumber(engine[at]!.rpm, 0)}</td>}
+          </tr>
+        ))}
+      </tbody>
+      <caption className="soft">
+        {report.speedometer.ownRatio === null
+          ? 'Had the speedometer been exact before (assumed): give its own reading.'
+          : `By the car's own reading, ${formatNumber(100 * report.speedometer.ownRatio, 1)} true at 100 shown.`}
+        {engine && ` Engine a minute, at that speed driven truly${report.speedometer.gearAssumed ? ', direct gear assumed' : ''}.`}
+      </caption>
+    </table>
+  );
+} // prettier-ignore

@@ -1,0 +1,49 @@
+import { USUAL_SPEEDS_KMH } from '#core/evaluate';
+import { DomainError } from '#core/errors';
+import { measureFigure, measureSign, readMeasure, type LengthUnit } from '#core/units';
+import { RANGES } from '#formats/fields';
+import { useJob } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { TypedInput } from '../fields/TypedInput';
+import { useEditAt } from '../parts/useEditAt';
+
+const MOST_SPEEDS = 8;
+
+/**
+ * Reads a list of speeds, in km/h; bare numbers are in the reader's unit.
+ * @throws DomainError on what is no speed, or too many of them
+ */
+export function readSpeeds(text: string, unit: LengthUnit): number[] {
+  const speeds = text
+    .split(/[,;\s]+/)
+    .filter(Boolean)
+    .map((part) => readMeasure(part, 'speed', unit));
+  const [least, most] = RANGES.speedKmh;
+  if (speeds.length === 0) throw new DomainError('needs speeds such as 50 80 100');
+  if (speeds.length > MOST_SPEEDS) throw new DomainError(`no more than ${MOST_SPEEDS} speeds`);
+  const odd = speeds.find((kmh) => kmh < least || kmh > most);
+  if (odd !== undefined)
+    throw new DomainError(`${measureFigure('speed', odd, unit)} is outside ${measureFigure('speed', least, unit)} to ${measureFigure('speed', most, unit)}`); // prettier-ignore
+  return [...new Set(speeds)].sort((one, other) => one - other);
+}
+
+/** The speeds that table and chart look at. */
+export function SpeedsField() {
+  const { job } = useJob();
+  const { unit } = useLengths();
+  const editAt = useEditAt();
+  const show = (speeds: readonly number[]) => speeds.map((kmh) => measureFigure('speed', kmh, unit).replace(/\.0$/, '')).join(' '); // prettier-ignore
+  return (
+    <TypedInput<readonly number[]>
+      name="brief/speedsKmh"
+      value={job.brief?.speedsKmh ?? null}
+      commit={(speeds) => editAt(['brief', 'speedsKmh'], speeds)}
+      label="Speeds looked at"
+      unit={measureSign('speed', unit)}
+      width={14}
+      placeholder={show(USUAL_SPEEDS_KMH)}
+      show={show}
+      read={(text) => readSpeeds(text, unit)}
+    />
+  );
+}

@@ -1,0 +1,28 @@
+import { DomainError } from '#core/errors';
+import { formatMeasure, measureFigure, measureSign, readMeasure, type Quantity } from '#core/units';
+import { RANGES, type RangeName } from '#formats/fields';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { TypedInput, type TypedInputProps } from './TypedInput';
+
+type Shown = Omit<TypedInputProps<number>, 'show' | 'read' | 'unit'>;
+
+/** A mass, pressure or speed in the reader's unit; what is typed may name its own (`35 psi`, `2.4 bar`). */
+export function MeasureField({ quantity, range, ...props }: Shown & { quantity: Quantity; range: RangeName }) {
+  const { unit } = useLengths();
+  const [least, most] = RANGES[range];
+  return (
+    <TypedInput
+      {...props}
+      unit={measureSign(quantity, unit)}
+      show={(value) => measureFigure(quantity, value, unit)}
+      read={(text) => {
+        const value = readMeasure(text, quantity, unit);
+        if (value < least || value > most)
+          throw new DomainError(
+            `${formatMeasure(quantity, value, unit)} is outside ${measureFigure(quantity, least, unit)} to ${formatMeasure(quantity, most, unit)}`,
+          );
+        return value;
+      }}
+    />
+  );
+}

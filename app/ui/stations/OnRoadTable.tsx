@@ -1,0 +1,118 @@
+import { Table, type TableColumnsType } from 'antd';
+import type { AxleReport, SetupReport } from '#core/evaluate';
+import type { AxleName, Setup } from '#core/job';
+import { formatNumber, measureFigure, measureSign } from '#core/units';
+import { verdictWord, WORST_FIRST, type Check } from '#core/verdict';
+import { useJob } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { Ring } from '../parts/Ring';
+import { SpeedChart } from '../car/SpeedChart';
+import { setupTitle } from '../words';
+import { marginText } from '../checkWords';
+
+interface Row {
+  key: string;
+  setup: Setup | null;
+  figures: AxleReport;
+  report: SetupReport;
+}
+
+/** Checks that are laid side by side: those of the axle, then those of the car. */
+const CODES = [
+  ['load', 'Tire load'],
+  ['wheel-rating', 'Wheel rating'],
+  ['speed-rating', 'Speed symbol'],
+  ['dual', 'Between duals'],
+  ['speedometer', 'Speedometer'],
+  ['spare', 'Spare'],
+  ['tpms', 'Sensors'],
+] as const;
+
+const checkOf = ({ figures, report }: Row, code: string): Check | undefined =>
+  [...figures.checks, ...report.checks].find((check) => check.code === code);
+const rank = (row: Row, code: string): number => WORST_FIRST.indexOf(checkOf(row, code)?.verdict ?? 'unknown');
+
+/** Every setup on the road: what it carries, what the speedometer shows, spare and sensors, turns and weight. */
+export function OnRoadTable({ axle }: { axle: AxleName }) {
+  const { job, setups, present, current } = useJob();
+  const lengths = useLengths();
+  const rows: Row[] = [
+    { key: 'now', setup: null, figures: present[axle], report: present },
+    ...setups.map(({ setup, report }) => ({ key: setup.id, setup, figures: report[axle], report })),
+  ];
+  const metric = lengths.sign === 'mm';
+  const shown = CODES.filter(([code]) => rows.some((row) => checkOf(row, code)));
+  const figure = (title: string, of: (figures: AxleReport) => number | null, show: (value: number) => string) => ({
+    title,
+    key: title,
+    align: 'right' as const,
+    sorter: (one: Row, other: Row) => (of(one.figures) ?? -Infinity) - (of(other.figures) ?? -Infinity),
+    render: (_: unknown, { figures }: Row) => {
+      const value = of(figures);
+      return <span className="figure">{value === null ? '—' : show(value)}</span>;
+    },
+  });
+  const mass = (kg: number) => measureFigure('mass', kg, lengths.unit, true);
+  const columns: TableColumnsType<Row> = [
+    {
+      title: 'Setup',
+      key: 'setup',
+      render: (_, { setup }) =>
+        setup ? (
+          <>
+            <b className="figure">{setup.id.toUpperCase()}</b> {setupTitle(setup, job.vehicle.flangeMm)}
+          </>
+        ) : (
+          <span className="soft">on the car now</span>
+        ),
+    },
+    ...shown.map(([code, title]) => ({
+      title,
+      key: code,
+      sorter: (one: Row, other: Row) => rank(one, code) - rank(other, code),
+      render: (_: unknown, row: Row) => {
+        const check = checkOf(row, code);
+        return check ? (
+          <span className="on-hub-cell" title={marginText(check, lengths)}>
+            <Ring check={check} size={18} />
+            <b className={`is-${check.verdict}`}>{verdictWord(check)}</b>
+          </span>
+        ) : (
+          '—'
+        );
+      },
+    })),
+    figure(
+      metric ? 'Turns a km' : 'Turns a mile',
+      ({ tire }) => (metric ? tire.revolutionsPerKm : tire.revolutionsPerMile),
+      (value) => formatNumber(value, 0),
+    ),
+    figure(
+      `Pressure, ${measureSign('pressure', lengths.unit)}`,
+      ({ pressureKpa }) => pressureKpa,
+      (kpa) => `≈ ${measureFigure('pressure', kpa, lengths.unit)}`,
+    ),
+    figure(`Corner, ${measureSign('mass', lengths.unit)}`, ({ massChangeKg }) => massChangeKg, mass),
+    figure(
+      'Inertia, %',
+      ({ inertiaChangePct }) => inertiaChangePct,
+      (pct) => formatNumber(pct, 0, true),
+    ),
+  ];
+  return (
+    <section className="differences" aria-label="On the road">
+      <h2 className="label">On the road, {axle} axle and whole car; weight and inertia against now, a corner</h2>
+      <Table<Row>
+        columns={columns}
+        dataSource={rows}
+        pagination={false}
+        size="small"
+        rowKey="key"
+        showSorterTooltip={false}
+      />
+      <div className="compare-chart">
+        <SpeedChart lines={rows.map(({ key, report }) => ({ id: key, report }))} current={current?.id ?? null} />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,58 @@
+import { Radio } from 'antd';
+import { useMemo } from 'react';
+import { makesOfSize, type Make } from '#core/evaluate';
+import type { AxleName, Setup } from '#core/job';
+import { useJob, useStores } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+
+/** The makes kept of this size beside the size by arithmetic: what each one's own dimensions do in this room. */
+export function MakesTable({ setup, axle }: { setup: Setup; axle: AxleName }) {
+  const { job, edit } = useJob();
+  const stores = useStores();
+  const lengths = useLengths();
+  const makes = useMemo(() => makesOfSize(job, setup, axle, stores), [job, setup, axle, stores]);
+  const size = setup[axle]?.tire?.size;
+  if (size === undefined) return null;
+  if (makes.length === 1)
+    return <p className="makes-none soft">No make of {size} in the stores: its dimensions are those of the size.</p>;
+  const used = setup[axle]?.tire?.label;
+  const kept = new Set(makes.filter(({ ofSize }) => !ofSize).map(({ name }): string | undefined => name));
+  const take = ({ tire, ofSize }: Make) =>
+    edit({ op: 'set', path: ['setups', setup.id, axle, 'tire'], value: ofSize ? { size } : tire });
+  return (
+    <div className="makes">
+      <table>
+        <caption className="label">Makes of {size} kept, each by its own dimensions</caption>
+        <thead>
+          <tr>
+            {['On it', 'Section', 'Diameter', 'Tread', 'Face', 'Inner gap', 'Arch gap'].map((name) => (
+              <th key={name} scope="col">
+                {name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {makes.map((make) => {
+            const { tire, pokeMm, inboardGapMm, archGapMm } = make.figures;
+            return (
+              <tr key={make.name}>
+                <th scope="row">
+                  <Radio checked={make.ofSize ? !kept.has(used) : used === make.name} onChange={() => take(make)}>
+                    {make.ofSize ? 'the size alone' : make.short}
+                  </Radio>
+                </th>
+                <td className="figure">{lengths.figure(tire.sectionWidthMm)}</td>
+                <td className="figure">{lengths.figure(tire.overallDiameterMm)}</td>
+                <td className="figure">{lengths.figure(tire.treadWidthMm)}</td>
+                <td className="figure">{lengths.figure(pokeMm, true)}</td>
+                <td className="figure">{lengths.figure(inboardGapMm)}</td>
+                <td className="figure">{lengths.figure(archGapMm)}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}

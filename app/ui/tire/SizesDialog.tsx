@@ -1,0 +1,174 @@
+import { Button, Checkbox, Modal, Table, type TableColumnsType } from 'antd';
+import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { sizesThatDo, withSize, type AxleReport, type SizeThatDoes } from '#core/evaluate';
+import { freeSetupId, type AxleName, type Setup } from '#core/job';
+import { formatNumber } from '#core/units';
+import { limitInForce } from '#core/verdict';
+import { useJob } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { RingMark } from '../parts/Ring';
+import { faceText, wheelCode } from '../words';
+
+const LOAD_WORDS: Record<SizeThatDoes['load'], string> = {
+  carries: 'carries it',
+  reinforced: 'only as XL',
+  unknown: 'see its sidewall',
+};
+const VERDICT_WORDS = { ok: 'clears', caution: 'with care', fail: 'touches', unknown: 'not all measured' } as const;
+
+/** Standard sizes that would do on a setup's rim, best first; Enter on one makes a setup of it. */
+export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {
+  const { job, edit, raise } = useJob();
+  const lengths = useLengths();
+  const found = useMemo(() => sizesThatDo(job, setup, axle), [job, setup, axle]);
+  const other: AxleName = axle === 'front' ? 'rear' : 'front';
+  const alike = sameRim(setup);
+  const [both, setBoth] = useState(alike);
+  const list = useRef<HTMLDivElement>(null);
+  const take = ({ name }: SizeThatDoes) => {
+    const id = freeSetupId(job);
+    const one = withSize(setup, axle, name);
+    const next = both && alike ? withSize(one, other, name) : one;
+    const label = `${wheelCode(setup[axle], job.vehicle.flangeMm)}, ${name}`.slice(0, 120);
+    edit({ op: 'add-setup', setup: { ...next, id, label }, after: setup.id });
+    raise(id);
+    close();
+  };
+  const walk = (event: KeyboardEvent) => {
+    const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+    if (step === 0 || !list.current) return;
+    event.preventDefault();
+    const buttons = [...list.current.querySelectorAll('button')];
+    const at = buttons.indexOf(document.activeElement as HTMLButtonElement);
+    buttons[Math.min(buttons.length - 1, Math.max(0, at + step))]?.focus();
+  };
+  const figure = (
+    title: string,
+    of: (figures: AxleReport) => number | null,
+    show: (value: number) => string,
+  ): TableColumnsType<SizeThatDoes>[number] => ({
+    title,
+    key: title,
+    align: 'right',
+    sorter: (one, other) => (of(one.figures) ?? -Infinity) - (of(other.figures) ?? -Infinity),
+    render: (_, { figures }) => {
+      const value = of(figures);
+      return <span className="figure">{value === null ? '—' : show(value)}</span>;
+    },
+  });
+  const length = (mm: number) => lengths.figure(mm);
+  const columns: TableColumnsType<SizeThatDoes> = [
+    { title: 'Size', key: 'size', render: (_, { name }) => <b className="figure">{name}</b> },
+    {
+      title: 'In this room',
+      key: 'room',
+      render: (_, { verdict, used }) => (
+        <span className="sizes-verdict">
+          <RingMark verdict={verdict} used={used} word={VERDICT_WORDS[verdict]} />
+          <b className={`is-${verdict}`}>{VERDICT_WORDS[verdict]}</b>
+        </span>
+      ),
+    },
+    figure('Diameter', ({ tire }) => tire.overallDiameterMm, length),
+    figure(
+      '%',
+      ({ diameterChangePct }) => diameterChangePct,
+      (pct) => formatNumber(pct, 1, true),
+    ),
+    figure('Section', ({ tire }) => tire.sectionWidthMm, length),
+    figure(
+      'Face',
+      ({ pokeMm }) => pokeMm,
+      (poke) => faceText(poke, lengths),
+    ),
+    figure('Inner gap', ({ inboardGapMm }) => inboardGapMm, length),
+    figure('Arch gap', ({ archGapMm }) => archGapMm, length),
+    {
+      title: 'Usual load index',
+      key: 'load',
+      sorter: (one, other) => (one.usualIndex ?? 0) - (other.usualIndex ?? 0),
+      render: (_, { usualIndex, load }) => (
+        <>
+          <span className="figure">{usualIndex === null ? '—' : `≈ ${usualIndex}`}</span>{' '}
+          <span className="soft">{LOAD_WORDS[load]}</span>
+        </>
+      ),
+    },
+    {
+      title: <span className="visually-hidden">Take</span>,
+      key: 'take',
+      render: (_, size, index) => (
+        <Button
+          size="small"
+          autoFocus={index === 0}
+          aria-label={`Make a setup with ${size.name}`}
+          onClick={() => take(size)}
+        >
+          Make a setup
+        </Button>
+      ),
+    },
+  ];
+  const window = formatNumber(limitInForce('diameterPct', job.brief).value);
+  return (
+    <Modal
+      open
+      onCancel={close}
+      footer={<Button onClick={close}>Close</Button>}
+      title={`Sizes that would do on ${wheelCode(setup[axle], job.vehicle.flangeMm)}, ${axle}`}
+      width={1060}
+      style={{ top: 40 }}
+    >
+      {found.missing.length > 0 ? (
+        <p>Not known yet: {found.missing.join(', ')}. Give them on the sheet, and the sizes are listed here.</p>
+      ) : (
+        <div className="sizes">
+          <p className="soft">
+            Of {found.considered} standard sizes {found.out.rim} are not approved for this rim width;{' '}
+            {found.out.diameter} leave ±{window} % in diameter, {found.out.load} do not carry the axle, {found.out.room}{' '}
+            touch.
+            {found.sizes.length > 0 && ' Arrow keys walk the list, Enter makes a setup.'}
+          </p>
+          {alike && (
+            <Checkbox checked={both} onChange={({ target }) => setBoth(target.checked)}>
+              On both axles, which have the same rim
+            </Checkbox>
+          )}
+          {found.sizes.length === 0 ? (
+            <p className="sizes-none">
+              None is left. A wider limit for the diameter in the Brief, another rim width, or another offset would open
+              the list.
+            </p>
+          ) : (
+            <div ref={list} onKeyDown={walk}>
+              <Table<SizeThatDoes>
+                columns={columns}
+                dataSource={found.sizes}
+                rowKey="name"
+                size="small"
+                pagination={false}
+                showSorterTooltip={false}
+                scroll={{ y: '48vh', x: 'max-content' }}
+              />
+            </div>
+          )}
+          <p className="caution-note">
+            Sizes come from the standards&apos; steps, not from a catalogue: not each of them is made. Load indices are
+            estimates; the sidewall decides, and load ratings never go down.
+          </p>
+        </div>
+      )}
+    </Modal>
+  );
+}
+
+/** Front and rear rims of one diameter and width. */
+function sameRim({ front, rear }: Setup): boolean {
+  const [one, other] = [front?.wheel, rear?.wheel];
+  return (
+    one?.rimDiameterIn != null &&
+    one.rimDiameterIn === other?.rimDiameterIn &&
+    one.rimWidthIn != null &&
+    one.rimWidthIn === other?.rimWidthIn
+  );
+}

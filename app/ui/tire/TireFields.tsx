@@ -1,0 +1,119 @@
+import { Select } from 'antd';
+import type { AxleReport } from '#core/evaluate';
+import { readLoadRange, readSpeedSymbol, serviceOf } from '#core/load';
+import type { AxleName, Setup, Tire, Wheel } from '#core/job';
+import { itemName, tireFromStores } from '#core/stores';
+import { readTireSize } from '#core/tire';
+import { useJob, useStores } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { LengthField } from '../fields/LengthField';
+import { MeasureField } from '../fields/MeasureField';
+import { NumberField, RimField } from '../fields/NumberField';
+import { MarkingField, TextField, TireSizeField } from '../fields/TextField';
+import { useEditAt } from '../parts/useEditAt';
+
+/** Everything of a setup's tire besides its place: what it is made to carry, its own dimensions, weights, and the dual spacer. */
+export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleName; figures: AxleReport }) {
+  const lengths = useLengths();
+  const { job, edit } = useJob();
+  const editAt = useEditAt();
+  const stores = useStores();
+  const base = ['setups', setup.id, axle];
+  const { tire = {}, wheel = {}, dualSpacerMm } = setup[axle] ?? {};
+  const dual = job.vehicle[axle]?.dual ?? false;
+  // What stands behind the size shows as what an empty field means.
+  const marked = serviceOf(tire.size === undefined ? null : readTireSize(tire.size), {});
+  const over = <T,>(path: string[], value: T | null | undefined) => ({
+    name: [...base, ...path].join('/'),
+    value: (value ?? null) as NonNullable<T> | null,
+    commit: (next: NonNullable<T> | null) => editAt([...base, ...path], next),
+  });
+  const of = <K extends keyof Tire>(key: K) => over(['tire', key], tire[key]);
+  const ofWheel = <K extends keyof Wheel>(key: K) => over(['wheel', key], wheel[key]);
+  const hint = (value: number | string | null) => (value === null ? '—' : String(value));
+  const kept = stores.filter(({ kind }) => kind === 'tire');
+  return (
+    <>
+      <section className="hardware-group" aria-label="Tire">
+        <h2 className="label">Tire</h2>
+        <div className="piece-fields">
+          <TireSizeField {...of('size')} label="Tire size" width={18} placeholder="205/55R16" />
+          <NumberField {...of('loadIndex')} label="Load index" range="loadIndex" whole width={3} placeholder={hint(marked.loadIndex)} />
+          {(dual || tire.loadIndexDual != null || marked.loadIndexDual !== null) && (
+            <NumberField
+              {...of('loadIndexDual')}
+              label="Index, dual"
+              range="loadIndex"
+              whole
+              width={3}
+              placeholder={hint(marked.loadIndexDual)}
+            />
+          )}
+          <MarkingField {...of('speed')} read={readSpeedSymbol} label="Speed symbol" width={3} placeholder={hint(marked.speed)} />
+          <MarkingField {...of('loadRange')} read={readLoadRange} label="Load range" width={3} placeholder={hint(marked.loadRange)} />
+          <TextField {...of('label')} label="Make and model" width={20} placeholder="any" />
+        </div>
+        <Select
+          size="small"
+          aria-label="Take a tire from the stores"
+          placeholder="Take a tire from the stores …"
+          value={null}
+          style={{ width: 260 }}
+          showSearch
+          optionFilterProp="label"
+          notFoundContent="No tires are kept yet: add them in the stores."
+          options={kept.map((item, at) => ({ value: at, label: `${itemName(item)}, ${item.size}` }))}
+          onChange={(at: number | null) =>
+            at !== null && edit({ op: 'set', path: [...base, 'tire'], value: tireFromStores(kept[at]!) })
+          }
+        />
+      </section>
+      <section className="hardware-group" aria-label="Its own dimensions">
+        <h2 className="label">Its own dimensions</h2>
+        <div className="piece-fields">
+          <LengthField {...of('sectionWidthMm')} label="Section width" range="sectionWidthMm" width={6} placeholder={lengths.figure(figures.tire.sectionWidthMm)} />
+          <RimField {...of('testRimIn')} label="On a test rim of" range="rimWidthIn" width={4} placeholder="this" />
+          <LengthField
+            {...of('overallDiameterMm')}
+            label="Overall diameter"
+            range="overallDiameterMm"
+            width={6}
+            placeholder={lengths.figure(figures.tire.overallDiameterMm)}
+          />
+          <LengthField {...of('treadWidthMm')} label="Tread width" range="treadWidthMm" width={6} placeholder={lengths.figure(figures.tire.treadWidthMm)} />
+          {dual && (
+            <LengthField
+              {...of('minDualSpacingMm')}
+              label="Least dual spacing, maker's"
+              range="minDualSpacingMm"
+              width={6}
+            />
+          )}
+        </div>
+        <p className="soft">
+          Grey figures follow from the size; what is measured, or stands in the maker&apos;s table, wins over them.
+        </p>
+      </section>
+      <section className="hardware-group" aria-label="Wheel and weights">
+        <h2 className="label">Wheel and weights</h2>
+        <div className="piece-fields">
+          <MeasureField {...ofWheel('ratingKg')} label="Wheel rating" quantity="mass" range="ratingKg" width={6} />
+          <MeasureField {...ofWheel('massKg')} label="Wheel weighs" quantity="mass" range="massKg" width={5} />
+          <MeasureField {...of('massKg')} label="Tire weighs" quantity="mass" range="massKg" width={5} />
+          {dual && (
+            <LengthField
+              {...over(['dualSpacerMm'], dualSpacerMm)}
+              label="Spacer between the discs"
+              range="thicknessMm"
+              width={5}
+              placeholder="none"
+            />
+          )}
+        </div>
+      </section>
+      <p className="caution-note">
+        Load ratings never go down. Pressure is the plate&apos;s or the tire maker&apos;s: figures here are estimates.
+      </p>
+    </>
+  );
+} // prettier-ignore

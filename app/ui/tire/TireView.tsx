@@ -1,0 +1,96 @@
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { fitCandidate, type SetupReport } from '#core/evaluate';
+import type { AxleName, Setup } from '#core/job';
+import { extensionMm } from '#core/dual';
+import { fitPresent } from '#core/evaluate';
+import { useJob } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { BY_SIGN } from '../frame/useJobKeys';
+import { MakesTable } from './MakesTable';
+import { SizesDialog } from './SizesDialog';
+import { TireFields } from './TireFields';
+import { TireSection } from './TireSection';
+import './tire.css';
+
+interface TireViewProps {
+  setup: Setup;
+  axle: AxleName;
+  report: SetupReport;
+}
+
+/** Everything the tire decides: its section on the rim, the makes of its size, what it carries, and sizes that would do instead. */
+export function TireView({ setup, axle, report }: TireViewProps) {
+  const { job } = useJob();
+  const lengths = useLengths();
+  const [listing, setListing] = useState(false);
+  const fitted = useMemo(() => fitCandidate(job.vehicle, axle, setup[axle]), [job.vehicle, axle, setup]);
+  useHotkeys('s', () => setListing(true), BY_SIGN);
+  const figures = report[axle];
+  return (
+    <div className="hardware tire-view">
+      <div className="tire-left">
+        <TireSection
+          fitted={fitted}
+          report={figures}
+          description={`Tire section of setup ${setup.id.toUpperCase()}, ${axle}: section ${lengths.text(figures.tire.sectionWidthMm)}, tread ${lengths.text(figures.tire.treadWidthMm)}${fitted.dual ? `, gap between duals ${lengths.text(figures.dualGapMm)}` : ''}`}
+        />
+        <MakesTable setup={setup} axle={axle} />
+      </div>
+      <form
+        className="hardware-fields"
+        aria-label={`Tire of setup ${setup.id.toUpperCase()}, ${axle}`}
+        onSubmit={(event) => event.preventDefault()}
+      >
+        <Button className="tire-sizes" onClick={() => setListing(true)}>
+          Sizes that would do <kbd>S</kbd>
+        </Button>
+        <Extension setup={setup} axle={axle} />
+        <TireFields key={`${setup.id}${axle}`} setup={setup} axle={axle} figures={figures} />
+      </form>
+      {listing && <SizesDialog setup={setup} axle={axle} close={() => setListing(false)} />}
+    </div>
+  );
+}
+
+/** On a car with dual rear wheels, the hub extension that carries a wheel of more offset at the front. */
+function Extension({ setup, axle }: { setup: Setup; axle: AxleName }) {
+  const { job, edit } = useJob();
+  const lengths = useLengths();
+  if (axle !== 'front' || !job.vehicle.rear?.dual) return null;
+  const wheel = fitCandidate(job.vehicle, 'front', setup.front);
+  const now = fitPresent(job.vehicle, 'front').effectiveOffsetMm;
+  if (wheel.effectiveOffsetMm === null || now === null) return null;
+  const needed = extensionMm(wheel.effectiveOffsetMm, now);
+  if (needed === null) return null;
+  const { lugCount, boltCircleMm, boreMm } = setup.front?.wheel ?? {};
+  const piece = {
+    kind: 'bolt-on' as const,
+    label: 'Front hub extension',
+    thicknessMm: Math.round(needed * 10) / 10,
+    ...(lugCount == null ? {} : { toLugCount: lugCount }),
+    ...(boltCircleMm == null ? {} : { toBoltCircleMm: boltCircleMm }),
+    ...(boreMm == null ? {} : { outerLipMm: boreMm }),
+  };
+  return (
+    <div className="hardware-advice">
+      <span>
+        This wheel stands {lengths.text(needed)} further in than now. A front hub extension of that thickness, with the
+        wheel&apos;s pattern, puts it where the present one stands.
+      </span>
+      <Button
+        size="small"
+        onClick={() =>
+          edit({
+            op: 'set',
+            path: ['setups', setup.id, 'front', 'stack'],
+            value: [...(setup.front?.stack ?? []), piece],
+          })
+        }
+      >
+        Add the extension
+      </Button>
+    </div>
+  );
+}
