@@ -36,7 +36,7 @@ export function spareReport(vehicle: Vehicle, setup: Setup, fitted: BothAxles): 
   const choice = setup.spare ?? (alike.serves.length > 1 ? 'front' : null);
   if (choice === null) return unknownSpare();
   const assumed = setup.spare === undefined;
-  if (choice === 'none') return { ...unknownSpare(), choice, serves: [], verdict: 'caution' };
+  if (choice === 'none') return { ...unknownSpare(), choice, assumed: false, verdict: 'caution' };
   const spare = choice === 'kept' ? fit({ wheel: kept?.wheel, tire: kept?.tire }, vehicle) : fitted[choice];
   const differencePct = differences(spare, fitted);
   const onCar = onDriven(differencePct, vehicle.drive ?? null);
@@ -121,6 +121,9 @@ function onDriven(pct: SpareReport['differencePct'], drive: Drive | null): Verdi
   return both && onDrivenAxle.some(({ apart }) => apart > SPARE_PCT.fail) ? 'fail' : 'caution';
 }
 
+/** What a tire is let down to so that it goes in (common practice, no source). */
+const LET_DOWN_KPA = 100;
+
 const CHOICES: Record<SpareChoice, string> = {
   front: 'a front wheel of this setup',
   rear: 'a rear wheel of this setup',
@@ -169,7 +172,7 @@ function wellLines({ spare: well }: Vehicle, spare: SpareReport, words: Words): 
   const lines: string[] = [];
   if (spare.playMm === null) lines.push("not known: the well's diameter, or the tire's");
   else lines.push(`well ${words.figure(well!.wellDiameterMm!)} − tire ${words.figure(well!.wellDiameterMm! - spare.playMm)} = ${words.length(spare.playMm)} play`); // prettier-ignore
-  if (spare.deflate) lines.push(`goes in let down to about 100 kPa (it yields some ${words.length(WELL_MM.yields)}); carry what fills it again`); // prettier-ignore
+  if (spare.deflate) lines.push(`goes in let down to about ${words.measure('pressure', LET_DOWN_KPA)} (it yields some ${words.length(WELL_MM.yields)}); carry what fills it again`); // prettier-ignore
   if (spare.proudMm === null) lines.push("not known: the well's depth, or the width of the wheel");
   else if (spare.proudMm > 0)
     lines.push(`stands ${words.length(spare.proudMm)} proud of the well${well?.roomAboveMm == null ? '; room above it is not known' : `, room above ${words.length(well.roomAboveMm)}`}`); // prettier-ignore

@@ -1,5 +1,5 @@
 import { DomainError } from '#core/errors';
-import { formatNumber } from './formatLength';
+import { formatNumber, roundTo } from './formatLength';
 import { plainText, readNumber, shorten } from './readNumber';
 import { KG_PER_LB, KM_PER_MILE, KPA_PER_PSI, type LengthUnit } from './constants';
 
@@ -29,11 +29,15 @@ const unitFor = (quantity: Quantity, unit: LengthUnit) => UNITS[quantity][unit =
 /** The sign of a quantity's unit: kg or lb, kPa or psi, km/h or mph, as lengths are in mm or inches. */
 export const measureSign = (quantity: Quantity, unit: LengthUnit): string => unitFor(quantity, unit).sign;
 
-/** A quantity without its unit; whole kilograms and kilometres stay whole. */
+/** A quantity in the reader's unit, as a bare number. */
+export const inReadersUnit = (quantity: Quantity, value: number, unit: LengthUnit): number =>
+  value / unitFor(quantity, unit).size;
+
+/** A quantity without its unit; what rounds to a whole number is written as one. */
 export function measureFigure(quantity: Quantity, value: number, unit: LengthUnit, plus = false): string {
   const { size, decimals } = unitFor(quantity, unit);
   const inUnit = value / size;
-  const whole = Math.abs(inUnit - Math.round(inUnit)) < 0.5 * 10 ** -decimals && Math.abs(inUnit) >= 100;
+  const whole = Number.isInteger(roundTo(inUnit, decimals));
   return formatNumber(inUnit, whole ? 0 : decimals, plus);
 }
 

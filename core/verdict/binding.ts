@@ -18,6 +18,9 @@ function holdsMore(check: Check, other: Check): boolean {
   return depth(check) > depth(other);
 }
 
+/** What can be set or ordered anew without moving the wheel: it does not hold a setup that touches as well. */
+const SETTABLE: ReadonlySet<string> = new Set(['speedometer', 'tpms']);
+
 /** How far past contact a failed check is: in mm where it has mm, a matching part that does not fit counts as most. */
 const shortfall = (check: Check): number =>
-  MATCHING.has(check.code) ? Infinity : check.unit === 'mm' && check.margin !== null ? -check.margin : 0;
+  SETTABLE.has(check.code) ? 0 : MATCHING.has(check.code) ? Infinity : check.unit === 'mm' && check.margin !== null ? -check.margin : 0;

@@ -18,6 +18,7 @@ const MESSAGES: Joi.LanguageMessages = {
   'array.min': 'needs at least {#limit}',
   'array.max': 'has more than {#limit} entries',
   'array.unique': 'has the same id as another entry of the list',
+  'boolean.base': 'must be a boolean',
   'string.base': 'must be a text',
   'string.empty': 'must not be empty',
   'string.max': 'is longer than {#limit} characters',

@@ -49,6 +49,11 @@ describe('reading a file of stores', () => {
     ['kind,name,outerMm,innerMm\nring,R,72.6,63.4,9', 'line 2: has 5 cells under 4 columns'],
     ['kind,name,outerMm,innerMm\nring,"R,72.6,63.4', 'line 2: a quotation mark is not closed'],
     ['kind,name,thicknessMm,lugCount,boltCircleMm,innerBoreMm\nspacer,S,5,4,108,110', 'line 2, innerBoreMm: the center bore must be smaller than the bolt circle (108 mm)'],
+    ['kind,name\ntire,T', 'line 2, size: is missing'],
+    ['kind,name,size\ntire,T,205/55', 'line 2, size: after 205/55 the rim diameter is missing, as in 205/55R16'],
+    ['kind,name,size,speed\ntire,T,205/55R16,X', 'line 2, speed: “X” is not a speed symbol such as T, H or V'],
+    ['kind,name,size,loadIndex\ntire,T,205/55R16,300', 'line 2, loadIndex: must be between 20 and 204'],
+    ['kind,name,size,sectionWidthMm\ntire,T,205/55R16,214', 'line 2, testRimIn: is needed with a section width: makers list it on a rim'],
     ['kind,name,thicknessMm\nspacer,"two\nlines",5\nspacer,S,thin', 'line 4, thicknessMm: “thin” is not a number'],
   ])('%j: %s', (text, message) => expect(faults(text)).toContain(message)); // prettier-ignore
   test('every fault of every line is told, up to fifty', () => {

@@ -1,7 +1,7 @@
 import { line, range, scaleLinear } from 'd3';
 import { trueBandKmh } from '#core/gearing';
 import type { SetupReport } from '#core/evaluate';
-import { formatNumber, KM_PER_MILE, measureSign } from '#core/units';
+import { formatNumber, inReadersUnit, measureSign } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { useSize } from '../sheet/useSize';
 import './car.css';
@@ -22,17 +22,17 @@ const NAME_GAP = 15;
 export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; current: string | null }) {
   const { unit } = useLengths();
   const { ref, size } = useSize<HTMLDivElement>({ width: 452, height: 250 });
-  const size1 = unit === 'mm' ? 1 : KM_PER_MILE;
+  const kmhEach = 1 / inReadersUnit('speed', 1, unit);
   const sign = measureSign('speed', unit);
   const known = lines.flatMap(({ id, report }) => {
     const [first] = report.speedometer.points;
     const slope = first?.trueKmh == null ? null : first.trueKmh / first.shownKmh - 1;
-    return slope === null ? [] : [{ id, slope, set: false }];
+    return slope === null ? [] : [{ id, slope }];
   });
   const most = Math.max(120, ...lines.flatMap(({ report }) => report.speedometer.points.map(({ shownKmh }) => shownKmh)));
-  const shown = Math.ceil(most / size1 / 10) * 10;
+  const shown = Math.ceil(most / kmhEach / 10) * 10;
   const steps = range(0, shown + 1, shown / 20);
-  const band = steps.map((at) => ({ at, ...bandAt(at, size1) }));
+  const band = steps.map((at) => ({ at, ...bandAt(at, kmhEach) }));
   const ends = known.map(({ slope }) => slope * shown);
   const low = Math.min(-6, ...band.map(({ least, at }) => least - at), ...ends) * 1.06;
   const high = Math.max(4, ...ends) * 1.15;
@@ -73,7 +73,7 @@ export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; cu
           <text x={4} y={14}>
             true less shown, {sign}: above 0 the speedometer reads low
           </text>
-          <text className="speed-band-name" x={x(shown * 0.04)} y={y(bandAt(shown * 0.04, size1).least - shown * 0.04) + 16}>
+          <text className="speed-band-name" x={x(shown * 0.04)} y={y(bandAt(shown * 0.04, kmhEach).least - shown * 0.04) + 16}>
             tinted: allowed, UNECE R39
           </text>
         </g>

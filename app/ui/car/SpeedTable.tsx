@@ -1,5 +1,5 @@
 import type { SetupReport } from '#core/evaluate';
-import { formatNumber, measureFigure, measureSign } from '#core/units';
+import { formatNumber, inReadersUnit, measureSign } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 
 /** True speed and engine speed at the speeds that are looked at. */
@@ -7,7 +7,7 @@ export function SpeedTable({ report, present }: { report: SetupReport; present: 
   const { unit } = useLengths();
   const { points, engine } = report.speedometer;
   const sign = measureSign('speed', unit);
-  const speed = (kmh: number | null | undefined) => (kmh == null ? '—' : measureFigure('speed', kmh, unit));
+  const speed = (kmh: number | null | undefined) => (kmh == null ? '—' : formatNumber(inReadersUnit('speed', kmh, unit)));
   return (
     <table className="speed-table">
       <thead>

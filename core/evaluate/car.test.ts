@@ -1,0 +1,160 @@
+import { readFileSync } from 'node:fs';
+import { evaluate, evaluatePresent, evaluateSetup, type SetupReport } from '#core/evaluate';
+import { applyEdits, type Edit, type Job } from '#core/job';
+import { verdictWord } from '#core/verdict';
+
+const read = (file: string): Job => JSON.parse(readFileSync(file, 'utf8')) as Job;
+const example = read('docs/example-job.json');
+const kite = read('demo/brindle-kite.scoval.json');
+const truck = read('demo/orrin-haul.scoval.json');
+const van = read('demo/pallas-tender.scoval.json');
+
+type Change = [path: string, value: unknown];
+const changed = (job: Job, ...edits: Change[]): Job =>
+  applyEdits(job, edits.map(([path, value]): Edit => value === undefined ? { op: 'clear', path: path.split('/') } : { op: 'set', path: path.split('/'), value })); // prettier-ignore
+const of = (job: Job, id = 'a'): SetupReport =>
+  evaluateSetup(
+    job,
+    job.setups.find((setup) => setup.id === id)!,
+  );
+const check = (report: SetupReport, code: string) => report.checks.find((one) => one.code === code)!;
+const lines = (report: SetupReport, code: string): string => check(report, code).working.join('\n');
+
+describe('the speedometer of a setup', () => {
+  test('without its own reading: a figure as if it had been exact, and no verdict', () => {
+    const report = of(example, 'b');
+    expect(check(report, 'speedometer')).toMatchObject({ value: expect.closeTo(100 * (626 / 615), 9), verdict: 'unknown' });
+    expect(lines(report, 'speedometer')).toMatch(/had it been exact before \(assumed\)/);
+    expect(lines(report, 'speedometer')).toMatch(/reads 1\.8 % lower than before/);
+    expect(check(evaluatePresent(example), 'speedometer').verdict).toBe('ok');
+  }); // prettier-ignore
+  test.each<[string, Change[], string, RegExp]>([
+    ['a speedometer that leaves room', [['vehicle/speedometer', { indicatedKmh: 100, trueKmh: 95 }]], 'ok', /within the band/],
+    ['an exact one now reads low', [['vehicle/speedometer', { indicatedKmh: 100, trueKmh: 100 }]], 'fail', /at a true 40 km\/h it shows less: never below true \(UNECE R39\)/],
+    ['one that shows far too much', [['vehicle/speedometer', { indicatedKmh: 100, trueKmh: 80 }]], 'fail', /shows more than/],
+    ['half a reading is none', [['vehicle/speedometer', { indicatedKmh: 100 }]], 'unknown', /its own error decides/],
+    ['set anew', [['setups/b/speedometerSet', true]], 'caution', /prove it against the true speed/],
+  ])('%s', (_, edits, verdict, line) => {
+    const report = of(changed(example, ...edits), 'b');
+    expect(check(report, 'speedometer').verdict).toBe(verdict);
+    expect(lines(report, 'speedometer')).toMatch(line);
+  }); // prettier-ignore
+  test('counts the driven axle; of two driven ones their mean; of an unknown drive only what both agree on', () => {
+    const mixed = changed(example, ['setups/a/rear/tire/size', '225/45R17']);
+    const ratio = (drive: string | undefined) => of(changed(mixed, ['vehicle/drive', drive])).speedometer.ratio;
+    const [front, rear] = [616 / 615, 634 / 615];
+    expect(ratio('fwd')).toBeCloseTo(front, 12);
+    expect(ratio('rwd')).toBeCloseTo(rear, 12);
+    expect(ratio('awd')).toBeCloseTo((front + rear) / 2, 12);
+    expect(ratio(undefined)).toBeNull();
+    expect(of(changed(example, ['vehicle/drive', undefined])).speedometer.ratio).toBeCloseTo(front, 12);
+  });
+  test('looks at the speeds of the brief; engine speed only with an axle ratio, direct gear marked as assumed', () => {
+    const job = changed(example, ['brief/speedsKmh', [60, 110]], ['vehicle/gearing', { axleRatio: 4 }]);
+    const { points, engine, gearAssumed } = of(job).speedometer;
+    expect(points.map(({ shownKmh }) => shownKmh)).toEqual([60, 110]);
+    expect(engine![0]!.rpm).toBeCloseTo((60e6 / 60 / (3.05 * 616)) * 4, 6);
+    expect(engine![0]!.nowRpm).toBeCloseTo((60e6 / 60 / (3.05 * 615)) * 4, 6);
+    expect(gearAssumed).toBe(true);
+    expect(of(example).speedometer.engine).toBeNull();
+  });
+});
+
+describe('front against rear, with the limit’s origin', () => {
+  test.each<[string, Change[], string, RegExp]>([
+    ['all driven, house limit', [['vehicle/drive', 'awd']], 'fail', /no further than 1\.0 %, the house's own/],
+    ['all driven, a wider limit of the brief', [['vehicle/drive', 'awd'], ['brief/limits/axleMatchPct', 4]], 'caution', /no further than 4\.0 %, from the brief/],
+    ['selectable', [['vehicle/drive', '4wd']], 'fail', /winds up on grip/],
+    ['front driven', [['vehicle/drive', 'fwd']], 'ok', /a note only/],
+    ['not known', [['vehicle/drive', undefined]], 'unknown', /how the car is driven is not known/],
+  ])('%s', (_, edits, verdict, line) => {
+    const report = of(changed(example, ['setups/a/rear/tire/size', '225/45R17'], ...edits));
+    expect(check(report, 'axle-match').verdict).toBe(verdict);
+    expect(lines(report, 'axle-match')).toMatch(line);
+  }); // prettier-ignore
+});
+
+describe('the spare', () => {
+  test('in the wagon’s well, worked by hand: 640 − 616 play, 215.9 − 205 proud, clamped at 107.95 + 40 + 11', () => {
+    const { spare } = of(kite);
+    expect(spare).toMatchObject({ choice: 'front', assumed: true, playMm: 24, deflate: false, serves: ['front', 'rear'] });
+    expect(spare!.proudMm).toBeCloseTo(10.9, 9);
+    expect(spare!.clampMm).toBeCloseTo(158.95, 9);
+    expect(spare!.longerMm).toBeCloseTo(2.95, 9);
+    expect(lines(of(kite), 'spare')).toMatch(/the hold-down reaches 156\.0 mm: 3\.0 mm longer/);
+  }); // prettier-ignore
+  test.each<[string, Change[], string, RegExp]>([
+    ['a well too small by what a tire yields', [['vehicle/spare/wellDiameterMm', 605]], 'caution', /goes in let down to about 100 kPa/],
+    ['a well too small', [['vehicle/spare/wellDiameterMm', 600]], 'fail', /−16\.0 mm play/],
+    ['too proud for the room above', [['vehicle/spare/roomAboveMm', 5]], 'fail', /proud of the well, room above 5\.0 mm/],
+    ['lying face down', [['vehicle/spare/lies', 'face-down']], 'ok', /clamped at 68\.0 mm over the floor, the hold-down reaches 156\.0 mm: long enough/],
+    ['nobody said how it lies', [['vehicle/spare/lies', undefined]], 'unknown', /not known: how it lies/],
+    ['no depth', [['vehicle/spare/wellDepthMm', undefined], ['vehicle/spare/holdDownMm', 170]], 'unknown', /not known: the well's depth/],
+    ['none', [['setups/a/spare', 'none']], 'caution', /carry what mends a tire/],
+    ['the kept one, like the new ones in diameter', [['setups/a/spare', 'kept']], 'ok', /serves: front, rear/],
+    ['other wheels front and rear, nothing said', [['setups/a/rear/wheel/offsetMm', 30]], 'unknown', /not said: which wheel/],
+    ['other wheels front and rear, a rear one', [['setups/a/rear/wheel/offsetMm', 30], ['setups/a/spare', 'rear']], 'ok', /serves: rear$/m],
+  ])('%s', (_, edits, verdict, line) => {
+    const report = of(changed(kite, ...edits));
+    expect(check(report, 'spare').verdict).toBe(verdict);
+    expect(lines(report, 'spare')).toMatch(line);
+  }); // prettier-ignore
+  test('an old size on a driven axle: care on one, and where both are driven no further than 3 %', () => {
+    expect(lines(of(kite, 'd'), 'spare')).toMatch(/not on the driven front axle: put a good wheel there and the spare on the rear/);
+    expect(check(of(kite, 'd'), 'spare').verdict).toBe('caution');
+    expect(check(of(truck, 'c'), 'spare')).toMatchObject({ verdict: 'fail', unit: '%' });
+    expect(lines(of(truck, 'c'), 'spare')).toMatch(/works the differentials all the time/);
+    expect(check(of(changed(truck, ['vehicle/drive', undefined]), 'c'), 'spare').verdict).toBe('unknown');
+  }); // prettier-ignore
+  test('on dual wheels one serves inner and outer, and the front where the wheels are alike', () => {
+    expect(of(van).spare!.serves).toEqual(['front', 'rear inner', 'rear outer']);
+    expect(of(van, 'c').spare!.serves).toEqual(['rear inner', 'rear outer']);
+  });
+  test('a car without a well, and nothing said, has no such check', () => {
+    expect(of(example).spare).toBeNull();
+    expect(check(of(example), 'spare')).toBeUndefined();
+    expect(of(changed(example, ['setups/a/spare', 'front'])).spare!.verdict).toBe('unknown');
+  });
+});
+
+describe('tire-pressure sensors', () => {
+  test('of the demo: reused, ordered to suit, ordered at another frequency', () => {
+    expect(['a', 'b', 'c'].map((id) => check(of(kite, id), 'tpms').verdict)).toEqual(['ok', 'ok', 'fail']);
+    expect(lines(of(kite, 'b'), 'tpms')).toMatch(/keep the old set at least 15 m away/);
+    expect(of(example).tpms).toBeNull();
+    expect(check(of(changed(kite, ['setups/a/sensors', undefined])), 'tpms').verdict).toBe('unknown');
+  });
+});
+
+describe('weight and rotating inertia', () => {
+  test('of the wagon, worked by hand', () => {
+    const { massKg, massChangeKg, inertiaKgM2, inertiaChangePct, equivalentChangeKg } = of(kite).front;
+    expect(massKg).toBeCloseTo(17.6, 9);
+    expect(massChangeKg).toBeCloseTo(1.5, 9);
+    const inertia = 0.8 * 8.6 * 0.216 ** 2 + (9 * (0.216 ** 2 + 0.308 ** 2)) / 2;
+    const before = 0.8 * 7.9 * 0.1905 ** 2 + (8.2 * (0.1905 ** 2 + 0.3075 ** 2)) / 2;
+    expect(inertiaKgM2).toBeCloseTo(inertia, 9);
+    expect(inertiaChangePct).toBeCloseTo(100 * (inertia / before - 1), 9);
+    expect(equivalentChangeKg).toBeCloseTo(17.6 + inertia / 0.308 ** 2 - 16.1 - before / 0.3075 ** 2, 9);
+  });
+  test('dual wheels count twice; a stack counts where somebody weighed it; nothing is guessed', () => {
+    expect(of(van).rear.massKg).toBeCloseTo(2 * (14.5 + 13.6), 9);
+    const stacked = changed(kite, ['setups/a/front/stack', [{ kind: 'slip-on', thicknessMm: 5, massKg: 0.4 }, { kind: 'ring', outerMm: 72.6, innerMm: 63.4 }]]); // prettier-ignore
+    expect(of(stacked).front.massKg).toBeCloseTo(18, 9);
+    expect(of(stacked).front.working.massKg!.join()).toMatch(/without 1 of the stack that nobody weighed/);
+    expect(of(changed(kite, ['setups/a/front/tire/massKg', undefined])).front.massKg).toBeNull();
+  });
+});
+
+test('every new check of the demo has a word, its arithmetic, and reads in either system of units', () => {
+  for (const job of [kite, truck, van])
+    for (const unit of ['mm', 'in'] as const)
+      for (const report of evaluate(job, { unit }).setups)
+        for (const one of [...report.front.checks, ...report.rear.checks, ...report.checks]) {
+          expect(verdictWord(one)).not.toBe('');
+          expect(one.working.length).toBeGreaterThan(0);
+          const said = one.working.join('\n');
+          expect(said).not.toMatch(/undefined|NaN|null/);
+          if (unit === 'in') expect(said.replaceAll(/4 mm|N·m/g, '')).not.toMatch(/\d (kg|kPa|km\/h)\b/);
+        }
+});

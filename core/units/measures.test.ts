@@ -1,0 +1,70 @@
+import { all, create } from 'mathjs';
+import fc from 'fast-check';
+import { DomainError } from '#core/errors';
+import { formatMeasure, measureFigure, measureSign, readMeasure, wordsIn, type Quantity } from '#core/units';
+
+const math = create(all!);
+
+describe('masses, pressures and speeds against a library of units', () => {
+  test.each([
+    ['mass', 'lb', 'lb', 'kg'],
+    ['mass', 'kg', 'kg', 'kg'],
+    ['pressure', 'psi', 'psi', 'kPa'],
+    ['pressure', 'bar', 'bar', 'kPa'],
+    ['speed', 'mph', 'mi/h', 'km/h'],
+    ['speed', 'km/h', 'km/h', 'km/h'],
+  ] as const)('%s in %s', (quantity, typed, unit, own) => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 4000 }), (tenths) => {
+        const read = readMeasure(`${tenths / 10} ${typed}`, quantity, 'mm');
+        const expected = math.unit(tenths / 10, unit).toNumber(own);
+        expect(Math.abs(read / expected - 1)).toBeLessThan(1e-6);
+      }),
+    );
+  });
+  test.each([
+    ['35 psi', 'pressure', 'mm', 241.316],
+    ['2.4bar', 'pressure', 'in', 240],
+    ['35', 'pressure', 'in', 241.316],
+    ['240', 'pressure', 'mm', 240],
+    ['2,4 BAR', 'pressure', 'mm', 240],
+    ['60 mph', 'speed', 'mm', 96.56],
+    ['100 kmh', 'speed', 'in', 100],
+    ['1250 lbs', 'mass', 'mm', 566.99],
+  ] as const)('%s of %s with lengths in %s is %d', (text, quantity, unit, value) =>
+    expect(readMeasure(text, quantity, unit)).toBeCloseTo(value, 2),
+  );
+  test.each([
+    ['', 'pressure', 'needs a number'],
+    ['soft', 'pressure', 'is not a number'],
+    ['35 kg', 'pressure', '“kg” is not one of kPa, psi, bar'],
+    ['100 psi', 'mass', 'is not one of kg, lb'],
+    ['1.2.3', 'speed', 'is not a number'],
+  ] as const)('%j as %s is refused: %s', (text, quantity, message) => {
+    expect(() => readMeasure(text, quantity, 'mm')).toThrow(DomainError);
+    expect(() => readMeasure(text, quantity, 'mm')).toThrow(message);
+  });
+  test('what is shown reads back to what is shown', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom<Quantity>('mass', 'pressure', 'speed'),
+        fc.constantFrom('mm' as const, 'in' as const),
+        fc.double({ min: 20, max: 3000, noNaN: true }),
+        (quantity, unit, value) => {
+          const shown = measureFigure(quantity, value, unit);
+          expect(measureFigure(quantity, readMeasure(shown, quantity, unit), unit)).toBe(shown);
+        },
+      ),
+    );
+  });
+  test('written with their signs, as lengths are in mm or inches', () => {
+    expect(['mass', 'pressure', 'speed'].map((of) => measureSign(of as Quantity, 'in16'))).toEqual([
+      'lb',
+      'psi',
+      'mph',
+    ]);
+    expect(formatMeasure('mass', 3.6, 'mm', true)).toBe('+3.6 kg');
+    expect(formatMeasure('mass', 560, 'mm')).toBe('560 kg');
+    expect(wordsIn('in').measure('speed', 160.9344)).toBe('100 mph');
+  });
+});

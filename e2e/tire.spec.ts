@@ -1,0 +1,304 @@
+import AxeBuilder from '@axe-core/playwright';
+import { applyEdits } from '#core/job';
+import { demoJob, expect, ledgerRow, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench';
+import type { Page } from '@playwright/test';
+
+const raised = (page: Page) => page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]');
+
+async function clean(page: Page, include?: string): Promise<void> {
+  const axe = include ? new AxeBuilder({ page }).include(include) : new AxeBuilder({ page });
+  const { violations } = await axe.analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
+}
+
+test('a tire’s load, speed and own dimensions: typed, judged, drawn and taken back', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  await page.keyboard.press('t');
+  const form = page.getByRole('form', { name: 'Tire of setup A, front' });
+  await expect(ledgerRow(page, 'load')).toContainText('560');
+  await expect(ledgerRow(page, 'load')).toContainText('carries it · needs 475 kg');
+  const index = form.getByRole('textbox', { name: 'Load index' });
+  await type(index, '81');
+  await expect(ledgerRow(page, 'load')).toContainText('too little');
+  await ledgerRow(page, 'load').getByRole('button').click();
+  await expect(ledgerRow(page, 'load')).toContainText('2 × 462 kg = 924 kg for an axle of 950 kg');
+  await type(index, '300');
+  await expect(page.getByRole('alert')).toHaveText(/300 is outside 20 to 204/);
+  await index.press('Escape');
+  // Emptied, the size's own marking counts; this size has none.
+  await type(index, '');
+  await expect(ledgerRow(page, 'load')).toContainText('not known');
+  await type(form.getByRole('textbox', { name: 'Tire size' }), '205/45R17 88W');
+  await expect(ledgerRow(page, 'load')).toContainText('carries it');
+  await expect(index).toHaveAttribute('placeholder', '88');
+  await type(form.getByRole('textbox', { name: 'Speed symbol' }), 's');
+  await expect(ledgerRow(page, 'speed-rating')).toContainText('does not fit');
+  await type(form.getByRole('textbox', { name: /^Section width/ }), '208');
+  await type(form.getByRole('textbox', { name: /^On a test rim/ }), '7');
+  await expect(ledgerRow(page, 'sectionWidthMm')).toContainText('213.1');
+  await expect(page.getByRole('img', { name: /^Tire section of setup A, front: section 213\.1 mm/ })).toBeVisible();
+  await type(form.getByRole('textbox', { name: /^Wheel rating/ }), '1000 lb');
+  await expect(ledgerRow(page, 'wheel-rating')).toContainText('too little');
+  await saved(page);
+  await page.keyboard.press('Control+z');
+  await expect(ledgerRow(page, 'wheel-rating')).toContainText('carries it');
+  await page.keyboard.press('t');
+  await expect(page.getByRole('img', { name: /^Section of setup A/ })).toBeVisible();
+});
+
+test('two makes of one size side by side, and one of them goes on', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  await page.keyboard.press('t');
+  const makes = page.getByRole('table', { name: /^Makes of 205\/45R17/ });
+  await expect(makes.getByRole('row')).toHaveCount(4);
+  await expect(makes.getByRole('row', { name: /Fenwold Ridgeway/ })).toContainText('213.1');
+  await makes.getByRole('radio', { name: 'Ostrik Scree' }).check();
+  await expect(ledgerRow(page, 'overallDiameterMm')).toContainText('619.0');
+  await expect(page.getByRole('textbox', { name: 'Make and model' })).toHaveValue('Ostrik Scree 205/45R17');
+  await makes.getByRole('radio', { name: 'the size alone' }).check();
+  await expect(ledgerRow(page, 'overallDiameterMm')).toContainText('616.0');
+  await page.getByLabel('Take a tire from the stores').click();
+  await page.getByTitle('Fenwold Ridgeway 215/45R17, 215/45R17').click();
+  await expect(ledgerRow(page, 'overallDiameterMm')).toContainText('625.0');
+  await saved(page);
+});
+
+test('a rim too narrow pinches, one too wide stretches, and another diameter fails', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  await page.keyboard.press('t');
+  await expect(page.getByText('7.5 in rim: within its rims')).toBeVisible();
+  const size = page.getByRole('textbox', { name: 'Tire size' });
+  await type(size, '245/45R17');
+  await expect(page.getByText('7.5 in rim: pinched')).toBeVisible();
+  await expect(ledgerRow(page, 'rim-width')).toContainText('with care');
+  await type(size, '185/45R17');
+  await expect(page.getByText('7.5 in rim: stretched')).toBeVisible();
+  await type(size, '205/45R16');
+  await expect(ledgerRow(page, 'rim-diameter')).toContainText('does not fit');
+  for (const [typed, message] of [
+    ['205/45', 'rim diameter is missing'],
+    ['2054517', 'is it 205/45R17?'],
+    ['185R14C', 'the aspect ratio is missing'],
+    ['205/45R17 300W', 'load index 300'],
+  ] as const) {
+    await type(size, typed);
+    await expect(page.getByRole('alert')).toContainText(message);
+    await expect(size).toHaveValue(typed);
+  }
+});
+
+test('sizes that would do: walked by arrow keys, and Enter makes a setup on both axles', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  await page.keyboard.press('t');
+  await page.keyboard.press('s');
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText(/Of \d+ standard sizes \d+ are not approved for this rim width/);
+  const first = dialog.getByRole('button', { name: /^Make a setup with/ }).first();
+  await expect(first).toBeFocused();
+  await clean(page, '[role=dialog]');
+  await page.keyboard.press('ArrowDown');
+  const second = dialog.getByRole('button', { name: /^Make a setup with/ }).nth(1);
+  await expect(second).toBeFocused();
+  const name = (await second.getAttribute('aria-label'))!.replace('Make a setup with ', '');
+  await page.keyboard.press('Enter');
+  await expect(dialog).toBeHidden();
+  await expect(raised(page)).toContainText(name);
+  await page.keyboard.press('a');
+  await expect(page.getByRole('form', { name: /^Tire of setup/ }).getByRole('textbox', { name: 'Tire size' })).toHaveValue(name);
+  await saved(page);
+}); // prettier-ignore
+
+test('sizes without a rim say what is missing, and a window of nothing what would open it', async ({ page }) => {
+  const job = applyEdits(demoJob('brindle-kite'), [
+    { op: 'clear', path: ['setups', 'a', 'front', 'wheel', 'rimWidthIn'] },
+    { op: 'set', path: ['brief', 'limits'], value: { diameterPct: 0 } },
+  ]);
+  const place = await putOnBench(page, job, 'no rim, no window');
+  await page.goto(`${place}/setups`);
+  await saved(page);
+  await page.keyboard.press('t');
+  await expect(page.getByText(/The section is drawn once rim diameter, rim width and tire size are known/)).toBeVisible();
+  await page.getByRole('button', { name: /^Sizes that would do/ }).click();
+  await expect(page.getByRole('dialog')).toContainText('Not known yet: rim width');
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).last().click();
+  await page.keyboard.press('j');
+  await page.keyboard.press('s');
+  await expect(page.getByRole('dialog')).toContainText(/None is left|clears|with care/);
+}); // prettier-ignore
+
+test('the speedometer of the car, against every setup, at speeds of one’s choice', async ({ page }) => {
+  await openDemo(page, 'orrin-haul', 'setups');
+  await page.keyboard.press('c');
+  const form = page.getByRole('form', { name: 'Whole car with setup A' });
+  await expect(page.getByRole('img', { name: /^True against shown speed: now 93\.5 .*A 98\.5 .*C 103\.7/ })).toBeVisible();
+  await expect(ledgerRow(page, 'speedometer')).toContainText('within its band');
+  const shown = form.getByRole('textbox', { name: /^when truly at/ });
+  await type(shown, '99');
+  await expect(ledgerRow(page, 'speedometer')).toContainText('out of its band');
+  await ledgerRow(page, 'speedometer').getByRole('button').click();
+  await expect(ledgerRow(page, 'speedometer')).toContainText('never below true (UNECE R39)');
+  await expect(page.getByRole('row', { name: /^100/ })).toContainText('104.3 low');
+  await form.getByRole('checkbox', { name: /set anew/ }).check();
+  await expect(ledgerRow(page, 'speedometer')).toContainText('set anew');
+  await type(shown, '');
+  await form.getByRole('checkbox', { name: /set anew/ }).uncheck();
+  await expect(ledgerRow(page, 'speedometer')).toContainText('not known');
+  await expect(page.getByText('Had the speedometer been exact before (assumed)')).toBeVisible();
+  const speeds = form.getByRole('textbox', { name: /^Speeds looked at/ });
+  await type(speeds, '60, 110; 90');
+  await expect(speeds).toHaveValue('60 90 110');
+  await expect(page.getByRole('row', { name: /^110/ })).toBeVisible();
+  await type(speeds, 'fast');
+  await expect(page.getByRole('alert')).toHaveText(/is not a number/);
+  await speeds.press('Escape');
+  await type(form.getByRole('textbox', { name: 'Gear ratio' }), '');
+  await expect(page.getByText('direct gear assumed')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('heading', { name: /Whole car/ }).click();
+  await page.keyboard.press('u');
+  await expect(form.getByRole('textbox', { name: /^Speeds looked at in mph/ })).toHaveValue('37.3 55.9 68.4');
+}); // prettier-ignore
+
+test('a spare in its well: proud, let down, held down, or the one that is kept', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  await page.keyboard.press('c');
+  const form = page.getByRole('form', { name: 'Whole car with setup A' });
+  await expect(page.getByRole('img', { name: 'Spare in its well: play 24.0 mm, proud 10.9 mm, hold-down 3.0 mm longer' })).toBeVisible(); // prettier-ignore
+  await type(form.getByRole('textbox', { name: /^Hold-down reaches/ }), '160');
+  await expect(ledgerRow(page, 'spare')).toContainText('fits');
+  await type(form.getByRole('textbox', { name: /^Well ⌀/ }), '605');
+  await ledgerRow(page, 'spare').getByRole('button').click();
+  await expect(ledgerRow(page, 'spare')).toContainText('goes in let down to about 100 kPa');
+  const depth = form.getByRole('textbox', { name: /^Well depth/ });
+  await type(depth, '0');
+  await expect(page.getByRole('alert')).toHaveText(/0\.0 mm is outside 20\.0 to 600\.0 mm/);
+  await depth.press('Escape');
+  await form.getByLabel('Carried with this setup').click();
+  await page.getByTitle('the one that is kept').click();
+  await expect(ledgerRow(page, 'spare')).toContainText('serves: front, rear');
+  await form.getByLabel('Carried with this setup').click();
+  await page.getByTitle('none', { exact: true }).click();
+  await expect(ledgerRow(page, 'spare')).toContainText('carry what mends a tire');
+  await saved(page);
+});
+
+test('sensors: the car’s own, an ordered set, another frequency, and the steps of the job sheet', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  await page.keyboard.press('c');
+  const form = page.getByRole('form', { name: 'Whole car with setup A' });
+  await expect(ledgerRow(page, 'tpms')).toContainText('suits');
+  await form.getByLabel('For this setup').click();
+  await page.getByTitle('a set is ordered').click();
+  await expect(ledgerRow(page, 'tpms')).toContainText('not known');
+  await type(form.getByRole('textbox', { name: /^Ordered at/ }), '315');
+  await form.getByLabel('Ordered body').click();
+  await page.getByTitle('snap-in, rubber valve').last().click();
+  await expect(ledgerRow(page, 'tpms')).toContainText('does not fit');
+  await type(form.getByRole('textbox', { name: /^Ordered at/ }), '433.92');
+  await expect(ledgerRow(page, 'tpms')).toContainText('suits');
+  await expect(form.getByRole('listitem').filter({ hasText: 'keep the old set at least 15 m away' })).toBeVisible();
+  await type(form.getByRole('textbox', { name: /^Valve hole ⌀, front/ }), '15.7');
+  await expect(ledgerRow(page, 'tpms')).toContainText('differs');
+  await saved(page);
+});
+
+test('dual wheels: both drawn with the gap between, a spacer between the discs, a front hub extension', async ({ page }) => {
+  await openDemo(page, 'pallas-tender', 'setups');
+  await page.keyboard.press('a');
+  await page.keyboard.press('j');
+  await page.keyboard.press('t');
+  const form = page.getByRole('form', { name: 'Tire of setup B, rear' });
+  await expect(page.getByRole('img', { name: /gap between duals 24\.2 mm/ })).toBeVisible();
+  await expect(ledgerRow(page, 'dual')).toContainText('tight');
+  await type(form.getByRole('textbox', { name: /^Spacer between the discs/ }), '4');
+  await expect(ledgerRow(page, 'dual')).toContainText('28.2');
+  await expect(ledgerRow(page, 'dual')).toContainText('clears');
+  await type(form.getByRole('textbox', { name: /^Least dual spacing/ }), '250');
+  await expect(ledgerRow(page, 'dual')).toContainText('tight');
+  await page.keyboard.press('Escape');
+  await page.getByRole('heading', { name: /Rear right/ }).click();
+  await page.keyboard.press('h');
+  await type(page.getByRole('textbox', { name: /^Pad at the seat/ }), '');
+  await page.getByRole('heading', { name: /Rear right/ }).click();
+  await page.keyboard.press('t');
+  await expect(ledgerRow(page, 'dual')).toContainText('not measured');
+  await ledgerRow(page, 'dual').getByRole('button').click();
+  await expect(ledgerRow(page, 'dual')).toContainText('not known: the thickness of its pad');
+  await page.keyboard.press('t');
+  await page.keyboard.press('a');
+  await type(page.getByRole('textbox', { name: 'Offset in mm' }), '150');
+  await page.getByRole('heading', { name: /Front right/ }).click();
+  await page.keyboard.press('t');
+  await page.getByRole('button', { name: 'Add the extension' }).click();
+  await expect(ledgerRow(page, 'effectiveOffsetMm')).toContainText('+109.5');
+}); // prettier-ignore
+
+test('a car becomes one with dual wheels at the hub, and plain again', async ({ page }) => {
+  const place = await openDemo(page, 'orrin-haul', 'hub');
+  await page.keyboard.press('a');
+  await page.getByRole('checkbox', { name: 'Dual wheels, two a side' }).check();
+  await type(page.getByRole('textbox', { name: /^Cold pressure/ }), '36 psi');
+  await expect(page.getByRole('textbox', { name: /^Cold pressure/ })).toHaveValue('248');
+  await saved(page);
+  await page.goto(`${place}/setups`);
+  await saved(page);
+  await page.keyboard.press('a');
+  await expect(ledgerRow(page, 'dual')).toContainText('touches');
+  await page.keyboard.press('1');
+  await page.getByRole('checkbox', { name: 'Dual wheels, two a side' }).uncheck();
+  await page.keyboard.press('4');
+  await expect(ledgerRow(page, 'dual')).toHaveCount(0);
+});
+
+test('compare lays loads, speeds, spare and sensors side by side', async ({ page }) => {
+  await openDemo(page, 'orrin-haul', 'compare');
+  const table = page.getByRole('region', { name: 'On the road' }).getByRole('table');
+  await expect(table.getByRole('row', { name: /^D Ostrik/ })).toContainText(/carries it.*does not fit.*out of its band.*does not fit/);
+  await expect(table.getByRole('row', { name: /^B Ostrik/ })).toContainText('set anew');
+  await table.getByRole('columnheader', { name: 'Inertia, %' }).click();
+  await expect(table.getByRole('row').nth(1)).toContainText('on the car now');
+  await expect(page.getByRole('img', { name: /^True against shown speed/ })).toBeVisible();
+  await expect(table.getByRole('columnheader', { name: 'Turns a km' })).toBeVisible();
+  await page.getByText('in', { exact: true }).first().click();
+  await expect(table.getByRole('columnheader', { name: 'Turns a mile' })).toBeVisible();
+  await expect(table.getByRole('columnheader', { name: 'Pressure, psi' })).toBeVisible();
+}); // prettier-ignore
+
+test('a tire is kept in the stores with its own dimensions; a section needs the rim it was listed on', async ({ page }) => {
+  await page.goto('/stores?kind=tire');
+  await page.getByRole('button', { name: 'New tire' }).click();
+  const dialog = page.getByRole('dialog');
+  const name = `Beck ${test.info().testId.slice(0, 8)}`;
+  await dialog.getByLabel(/^Name/).fill(name);
+  await dialog.getByLabel(/^Size/).fill('195/65');
+  await dialog.getByLabel(/^Section on it/).fill('203');
+  await dialog.getByRole('button', { name: 'Add' }).click();
+  await expect(dialog.getByText('after 195/65 the rim diameter is missing, as in 205/55R16')).toBeVisible();
+  await dialog.getByLabel(/^Size/).fill('195/65R15 91H');
+  await dialog.getByRole('button', { name: 'Add' }).click();
+  await expect(dialog.getByText('is needed with a section width: makers list it on a rim')).toBeVisible();
+  await dialog.getByLabel(/^Test rim/).fill('6');
+  await dialog.getByLabel(/^Speed/).fill('h');
+  await dialog.getByRole('button', { name: 'Add' }).click();
+  await expect(dialog).toBeHidden();
+  const row = page.getByRole('row').filter({ hasText: name });
+  await expect(row).toContainText('203.0');
+  await row.getByRole('button', { name: `Remove ${name}` }).click();
+  await expect(row).toHaveCount(0);
+}); // prettier-ignore
+
+for (const [key, form] of [
+  ['t', /^Tire of setup A/],
+  ['c', /^Whole car with setup A/],
+] as const)
+  test(`every field of the view at ${key.toUpperCase()} says beside it what is wrong with nonsense; axe finds nothing`, async ({ page }) => {
+    test.slow();
+    await openDemo(page, 'brindle-kite', 'setups');
+    await page.keyboard.press(key);
+    await expect(page.getByRole('form', { name: form })).toBeVisible();
+    await clean(page);
+    await page.getByRole('button', { name: 'To the dark table' }).click();
+    await clean(page);
+    if (key === 'c') await page.getByText('The spare that is kept').click();
+    await refuseNonsense(page.getByRole('form', { name: form }), 10);
+  }); // prettier-ignore
