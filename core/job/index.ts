@@ -1,3 +1,4 @@
 export * from './types';
 export * from './edit';
 export * from './newSetup';
+export * from './sides';

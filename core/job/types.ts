@@ -3,7 +3,10 @@ import type { NearPatternRule } from '#core/hub';
 import type { CarSensors, SensorChoice, SensorSeat } from '#core/sensor';
 import type { Lies } from '#core/spare';
 import type { StackPiece } from '#core/stack';
-import type { SuspensionKind } from '#core/suspension';
+import type { Change, KnownSuspension } from '#core/suspension';
+import type { SurfaceName } from '#core/section';
+import type { ObstacleKind } from '#core/sweep';
+import type { Point3 } from '#core/kinematics';
 import type { Drive } from '#core/verdict';
 import type { BackspacingConvention } from '#core/wheel';
 
@@ -68,7 +71,10 @@ export interface VehicleAxle {
   /** Two wheels a side, disc on disc. */
   dual?: boolean | undefined;
   baseline?: Baseline | undefined;
+  /** Read on the right side. */
   room?: Room | undefined;
+  /** What was read on the left side; what is missing is as on the right. */
+  left?: { room?: Room | undefined } | undefined;
   suspension?: Suspension | undefined;
   obstacles?: Obstacle[] | undefined;
   caliper?: { outline: AxialPoint[] } | undefined;
@@ -125,38 +131,36 @@ export interface Room {
   uncertaintyMm?: Measured;
 }
 
-export interface Suspension {
-  kind?: SuspensionKind | undefined;
-  lockOutDeg?: Measured;
-  lockInDeg?: Measured;
-  bumpMm?: Measured;
-  droopMm?: Measured;
-  kingpinInclinationDeg?: Measured;
-  casterDeg?: Measured;
-  kingpinOffsetMm?: Measured;
-  kingpinForeMm?: Measured;
-  camberDeg?: Measured;
-  camberGainDegPer100?: Measured;
-  lateralPerMm?: Measured;
-  lateralPerMm2?: Measured;
-}
+export type Suspension = KnownSuspension;
 
+/** A part of the car that a wheel may near: placed by a gap to the present wheel, or by coordinates. */
 export interface Obstacle {
   id: string;
   label?: string | undefined;
+  kind?: ObstacleKind | undefined;
+  /** The side it stands on; both where it is left out. */
+  side?: Side | undefined;
+  /** `body` is fixed to the car, `knuckle` turns and moves with the wheel. */
   mount?: 'body' | 'knuckle' | undefined;
   limitMm?: Measured;
   gap?: ObstacleGap | undefined;
-  points?: { out: number; fwd: number; up: number }[] | undefined;
+  /** One point, or the corners of an edge; in the corner's frame, at rest. */
+  points?: Point3[] | undefined;
 }
 
+export type Side = 'left' | 'right';
+export const SIDES: readonly Side[] = ['right', 'left'];
+
+/** A gap read on the present wheel in a stated pose. */
 export interface ObstacleGap {
-  surface: 'tread' | 'outer-sidewall' | 'inner-sidewall' | 'outer-shoulder' | 'inner-shoulder' | 'inner-rim-flange';
+  surface: SurfaceName;
   clockDeg: number;
   gapMm: number;
   axialMm?: Measured;
   steerDeg?: Measured;
   travelMm?: Measured;
+  uncertaintyMm?: Measured;
+  instrument?: Instrument | null | undefined;
 }
 
 export interface AxialPoint {
@@ -169,6 +173,7 @@ export interface Brief {
   limits?:
     | {
         inboardMm?: Measured;
+        fenderAtBumpMm?: Measured;
         fullLockMm?: Measured;
         archMm?: Measured;
         diameterPct?: Measured;
@@ -177,6 +182,8 @@ export interface Brief {
     | undefined;
   /** House rules set aside for this job. */
   rules?: { centring?: CentringRule | undefined; nearPatterns?: NearPatternRule | undefined } | undefined;
+  /** What a sweep allows for beside the tire as it is new and unloaded. */
+  sweep?: { growth?: boolean | undefined; bulgeMm?: Measured } | undefined;
   /** Speeds at which the speedometer is looked at. */
   speedsKmh?: number[] | undefined;
   /** Prices of the hardware and work that a wish may need, in the shop's currency. */
@@ -208,10 +215,7 @@ export interface Setup {
 
 export type SpareChoice = 'front' | 'rear' | 'kept' | 'none';
 
-export interface SuspensionChange {
-  kind: 'spring' | 'strut-top' | 'body';
-  mm: number;
-}
+export type SuspensionChange = Change;
 
 export interface SetupAxle {
   wheel?: Wheel | undefined;

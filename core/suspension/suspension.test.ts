@@ -1,4 +1,4 @@
-import { steeringAxis, USUAL_STEERING_AXIS } from '#core/suspension';
+import { steeringAxis, USUAL_GEOMETRY } from '#core/suspension';
 
 describe('the steering axis', () => {
   test('a measured one is taken as it is', () => {
@@ -9,7 +9,7 @@ describe('the steering axis', () => {
     });
   });
   test.each(['strut', 'wishbone', 'axle'] as const)('%s: what is missing is filled from its kind and named', (kind) => {
-    const usual = USUAL_STEERING_AXIS[kind];
+    const usual = USUAL_GEOMETRY[kind];
     expect(steeringAxis({ kind })).toEqual({
       kingpinInclinationDeg: usual.kingpinInclinationDeg,
       kingpinOffsetMm: usual.kingpinOffsetMm,

@@ -23,4 +23,10 @@ const SETTABLE: ReadonlySet<string> = new Set(['speedometer', 'tpms']);
 
 /** How far past contact a failed check is: in mm where it has mm, a matching part that does not fit counts as most. */
 const shortfall = (check: Check): number =>
-  SETTABLE.has(check.code) ? 0 : MATCHING.has(check.code) ? Infinity : check.unit === 'mm' && check.margin !== null ? -check.margin : 0;
+  SETTABLE.has(check.code)
+    ? 0
+    : MATCHING.has(check.code)
+      ? Infinity
+      : check.unit === 'mm' && check.margin !== null
+        ? -check.margin
+        : 0;

@@ -8,6 +8,9 @@ export interface Limit {
 export const HOUSE_LIMITS = {
   inboardMm: 6,
   archMm: 3,
+  /** Parts of the body at full lock, and the fender's lip at full bump. */
+  fullLockMm: 5,
+  fenderAtBumpMm: 3,
   diameterPct: 3,
   /** Front against rear diameter where both axles are driven. */
   axleMatchPct: 1,
@@ -28,7 +31,7 @@ export const HOUSE_LIMITS = {
 } as const;
 
 /** Limits that a brief may set for one job. */
-export type LimitKey = 'inboardMm' | 'archMm' | 'diameterPct' | 'axleMatchPct';
+export type LimitKey = 'inboardMm' | 'fullLockMm' | 'fenderAtBumpMm' | 'archMm' | 'diameterPct' | 'axleMatchPct';
 
 /** The limit in force: the brief's where it gives one, the house's otherwise. */
 export function limitInForce(

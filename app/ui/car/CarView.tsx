@@ -25,13 +25,13 @@ export function CarView({ setup, report }: { setup: Setup; report: SetupReport }
   }, [spare, vehicle, setup]);
   return (
     <div className="hardware car-view">
-      <div className="car-left">
+      <section className="car-left" aria-label="Speeds and spare" tabIndex={0}>
         <SpeedChart lines={lines} current={setup.id} />
         <SpeedTable report={report} present={present} />
         {spare && spare.choice !== 'none' && vehicle.spare && (
           <SpareWell well={vehicle.spare} spare={lying} report={spare} />
         )}
-      </div>
+      </section>
       <form
         key={setup.id}
         className="hardware-fields"

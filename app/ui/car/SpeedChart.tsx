@@ -70,7 +70,7 @@ export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; cu
           <text x={(EDGE.left + size.width - EDGE.right) / 2} y={size.height - 7} textAnchor="middle">
             speed shown, {sign}
           </text>
-          <text x={4} y={14}>
+          <text x={16} y={14}>
             true less shown, {sign}: above 0 the speedometer reads low
           </text>
           <text className="speed-band-name" x={x(shown * 0.04)} y={y(bandAt(shown * 0.04, kmhEach).least - shown * 0.04) + 16}>

@@ -126,7 +126,8 @@ function DualGap({
   return (
     <>
       <Dimension from={[x(section.halfSectionMm), at]} to={[x(spacing - section.halfSectionMm), at]} tone={tone} />
-      <text className={`tire-figure ${tone}`} x={x(spacing / 2)} y={y(section.radiusMm) + 16} textAnchor="middle">
+      {/* Between the rims, where there is more room than between the tires. */}
+      <text className={`tire-figure ${tone}`} x={x(spacing / 2)} y={y(section.rimRadiusMm) + 16} textAnchor="middle">
         {text}
       </text>
     </>

@@ -1,0 +1,16 @@
+import type { Room, Side, VehicleAxle } from './types';
+
+/** The room read on a side: what was not read on the left is taken as on the right. */
+export function roomOn(axle: VehicleAxle | undefined, side: Side): Room {
+  const right = axle?.room ?? {};
+  if (side === 'right' || !axle?.left?.room) return right;
+  const known = Object.entries(axle.left.room).filter(([, value]) => value != null);
+  return { ...right, ...Object.fromEntries(known) };
+}
+
+/** Whether anything of an axle was read on the left for itself. */
+export const leftDiffers = (axle: VehicleAxle | undefined): boolean =>
+  Object.values(axle?.left?.room ?? {}).some((value) => value != null);
+
+/** Whether something that may stand on one side or on both stands on this one. */
+export const standsOn = ({ side }: { side?: Side | undefined }, on: Side): boolean => (side ?? on) === on;

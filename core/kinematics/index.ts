@@ -1,0 +1,3 @@
+export * from './point';
+export * from './placement';
+export * from './rigid';

@@ -1,0 +1,36 @@
+import { USUAL_GEOMETRY, type SuspensionKind } from './geometry';
+
+/** A steering axis with a list of the values nobody measured. */
+export interface SteeringAxis {
+  kingpinInclinationDeg: number;
+  kingpinOffsetMm: number;
+  assumed: ('kingpinInclinationDeg' | 'kingpinOffsetMm')[];
+}
+
+/**
+ * The steering axis of an axle, filled up with the usual values of its kind where nothing was measured.
+ * @returns null for an axle that does not steer, or one whose kind is not known and whose axis was not measured
+ */
+export function steeringAxis(
+  suspension:
+    | {
+        kind?: SuspensionKind | undefined;
+        kingpinInclinationDeg?: number | null | undefined;
+        kingpinOffsetMm?: number | null | undefined;
+      }
+    | undefined,
+): SteeringAxis | null {
+  if (!suspension || suspension.kind === 'rear') return null;
+  const usual = suspension.kind ? USUAL_GEOMETRY[suspension.kind] : null;
+  const assumed: SteeringAxis['assumed'] = [];
+  const take = (key: 'kingpinInclinationDeg' | 'kingpinOffsetMm'): number | null => {
+    const measured = suspension[key];
+    if (measured != null) return measured;
+    assumed.push(key);
+    return usual?.[key] ?? null;
+  };
+  const kingpinInclinationDeg = take('kingpinInclinationDeg');
+  const kingpinOffsetMm = take('kingpinOffsetMm');
+  if (kingpinInclinationDeg === null || kingpinOffsetMm === null) return null;
+  return { kingpinInclinationDeg, kingpinOffsetMm, assumed };
+}

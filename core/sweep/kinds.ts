@@ -1,0 +1,57 @@
+import type { LimitKey } from '#core/verdict';
+
+/** What a part is that a wheel may near. */
+export type ObstacleKind =
+  | 'fender-lip'
+  | 'liner'
+  | 'seam'
+  | 'bumper-corner'
+  | 'body-mount'
+  | 'mud-flap'
+  | 'tank'
+  | 'frame'
+  | 'strut'
+  | 'spring-seat'
+  | 'tie-rod-end'
+  | 'ball-joint'
+  | 'arm'
+  | 'brake-hose';
+
+/**
+ * What a part moves with: `body` stands still, `knuckle` turns and travels with the wheel, `arm` travels with the wheel and does not steer.
+ */
+export type Mount = 'body' | 'knuckle' | 'arm';
+
+interface Usual {
+  mount: Mount;
+  limit: LimitKey;
+}
+
+const onBody: Usual = { mount: 'body', limit: 'fullLockMm' };
+const onKnuckle: Usual = { mount: 'knuckle', limit: 'inboardMm' };
+
+/** What each kind usually moves with, and which limit it is held to (common practice, no source). */
+export const OBSTACLE_KINDS: Record<ObstacleKind, Usual> = {
+  'fender-lip': { mount: 'body', limit: 'fenderAtBumpMm' },
+  liner: onBody,
+  seam: onBody,
+  'bumper-corner': onBody,
+  'body-mount': onBody,
+  'mud-flap': onBody,
+  tank: onBody,
+  frame: onBody,
+  strut: onKnuckle,
+  'spring-seat': onKnuckle,
+  'tie-rod-end': onKnuckle,
+  'ball-joint': onKnuckle,
+  arm: { mount: 'arm', limit: 'inboardMm' },
+  'brake-hose': onKnuckle,
+};
+
+/** What a part moves with: as it was said, as its kind usually does, or with the body. */
+export const mountOf = ({ mount, kind }: { mount?: Mount | undefined; kind?: ObstacleKind | undefined }): Mount =>
+  mount ?? (kind ? OBSTACLE_KINDS[kind].mount : 'body');
+
+/** The limit a part is held to: by its kind, else by what it moves with. */
+export const limitKeyOf = (part: { mount?: Mount | undefined; kind?: ObstacleKind | undefined }): LimitKey =>
+  part.kind ? OBSTACLE_KINDS[part.kind].limit : mountOf(part) === 'body' ? 'fullLockMm' : 'inboardMm';

@@ -1,0 +1,51 @@
+import { composed, inverted, placementOf, type Placement, type Pose } from '#core/kinematics';
+import type { SuspensionGeometry, TravelRange } from '#core/suspension';
+import type { Mount } from './kinds';
+
+/** How many steers and travels a sweep looks at first. */
+export const STEERS = 61;
+export const TRAVELS = 41;
+
+/** Where steer and travel run, degrees and mm. */
+export interface PoseRange {
+  steer: readonly [number, number];
+  travel: readonly [number, number];
+}
+
+/** The poses of a sweep in rows of one travel, and how the wheel stands in each. */
+export interface PoseGrid extends PoseRange {
+  steers: readonly number[];
+  travels: readonly number[];
+}
+
+export const poseRange = (geometry: SuspensionGeometry, travel: TravelRange): PoseRange => ({
+  steer: [-geometry.lockInDeg, geometry.lockOutDeg],
+  travel: [travel.leastMm, travel.mostMm],
+});
+
+/** Evenly spread over its range; a range without extent is one pose. */
+const spread = ([from, to]: readonly [number, number], count: number): number[] =>
+  to > from ? Array.from({ length: count }, (_, i) => from + ((to - from) * i) / (count - 1)) : [from];
+
+export const poseGrid = (range: PoseRange): PoseGrid => ({
+  ...range,
+  steers: spread(range.steer, STEERS),
+  travels: spread(range.travel, TRAVELS),
+});
+
+/**
+ * How a part stands as the wheel sees it: the map from the part's frame to the hub's frame in a pose. For a body part this is the inverse of
+ * the wheel's placement; an arm travels along and does not steer.
+ * @param bodyRiseMm how far a body lift raises the part
+ */
+export function relativePlacement(
+  geometry: SuspensionGeometry,
+  pose: Pose,
+  mount: Mount,
+  bodyRiseMm: number,
+): Placement {
+  const relative = inverted(placementOf(geometry, pose));
+  if (mount === 'arm') return composed(relative, placementOf(geometry, { steerDeg: 0, travelMm: pose.travelMm }));
+  for (let row = 0; row < 12; row += 4) relative[row + 3]! += relative[row + 2]! * bodyRiseMm;
+  return relative;
+}
