@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { compile } from 'mathjs';
-import { evaluateSetup } from '#core/evaluate';
+import { evaluateSetup, NO_SWEEPS } from '#core/evaluate';
 import { readJobFile } from '#formats/job';
 import { medianMicroseconds } from './measure';
 
@@ -48,7 +48,7 @@ export function measureEvaluate(): void {
       for (const program of programs) program.evaluate(scope);
     }
   };
-  const own = medianMicroseconds(() => evaluateSetup(job!, setup!));
+  const own = medianMicroseconds(() => evaluateSetup(job!, setup!, { sweeps: NO_SWEEPS }));
   const reference = medianMicroseconds(byExpressions);
   console.log('static evaluation of one setup, front and rear');
   console.log(`  evaluate, with checks and working     ${own.toFixed(1)} µs`);

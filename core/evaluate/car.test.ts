@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { evaluate, evaluatePresent, evaluateSetup, type SetupReport } from '#core/evaluate';
+import { evaluate, evaluatePresent, evaluateSetup, NO_SWEEPS, type SetupReport } from '#core/evaluate';
 import { applyEdits, type Edit, type Job } from '#core/job';
 import { verdictWord } from '#core/verdict';
 
@@ -16,6 +16,7 @@ const of = (job: Job, id = 'a'): SetupReport =>
   evaluateSetup(
     job,
     job.setups.find((setup) => setup.id === id)!,
+    { sweeps: NO_SWEEPS },
   );
 const check = (report: SetupReport, code: string) => report.checks.find((one) => one.code === code)!;
 const lines = (report: SetupReport, code: string): string => check(report, code).working.join('\n');
@@ -149,7 +150,7 @@ describe('weight and rotating inertia', () => {
 test('every new check of the demo has a word, its arithmetic, and reads in either system of units', () => {
   for (const job of [kite, truck, van])
     for (const unit of ['mm', 'in'] as const)
-      for (const report of evaluate(job, { unit }).setups)
+      for (const report of evaluate(job, { unit, sweeps: NO_SWEEPS }).setups)
         for (const one of [...report.front.checks, ...report.rear.checks, ...report.checks]) {
           expect(verdictWord(one)).not.toBe('');
           expect(one.working.length).toBeGreaterThan(0);

@@ -1,4 +1,4 @@
-import type { AxleName, Job, VehicleAxle } from '#core/job';
+import type { AxleName, Job } from '#core/job';
 import { formatNumber, rimFigure, type Words } from '#core/units';
 import {
   axleMatchCarePct,
@@ -13,6 +13,8 @@ import {
   type Drive,
   type FaceWish,
   type Limit,
+  type Verdict,
+  worstVerdict,
 } from '#core/verdict';
 import type { Fitted } from './fitted';
 import { Judged } from './judged';
@@ -22,9 +24,18 @@ import type { Sheet } from './sheet';
 interface AxleCase {
   job: Job;
   axle: AxleName;
-  vehicleAxle: VehicleAxle;
   candidate: Fitted;
   sheet: Sheet;
+  /** The figures of the left side where it was read for itself. */
+  left: Sheet | null;
+}
+
+/** The side that is worse off, with its name where the two differ. */
+function worseSide({ sheet, left }: AxleCase, judge: (figures: Sheet) => Verdict): { figures: Sheet; side: string } {
+  if (!left) return { figures: sheet, side: '' };
+  const [right, other] = [judge(sheet), judge(left)];
+  const figures = other !== right && worstVerdict([right, other]) === other ? left : sheet;
+  return { figures, side: figures === left ? ', left' : ', right' };
 }
 
 /** The checks of one axle. */
@@ -36,36 +47,22 @@ export function axleChecks(one: AxleCase): Check[] {
     rimWidthCheck(one),
     rimDiameterCheck(one),
     diameterCheck(one),
-    ...(one.vehicleAxle.obstacles ?? []).map(
-      ({ id, label, limitMm }) =>
-        new Judged(
-          {
-            code: `obstacle:${id}`,
-            label: label ?? id,
-            axle: one.axle,
-            value: null,
-            limit: limitMm ?? null,
-            margin: null,
-            unit: 'mm',
-            verdict: 'unknown',
-          },
-          () => ['kept with the job; judging it needs the sweep through steer and travel'],
-        ),
-    ),
   ];
 }
 
 /** What is missing for a figure, in words; shown where a value cannot be known. */
 const missing = (what: string): string[] => [`not known: ${what}`];
 
-function fenderCheck({ job, axle, sheet }: AxleCase): Check {
+function fenderCheck(one: AxleCase): Check {
+  const { job, axle, sheet } = one;
   const wish: FaceWish = { min: job.brief?.pokeMm?.min ?? null, max: job.brief?.pokeMm?.max ?? null };
-  const poke = sheet.pokeMm;
+  const { figures, side } = worseSide(one, ({ pokeMm }) => fenderVerdict(pokeMm, wish));
+  const poke = figures.pokeMm;
   const outer = outerEndMm(wish);
   return new Judged(
     {
       code: 'fender',
-      label: 'Face against fender',
+      label: `Face against fender${side}`,
       axle,
       value: poke,
       limit: outer,
@@ -74,7 +71,7 @@ function fenderCheck({ job, axle, sheet }: AxleCase): Check {
       verdict: fenderVerdict(poke, wish),
     },
     () => [
-      ...(sheet.lines('pokeMm') ?? missing('wheel, tire and gap to the fender are needed')),
+      ...(figures.lines('pokeMm') ?? missing('wheel, tire and gap to the fender are needed')),
       wishLine(wish, sheet.words),
     ],
   );
@@ -90,17 +87,19 @@ const face = (poke: number, words: Words): string =>
   poke === 0 ? 'level' : `${words.length(Math.abs(poke))} ${poke > 0 ? 'proud' : 'tucked'}`;
 
 function gapCheck(
-  { axle, sheet }: AxleCase,
+  one: AxleCase,
   code: 'inboard' | 'arch',
   label: string,
   figure: keyof AxleFigures,
   limit: Limit,
 ): Check {
-  const value = sheet[figure];
+  const { axle, sheet } = one;
+  const { figures, side } = worseSide(one, (on) => clearanceVerdict(on[figure], limit.value));
+  const value = figures[figure];
   return new Judged(
     {
       code,
-      label,
+      label: `${label}${side}`,
       axle,
       value,
       limit: limit.value,
@@ -109,14 +108,15 @@ function gapCheck(
       verdict: clearanceVerdict(value, limit.value),
     },
     () => [
-      ...(sheet.lines(figure) ??
+      ...(figures.lines(figure) ??
         missing(code === 'inboard' ? 'wheel, tire and inner gap are needed' : 'tire and arch gap are needed')),
       limitLine(limit, sheet.words.length(limit.value)),
     ],
   );
 }
 
-const originText = ({ origin }: Limit): string => (origin === 'brief' ? 'from the brief' : "the house's own");
+const originText = ({ origin }: Limit): string =>
+  ({ house: "the house's own", brief: 'from the brief', part: 'its own' })[origin];
 const limitLine = (limit: Limit, text: string): string => `limit ${text}, ${originText(limit)}`;
 
 function rimWidthCheck({ axle, candidate, sheet }: AxleCase): Check {

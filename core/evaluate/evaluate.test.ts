@@ -1,11 +1,12 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { allChecks, evaluate, evaluatePresent, heldBy, type AxleReport } from '#core/evaluate';
+import { allChecks, evaluate, evaluatePresent, heldBy, NO_SWEEPS, type AxleReport } from '#core/evaluate';
 import { applyEdits, type Job } from '#core/job';
 import expected from './fixtures/example-expected.json';
 
 const example = (): Job => JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
-const report = (job: Job) => evaluate(job).setups;
+const report = (job: Job) => evaluate(job, { sweeps: NO_SWEEPS }).setups;
+const swept = (job: Job) => evaluate(job).setups;
 const check = (axle: AxleReport, code: string) => axle.checks.find((one) => one.code === code)!;
 const set = (job: Job, path: string, value: unknown): Job =>
   applyEdits(job, [{ op: 'set', path: path.split('/'), value }]);
@@ -29,16 +30,32 @@ describe('the example job', () => {
       compare(setup.front as unknown as Record<string, unknown>, found.front as unknown as Record<string, unknown>, id);
     },
   );
+  test.each(expected.setups.map((setup) => [setup.id, setup] as const))(
+    'setup %s: the sweep, computed independently by brute force, within 0.1 mm',
+    (id, { front }) => {
+      const found = swept(example()).find((one) => one.id === id)!.front.obstacles;
+      for (const one of front.obstacles) {
+        const ours = found.find((other) => other.id === one.id)!;
+        expect(Math.abs(ours.clearanceMm! - one.clearanceMm)).toBeLessThan(0.1);
+        expect(Math.abs(ours.baselineClearanceMm! - one.baselineClearanceMm)).toBeLessThan(0.1);
+        // Near its least place the distance hardly changes: the pose is told within the fineness of such a valley.
+        expect(Math.abs(ours.steerDeg! - one.steerDeg)).toBeLessThan(0.1);
+        expect(Math.abs(ours.travelMm! - one.travelMm)).toBeLessThan(2);
+      }
+    },
+  );
   test('verdicts', () => {
-    const [a, b] = report(example());
+    const [a, b] = swept(example());
     expect(check(a!.front, 'fender')).toMatchObject({ verdict: 'caution', limit: 0 });
     expect(a!.verdict).toBe('caution');
     expect(check(b!.front, 'fender').verdict).toBe('ok');
-    // Obstacles are kept and not judged yet: known to be unknown, so no setup that has them is called clear.
-    expect(b!.front.obstacles.map(({ id, verdict, clearanceMm }) => [id, verdict, clearanceMm])).toEqual([
-      ['liner-rear', 'unknown', null],
-      ['strut', 'unknown', null],
+    // An assumed lip stands behind the measured parts; the rear axle says nothing of its suspension, so it has none.
+    expect(b!.front.obstacles.map(({ id, verdict, assumed }) => [id, verdict, assumed])).toEqual([
+      ['liner-rear', 'ok', false],
+      ['strut', 'ok', false],
+      ['assumed-lip', 'ok', true],
     ]);
+    expect(b!.rear.obstacles).toEqual([]);
     // 72.6 on 63.4 without a ring.
     expect(b!.verdict).toBe('caution');
   });
@@ -69,11 +86,16 @@ describe('missing readings', () => {
   });
   test('what is taken as usual is named', () => {
     const bare = clear(clear(example(), 'vehicle/flangeMm'), 'vehicle/front/suspension/kingpinOffsetMm');
-    expect(report(bare)[0]!.front.assumed).toEqual(['vehicle.flangeMm', 'vehicle.front.suspension.kingpinOffsetMm']);
+    const lip = 'vehicle.front.obstacles.assumed-lip';
+    expect(report(bare)[0]!.front.assumed).toEqual([
+      'vehicle.flangeMm',
+      'vehicle.front.suspension.kingpinOffsetMm',
+      lip,
+    ]);
     expect(report(clear(bare, 'vehicle/front/baseline/stackMm'))[0]!.front.assumed).toContain(
       'vehicle.front.baseline.stackMm',
     );
-    expect(report(example())[0]!.front.assumed).toEqual([]);
+    expect(report(example())[0]!.front.assumed).toEqual([lip]);
     // A rear axle does not steer: no scrub radius is made up for it.
     expect(report(example())[0]!.rear.scrubRadiusMm).toBeNull();
   });

@@ -1,4 +1,13 @@
-import { AXLES, presentAsSetupAxle, type AxleName, type Job, type Setup } from '#core/job';
+import {
+  AXLES,
+  leftDiffers,
+  presentAsSetupAxle,
+  roomOn,
+  type AxleName,
+  type Job,
+  type Setup,
+  type Vehicle,
+} from '#core/job';
 import { wordsIn, type LengthUnit, type Words } from '#core/units';
 import { limitInForce, worstVerdict, type Check } from '#core/verdict';
 import { axleChecks, axleMatchCheck } from './checks';
@@ -6,12 +15,16 @@ import { axleFigures } from './figures';
 import { dualCheck, dualFigures } from './dualWheels';
 import { clampedAsOne, fitCandidate, fitPresent, type Fitted } from './fitted';
 import { hardwareChecks, hardwareOf, mixCheck } from './hardware';
-import { vehicleReport } from './hubPattern';
+import { contradictionsOf } from './contradictions';
+import { hubReport } from './hubPattern';
 import { loadChecks } from './loadChecks';
 import { loadFigures } from './loadFigures';
 import { massFigures } from './massFigures';
 import { positionFigures } from './positionFigures';
-import type { AxleReport, Report, SetupReport } from './report';
+import { obstacleChecks, obstacleReports } from './obstacles';
+import { axleParts } from './parts';
+import type { AxleReport, Report, SetupReport, VehicleReport } from './report';
+import { RUN_SWEEPS, type AxleSweeps, type SweepSource } from './sweeps';
 import { sensorCheck, sensorReport } from './sensors';
 import { Sheet } from './sheet';
 import { spareCheck, spareReport } from './spare';
@@ -20,6 +33,8 @@ import { speedometerCheck, speedometerReport } from './speedometer';
 export interface EvaluateOptions {
   /** The unit the working lines are written in; the figures themselves stay in mm. */
   unit?: LengthUnit;
+  /** Where the sweeps come from; they are run when it is left out. */
+  sweeps?: SweepSource;
 }
 
 /**
@@ -32,8 +47,19 @@ export function evaluate(job: Job, options: EvaluateOptions = {}): Report {
   return {
     format: 'scoval.report',
     version: 1,
-    vehicle: { front: vehicleReport(job.vehicle.front?.hub), rear: vehicleReport(job.vehicle.rear?.hub) },
+    vehicle: { front: vehicleReport(job.vehicle, 'front', options), rear: vehicleReport(job.vehicle, 'rear', options) },
     setups: job.setups.map((setup) => evaluateSetup(job, setup, options)),
+  };
+}
+
+/** What the readings of an axle say of themselves. */
+export function vehicleReport(vehicle: Vehicle, axle: AxleName, options: EvaluateOptions = {}): VehicleReport {
+  const { resolved } = axleParts(vehicle, axle);
+  const swept = (options.sweeps ?? RUN_SWEEPS).present(vehicle, axle);
+  return {
+    ...hubReport(vehicle[axle]?.hub),
+    suspension: { assumed: resolved.geometry ? resolved.assumed : [], missing: resolved.missing ?? [] },
+    contradictions: contradictionsOf(vehicle, axle, swept, wordsIn(options.unit ?? 'mm')),
   };
 }
 
@@ -43,8 +69,9 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
   const { vehicle, brief } = job;
   const [frontFit, rearFit] = [fitCandidate(vehicle, 'front', setup.front), fitCandidate(vehicle, 'rear', setup.rear)];
   const [frontNow, rearNow] = [fitPresent(vehicle, 'front'), fitPresent(vehicle, 'rear')];
-  const front = evaluateAxle(job, 'front', setup, frontFit, frontNow, words);
-  const rear = evaluateAxle(job, 'rear', setup, rearFit, rearNow, words);
+  const source = options.sweeps ?? RUN_SWEEPS;
+  const front = evaluateAxle(job, 'front', setup, frontFit, frontNow, source, words);
+  const rear = evaluateAxle(job, 'rear', setup, rearFit, rearNow, source, words);
   const speedometer = speedometerReport(
     vehicle,
     brief,
@@ -77,6 +104,10 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
     speedometer,
     spare,
     tpms,
+    rakeChangeMm:
+      front.bodyHeightChangeMm === null || rear.bodyHeightChangeMm === null
+        ? null
+        : front.bodyHeightChangeMm - rear.bodyHeightChangeMm,
     checks,
     verdict: worstVerdict([front.verdict, rear.verdict, ...checks.map(({ verdict }) => verdict)]),
   };
@@ -95,6 +126,7 @@ function evaluateAxle(
   setup: Setup,
   candidate: Fitted,
   present: Fitted,
+  source: SweepSource,
   words: Words,
 ): AxleReport {
   const vehicleAxle = job.vehicle[axle] ?? {};
@@ -109,24 +141,37 @@ function evaluateAxle(
   if (vehicleAxle.baseline && vehicleAxle.baseline.stackMm == null)
     sheet.assumed.push(`vehicle.${axle}.baseline.stackMm`);
   axleFigures(sheet, candidate);
-  positionFigures(sheet, candidate, present, axle, vehicleAxle, setup.suspensionChange?.[axle] ?? null);
+  const change = setup.suspensionChange?.[axle] ?? null;
+  positionFigures(sheet, candidate, present, axle, vehicleAxle, change);
+  const left = leftDiffers(vehicleAxle) ? new Sheet(words, sheet) : null;
+  if (left) {
+    const room = roomOn(vehicleAxle, 'left');
+    positionFigures(left, candidate, present, axle, { ...vehicleAxle, room }, change);
+    const { pokeMm, outboardGapMm, inboardGapMm, archGapMm } = left;
+    sheet.left = { pokeMm, outboardGapMm, inboardGapMm, archGapMm };
+  }
   const load = loadFigures(sheet, job.vehicle, axle, candidate, present);
   massFigures(sheet, candidate, setup[axle] ?? {}, present);
   dualFigures(sheet, candidate);
-  sheet.obstacles = (vehicleAxle.obstacles ?? []).map(({ id }) => ({
-    id,
-    clearanceMm: null,
-    steerDeg: null,
-    travelMm: null,
-    baselineClearanceMm: null,
-    trimMm: null,
-    verdict: 'unknown',
-  }));
+  const parts = axleParts(job.vehicle, axle);
+  const sweeps: AxleSweeps = {
+    present: source.present(job.vehicle, axle),
+    candidate: source.candidate(job, setup, axle),
+  };
+  sheet.obstacles = obstacleReports(parts, sweeps, job.brief);
+  if (parts.resolved.geometry && sheet.obstacles.some(({ mount }) => mount !== 'knuckle'))
+    sheet.assumed.push(
+      ...parts.resolved.assumed
+        .map((key) => `vehicle.${axle}.suspension.${key}`)
+        .filter((key) => !sheet.assumed.includes(key)),
+    );
+  for (const { id, assumed } of sheet.obstacles) if (assumed) sheet.assumed.push(`vehicle.${axle}.obstacles.${id}`);
   if (hardware.seatAssumed && hardware.seat) sheet.assumed.push(`setups.${setup.id}.${axle}.stack.seat`);
   if (hardware.hubPattern.circle?.readings.some(({ assumed }) => assumed))
     sheet.assumed.push(`vehicle.${axle}.hub.patternReadings.uncertaintyMm`);
   sheet.checks = [
-    ...axleChecks({ job, axle, vehicleAxle, candidate, sheet }),
+    ...axleChecks({ job, axle, candidate, sheet, left }),
+    ...obstacleChecks(axle, parts, sheet.obstacles, sweeps, job.brief, words),
     ...dualCheck(axle, sheet, candidate),
     ...loadChecks(job.vehicle, axle, load, candidate, present, words),
     ...hardwareChecks(axle, hardware, wanted, job.brief, words),

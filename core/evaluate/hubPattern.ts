@@ -44,7 +44,7 @@ function workOut(hub: Hub): HubPattern {
 }
 
 /** What the report carries of it. */
-export function vehicleReport(hub: Hub | undefined): VehicleReport {
+export function hubReport(hub: Hub | undefined): Pick<VehicleReport, 'pattern' | 'boltCircleMm' | 'uncertaintyMm'> {
   const { circle, candidates } = hub ? hubPatternOf(hub) : { circle: null, candidates: [] };
   return {
     pattern: circle ? candidates : null,

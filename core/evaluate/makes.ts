@@ -2,6 +2,7 @@ import type { AxleName, Job, Setup, Tire } from '#core/job';
 import { itemName, tireFromStores, type StoreItem } from '#core/stores';
 import { readTireSize, type TireSize } from '#core/tire';
 import { evaluateSetup } from './evaluate';
+import { NO_SWEEPS } from './sweeps';
 import type { AxleReport } from './report';
 
 /** One make of a size on a setup: what its own dimensions do. */
@@ -38,7 +39,7 @@ export function makesOfSize(job: Job, setup: Setup, axle: AxleName, items: reado
     short: name.replaceAll(tire.size ?? now, '').trim() || name,
     ofSize,
     tire,
-    figures: evaluateSetup(job, { ...setup, [axle]: { ...setup[axle], tire } })[axle],
+    figures: evaluateSetup(job, { ...setup, [axle]: { ...setup[axle], tire } }, { sweeps: NO_SWEEPS })[axle],
   });
   return [make('size', { size: now }, true), ...kept.map((item) => make(itemName(item), tireFromStores(item), false))];
 }

@@ -126,9 +126,17 @@ function diameterFigures(
   sheet.put('rideHeightChangeMm', ride, () => [
     `(${words.figure(diameter)} − ${words.figure(now)}) / 2 = ${words.change(ride)}, by the tire alone`,
   ]);
+  const rise = archRiseMm(change);
+  const height = ride + rise;
+  sheet.put('bodyHeightChangeMm', height, () => [
+    `tire ${words.change(ride)}${change ? ` + ${change.kind} change ${words.change(rise)}` : ''} = ${words.change(height)}`,
+    ...(change && change.kind !== 'body' ? ['camber and toe move with it: have the wheels aligned afterwards'] : []),
+    ...(change?.kind === 'body'
+      ? ['the wheels stay where they are: look at steering shaft, hoses and lines instead']
+      : []),
+  ]);
   const presentGap = axle.room?.archGapMm;
   if (presentGap == null) return;
-  const rise = archRiseMm(change);
   const gap = archGapMm(presentGap, diameter, now, rise);
   sheet.put('archGapMm', gap, () => [
     `gap now ${words.figure(presentGap)} − half the growth ${words.figure((diameter - now) / 2)}` +

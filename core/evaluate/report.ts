@@ -2,7 +2,10 @@ import type { Centring } from '#core/centring';
 import type { Fastening } from '#core/fastener';
 import type { PatternCandidate } from '#core/hub';
 import type { Place } from '#core/dual';
-import type { AxleName, SpareChoice } from '#core/job';
+import type { AxleName, Side, SpareChoice } from '#core/job';
+import type { GeometryKey } from '#core/suspension';
+import type { Mount } from '#core/sweep';
+import type { Contradiction } from './contradictions';
 import type { SensorFit } from '#core/sensor';
 import type { Check, Verdict } from '#core/verdict';
 
@@ -21,6 +24,10 @@ export interface VehicleReport {
   /** The circle they measure, with its ± at 95 %; null without readings. */
   boltCircleMm: number | null;
   uncertaintyMm: number | null;
+  /** How its wheels move; null where a kind or its values are missing. */
+  suspension: { assumed: GeometryKey[]; missing: string[] };
+  /** Readings of its room that cannot all be true. */
+  contradictions: Contradiction[];
 }
 
 export interface SetupReport {
@@ -33,6 +40,8 @@ export interface SetupReport {
   spare: SpareReport | null;
   /** Null on a car without tire-pressure sensors. */
   tpms: SensorFit | null;
+  /** Change of the body's height, front less rear: + nose up. */
+  rakeChangeMm: number | null;
   /** Checks that concern the whole car. */
   checks: Check[];
   verdict: Verdict;
@@ -104,6 +113,8 @@ export interface AxleFigures {
   diameterChangePct: number | null;
   trueSpeedAt100: number | null;
   rideHeightChangeMm: number | null;
+  /** The body over the ground at this axle: tire and suspension change together. */
+  bodyHeightChangeMm: number | null;
   /** What each wheel must carry. */
   loadNeedKg: number | null;
   /** Cold pressure for the load of the present tires at theirs; an estimate. */
@@ -119,14 +130,37 @@ export interface AxleFigures {
   dualGapMm: number | null;
 }
 
+/** What a part leaves of room to a setup, over all steer and travel. */
 export interface ObstacleReport {
   id: string;
+  label: string;
+  /** Null for a part on both sides. */
+  side: Side | null;
+  mount: Mount;
+  /** Made from the readings at rest because nobody measured it. */
+  assumed: boolean;
+  /** Whether all poses were looked at; else rest alone, or none. */
+  swept: boolean;
+  /** Least distance, and the pose in which it is. */
   clearanceMm: number | null;
   steerDeg: number | null;
   travelMm: number | null;
+  /** Straight ahead, at rest. */
+  restMm: number | null;
+  /** The same for the wheel that is on the car. */
   baselineClearanceMm: number | null;
+  limitMm: number;
+  /** max(0, limit − clearance): how much would have to give. */
   trimMm: number | null;
   verdict: Verdict;
+}
+
+/** Gaps of the left side, where it was read for itself. */
+export interface SideGaps {
+  pokeMm: number | null;
+  outboardGapMm: number | null;
+  inboardGapMm: number | null;
+  archGapMm: number | null;
 }
 
 export interface AxleReport extends AxleFigures {
@@ -136,6 +170,7 @@ export interface AxleReport extends AxleFigures {
   fastening: Fastening;
   brake: null;
   obstacles: ObstacleReport[];
+  left: SideGaps | null;
   checks: Check[];
   verdict: Verdict;
   /** What was taken as usual because nobody measured it, e.g. `vehicle.flangeMm`. */

@@ -41,6 +41,7 @@ export class Sheet implements AxleReport {
   diameterChangePct: number | null = null;
   trueSpeedAt100: number | null = null;
   rideHeightChangeMm: number | null = null;
+  bodyHeightChangeMm: number | null = null;
   loadNeedKg: number | null = null;
   pressureKpa: number | null = null;
   massKg: number | null = null;
@@ -55,6 +56,7 @@ export class Sheet implements AxleReport {
   fastening: AxleReport['fastening'];
   readonly brake = null;
   obstacles: ObstacleReport[] = [];
+  left: AxleReport['left'] = null;
   checks: Check[] = [];
   verdict: Verdict = 'unknown';
   readonly assumed: string[] = [];

@@ -3,6 +3,7 @@ import { capacityOf, serviceOf, usualLoadIndex, XL_STEP } from '#core/load';
 import { rimRangeIn, standardSizes, tireSizeName, type TireSize } from '#core/tire';
 import { limitInForce, usedShare, worstVerdict, WORST_FIRST, type Verdict } from '#core/verdict';
 import { evaluateSetup } from './evaluate';
+import { NO_SWEEPS } from './sweeps';
 import type { AxleReport } from './report';
 
 /** A standard size that a rim takes, with what it does on the setup. */
@@ -51,7 +52,7 @@ export function sizesThatDo(job: Job, setup: Setup, axle: AxleName): SizesThatDo
       found.out.rim += 1;
       continue;
     }
-    const figures = evaluateSetup(job, withSize(setup, axle, tireSizeName(size)))[axle];
+    const figures = evaluateSetup(job, withSize(setup, axle, tireSizeName(size)), { sweeps: NO_SWEEPS })[axle];
     const { diameterChangePct: pct } = figures;
     const load = loadOf(job, axle, size, figures.loadNeedKg);
     const checks = figures.checks.filter(({ code }) => ROOM.has(code));

@@ -4,11 +4,17 @@ import { fitCandidate } from './fitted';
 import { axleParts } from './parts';
 import { solidOf, type Allowance } from './solid';
 
-/** Where an evaluation has its sweeps from: run at once, made by a worker meanwhile, or not wanted. Null while there is none. */
+/** The sweeps of an axle: null where nothing can be swept, undefined while nobody has. */
+export interface AxleSweeps {
+  present: Swept | null | undefined;
+  candidate: Swept | null | undefined;
+}
+
+/** Where an evaluation has its sweeps from: run at once, made by a worker meanwhile, or not wanted. */
 export interface SweepSource {
   /** The present wheel past the parts it was measured by. */
-  present(vehicle: Vehicle, axle: AxleName): Swept | null;
-  candidate(job: Job, setup: Setup, axle: AxleName): Swept | null;
+  present(vehicle: Vehicle, axle: AxleName): Swept | null | undefined;
+  candidate(job: Job, setup: Setup, axle: AxleName): Swept | null | undefined;
 }
 
 /** Sweeps when asked; the present car's is kept for as long as the car stays the same object. */
@@ -16,14 +22,15 @@ export const RUN_SWEEPS: SweepSource = {
   present(vehicle, axle) {
     const known = kept.get(vehicle) ?? {};
     kept.set(vehicle, known);
-    return (known[axle] ??= ran(presentCase(vehicle, axle)));
+    if (known[axle] === undefined) known[axle] = ran(presentCase(vehicle, axle));
+    return known[axle];
   },
   candidate: (job, setup, axle) => ran(candidateCase(job, setup, axle)),
 };
 const kept = new WeakMap<Vehicle, Partial<Record<AxleName, Swept | null>>>();
 
 /** For figures that are wanted many times over and do not ask what a wheel nears in other poses. */
-export const NO_SWEEPS: SweepSource = { present: () => null, candidate: () => null };
+export const NO_SWEEPS: SweepSource = { present: () => undefined, candidate: () => undefined };
 
 const ran = (one: SweepCase | null): Swept | null => one && sweep(one);
 

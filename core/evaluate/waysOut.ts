@@ -4,6 +4,7 @@ import type { AxleName, Job, Measured, Prices, Setup, SetupAxle, StackPart } fro
 import { diameterFigure, wordsIn, type LengthUnit, type Words } from '#core/units';
 import { HOUSE_LIMITS, verdictWord, worstVerdict, type Verdict } from '#core/verdict';
 import { evaluateSetup } from './evaluate';
+import { NO_SWEEPS } from './sweeps';
 import { hardwareOf } from './hardware';
 import type { AxleReport } from './report';
 
@@ -84,7 +85,7 @@ function roomOf(
   one: Case,
   candidate: SetupAxle,
 ): { position: NonNullable<WayOut['position']>; verdict: Verdict; lines: string[] } {
-  const report = evaluateSetup(one.job, { ...one.setup, [one.axle]: candidate })[one.axle];
+  const report = evaluateSetup(one.job, { ...one.setup, [one.axle]: candidate }, { sweeps: NO_SWEEPS })[one.axle];
   const { effectiveOffsetMm, pokeMm, inboardGapMm } = report;
   const checks = report.checks.filter(({ code }) => code === 'fender' || code === 'inboard');
   return {

@@ -4,9 +4,14 @@ import { crownRadiusMm, type Section } from './profile';
 export interface Contour {
   a: Float64Array;
   r: Float64Array;
-  /** Where the chords that begin here end: 1/length² of each, 0 for one without length. */
+  /** Of the chord that begins at each point: 1/length², 0 for one without length. */
   inverse: Float64Array;
+  /** Least and most a, least and most r of each run of {@link RUN} chords: what lies outside a nearer box need not be looked at. */
+  boxes: Float64Array;
 }
+
+/** How many chords one box holds. */
+export const RUN = 8;
 
 /** How far a chord may leave its curve, mm. */
 const SAGITTA_MM = 0.004;
@@ -44,7 +49,16 @@ function makeContour(section: Section): Contour {
     const squared = (a[i + 1]! - a[i]!) ** 2 + (r[i + 1]! - r[i]!) ** 2;
     inverse[i] = squared > 0 ? 1 / squared : 0;
   }
-  return { a: Float64Array.from(a), r: Float64Array.from(r), inverse };
+  return { a: Float64Array.from(a), r: Float64Array.from(r), inverse, boxes: boxesOf(a, r) };
+}
+
+function boxesOf(a: readonly number[], r: readonly number[]): Float64Array {
+  const boxes: number[] = [];
+  for (let from = 0; from + 1 < a.length; from += RUN) {
+    const [as, rs] = [a.slice(from, from + RUN + 1), r.slice(from, from + RUN + 1)];
+    boxes.push(Math.min(...as), Math.max(...as), Math.min(...rs), Math.max(...rs));
+  }
+  return Float64Array.from(boxes);
 }
 
 /** Walks a quarter of an ellipse in steps whose chords keep to the sagitta, small where it is sharp. */

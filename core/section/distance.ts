@@ -1,4 +1,4 @@
-import { contourOf, type Contour } from './contour';
+import { contourOf, RUN, type Contour } from './contour';
 import { halfWidthAtRadiusMm, type Section } from './profile';
 
 /**
@@ -13,68 +13,82 @@ export function distanceToSectionMm(section: Section, axialMm: number, radiusMm:
   return radiusMm < section.radiusMm && a < halfWidthAtRadiusMm(section, radiusMm) ? -apart : apart;
 }
 
-function squaredDistance({ a, r, inverse }: Contour, x: number, y: number): number {
+function squaredDistance({ a, r, inverse, boxes }: Contour, x: number, y: number): number {
   let least = Infinity;
   const last = a.length - 1;
-  for (let i = 0; i < last; i++) {
-    const dx = a[i + 1]! - a[i]!;
-    const dy = r[i + 1]! - r[i]!;
-    const px = x - a[i]!;
-    const py = y - r[i]!;
-    let t = (px * dx + py * dy) * inverse[i]!;
-    if (t < 0) t = 0;
-    else if (t > 1) t = 1;
-    const ex = px - t * dx;
-    const ey = py - t * dy;
-    const squared = ex * ex + ey * ey;
-    if (squared < least) least = squared;
+  const runs = boxes.length / 4;
+  // From the crown inward: most places that a wheel nears are nearest to its tire.
+  for (let run = runs - 1; run >= 0; run--) {
+    const across = Math.max(boxes[4 * run]! - x, 0, x - boxes[4 * run + 1]!);
+    const along = Math.max(boxes[4 * run + 2]! - y, 0, y - boxes[4 * run + 3]!);
+    if (across * across + along * along >= least) continue;
+    const end = Math.min(last, (run + 1) * RUN);
+    for (let i = run * RUN; i < end; i++) {
+      const dx = a[i + 1]! - a[i]!;
+      const dy = r[i + 1]! - r[i]!;
+      const px = x - a[i]!;
+      const py = y - r[i]!;
+      let t = (px * dx + py * dy) * inverse[i]!;
+      if (t < 0) t = 0;
+      else if (t > 1) t = 1;
+      const ex = px - t * dx;
+      const ey = py - t * dy;
+      const squared = ex * ex + ey * ey;
+      if (squared < least) least = squared;
+    }
   }
   return least;
 }
 
-/** Distances on a lattice over the half plane, read between its nodes: quick, and true to about a tenth of its step. */
+/** Distances at the nodes of a lattice over the half plane, row by row from the axis outward. */
 export interface DistanceLattice {
-  distance(axialMm: number, radiusMm: number): number;
+  section: Section;
+  nodes: Float32Array;
+  columns: number;
+  rows: number;
 }
 
 const STEP_MM = 4;
 /** How far beyond the section the lattice reaches; further out the exact distance is taken. */
-const REACH_MM = 160;
+const REACH_MM = 260;
 
 /** The lattice of a section, made once for each. */
 export function distanceLattice(section: Section): DistanceLattice {
   const known = lattices.get(section);
   if (known) return known;
-  const lattice = makeLattice(section);
+  const widest = Math.max(section.halfSectionMm, section.halfRimMm);
+  const columns = Math.ceil((widest + REACH_MM) / STEP_MM) + 1;
+  const rows = Math.ceil((section.radiusMm + REACH_MM) / STEP_MM) + 1;
+  // Nodes are filled in when they are first read: a sweep nears a part of the plane only.
+  const lattice = { section, nodes: new Float32Array(columns * rows).fill(NaN), columns, rows };
   lattices.set(section, lattice);
   return lattice;
 }
 const lattices = new WeakMap<Section, DistanceLattice>();
 
-function makeLattice(section: Section): DistanceLattice {
-  const widest = Math.max(section.halfSectionMm, section.halfRimMm);
-  const columns = Math.ceil((widest + REACH_MM) / STEP_MM) + 1;
-  const rows = Math.ceil((section.radiusMm + REACH_MM) / STEP_MM) + 1;
-  const nodes = new Float32Array(columns * rows).fill(NaN);
-  const node = (index: number): number => {
-    const known = nodes[index]!;
-    if (known === known) return known;
-    const column = index % columns;
-    return (nodes[index] = distanceToSectionMm(section, column * STEP_MM, ((index - column) / columns) * STEP_MM));
-  };
-  return {
-    distance(axialMm, radiusMm) {
-      const x = Math.abs(axialMm) / STEP_MM;
-      const y = radiusMm / STEP_MM;
-      const i = Math.floor(x);
-      const j = Math.floor(y);
-      if (i + 1 >= columns || j + 1 >= rows) return distanceToSectionMm(section, axialMm, radiusMm);
-      const u = x - i;
-      const v = y - j;
-      const at = j * columns + i;
-      const low = node(at) * (1 - u) + node(at + 1) * u;
-      const high = node(at + columns) * (1 - u) + node(at + columns + 1) * u;
-      return low * (1 - v) + high * v;
-    },
-  };
+/**
+ * Distance in mm read between the nodes: quick, off by less than 0.8 mm next to a sharp corner and by a few hundredths elsewhere.
+ * @param axialMm as for {@link distanceToSectionMm}
+ */
+export function latticeDistanceMm(lattice: DistanceLattice, axialMm: number, radiusMm: number): number {
+  const { nodes, columns } = lattice;
+  const x = Math.abs(axialMm) * (1 / STEP_MM);
+  const y = radiusMm * (1 / STEP_MM);
+  const i = x | 0;
+  const j = y | 0;
+  if (i + 1 >= columns || j + 1 >= lattice.rows) return distanceToSectionMm(lattice.section, axialMm, radiusMm);
+  const u = x - i;
+  const v = y - j;
+  const at = j * columns + i;
+  const sum =
+    (nodes[at]! * (1 - u) + nodes[at + 1]! * u) * (1 - v) +
+    (nodes[at + columns]! * (1 - u) + nodes[at + columns + 1]! * u) * v;
+  if (sum === sum) return sum;
+  for (const node of [at, at + 1, at + columns, at + columns + 1])
+    nodes[node] = distanceToSectionMm(
+      lattice.section,
+      (node % columns) * STEP_MM,
+      Math.floor(node / columns) * STEP_MM,
+    );
+  return latticeDistanceMm(lattice, axialMm, radiusMm);
 }

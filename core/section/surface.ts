@@ -51,3 +51,16 @@ export function surfacePoint(section: Section, surface: SurfaceName, axialMm = 0
       return { a: -halfRimMm, r: rimRadiusMm + FLANGE_HEIGHT_MM / 2, na: -1, nr: 0 };
   }
 }
+
+/** The part of the section a place on it belongs to; of the two rim flanges both sides count as rim. */
+export type SectionPart = 'tread' | 'outer shoulder' | 'inner shoulder' | 'outer sidewall' | 'inner sidewall' | 'outer rim flange' | 'inner rim flange'; // prettier-ignore
+
+/** Names a place on the section, or near it: tread above the tread's edge; shoulder and sidewall part where the ellipse stands at 45°. */
+export function sectionPartAt(section: Section, a: number, r: number): SectionPart {
+  const side = a >= 0 ? 'outer' : 'inner';
+  if (r <= section.flangeRadiusMm) return `${side} rim flange`;
+  if (Math.abs(a) < section.halfTreadMm && r >= section.radiusMm - 2 * section.crownDropMm) return 'tread';
+  const corner = surfacePoint(section, 'outer-shoulder');
+  // Between belly and the 45° place the sidewall is nearer in direction, above it the shoulder.
+  return r > (corner.r + section.bellyRadiusMm) / 2 ? `${side} shoulder` : `${side} sidewall`;
+}

@@ -1,6 +1,7 @@
 import type { Placement } from '#core/kinematics';
+import { distanceLattice, latticeDistanceMm } from '#core/section';
 import type { PlacedPart } from './place';
-import { distanceMm, quickDistance, type SweptSolid } from './solid';
+import { distanceMm, type SweptSolid } from './solid';
 
 /** Where a part is nearest to a wheel: the distance, and the place in the hub's frame. */
 export interface Nearest {
@@ -10,26 +11,36 @@ export interface Nearest {
   up: number;
 }
 
-/** How far a lattice may be off, twice: points within it of the least are looked at exactly. */
-const DOUBT_MM = 1.6;
-/** How often an interval of an edge is narrowed; each time to 0.62 of it, so 10 mm come to 0.01. */
-const NARROWINGS = 14;
+/** Twice how far a lattice may be off, next to the wheel and further away: points within it of the least are looked at exactly. */
+const DOUBT_MM = { near: 1.6, far: 0.4 };
+const NEAR_MM = 10;
+/** How often an interval of an edge is narrowed; each time to 0.62 of it, so 16 mm come to 0.05. */
+const NARROWINGS = 12;
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
 /** Looks at a part from a solid, pose by pose. */
 export interface Looker {
   /** Least distance over the points, from the lattices alone. */
   quick(placement: Placement): number;
-  /** Exact least distance; along edges between their points too. */
-  exact(placement: Placement): Nearest;
+  /** Exact least distance over the points. */
+  points(placement: Placement): number;
+  /** Exact least distance, along the edges between the points too. */
+  exact(placement: Placement): number;
+  /** The same with its place. */
+  nearest(placement: Placement): Nearest;
 }
 
-/** A part before a solid. */
-export function lookAt(part: PlacedPart, solid: SweptSolid): Looker {
-  const { xyz, edge } = part;
-  const quickAt = quickDistance(solid);
+/** A part before a solid. Nothing is made anew from pose to pose. */
+export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
+  const lattices = solid.bodies.map(({ section }) => distanceLattice(section));
+  const centres = Float64Array.from(solid.bodies, ({ centreOut }) => centreOut);
   const count = xyz.length / 3;
   const found = new Float64Array(count);
+  // The place that was looked at last, along the part and in the hub's frame.
+  let at = 0;
+  let out = 0;
+  let fwd = 0;
+  let up = 0;
 
   const quick = (p: Placement): number => {
     let least = Infinity;
@@ -37,67 +48,94 @@ export function lookAt(part: PlacedPart, solid: SweptSolid): Looker {
       const x = xyz[3 * i]!;
       const y = xyz[3 * i + 1]!;
       const z = xyz[3 * i + 2]!;
-      const mm = quickAt(
-        p[0]! * x + p[1]! * y + p[2]! * z + p[3]!,
-        p[4]! * x + p[5]! * y + p[6]! * z + p[7]!,
-        p[8]! * x + p[9]! * y + p[10]! * z + p[11]!,
-      );
+      const ahead = p[4]! * x + p[5]! * y + p[6]! * z + p[7]!;
+      const over = p[8]! * x + p[9]! * y + p[10]! * z + p[11]!;
+      const outward = p[0]! * x + p[1]! * y + p[2]! * z + p[3]!;
+      const radius = Math.sqrt(ahead * ahead + over * over);
+      let mm = latticeDistanceMm(lattices[0]!, outward - centres[0]!, radius);
+      for (let body = 1; body < lattices.length; body++)
+        mm = Math.min(mm, latticeDistanceMm(lattices[body]!, outward - centres[body]!, radius));
       found[i] = mm;
       if (mm < least) least = mm;
     }
     return least;
   };
 
-  /** The place `at` points along the part, in the hub's frame, and how far it is. */
-  const look = (p: Placement, at: number): Nearest => {
-    const i = Math.min(Math.floor(at), count - 1);
-    const t = at - i;
-    const next = Math.min(i + 1, count - 1);
-    const along = (k: number) => xyz[3 * i + k]! + (xyz[3 * next + k]! - xyz[3 * i + k]!) * t;
-    const [x, y, z] = [along(0), along(1), along(2)];
-    const out = p[0]! * x + p[1]! * y + p[2]! * z + p[3]!;
-    const fwd = p[4]! * x + p[5]! * y + p[6]! * z + p[7]!;
-    const up = p[8]! * x + p[9]! * y + p[10]! * z + p[11]!;
-    return { mm: distanceMm(solid, out, fwd, up), out, fwd, up };
+  /** How far the place `place` points along the part is. */
+  const look = (p: Placement, place: number): number => {
+    const i = Math.min(Math.floor(place), count - 1);
+    const t = place - i;
+    const j = i + 1 < count ? i + 1 : i;
+    const x = xyz[3 * i]! + (xyz[3 * j]! - xyz[3 * i]!) * t;
+    const y = xyz[3 * i + 1]! + (xyz[3 * j + 1]! - xyz[3 * i + 1]!) * t;
+    const z = xyz[3 * i + 2]! + (xyz[3 * j + 2]! - xyz[3 * i + 2]!) * t;
+    out = p[0]! * x + p[1]! * y + p[2]! * z + p[3]!;
+    fwd = p[4]! * x + p[5]! * y + p[6]! * z + p[7]!;
+    up = p[8]! * x + p[9]! * y + p[10]! * z + p[11]!;
+    return distanceMm(solid, out, fwd, up);
   };
 
-  /** The least between two places of an edge, by golden section. */
-  const between = (p: Placement, from: number, to: number): Nearest => {
-    let [low, high] = [from, to];
-    let [left, right] = [high - GOLDEN * (high - low), low + GOLDEN * (high - low)];
-    let [atLeft, atRight] = [look(p, left), look(p, right)];
+  /** The least between two places of an edge, by golden section; `at` becomes its place. */
+  const between = (p: Placement, from: number, to: number): number => {
+    let low = from;
+    let high = to;
+    let left = high - GOLDEN * (high - low);
+    let right = low + GOLDEN * (high - low);
+    let atLeft = look(p, left);
+    let atRight = look(p, right);
     for (let n = 0; n < NARROWINGS; n++)
-      if (atLeft.mm < atRight.mm) {
-        [high, right, atRight] = [right, left, atLeft];
+      if (atLeft < atRight) {
+        high = right;
+        right = left;
+        atRight = atLeft;
         left = high - GOLDEN * (high - low);
         atLeft = look(p, left);
       } else {
-        [low, left, atLeft] = [left, right, atRight];
+        low = left;
+        left = right;
+        atLeft = atRight;
         right = low + GOLDEN * (high - low);
         atRight = look(p, right);
       }
-    return atLeft.mm < atRight.mm ? atLeft : atRight;
+    at = atLeft < atRight ? left : right;
+    return Math.min(atLeft, atRight);
   };
 
-  const exact = (p: Placement): Nearest => {
-    const least = quick(p);
-    let best: Nearest | null = null;
-    let at = 0;
+  const points = (p: Placement): number => {
+    const guess = quick(p);
+    const doubt = guess + (guess < NEAR_MM ? DOUBT_MM.near : DOUBT_MM.far);
+    let least = Infinity;
+    let place = 0;
     for (let i = 0; i < count; i++) {
-      if (found[i]! > least + DOUBT_MM) continue;
-      const one = look(p, i);
-      if (!best || one.mm < best.mm) {
-        best = one;
-        at = i;
-      }
+      if (found[i]! > doubt) continue;
+      const mm = look(p, i);
+      if (mm >= least) continue;
+      least = mm;
+      place = i;
     }
-    if (!edge) return best!;
-    for (const [from, to] of [[at - 1, at], [at, at + 1]] as const) {
-      if (from < 0 || to > count - 1) continue;
-      const one = between(p, from, to);
-      if (one.mm < best!.mm) best = one;
+    at = place;
+    return least;
+  };
+
+  const exact = (p: Placement): number => {
+    let least = points(p);
+    if (!edge) return least;
+    const middle = at;
+    let place = at;
+    for (let from = Math.max(0, middle - 1); from < Math.min(middle + 1, count - 1); from++) {
+      const mm = between(p, from, from + 1);
+      if (mm >= least) continue;
+      least = mm;
+      place = at;
     }
-    return best!;
-  }; // prettier-ignore
-  return { quick, exact };
+    at = place;
+    return least;
+  };
+
+  const nearest = (p: Placement): Nearest => {
+    exact(p);
+    const mm = look(p, at);
+    return { mm, out, fwd, up };
+  };
+  return { quick, points, exact, nearest };
 }

@@ -35,7 +35,7 @@ export interface PlacedPart {
 }
 
 /** How close the points of an edge stand, mm, and how many there may be. */
-const SPACING_MM = 10;
+const SPACING_MM = 16;
 const MOST_POINTS = 1200;
 
 /** The pose a gap was read in. */

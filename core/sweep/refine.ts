@@ -7,8 +7,6 @@ export interface Found {
   mm: number;
 }
 
-/** A sweep's finest steps: a minimum this sharp is off by less than 0.01 mm. */
-const ENOUGH = { steerDeg: 0.002, travelMm: 0.005 };
 /** How many places a coarse grid may name. */
 const MOST_CANDIDATES = 8;
 
@@ -17,7 +15,7 @@ const MOST_CANDIDATES = 8;
  * @param values row by row, one row a travel
  * @param slack how much lower than a node the least may lie near it
  */
-export function coarseMinima(values: ArrayLike<number>, grid: PoseGrid, slack: number): Pose[] {
+export function coarseMinima(values: ArrayLike<number>, grid: PoseGrid, slack: number): Found[] {
   const [columns, rows] = [grid.steers.length, grid.travels.length];
   let least = Infinity;
   for (let i = 0; i < values.length; i++) if (values[i]! < least) least = values[i]!;
@@ -28,9 +26,9 @@ export function coarseMinima(values: ArrayLike<number>, grid: PoseGrid, slack: n
       if (mm <= least + slack && isLow(values, columns, rows, column, row)) found.push({ at: row * columns + column, mm });
     }
   found.sort((one, other) => one.mm - other.mm);
-  return found.slice(0, MOST_CANDIDATES).map(({ at }) => ({
-    steerDeg: grid.steers[at % columns]!,
-    travelMm: grid.travels[Math.floor(at / columns)]!,
+  return found.slice(0, MOST_CANDIDATES).map(({ at, mm }) => ({
+    mm,
+    pose: { steerDeg: grid.steers[at % columns]!, travelMm: grid.travels[Math.floor(at / columns)]! },
   }));
 } // prettier-ignore
 
@@ -42,36 +40,41 @@ function isLow(values: ArrayLike<number>, columns: number, rows: number, column:
   return true;
 }
 
+/** How fine a walk begins and ends, in shares of the coarse grid's steps. */
+export interface Walk {
+  from: number;
+  to: number;
+}
+
 /**
- * Walks down from a pose of the coarse grid: looks around in ever smaller squares about the lowest place so far, never beyond the range.
- * Needs no slopes, so edges and corners of a profile do not mislead it.
+ * Walks down from a pose: looks around in ever smaller squares about the lowest place so far, never beyond the range. Needs no slopes, so
+ * edges and corners of a profile do not mislead it.
  */
-export function refine(start: Pose, grid: PoseGrid, look: (pose: Pose) => number): Found {
-  const step = (values: readonly number[]) => (values.length > 1 ? values[1]! - values[0]! : 0);
-  let [steerStep, travelStep] = [step(grid.steers), step(grid.travels)];
+export function refine(start: Pose, grid: PoseGrid, walk: Walk, look: (pose: Pose) => number): Found {
+  const steerStep = step(grid.steers);
+  const travelStep = step(grid.travels);
   let best: Found = { pose: start, mm: look(start) };
-  while (steerStep > ENOUGH.steerDeg || travelStep > ENOUGH.travelMm) {
+  for (let share = walk.from; share > walk.to;) {
     const { steerDeg, travelMm } = best.pose;
     let moved = false;
-    for (const s of steerStep > 0 ? [-1, 0, 1] : [0])
-      for (const t of travelStep > 0 ? [-1, 0, 1] : [0]) {
-        if (s === 0 && t === 0) continue;
+    for (let s = -1; s <= 1; s++)
+      for (let t = -1; t <= 1; t++) {
+        if ((s === 0 && t === 0) || (s !== 0 && steerStep === 0) || (t !== 0 && travelStep === 0)) continue;
         const pose = {
-          steerDeg: within(grid.steer, steerDeg + s * steerStep),
-          travelMm: within(grid.travel, travelMm + t * travelStep),
+          steerDeg: within(grid.steer, steerDeg + s * share * steerStep),
+          travelMm: within(grid.travel, travelMm + t * share * travelStep),
         };
         const mm = look(pose);
-        if (mm < best.mm - 1e-9) {
-          best = { pose, mm };
-          moved = true;
-        }
+        if (mm >= best.mm - 1e-9) continue;
+        best = { pose, mm };
+        moved = true;
       }
-    if (moved) continue;
-    steerStep *= 0.5;
-    travelStep *= 0.5;
+    if (!moved) share *= 0.5;
   }
   return best;
 }
+
+const step = (values: readonly number[]): number => (values.length > 1 ? values[1]! - values[0]! : 0);
 
 const within = ([least, most]: readonly [number, number], value: number): number =>
   Math.min(most, Math.max(least, value));

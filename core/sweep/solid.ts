@@ -1,4 +1,4 @@
-import { distanceLattice, distanceToSectionMm, type Section } from '#core/section';
+import { distanceToSectionMm, type Section } from '#core/section';
 
 /** A wheel and tire as solids of revolution about the hub's axis: one section, or the two of a dual pair. */
 export interface SweptSolid {
@@ -9,20 +9,9 @@ export interface SweptSolid {
 export function distanceMm({ bodies }: SweptSolid, out: number, fwd: number, up: number): number {
   const radius = Math.sqrt(fwd * fwd + up * up);
   let least = Infinity;
-  for (const { section, centreOut } of bodies)
-    least = Math.min(least, distanceToSectionMm(section, out - centreOut, radius));
+  for (let i = 0; i < bodies.length; i++) {
+    const mm = distanceToSectionMm(bodies[i]!.section, out - bodies[i]!.centreOut, radius);
+    if (mm < least) least = mm;
+  }
   return least;
-}
-
-/** The same from the lattices of the sections: quick, and near enough to tell which poses are worth an exact look. */
-export function quickDistance({ bodies }: SweptSolid): (out: number, fwd: number, up: number) => number {
-  const lattices = bodies.map(({ section, centreOut }) => ({ lattice: distanceLattice(section), centreOut }));
-  const [first, second] = lattices;
-  if (!first) return () => Infinity;
-  const one = (of: typeof first, out: number, radius: number) => of.lattice.distance(out - of.centreOut, radius);
-  return (out, fwd, up) => {
-    const radius = Math.sqrt(fwd * fwd + up * up);
-    const least = one(first, out, radius);
-    return second ? Math.min(least, one(second, out, radius)) : least;
-  };
 }

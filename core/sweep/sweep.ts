@@ -3,7 +3,7 @@ import { travelRange, type Change, type SuspensionGeometry } from '#core/suspens
 import { lookAt, type Looker, type Nearest } from './nearest';
 import type { PlacedPart } from './place';
 import { poseGrid, poseRange, relativePlacement, type PoseGrid } from './poses';
-import { coarseMinima, refine } from './refine';
+import { coarseMinima, refine, type Found, type Walk } from './refine';
 import { placementIn } from './place';
 import type { SweptSolid } from './solid';
 
@@ -99,7 +99,7 @@ export function sweep(one: SweepCase): Swept {
 function stillPart(part: PlacedPart, looker: Looker, bodyRiseMm: number): SweptPart {
   const placement = Float64Array.from(placementIn(null, AT_REST));
   if (part.mount === 'body') placement[11]! += bodyRiseMm;
-  const nearest = looker.exact(placement);
+  const nearest = looker.nearest(placement);
   const at = wheelPlace(nearest);
   const touched: TouchedRegion | null =
     nearest.mm < 0 ? { clockDeg: [at.clockDeg, at.clockDeg], outMm: [at.outMm, at.outMm] } : null;
@@ -122,14 +122,17 @@ function* mapRows(looker: Looker, grid: PoseGrid, stands: readonly Placement[]):
     const quick = looker.quick(stands[i]!);
     if (quick > NEAR_MM) map[i] = quick;
     else {
-      const nearest = looker.exact(stands[i]!);
-      map[i] = nearest.mm;
-      if (nearest.mm < 0) touched = widened(touched, wheelPlace(nearest));
+      map[i] = looker.points(stands[i]!);
+      if (map[i]! < 0) touched = widened(touched, wheelPlace(looker.nearest(stands[i]!)));
     }
     if ((i + 1) % (ROWS_A_STEP * columns) === 0) yield i / stands.length;
   }
   return { map, touched };
 }
+
+/** Walks of a minimum: first over the points alone, then along the edges too, to a hundredth of a millimetre. */
+const ROUGH: Walk = { from: 0.5, to: 0.1 };
+const FINE: Walk = { from: 0.1, to: 0.002 };
 
 function finish(
   part: PlacedPart,
@@ -139,20 +142,22 @@ function finish(
   { map, touched }: Mapped,
   restTravelMm: number,
 ): SweptPart {
-  const look = (pose: Pose) => looker.exact(stand(pose)).mm;
-  let best = null;
+  let best: Found | null = null;
   for (const start of coarseMinima(map, grid, CELL_SLACK_MM)) {
-    const found = refine(start, grid, look);
+    if (best && start.mm > best.mm + CELL_SLACK_MM) continue;
+    const rough = refine(start.pose, grid, ROUGH, (pose) => looker.points(stand(pose)));
+    const found = refine(rough.pose, grid, FINE, (pose) => looker.exact(stand(pose)));
     if (!best || found.mm < best.mm) best = found;
   }
-  const nearest = looker.exact(stand(best!.pose));
+  const { pose } = best!;
+  const nearest = looker.nearest(stand(pose));
   const at = wheelPlace(nearest);
   return {
     id: part.id,
     clearanceMm: nearest.mm,
-    pose: best!.pose,
+    pose,
     at,
-    restMm: look({ steerDeg: 0, travelMm: restTravelMm }),
+    restMm: looker.exact(stand({ steerDeg: 0, travelMm: restTravelMm })),
     map,
     touched: nearest.mm < 0 ? widened(touched, at) : touched,
   };

@@ -1,7 +1,8 @@
 /** A limit with where it comes from. */
 export interface Limit {
   value: number;
-  origin: 'house' | 'brief';
+  /** Of the shop, of this job, or of the very part. */
+  origin: 'house' | 'brief' | 'part';
 }
 
 /** The shop's own limits (house defaults, common practice, no source). Lengths mm, change of diameter percent. */

@@ -66,7 +66,42 @@ const PLACES: Record<Exclude<RangeName, 'quantity' | 'faceShiftMm'>, string> = {
   holdDownMm: 'vehicle/spare/holdDownMm',
   frequencyMHz: 'vehicle/tpms/frequencyMHz',
   valveHoleMm: 'setups/a/front/wheel/valveHoleMm',
+  gapMm: 'vehicle/front/obstacles#gap.gapMm',
+  clockDeg: 'vehicle/front/obstacles#gap.clockDeg',
+  axialMm: 'vehicle/front/obstacles#gap.axialMm',
+  steerDeg: 'vehicle/front/obstacles#gap.steerDeg',
+  travelMm: 'vehicle/rear/obstacles#gap.travelMm',
+  placeMm: 'vehicle/front/obstacles#points.0.fwd',
+  partLimitMm: 'vehicle/front/obstacles#limitMm',
+  lockDeg: 'vehicle/front/suspension/lockOutDeg',
+  stopMm: 'vehicle/front/suspension/droopMm',
+  kingpinInclinationDeg: 'vehicle/front/suspension/kingpinInclinationDeg',
+  casterDeg: 'vehicle/front/suspension/casterDeg',
+  kingpinOffsetMm: 'vehicle/front/suspension/kingpinOffsetMm',
+  kingpinForeMm: 'vehicle/front/suspension/kingpinForeMm',
+  camberDeg: 'vehicle/front/suspension/camberDeg',
+  camberGainDegPer100: 'vehicle/front/suspension/camberGainDegPer100',
+  lateralPerMm: 'vehicle/front/suspension/lateralPerMm',
+  lateralPerMm2: 'vehicle/front/suspension/lateralPerMm2',
+  suspensionChangeMm: 'setups/a/suspensionChange/front/mm',
+  bulgeMm: 'brief/sweep/bulgeMm',
 };
+
+/** An entry of a list with one of its fields, however deep, set. */
+function entryWith(list: string, field: string, value: number): unknown {
+  const entry: Record<string, unknown> = {
+    stack: { kind: 'slip-on' },
+    patternReadings: { kind: 'widest', from: 'centres', valueMm: 100 },
+    obstacles: field.startsWith('points')
+      ? { id: 'part', points: [{ out: 0, fwd: 0, up: 0 }] }
+      : { id: 'part', gap: { surface: 'tread', clockDeg: 0, gapMm: 10 } },
+  }[list]!;
+  const keys = field.split('.');
+  const last = keys.pop()!;
+  (keys.reduce<unknown>((at, key) => (at as Record<string, unknown>)[key], entry) as Record<string, unknown>)[last] =
+    value;
+  return entry;
+}
 
 const faultsWith = (place: string, value: number): string[] => {
   const [way, field] = place.split('#');
@@ -81,12 +116,11 @@ const faultsWith = (place: string, value: number): string[] => {
   // A bore lies inside its circle: the other of the two is left open.
   if (path.at(-1) === 'boreMm') edits.push({ op: 'clear', path: [...path.slice(0, -1), 'boltCircleMm'] });
   if (path.at(-1) === 'boltCircleMm') edits.push({ op: 'clear', path: [...path.slice(0, -1), 'boreMm'] });
-  const entry = {
-    ...(path.at(-1) === 'stack' ? { kind: 'slip-on' } : { kind: 'widest', from: 'centres', valueMm: 100 }),
-  };
+  if (path.at(-2) === 'front' && path.at(-1) === 'mm')
+    edits.push({ op: 'set', path: [...path.slice(0, -1), 'kind'], value: 'spring' });
   const job = applyEdits(example, [
     ...edits,
-    { op: 'set', path, value: field ? [{ ...entry, [field]: value }] : value },
+    { op: 'set', path, value: field ? [entryWith(path.at(-1)!, field, value)] : value },
   ]);
   return (checkJob(job).faults ?? []).map(faultLine);
 };

@@ -99,6 +99,26 @@ const NAMES: Record<string, string> = {
   from: 'sensors from',
   sensorBody: 'drilling for a sensor',
   valveHoleMm: 'valve hole',
+  obstacles: 'parts around the wheel',
+  suspension: 'suspension',
+  lockOutDeg: 'lock, leading edge out',
+  lockInDeg: 'lock, leading edge in',
+  bumpMm: 'bump travel',
+  droopMm: 'droop travel',
+  kingpinInclinationDeg: 'kingpin inclination',
+  casterDeg: 'caster',
+  kingpinOffsetMm: 'steering axis inboard',
+  kingpinForeMm: 'steering axis behind the hub',
+  camberDeg: 'camber at rest',
+  camberGainDegPer100: 'camber over 100 mm',
+  lateralPerMm: 'lateral movement a mm',
+  lateralPerMm2: 'lateral movement, second order',
+  suspensionChange: 'suspension change',
+  fenderAtBumpMm: 'fender limit at bump',
+  sweep: 'allowances of the sweep',
+  growth: 'growth in service',
+  bulgeMm: 'bulge under load',
+  left: 'left side',
 };
 
 /** What a place in a job is called, for messages and the history: `front · gap to fender`, `setup b · rear · offset`. */
@@ -107,8 +127,9 @@ export function placeName(path: readonly string[]): string {
   const name = NAMES[last] ?? last;
   const owner = path[0] === 'setups' && path.length > 2 ? [`setup ${path[1]}`] : [];
   const axle = path.slice(0, -1).filter((key) => key === 'front' || key === 'rear');
+  const left = path.slice(0, -1).includes('left') ? ['left'] : [];
   const present = path.includes('baseline') ? ['present'] : [];
-  return [...owner, ...axle, ...present, name].join(' · ');
+  return [...owner, ...axle, ...left, ...present, name].join(' · ');
 }
 
 /** What an edit did, in the words of the history. */

@@ -15,6 +15,9 @@ export const READING_KEYS = [
   'room.outboardGapMm',
   'room.inboardGapMm',
   'room.archGapMm',
+  'left.room.outboardGapMm',
+  'left.room.inboardGapMm',
+  'left.room.archGapMm',
 ] as const;
 
 export type ReadingKey = (typeof READING_KEYS)[number];

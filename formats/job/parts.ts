@@ -97,7 +97,7 @@ const setupAxle = Joi.object({
 });
 const suspensionChange = Joi.object({
   kind: Joi.valid('spring', 'strut-top', 'body').required(),
-  mm: known(number(-300, 500)),
+  mm: known(ranged('suspensionChangeMm')),
 });
 
 /** A setup as it stands in a job. */

@@ -3,14 +3,15 @@ import { DomainError } from '#core/errors';
 import { centresMm, stepsOf } from '#core/hub';
 import type { Hub, Job } from '#core/job';
 import { pathText } from '#formats/faults';
-import { count, id, known, number, ranged, readable, seat, text, thread } from '#formats/rules';
+import { count, instrument, known, number, ranged, readable, seat, text, thread } from '#formats/rules';
 import { axialPoints, boreInsideCircle, sensor, setupSchema, tire, wheel } from './parts';
+import { obstacle, suspension } from './space';
 
 const reading = Joi.object({
   key: Joi.string().max(80).required(),
   value: number(-1000, 3000).required(),
   uncertaintyMm: number(0, 100).required(),
-  instrument: Joi.valid('steel-rule', 'tape', 'caliper', 'label', 'assumed').allow(null).required(),
+  instrument: instrument.required(),
   takenAt: Joi.string().isoDate().required(),
   withdrawn: Joi.boolean(),
 });
@@ -28,6 +29,13 @@ function readingsFit({ lugCount, patternReadings }: Hub): void {
   });
 }
 
+const room = Joi.object({
+  outboardGapMm: ranged('outboardGapMm'),
+  inboardGapMm: ranged('inboardGapMm'),
+  archGapMm: ranged('archGapMm'),
+  uncertaintyMm: number(0, 100),
+});
+
 const vehicleAxle = Joi.object({
   hub: Joi.object({
     lugCount: ranged('lugCount').integer(),
@@ -41,7 +49,7 @@ const vehicleAxle = Joi.object({
           valueMm: known(ranged('chordMm')),
           studDiameterMm: ranged('studDiameterMm'),
           uncertaintyMm: number(0, 20),
-          instrument: Joi.valid('steel-rule', 'tape', 'caliper', 'label', 'assumed').allow(null),
+          instrument,
         }),
       )
       .max(50),
@@ -65,65 +73,10 @@ const vehicleAxle = Joi.object({
   pressureKpa: ranged('pressureKpa'),
   dual: Joi.boolean(),
   baseline: Joi.object({ wheel, stackMm: ranged('stackMm'), dualSpacerMm: ranged('thicknessMm'), tire }),
-  room: Joi.object({
-    outboardGapMm: ranged('outboardGapMm'),
-    inboardGapMm: ranged('inboardGapMm'),
-    archGapMm: ranged('archGapMm'),
-    uncertaintyMm: number(0, 100),
-  }),
-  suspension: Joi.object({
-    kind: Joi.valid('strut', 'wishbone', 'axle', 'rear'),
-    lockOutDeg: number(0, 60),
-    lockInDeg: number(0, 60),
-    bumpMm: number(0, 500),
-    droopMm: number(0, 500),
-    kingpinInclinationDeg: number(-10, 40),
-    casterDeg: number(-20, 40),
-    kingpinOffsetMm: number(-300, 500),
-    kingpinForeMm: number(-300, 300),
-    camberDeg: number(-15, 15),
-    camberGainDegPer100: number(-20, 20),
-    lateralPerMm: number(-5, 5),
-    lateralPerMm2: number(-1, 1),
-  }),
-  obstacles: Joi.array()
-    .items(
-      Joi.object({
-        id,
-        label: text(120),
-        mount: Joi.valid('body', 'knuckle'),
-        limitMm: number(-100, 200),
-        gap: Joi.object({
-          surface: Joi.valid(
-            'tread',
-            'outer-sidewall',
-            'inner-sidewall',
-            'outer-shoulder',
-            'inner-shoulder',
-            'inner-rim-flange',
-          ).required(),
-          clockDeg: known(number(-180, 180)),
-          gapMm: known(number(-100, 1000)),
-          axialMm: number(-300, 300),
-          steerDeg: number(-60, 60),
-          travelMm: number(-500, 500),
-        }),
-        points: Joi.array()
-          .items(
-            Joi.object({
-              out: known(number(-2000, 2000)),
-              fwd: known(number(-2000, 2000)),
-              up: known(number(-2000, 2000)),
-            }),
-          )
-          .min(1)
-          .max(2000),
-      })
-        .oxor('gap', 'points')
-        .or('gap', 'points'),
-    )
-    .unique('id')
-    .max(200),
+  room,
+  left: Joi.object({ room }),
+  suspension,
+  obstacles: Joi.array().items(obstacle).unique('id').max(200),
   caliper: Joi.object({ outline: axialPoints.required() }),
   readings: Joi.array().items(reading).max(5000),
 });
@@ -161,11 +114,13 @@ const job = Joi.object({
     ),
     limits: Joi.object({
       inboardMm: ranged('limitMm'),
+      fenderAtBumpMm: ranged('limitMm'),
       fullLockMm: ranged('limitMm'),
       archMm: ranged('limitMm'),
       diameterPct: ranged('diameterPct'),
       axleMatchPct: ranged('axleMatchPct'),
     }),
+    sweep: Joi.object({ growth: Joi.boolean(), bulgeMm: ranged('bulgeMm') }),
     speedsKmh: Joi.array()
       .items(known(ranged('speedKmh')))
       .max(8),

@@ -53,6 +53,8 @@ export const text = (most: number) =>
 export const id = Joi.string()
   .pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'must be 1 to 40 letters, digits, - or _' })
   .required();
+/** What a reading may be taken with. */
+export const instrument = Joi.valid('steel-rule', 'tape', 'caliper', 'label', 'assumed').allow(null);
 export const seat = Joi.valid('cone60', 'ball-r12', 'ball-r13', 'ball-r14', 'flat');
 
 const keysOf = (path: string): (string | number)[] =>

@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { clampedAsOne, evaluateSetup, hubPatternOf } from '#core/evaluate';
+import { clampedAsOne, evaluateSetup, hubPatternOf, NO_SWEEPS } from '#core/evaluate';
 import { AXLES, type Hub, type Job, type SetupAxle } from '#core/job';
 import { stackLayout } from './layout';
 
@@ -12,7 +12,7 @@ test.each(all)(
   '$job.vehicle.label, setup $setup.id, $axle: what is drawn is what is computed',
   ({ job, setup, axle }) => {
     const hub = job.vehicle[axle]?.hub ?? {};
-    const report = evaluateSetup(job, setup)[axle];
+    const report = evaluateSetup(job, setup, { sweeps: NO_SWEEPS })[axle];
     const layout = stackLayout(
       hub,
       clampedAsOne(setup[axle] ?? {}, job.vehicle[axle]?.dual ?? false),

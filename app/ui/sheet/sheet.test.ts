@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { evaluateSetup, fitCandidate, fitPresent } from '#core/evaluate';
+import { evaluateSetup, fitCandidate, fitPresent, NO_SWEEPS } from '#core/evaluate';
 import type { Job } from '#core/job';
 import { anchors } from '../stations/anchors';
 import { cornerOf, cornerRange, drawn } from './corner';
@@ -79,7 +79,7 @@ describe.each(CARS)('%s on the sheet', (name) => {
         const corner = cornerOf(job.vehicle, axle);
         const subject = drawn(fitCandidate(job.vehicle, axle, setup[axle]));
         const scale = fitScale(cornerRange(corner, subject, 0), { width: 824, height: 556 }, MARGINS);
-        const report = evaluateSetup(job, setup)[axle];
+        const report = evaluateSetup(job, setup, { sweeps: NO_SWEEPS })[axle];
         const a = anchors(scale, corner, subject, report.archGapMm);
         // The fields of the wheel stand under one another, each some 40 px high with its label.
         const below = [a.tire[1], a.rim[1], a.offsetField[1], a.backspacingField[1]];

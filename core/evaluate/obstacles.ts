@@ -1,0 +1,115 @@
+import type { AxleName, Brief, Obstacle } from '#core/job';
+import type { Pose } from '#core/kinematics';
+import { limitKeyOf, mountOf, type SweptPart } from '#core/sweep';
+import { formatNumber, type Words } from '#core/units';
+import { clearanceVerdict, limitInForce, type Check, type Limit, type Verdict } from '#core/verdict';
+import { Judged } from './judged';
+import type { AxlePart, AxleParts } from './parts';
+import type { ObstacleReport } from './report';
+import type { AxleSweeps } from './sweeps';
+
+/** What of an axle's parts the report tells, in the order they stand in the job; the assumed lip last. */
+export const obstacleReports = (
+  { parts, resolved }: AxleParts,
+  { present, candidate }: AxleSweeps,
+  brief: Brief | undefined,
+): ObstacleReport[] =>
+  parts.map((part) => {
+    const { obstacle } = part;
+    const found = candidate?.parts.find(({ id }) => id === obstacle.id) ?? null;
+    const before = present?.parts.find(({ id }) => id === obstacle.id) ?? null;
+    const limit = obstacleLimit(obstacle, brief);
+    const moving = resolved.geometry !== null;
+    const clearanceMm = found?.clearanceMm ?? null;
+    return {
+      id: obstacle.id,
+      label: obstacle.label ?? obstacle.id,
+      side: obstacle.side ?? null,
+      mount: mountOf(obstacle),
+      assumed: part.assumed,
+      swept: found !== null && (moving || mountOf(obstacle) === 'knuckle'),
+      clearanceMm,
+      steerDeg: found?.pose.steerDeg ?? null,
+      travelMm: found?.pose.travelMm ?? null,
+      restMm: found?.restMm ?? null,
+      baselineClearanceMm: before?.clearanceMm ?? null,
+      limitMm: limit.value,
+      trimMm: clearanceMm === null ? null : Math.max(0, limit.value - clearanceMm),
+      verdict: obstacleVerdict(obstacle, found, limit, moving),
+    };
+  });
+
+/** The limit a part is held to: its own, or that of its kind. */
+export function obstacleLimit(obstacle: Obstacle, brief: Brief | undefined): Limit {
+  return obstacle.limitMm == null ? limitInForce(limitKeyOf(obstacle), brief) : { value: obstacle.limitMm, origin: 'part' };
+} // prettier-ignore
+
+/** At rest alone a part can be shown to touch, never to clear: nobody knows what the wheel does from there. */
+function obstacleVerdict(obstacle: Obstacle, found: SweptPart | null, limit: Limit, moving: boolean): Verdict {
+  if (!found) return 'unknown';
+  const verdict = clearanceVerdict(found.clearanceMm, limit.value);
+  return moving || verdict === 'fail' || mountOf(obstacle) === 'knuckle' ? verdict : 'unknown';
+}
+
+/** The checks of an axle's parts. */
+export const obstacleChecks = (
+  axle: AxleName,
+  { parts, resolved }: AxleParts,
+  reports: readonly ObstacleReport[],
+  sweeps: AxleSweeps,
+  brief: Brief | undefined,
+  words: Words,
+): Check[] =>
+  parts.map((part, index) => {
+    const report = reports[index]!;
+    const limit = obstacleLimit(part.obstacle, brief);
+    const { clearanceMm } = report;
+    return new Judged(
+      {
+        code: `obstacle:${report.id}`,
+        label: obstacleLabel(report),
+        axle,
+        value: clearanceMm,
+        limit: limit.value,
+        margin: clearanceMm === null ? null : clearanceMm - limit.value,
+        unit: 'mm',
+        verdict: report.verdict,
+      },
+      () => {
+        if (part.fault !== null) return [`cannot be placed: ${part.fault}`];
+        if (!sweeps.candidate)
+          return [sweeps.candidate === undefined ? 'not swept yet' : 'not known: wheel, tire and offset are needed'];
+        return obstacleLines(part, report, limit, resolved.geometry === null, words);
+      },
+    );
+  });
+
+/** A part's name with its side, and whether it was made up from the readings at rest. */
+export const obstacleLabel = ({ label, side, assumed }: Pick<ObstacleReport, 'label' | 'side' | 'assumed'>): string =>
+  `${label}${side ? `, ${side}` : ''}${assumed ? ' (assumed)' : ''}`;
+
+/** A pose in words: straight ahead or so many degrees of lock, at rest or so far up or down. */
+export function poseWords({ steerDeg, travelMm }: Pose, words: Words): string {
+  const degrees = formatNumber(Math.abs(steerDeg), Number.isInteger(steerDeg) ? 0 : 1);
+  const steer = Math.abs(steerDeg) < 0.05 ? 'straight ahead' : `steered ${degrees}° leading edge ${steerDeg > 0 ? 'out' : 'in'}`;
+  const travel = Math.abs(travelMm) < 0.05 ? 'at rest' : `${words.length(Math.abs(travelMm))} ${travelMm > 0 ? 'up (bump)' : 'down (droop)'}`;
+  return `${steer}, ${travel}`;
+} // prettier-ignore
+
+function obstacleLines(part: AxlePart, report: ObstacleReport, limit: Limit, still: boolean, words: Words): string[] {
+  const { clearanceMm, steerDeg, travelMm, baselineClearanceMm, trimMm, restMm } = report;
+  const nearest = `nearest ${poseWords({ steerDeg: steerDeg!, travelMm: travelMm! }, words)}: ${words.length(clearanceMm!)}`;
+  const lines =
+    report.mount === 'knuckle'
+      ? [`it turns and travels with the wheel: ${words.length(clearanceMm!)} in every pose`]
+      : still
+        ? [`at rest ${words.length(clearanceMm!)}`, 'how the wheel moves is not known: the kind of suspension is needed to sweep it']
+        : [nearest, `at rest ${words.length(restMm!)}`];
+  if (baselineClearanceMm !== null)
+    lines.push(`the present wheel over the same poses: ${words.length(baselineClearanceMm)}`);
+  lines.push(`limit ${words.length(limit.value)}, ${{ house: "the house's own", brief: 'from the brief', part: 'its own' }[limit.origin]}`); // prettier-ignore
+  if (trimMm! > 0 && report.mount === 'body') lines.push(`${words.length(trimMm!)} would have to give there`);
+  if (part.assumed)
+    lines.push('nobody measured this lip: an arc from gap to fender and arch gap is taken, 60° to either side of the top');
+  return lines;
+} // prettier-ignore

@@ -1,0 +1,104 @@
+import type { AxleName, Job, Setup } from '#core/job';
+import type { GeometryKey } from '#core/suspension';
+import { sweepSteps, type Swept } from '#core/sweep';
+import { worstVerdict, type Verdict } from '#core/verdict';
+import { obstacleReports } from './obstacles';
+import { axleParts } from './parts';
+import { candidateCase } from './sweeps';
+
+/** How far a value that nobody measured may be off, either way (common practice, no source). */
+export const ASSUMED_SPAN: Record<GeometryKey, number> = {
+  lockOutDeg: 4,
+  lockInDeg: 4,
+  bumpMm: 15,
+  droopMm: 15,
+  kingpinInclinationDeg: 3,
+  casterDeg: 3,
+  kingpinOffsetMm: 20,
+  kingpinForeMm: 10,
+  camberDeg: 1,
+  camberGainDegPer100: 1,
+  lateralPerMm: 0.05,
+  lateralPerMm2: 0.0005,
+};
+
+/** What becomes of the room when an assumed value is less, or more, by its span. */
+export interface Sensitivity {
+  key: GeometryKey;
+  value: number;
+  span: number;
+  /** Least margin over all parts, mm, at the value less and more its span. */
+  lessMm: number;
+  moreMm: number;
+  /** Half the distance between the two, or to what it is now: how much the value matters, mm. */
+  mattersMm: number;
+  /** Whether the verdict becomes another one on the way. */
+  decides: boolean;
+}
+
+/**
+ * Which of the values that nobody measured matters most for a setup on an axle: each is tried at both ends of its span, and the parts are
+ * placed anew by it as well, for their gaps were read in poses. Those that decide over the verdict come first, then by how much they matter.
+ * @returns a generator that yields the share done
+ */
+export function* sensitivitySteps(job: Job, setup: Setup, axle: AxleName): Generator<number, Sensitivity[]> {
+  const { resolved } = axleParts(job.vehicle, axle);
+  if (!resolved.geometry) return [];
+  const { geometry, assumed } = resolved;
+  const now = yield* roomWith(job, setup, axle, {}, 0, 1);
+  const found: Sensitivity[] = [];
+  for (const [at, key] of assumed.entries()) {
+    const [value, span] = [geometry[key], ASSUMED_SPAN[key]];
+    const share = 1 / assumed.length;
+    // A lock or a travel below nothing is none.
+    const low = STOPS.has(key) ? Math.max(0, value - span) : value - span;
+    const less = yield* roomWith(job, setup, axle, { [key]: low }, at * share, share / 2);
+    const more = yield* roomWith(job, setup, axle, { [key]: value + span }, (at + 0.5) * share, share / 2);
+    if (!less || !more || !now) continue;
+    found.push({
+      key,
+      value,
+      span,
+      lessMm: less.marginMm,
+      moreMm: more.marginMm,
+      mattersMm: Math.max(Math.abs(less.marginMm - now.marginMm), Math.abs(more.marginMm - now.marginMm)),
+      decides: less.verdict !== now.verdict || more.verdict !== now.verdict,
+    });
+  }
+  return found.sort((one, other) => Number(other.decides) - Number(one.decides) || other.mattersMm - one.mattersMm);
+}
+
+const STOPS: ReadonlySet<GeometryKey> = new Set(['lockOutDeg', 'lockInDeg', 'bumpMm', 'droopMm']);
+
+interface RoomLeft {
+  marginMm: number;
+  verdict: Verdict;
+}
+
+function* roomWith(
+  job: Job,
+  setup: Setup,
+  axle: AxleName,
+  changed: Partial<Record<GeometryKey, number>>,
+  from: number,
+  share: number,
+): Generator<number, RoomLeft | null> {
+  const vehicleAxle = job.vehicle[axle]!;
+  const suspension = { ...vehicleAxle.suspension, ...changed };
+  const other: Job = { ...job, vehicle: { ...job.vehicle, [axle]: { ...vehicleAxle, suspension } } };
+  const one = candidateCase(other, setup, axle);
+  if (!one) return null;
+  let candidate: Swept;
+  const steps = sweepSteps(one);
+  for (let step = steps.next(); ; step = steps.next()) {
+    if (step.done) {
+      candidate = step.value;
+      break;
+    }
+    yield from + step.value * share;
+  }
+  const reports = obstacleReports(axleParts(other.vehicle, axle), { candidate, present: null }, job.brief);
+  const margins = reports.flatMap(({ clearanceMm, limitMm }) => (clearanceMm === null ? [] : [clearanceMm - limitMm]));
+  if (margins.length === 0) return null;
+  return { marginMm: Math.min(...margins), verdict: worstVerdict(reports.map(({ verdict }) => verdict)) };
+}

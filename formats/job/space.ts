@@ -1,0 +1,54 @@
+import Joi from 'joi';
+import { SURFACES } from '#core/section';
+import { OBSTACLE_KINDS } from '#core/sweep';
+import { USUAL_GEOMETRY } from '#core/suspension';
+import { id, instrument, known, number, ranged, text } from '#formats/rules';
+
+/** How the wheels of an axle move. */
+export const suspension = Joi.object({
+  kind: Joi.valid(...Object.keys(USUAL_GEOMETRY)),
+  lockOutDeg: ranged('lockDeg'),
+  lockInDeg: ranged('lockDeg'),
+  bumpMm: ranged('stopMm'),
+  droopMm: ranged('stopMm'),
+  kingpinInclinationDeg: ranged('kingpinInclinationDeg'),
+  casterDeg: ranged('casterDeg'),
+  kingpinOffsetMm: ranged('kingpinOffsetMm'),
+  kingpinForeMm: ranged('kingpinForeMm'),
+  camberDeg: ranged('camberDeg'),
+  camberGainDegPer100: ranged('camberGainDegPer100'),
+  lateralPerMm: ranged('lateralPerMm'),
+  lateralPerMm2: ranged('lateralPerMm2'),
+});
+
+/** A part around the wheel: by a gap, or by coordinates. */
+export const obstacle = Joi.object({
+  id,
+  label: text(120),
+  kind: Joi.valid(...Object.keys(OBSTACLE_KINDS)),
+  side: Joi.valid('left', 'right'),
+  mount: Joi.valid('body', 'knuckle', 'arm'),
+  limitMm: ranged('partLimitMm'),
+  gap: Joi.object({
+    surface: Joi.valid(...SURFACES).required(),
+    clockDeg: known(ranged('clockDeg')),
+    gapMm: known(ranged('gapMm')),
+    axialMm: ranged('axialMm'),
+    steerDeg: ranged('steerDeg'),
+    travelMm: ranged('travelMm'),
+    uncertaintyMm: number(0, 100),
+    instrument,
+  }),
+  points: Joi.array()
+    .items(
+      Joi.object({
+        out: known(ranged('placeMm')),
+        fwd: known(ranged('placeMm')),
+        up: known(ranged('placeMm')),
+      }),
+    )
+    .min(1)
+    .max(2000),
+})
+  .oxor('gap', 'points')
+  .or('gap', 'points');
