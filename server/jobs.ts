@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { literal, Op, type Transaction, type WhereOptions } from 'sequelize';
 import { AXLES, type Job, type ReadingRecord } from '#core/job';
-import { jobStanding, type Standing, type WaitsFor } from '#core/standing';
+import { jobStanding, waitsFor, type Standing, type WaitsFor } from '#core/standing';
 import { database, read, write } from './database';
 import { ChangeRow, JobRow, ReadingRow } from './models';
 
@@ -54,10 +54,22 @@ export async function listJobs(query: JobListQuery): Promise<{ jobs: JobListItem
     limit: PAGE_SIZE,
     offset: (query.page - 1) * PAGE_SIZE,
   });
-  return { jobs: rows.map(listItem), total: count };
+  const jobs: JobListItem[] = [];
+  for (const row of rows) jobs.push(listItem(row, row.standing ?? (await workOutStanding(row))));
+  return { jobs, total: count };
 }
 
-const listItem = (row: JobRow): JobListItem => ({
+/** Judges a job's setups and keeps the outcome with its row, unless the row has moved on; other requests have their turn in between. */
+async function workOutStanding(row: JobRow): Promise<Standing> {
+  await new Promise((resolve) => setImmediate(resolve));
+  const standing = jobStanding(row.document);
+  await write((transaction) =>
+    JobRow.update({ standing }, { where: { id: row.id, revision: row.revision }, silent: true, transaction }),
+  );
+  return standing;
+}
+
+const listItem = (row: JobRow, standing: Standing): JobListItem => ({
   id: row.id,
   number: jobNumber(row.number),
   title: row.title,
@@ -65,7 +77,7 @@ const listItem = (row: JobRow): JobListItem => ({
   updatedAt: row.updatedAt.toISOString(),
   archived: row.archivedAt !== null,
   setups: row.document.setups.length,
-  standing: jobStanding(row.document),
+  standing,
 });
 
 /** A job as its stations need it. */
@@ -131,7 +143,8 @@ export const columnsOf = (job: Job) => ({
   title: job.title ?? '',
   car: job.vehicle.label ?? '',
   document: job,
-  waitsFor: jobStanding(job).waitsFor,
+  waitsFor: waitsFor(job),
+  standing: null,
 });
 
 /** Takes a job in, with the history of readings that its file carries. */

@@ -8,7 +8,7 @@ import {
 } from 'sequelize';
 import type { Edit, Instrument, Job } from '#core/job';
 import type { StoreItem, StoreKind } from '#core/stores';
-import type { WaitsFor } from '#core/standing';
+import type { Standing, WaitsFor } from '#core/standing';
 
 /** A job: its document (car, brief, setups) without the history of its readings. */
 export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttributes<JobRow>> {
@@ -19,6 +19,8 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare document: Job;
   declare revision: number;
   declare waitsFor: WaitsFor;
+  /** Worked out when a list first asks for it; null since the last change. */
+  declare standing: CreationOptional<Standing | null>;
   declare archivedAt: CreationOptional<Date | null>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
@@ -74,6 +76,7 @@ export function defineModels(sequelize: Sequelize): void {
       document: { type: DataTypes.JSON, allowNull: false },
       revision: { type: DataTypes.INTEGER, allowNull: false },
       waitsFor: { type: DataTypes.STRING, allowNull: false },
+      standing: DataTypes.JSON,
       archivedAt: DataTypes.DATE,
       createdAt: DataTypes.DATE,
       updatedAt: DataTypes.DATE,

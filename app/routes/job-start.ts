@@ -1,5 +1,5 @@
 import { redirect } from 'react-router';
-import { jobStanding } from '#core/standing';
+import { waitsFor } from '#core/standing';
 import { openJob } from '#server/jobs';
 import type { Route } from './+types/job-start';
 
@@ -7,7 +7,7 @@ import type { Route } from './+types/job-start';
 export async function loader({ params }: Route.LoaderArgs) {
   const open = await openJob(params.jobId);
   const station = open
-    ? { readings: 'room', setups: 'setups', decision: 'setups' }[jobStanding(open.job).waitsFor]
+    ? { readings: 'room', setups: 'setups', decision: 'setups' }[waitsFor(open.job)]
     : 'hub';
   return redirect(`/jobs/${params.jobId}/${station}`);
 }

@@ -1,9 +1,10 @@
 import type { AxleName, Brief, Obstacle } from '#core/job';
 import type { Pose } from '#core/kinematics';
-import { limitKeyOf, mountOf, type SweptPart } from '#core/sweep';
+import { mountOf, type SweptPart } from '#core/sweep';
 import { formatNumber, type Words } from '#core/units';
-import { clearanceVerdict, limitInForce, type Check, type Limit, type Verdict } from '#core/verdict';
+import { clearanceVerdict, type Check, type Limit, type Verdict } from '#core/verdict';
 import { Judged } from './judged';
+import { obstacleLimit } from './obstacleLimit';
 import type { AxlePart, AxleParts } from './parts';
 import type { ObstacleReport } from './report';
 import type { AxleSweeps } from './sweeps';
@@ -38,11 +39,6 @@ export const obstacleReports = (
       verdict: obstacleVerdict(obstacle, found, limit, moving),
     };
   });
-
-/** The limit a part is held to: its own, or that of its kind. */
-export function obstacleLimit(obstacle: Obstacle, brief: Brief | undefined): Limit {
-  return obstacle.limitMm == null ? limitInForce(limitKeyOf(obstacle), brief) : { value: obstacle.limitMm, origin: 'part' };
-} // prettier-ignore
 
 /** At rest alone a part can be shown to touch, never to clear: nobody knows what the wheel does from there. */
 function obstacleVerdict(obstacle: Obstacle, found: SweptPart | null, limit: Limit, moving: boolean): Verdict {

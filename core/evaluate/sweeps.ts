@@ -1,6 +1,7 @@
 import type { AxleName, Brief, Job, Setup, Vehicle } from '#core/job';
 import { sweep, type PlacedPart, type SweepCase, type Swept } from '#core/sweep';
 import { fitCandidate } from './fitted';
+import { obstacleLimit } from './obstacleLimit';
 import { axleParts } from './parts';
 import { solidOf, type Allowance } from './solid';
 
@@ -28,6 +29,17 @@ export const RUN_SWEEPS: SweepSource = {
   candidate: (job, setup, axle) => ran(candidateCase(job, setup, axle)),
 };
 const kept = new WeakMap<Vehicle, Partial<Record<AxleName, Swept | null>>>();
+
+/** Sweeps for verdicts alone: parts that stay far are not told exactly. */
+export const VERDICT_SWEEPS: SweepSource = {
+  present: () => undefined,
+  candidate(job, setup, axle) {
+    const one = candidateCase(job, setup, axle);
+    if (!one) return null;
+    const limits = axleParts(job.vehicle, axle).parts.map(({ obstacle }) => obstacleLimit(obstacle, job.brief).value);
+    return sweep({ ...one, enoughMm: Math.max(0, ...limits) });
+  },
+};
 
 /** For figures that are wanted many times over and do not ask what a wheel nears in other poses. */
 export const NO_SWEEPS: SweepSource = { present: () => undefined, candidate: () => undefined };

@@ -1,5 +1,5 @@
 import { AXLES, type AxleName, type Job, type VehicleAxle } from '#core/job';
-import { evaluateSetup } from '#core/evaluate';
+import { evaluateSetup, VERDICT_SWEEPS } from '#core/evaluate';
 import { WORST_FIRST, type Verdict } from '#core/verdict';
 
 /** How far a station is filled. */
@@ -55,14 +55,13 @@ export interface Standing {
   verdicts: Record<Verdict, number>;
 }
 
-/** Where a job stands: readings come before setups, setups before a decision between them. */
+/** What a job waits for: readings come before setups, setups before a decision between them. */
+export const waitsFor = (job: Job): WaitsFor =>
+  missingRoomReadings(job).length > 0 ? 'readings' : job.setups.length === 0 ? 'setups' : 'decision';
+
+/** Where a job stands, its setups judged and swept. */
 export function jobStanding(job: Job): Standing {
-  const missing = missingRoomReadings(job);
   const verdicts = Object.fromEntries(WORST_FIRST.map((verdict) => [verdict, 0])) as Record<Verdict, number>;
-  for (const setup of job.setups) verdicts[evaluateSetup(job, setup).verdict] += 1;
-  return {
-    waitsFor: missing.length > 0 ? 'readings' : job.setups.length === 0 ? 'setups' : 'decision',
-    missing,
-    verdicts,
-  };
+  for (const setup of job.setups) verdicts[evaluateSetup(job, setup, { sweeps: VERDICT_SWEEPS }).verdict] += 1;
+  return { waitsFor: waitsFor(job), missing: missingRoomReadings(job), verdicts };
 }

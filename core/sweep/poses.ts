@@ -2,9 +2,9 @@ import { composed, inverted, placementOf, type Placement, type Pose } from '#cor
 import type { SuspensionGeometry, TravelRange } from '#core/suspension';
 import type { Mount } from './kinds';
 
-/** How many steers and travels a sweep looks at first. */
-export const STEERS = 61;
-export const TRAVELS = 41;
+/** How many steers and travels a sweep looks at first; a rough one is asked only what comes near. */
+export const FULL = { steers: 61, travels: 41 } as const;
+export const ROUGH = { steers: 31, travels: 21 } as const;
 
 /** Where steer and travel run, degrees and mm. */
 export interface PoseRange {
@@ -27,10 +27,13 @@ export const poseRange = (geometry: SuspensionGeometry, travel: TravelRange): Po
 const spread = ([from, to]: readonly [number, number], count: number): number[] =>
   to > from ? Array.from({ length: count }, (_, i) => from + ((to - from) * i) / (count - 1)) : [from];
 
-export const poseGrid = (range: PoseRange): PoseGrid => ({
+export const poseGrid = (
+  range: PoseRange,
+  { steers, travels }: { steers: number; travels: number } = FULL,
+): PoseGrid => ({
   ...range,
-  steers: spread(range.steer, STEERS),
-  travels: spread(range.travel, TRAVELS),
+  steers: spread(range.steer, steers),
+  travels: spread(range.travel, travels),
 });
 
 /**

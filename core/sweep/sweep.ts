@@ -2,7 +2,7 @@ import { AT_REST, type Placement, type Pose } from '#core/kinematics';
 import { travelRange, type Change, type SuspensionGeometry } from '#core/suspension';
 import { lookAt, type Looker, type Nearest } from './nearest';
 import type { PlacedPart } from './place';
-import { poseGrid, poseRange, relativePlacement, type PoseGrid } from './poses';
+import { FULL, poseGrid, poseRange, relativePlacement, ROUGH, type PoseGrid } from './poses';
 import { coarseMinima, refine, type Found, type Walk } from './refine';
 import { placementIn } from './place';
 import type { SweptSolid } from './solid';
@@ -13,6 +13,11 @@ export interface SweepCase {
   parts: readonly PlacedPart[];
   geometry: SuspensionGeometry | null;
   change: Change | null;
+  /**
+   * What stays further away than this, mm, is told from a rough grid alone: enough to say that it clears. Left out, everything is told
+   * exactly.
+   */
+  enoughMm?: number | undefined;
 }
 
 /** Where a part comes nearest over all poses. */
@@ -53,7 +58,7 @@ export interface Swept {
 const ROWS_A_STEP = 8;
 /** Below this the map is looked at exactly, mm. */
 const NEAR_MM = 12;
-/** How much lower than a node of the grid a minimum may lie next to it: half a cell, as far as a point of the wheel moves in it. */
+/** How much lower than a node a minimum may lie next to it: half a cell of the full grid, as far as a point of the wheel moves in it. */
 const CELL_SLACK_MM = 9;
 
 /**
@@ -61,9 +66,9 @@ const CELL_SLACK_MM = 9;
  * around every minimum the grid leaves open; the least distance is within 0.1 mm of the true one.
  * @returns a generator that yields the share done, for progress and for stopping, and returns the result
  */
-export function* sweepSteps({ solid, parts, geometry, change }: SweepCase): Generator<number, Swept> {
+export function* sweepSteps({ solid, parts, geometry, change, enoughMm }: SweepCase): Generator<number, Swept> {
   const travel = travelRange(geometry ?? { bumpMm: 0, droopMm: 0 }, change);
-  const grid = geometry ? poseGrid(poseRange(geometry, travel)) : null;
+  const grid = geometry ? poseGrid(poseRange(geometry, travel), enoughMm === undefined ? FULL : ROUGH) : null;
   const swept: SweptPart[] = [];
   const placements = new Map<string, Placement[]>();
   for (const [done, part] of parts.entries()) {
@@ -78,7 +83,7 @@ export function* sweepSteps({ solid, parts, geometry, change }: SweepCase): Gene
       const rows = mapRows(looker, grid, stands);
       for (let row = rows.next(); ; row = rows.next()) {
         if (row.done) {
-          swept.push(finish(part, looker, grid, stand, row.value, travel.restMm));
+          swept.push(finish(part, looker, grid, stand, row.value, travel.restMm, enoughMm));
           break;
         }
         yield (done + row.value) / parts.length;
@@ -131,7 +136,7 @@ function* mapRows(looker: Looker, grid: PoseGrid, stands: readonly Placement[]):
 }
 
 /** Walks of a minimum: first over the points alone, then along the edges too, to a hundredth of a millimetre. */
-const ROUGH: Walk = { from: 0.5, to: 0.1 };
+const FIRST: Walk = { from: 0.5, to: 0.1 };
 const FINE: Walk = { from: 0.1, to: 0.002 };
 
 function finish(
@@ -141,11 +146,17 @@ function finish(
   stand: (pose: Pose) => Placement,
   { map, touched }: Mapped,
   restTravelMm: number,
+  enoughMm: number | undefined,
 ): SweptPart {
+  const slack = enoughMm === undefined ? CELL_SLACK_MM : 2 * CELL_SLACK_MM;
   let best: Found | null = null;
-  for (const start of coarseMinima(map, grid, CELL_SLACK_MM)) {
-    if (best && start.mm > best.mm + CELL_SLACK_MM) continue;
-    const rough = refine(start.pose, grid, ROUGH, (pose) => looker.points(stand(pose)));
+  for (const start of coarseMinima(map, grid, slack)) {
+    if (best && start.mm > best.mm + slack) continue;
+    if (enoughMm !== undefined && start.mm > enoughMm + slack) {
+      best ??= start;
+      continue;
+    }
+    const rough = refine(start.pose, grid, FIRST, (pose) => looker.points(stand(pose)));
     const found = refine(rough.pose, grid, FINE, (pose) => looker.exact(stand(pose)));
     if (!best || found.mm < best.mm) best = found;
   }

@@ -1,5 +1,6 @@
 import { first } from './001-jobs';
 import { stores } from './002-stores';
+import { standing } from './003-standing';
 
 /** All migrations, oldest first. A landed migration is never changed; a new one is added. */
-export const migrations = [first, stores];
+export const migrations = [first, stores, standing];
