@@ -1,13 +1,15 @@
 import { createContext, useContext, useEffect, useMemo, useReducer, useRef, useState, type ReactNode } from 'react';
-import type { SetupReport } from '#core/evaluate';
-import type { AxleName, Edit, Job, Setup } from '#core/job';
+import type { SetupReport, SweepSource, VehicleReport } from '#core/evaluate';
+import type { AxleName, Edit, Job, Setup, Side } from '#core/job';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
 import type { StoreItem } from '#core/stores';
 import type { LengthUnit } from '#core/units';
 import { usePreferences } from '../preferences/PreferencesContext';
 import { jobReducer, startState, type JobAction, type JobState } from './jobState';
-import { presentReportOf, reportOf } from './reports';
+import { presentReportOf, reportOf, vehicleReportsOf } from './reports';
+import type { SweepStore } from './sweepStore';
 import { useSaver } from './useSaver';
+import { useSweeps } from './useSweeps';
 import { takeWaiting } from './waiting';
 
 /** A job on the table, for every station. */
@@ -16,6 +18,11 @@ export interface JobTable {
   job: Job;
   setups: { setup: Setup; report: SetupReport }[];
   present: SetupReport;
+  /** What the readings of each axle say of themselves. */
+  vehicle: Record<AxleName, VehicleReport>;
+  /** The sweeps behind the reports, and who makes them. */
+  sweeps: SweepSource;
+  sweepStore: SweepStore;
   readings: HistoryEntry[];
   edit(...edits: Edit[]): void;
   dispatch(action: JobAction): void;
@@ -23,6 +30,8 @@ export interface JobTable {
   drafts: Map<string, string>;
   axle: AxleName;
   setAxle(axle: AxleName): void;
+  side: Side;
+  setSide(side: Side): void;
   /** The setup that is raised in the tray. */
   current: Setup | null;
   raise(id: string): void;
@@ -32,8 +41,15 @@ export interface JobTable {
 interface AxleChoice {
   axle: AxleName;
   setAxle(axle: AxleName): void;
+  side: Side;
+  setSide(side: Side): void;
 }
-const AxleContext = createContext<AxleChoice>({ axle: 'front', setAxle: () => {} });
+const AxleContext = createContext<AxleChoice>({
+  axle: 'front',
+  setAxle: () => {},
+  side: 'right',
+  setSide: () => {},
+});
 export const useAxle = (): AxleChoice => useContext(AxleContext);
 
 const JobContext = createContext<JobTable | null>(null);
@@ -58,6 +74,7 @@ export function JobProvider({ open, stores, children }: JobProviderProps) {
   const [state, dispatch] = useReducer(jobReducer, open, (server) => startState(server));
   const { unit } = usePreferences();
   const [axle, setAxle] = useState<AxleName>('front');
+  const [side, setSide] = useState<Side>('right');
   const [raised, setRaised] = useState<string | null>(null);
   const [drafts] = useState(() => new Map<string, string>());
   // Before the saver, which would take an empty table for "nothing is waiting".
@@ -66,23 +83,30 @@ export function JobProvider({ open, stores, children }: JobProviderProps) {
   useEffect(() => dispatch({ type: 'fresh', open }), [open]);
 
   const { job } = state;
+  const current = job.setups.find(({ id }) => id === raised) ?? job.setups[0] ?? null;
+  const { source: sweeps, store: sweepStore } = useSweeps(job, current);
+  const judged = useMemo(() => reports(job, unit, sweeps), [job, unit, sweeps]);
   const table = useMemo<JobTable>(
     () => ({
       state,
       job,
-      ...reports(job, unit),
+      ...judged,
+      sweeps,
+      sweepStore,
       readings: state.server.readings,
       edit: (...edits) => dispatch({ type: 'edit', edits }),
       dispatch,
       drafts,
       axle,
       setAxle,
-      current: job.setups.find(({ id }) => id === raised) ?? job.setups[0] ?? null,
+      side,
+      setSide,
+      current,
       raise: setRaised,
     }),
-    [state, job, unit, axle, raised, drafts],
+    [state, job, judged, sweeps, sweepStore, axle, side, current, drafts],
   );
-  const axleChoice = useMemo(() => ({ axle, setAxle }), [axle]);
+  const axleChoice = useMemo(() => ({ axle, setAxle, side, setSide }), [axle, side]);
   return (
     <AxleContext value={axleChoice}>
       <StoresContext value={stores}>
@@ -92,9 +116,10 @@ export function JobProvider({ open, stores, children }: JobProviderProps) {
   );
 }
 
-const reports = (job: Job, unit: LengthUnit) => ({
-  setups: job.setups.map((setup) => ({ setup, report: reportOf(job, setup, unit) })),
-  present: presentReportOf(job, unit),
+const reports = (job: Job, unit: LengthUnit, sweeps: SweepSource) => ({
+  setups: job.setups.map((setup) => ({ setup, report: reportOf(job, setup, unit, sweeps) })),
+  present: presentReportOf(job, unit, sweeps),
+  vehicle: vehicleReportsOf(job, unit, sweeps),
 });
 
 /** Edits this browser could not save before a reload are put back on the table once. */

@@ -1,29 +1,57 @@
-import { evaluatePresent, evaluateSetup, type SetupReport } from '#core/evaluate';
-import type { Job, Setup, Vehicle } from '#core/job';
+import { evaluatePresent, evaluateSetup, vehicleReport, type EvaluateOptions, type SetupReport, type SweepSource, type VehicleReport } from '#core/evaluate'; // prettier-ignore
+import { AXLES, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
 import type { LengthUnit } from '#core/units';
 
 interface Kept {
   vehicle: Job['vehicle'];
   brief: Job['brief'];
   unit: LengthUnit;
+  swept: unknown[];
   report: SetupReport;
 }
 
 const kept = new WeakMap<Setup | Vehicle, Kept>();
 
-/** A report that is kept with an object and computed anew only when the car, the brief or the unit is another one. */
-function keptWith(key: Setup | Vehicle, job: Job, unit: LengthUnit, compute: () => SetupReport): SetupReport {
+/** A report that is kept with an object and computed anew only when the car, the brief, the unit or one of its sweeps is another one. */
+function keptWith(
+  key: Setup | Vehicle,
+  job: Job,
+  { unit = 'mm' }: EvaluateOptions,
+  swept: unknown[],
+  compute: () => SetupReport,
+): SetupReport {
   const known = kept.get(key);
-  if (known && known.vehicle === job.vehicle && known.brief === job.brief && known.unit === unit) return known.report;
+  if (
+    known &&
+    known.vehicle === job.vehicle &&
+    known.brief === job.brief &&
+    known.unit === unit &&
+    known.swept.every((one, index) => one === swept[index])
+  )
+    return known.report;
   const report = compute();
-  kept.set(key, { vehicle: job.vehicle, brief: job.brief, unit, report });
+  kept.set(key, { vehicle: job.vehicle, brief: job.brief, unit, swept, report });
   return report;
 }
 
+const presentSweeps = ({ vehicle }: Job, sweeps: SweepSource) => AXLES.map((axle) => sweeps.present(vehicle, axle));
+
 /** The report of a setup; an edit makes the setup another object, so what was not touched is not computed again. */
-export const reportOf = (job: Job, setup: Setup, unit: LengthUnit): SetupReport =>
-  keptWith(setup, job, unit, () => evaluateSetup(job, setup, { unit }));
+export const reportOf = (job: Job, setup: Setup, unit: LengthUnit, sweeps: SweepSource): SetupReport =>
+  keptWith(
+    setup,
+    job,
+    { unit },
+    [...presentSweeps(job, sweeps), ...AXLES.map((axle) => sweeps.candidate(job, setup, axle))],
+    () => evaluateSetup(job, setup, { unit, sweeps }),
+  );
 
 /** The report of the present car. */
-export const presentReportOf = (job: Job, unit: LengthUnit): SetupReport =>
-  keptWith(job.vehicle, job, unit, () => evaluatePresent(job, { unit }));
+export const presentReportOf = (job: Job, unit: LengthUnit, sweeps: SweepSource): SetupReport =>
+  keptWith(job.vehicle, job, { unit }, presentSweeps(job, sweeps), () => evaluatePresent(job, { unit, sweeps }));
+
+/** What the readings of each axle say of themselves. */
+export const vehicleReportsOf = (job: Job, unit: LengthUnit, sweeps: SweepSource): Record<AxleName, VehicleReport> => ({
+  front: vehicleReport(job.vehicle, 'front', { unit, sweeps }),
+  rear: vehicleReport(job.vehicle, 'rear', { unit, sweeps }),
+});

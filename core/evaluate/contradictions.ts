@@ -1,6 +1,6 @@
 import type { AxleName, Obstacle, Vehicle } from '#core/job';
 import type { Pose } from '#core/kinematics';
-import { sectionPartAt } from '#core/section';
+import { nearestOnSection, sectionPartAt } from '#core/section';
 import type { SuspensionGeometry } from '#core/suspension';
 import { lookAt, placementIn, readingPose, relativePlacement, type Nearest, type PlacedPart, type Swept, type SweptSolid } from '#core/sweep'; // prettier-ignore
 import type { Words } from '#core/units';
@@ -23,8 +23,8 @@ export interface Contradiction {
   text: string;
 }
 
-/** How much nearer another place must be before it is said: less than a rule reads, mm. */
-const NEARER_MM = 1;
+/** How much nearer another place must be before it is said: less is the form of the tire, not of the reading. Mm. */
+const NEARER_MM = 3;
 const TOUCH_MM = 0.05;
 
 /** What is odd among the readings of an axle's room, in the order of the parts. */
@@ -91,7 +91,8 @@ function asRead(
     return [{ kind: 'rubs', amount: -gap.gapMm, pose, text: `the present car rubs there by ${words.length(-gap.gapMm)}, as it was read` }]; // prettier-ignore
   if (nearest.mm > gap.gapMm - NEARER_MM) return [];
   const body = present.bodies.reduce((best, one) => (Math.abs(nearest.out - one.centreOut) < Math.abs(nearest.out - best.centreOut) ? one : best)); // prettier-ignore
-  const where = sectionPartAt(body.section, nearest.out - body.centreOut, Math.hypot(nearest.fwd, nearest.up));
+  const on = nearestOnSection(body.section, nearest.out - body.centreOut, Math.hypot(nearest.fwd, nearest.up));
+  const where = sectionPartAt(body.section, on.a, on.r);
   const amount = gap.gapMm - nearest.mm;
   if (nearest.mm < 0)
     return [{ kind: 'inside', amount: -nearest.mm, pose, text: `stands ${words.length(-nearest.mm)} inside the present wheel where it was read: read the gap and its place again` }]; // prettier-ignore

@@ -40,6 +40,21 @@ function squaredDistance({ a, r, inverse, boxes }: Contour, x: number, y: number
   return least;
 }
 
+/** The place on a section that is nearest to one in its half plane; a keeps its side. Mm. */
+export function nearestOnSection(section: Section, axialMm: number, radiusMm: number): { a: number; r: number } {
+  const { a, r, inverse } = contourOf(section);
+  const x = Math.abs(axialMm);
+  let best = { a: a[0]!, r: r[0]!, squared: Infinity };
+  for (let i = 0; i + 1 < a.length; i++) {
+    const [dx, dy] = [a[i + 1]! - a[i]!, r[i + 1]! - r[i]!];
+    const t = Math.min(1, Math.max(0, ((x - a[i]!) * dx + (radiusMm - r[i]!) * dy) * inverse[i]!));
+    const at = { a: a[i]! + t * dx, r: r[i]! + t * dy };
+    const squared = (x - at.a) ** 2 + (radiusMm - at.r) ** 2;
+    if (squared < best.squared) best = { ...at, squared };
+  }
+  return { a: axialMm < 0 ? -best.a : best.a, r: best.r };
+}
+
 /** Distances at the nodes of a lattice over the half plane, row by row from the axis outward. */
 export interface DistanceLattice {
   section: Section;

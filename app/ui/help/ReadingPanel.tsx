@@ -9,7 +9,7 @@ import { useJob } from '../../job/JobContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { useOnClient } from '../parts/useOnClient';
 import { Picture } from './Picture';
-import { READING_HELP } from './readings';
+import { helpOf } from './readings';
 
 export interface ReadingItem {
   key: string;
@@ -38,7 +38,7 @@ export function ReadingPanel({ axle, items, inHand, goTo, instrument, setInstrum
   const { readings } = useJob();
   const lengths = useLengths();
   const id = useId();
-  const help = READING_HELP[inHand];
+  const help = helpOf(inHand);
   const historyOf = (key: string) => readings.filter((entry) => entry.corner === axle && entry.key === key);
   const history = historyOf(inHand);
   return (
@@ -88,7 +88,7 @@ export function ReadingPanel({ axle, items, inHand, goTo, instrument, setInstrum
             return (
               <li key={key}>
                 <button type="button" aria-pressed={key === inHand} onClick={() => goTo(key)}>
-                  <span>{READING_HELP[key]?.title ?? key}</span>
+                  <span>{helpOf(key)?.title ?? key}</span>
                   <span className="figure">{shown ?? '—'}</span>
                   <small>{shown === null ? 'not measured' : takenText(latest, lengths)}</small>
                 </button>

@@ -126,3 +126,6 @@ export const READING_HELP: Record<string, ReadingHelp> = {
     mistake: 'Measuring with the rotor off: its hat takes 6 to 10 mm.',
   },
 };
+
+/** The help of a reading; the left side is read as the right one is. */
+export const helpOf = (key: string): ReadingHelp | undefined => READING_HELP[key.replace(/^left\./, '')];

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { archRiseMm } from '#core/position';
 import { limitInForce } from '#core/verdict';
-import type { AxleName, Job, SuspensionChange } from '#core/job';
+import type { AxleName, Job, Side, SuspensionChange } from '#core/job';
 import { Body, HubAndStack, Wheel } from './layers';
 import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
 import { Ruler } from './Ruler';
@@ -11,6 +11,8 @@ import { useSize } from './useSize';
 interface SectionSheetProps {
   job: Job;
   axle: AxleName;
+  /** Whose room is drawn; the right side's where it is left out. */
+  side?: Side;
   /** What is drawn in full: a candidate, or the present car itself. */
   subject: Drawn;
   subjectIs: 'candidate' | 'present';
@@ -30,7 +32,7 @@ const NARROW: Margins = { ...MARGINS, left: 92, right: 104 };
 export function SectionSheet(props: SectionSheetProps) {
   const { job, axle, subject, subjectIs, change, description } = props;
   const { ref, size } = useSize<HTMLDivElement>({ width: 824, height: 556 });
-  const corner = cornerOf(job.vehicle, axle);
+  const corner = cornerOf(job.vehicle, axle, props.side);
   const rise = archRiseMm(change ?? null);
   const scale = fitScale(cornerRange(corner, subject, Math.max(0, rise)), size, size.width < 640 ? NARROW : MARGINS);
   const foot = size.height - MARGINS.bottom;

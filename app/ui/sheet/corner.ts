@@ -1,5 +1,5 @@
 import { fitPresent, sectionOfFitted, type Fitted } from '#core/evaluate';
-import type { AxleName, Vehicle } from '#core/job';
+import { roomOn, type AxleName, type Side, type Vehicle } from '#core/job';
 import { fenderOutMm, innerPartOutMm } from '#core/position';
 import type { Section } from '#core/section';
 import type { SheetRange } from './scale';
@@ -22,9 +22,9 @@ export interface Corner {
 export const drawn = (fitted: Fitted): Drawn => ({ fitted, section: sectionOfFitted(fitted) });
 
 /** What the readings say about a corner. */
-export function cornerOf(vehicle: Vehicle, axle: AxleName): Corner {
+export function cornerOf(vehicle: Vehicle, axle: AxleName, side: Side = 'right'): Corner {
   const fitted = fitPresent(vehicle, axle);
-  const room = vehicle[axle]?.room ?? {};
+  const room = roomOn(vehicle[axle], side);
   const { place, overallDiameterMm: diameter } = fitted;
   return {
     present: drawn(fitted),

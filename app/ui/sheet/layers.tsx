@@ -5,7 +5,7 @@ import type { SheetScale } from './scale';
 import { discPath, rimPath, tirePath } from './shapes';
 
 /** Hatching at 45°, for what is solid or kept free. */
-function Hatch({ id, className, gap = 7 }: { id: string; className: string; gap?: number }) {
+export function Hatch({ id, className, gap = 7 }: { id: string; className: string; gap?: number }) {
   return (
     <pattern id={id} width={gap} height={gap} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
       <line x1={0} y1={0} x2={0} y2={gap} className={className} />

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { fitPresent } from '#core/evaluate';
-import type { AxleName, Job } from '#core/job';
+import { roomOn, type AxleName, type Job, type Side } from '#core/job';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { TireSizeField } from '../fields/TextField';
@@ -17,24 +17,26 @@ import type { RoomFields } from './useRoomFields';
 interface PresentSheetProps {
   job: Job;
   axle: AxleName;
+  side: Side;
   fields: RoomFields;
   asList: boolean;
 }
 
 /** The present wheel in its room; every dimension on it is a field. */
-export function PresentSheet({ job, axle, fields, asList }: PresentSheetProps) {
+export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetProps) {
   const lengths = useLengths();
   const subject = useMemo(() => drawn(fitPresent(job.vehicle, axle)), [job.vehicle, axle]);
-  const room = job.vehicle[axle]?.room ?? {};
+  const room = roomOn(job.vehicle[axle], side);
   const at = (scale: SheetScale, corner: Corner): Anchors => anchors(scale, corner, subject, room.archGapMm ?? null);
   const bare = subject.fitted.place === null;
   return (
     <SectionSheet
       job={job}
       axle={axle}
+      side={side}
       subject={subject}
       subjectIs="present"
-      description={`Section of the present ${axle} wheel: gap to fender ${lengths.text(room.outboardGapMm)}, inner gap ${lengths.text(room.inboardGapMm)}, arch gap ${lengths.text(room.archGapMm)}`}
+      description={`Section of the present ${axle} ${side} wheel: gap to fender ${lengths.text(room.outboardGapMm)}, inner gap ${lengths.text(room.inboardGapMm)}, arch gap ${lengths.text(room.archGapMm)}`}
       dimensions={(scale, corner) => {
         const a = at(scale, corner);
         return (
@@ -60,17 +62,17 @@ export function PresentSheet({ job, axle, fields, asList }: PresentSheetProps) {
               </SheetSlot>
             )}
             <SheetSlot x={a.innerLabel[0]} y={a.innerLabel[1]} anchor="right">
-              <Reading of="room.inboardGapMm">
+              <Reading of={fields.roomKey('inboardGapMm')}>
                 <LengthField {...fields.inboard} label="Inner gap" range="inboardGapMm" width={5} />
               </Reading>
             </SheetSlot>
             <SheetSlot x={a.outerLabel[0]} y={a.outerLabel[1]} anchor="left">
-              <Reading of="room.outboardGapMm">
+              <Reading of={fields.roomKey('outboardGapMm')}>
                 <LengthField {...fields.outboard} label="Gap to fender" range="outboardGapMm" width={5} />
               </Reading>
             </SheetSlot>
             <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="right">
-              <Reading of="room.archGapMm">
+              <Reading of={fields.roomKey('archGapMm')}>
                 <LengthField {...fields.arch} label="Arch gap" range="archGapMm" width={5} />
               </Reading>
             </SheetSlot>

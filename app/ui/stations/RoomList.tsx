@@ -29,13 +29,13 @@ export function RoomList({ fields }: { fields: RoomFields }) {
           assumed={fields.stackAssumed ? 'none' : undefined}
         />
       </Reading>
-      <Reading of="room.outboardGapMm">
+      <Reading of={fields.roomKey('outboardGapMm')}>
         <LengthField {...fields.outboard} label="Gap to fender" range="outboardGapMm" width={6} />
       </Reading>
-      <Reading of="room.inboardGapMm">
+      <Reading of={fields.roomKey('inboardGapMm')}>
         <LengthField {...fields.inboard} label="Inner gap" range="inboardGapMm" width={6} />
       </Reading>
-      <Reading of="room.archGapMm">
+      <Reading of={fields.roomKey('archGapMm')}>
         <LengthField {...fields.arch} label="Arch gap" range="archGapMm" width={6} />
       </Reading>
       <MeasuredTire fields={wheel} />

@@ -1,4 +1,4 @@
-import type { AxleName, Taken } from '#core/job';
+import { roomOn, type AxleName, type Side, type Taken } from '#core/job';
 import { rimFigure, offsetFigure } from '#core/units';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -7,8 +7,11 @@ import { useAxleFields, type FieldOver } from './useAxleFields';
 
 type GapKey = 'outboardGapMm' | 'inboardGapMm' | 'archGapMm';
 
-/** The fields of the Room station for an axle, and where each reading stands. */
-export function useRoomFields(axle: AxleName, taken: Taken) {
+/**
+ * The fields of the Room station for a corner, and where each reading stands. Wheel and tire are one for the axle; the gaps of the left side
+ * are its own where they were read there, and as on the right where not.
+ */
+export function useRoomFields(axle: AxleName, side: Side, taken: Taken) {
   const { job } = useJob();
   const lengths = useLengths();
   const editAt = useEditAt();
@@ -20,15 +23,28 @@ export function useRoomFields(axle: AxleName, taken: Taken) {
     value: value ?? null,
     commit: (next) => editAt(path, next, taken),
   });
-  const gap = (key: GapKey) => over(['vehicle', axle, 'room', key], vehicleAxle.room?.[key]);
   const length = (mm: number | null | undefined) => (mm == null ? null : lengths.text(mm));
   const inches = (value: number | null) => (value === null ? null : `${rimFigure(value)} in`);
   const item = (key: string, shown: string | null, optional = false) => ({ key, shown, optional });
+  const base = side === 'left' ? ['left', 'room'] : ['room'];
+  const own = side === 'left' ? vehicleAxle.left?.room : vehicleAxle.room;
+  const room = roomOn(vehicleAxle, side);
+  const gap = (key: GapKey) => ({
+    ...over(['vehicle', axle, ...base, key], own?.[key]),
+    // What the right side reads stands in grey until the left is read for itself.
+    ...(side === 'left' && vehicleAxle.room?.[key] != null
+      ? { placeholder: lengths.figure(vehicleAxle.room[key]) }
+      : {}),
+  });
+  const gapItem = (key: GapKey) =>
+    item([...base, key].join('.'), own?.[key] == null ? null : length(own[key]), side === 'left' && room[key] != null);
   const tire = baseline.tire ?? {};
   return {
     wheel,
     stack: over(['vehicle', axle, 'baseline', 'stackMm'], baseline.stackMm),
     stackAssumed: baseline.stackMm == null,
+    /** Where the gaps are kept within the axle, for help and history. */
+    roomKey: (key: GapKey) => [...base, key].join('.'),
     outboard: gap('outboardGapMm'),
     inboard: gap('inboardGapMm'),
     arch: gap('archGapMm'),
@@ -37,9 +53,9 @@ export function useRoomFields(axle: AxleName, taken: Taken) {
       item('baseline.wheel.rimWidthIn', inches(wheel.rimWidth.value)),
       item('baseline.wheel.offsetMm', wheel.offsetMm === null ? null : `${offsetFigure(wheel.offsetMm)} mm`),
       item('baseline.tire.size', tire.size ?? null),
-      item('room.outboardGapMm', length(vehicleAxle.room?.outboardGapMm)),
-      item('room.inboardGapMm', length(vehicleAxle.room?.inboardGapMm)),
-      item('room.archGapMm', length(vehicleAxle.room?.archGapMm)),
+      gapItem('outboardGapMm'),
+      gapItem('inboardGapMm'),
+      gapItem('archGapMm'),
       item('baseline.stackMm', length(baseline.stackMm), true),
       item('baseline.tire.sectionWidthMm', length(tire.sectionWidthMm), true),
       item('baseline.tire.overallDiameterMm', length(tire.overallDiameterMm), true),

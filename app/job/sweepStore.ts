@@ -1,0 +1,137 @@
+import { NO_SWEEPS, type SweepSource } from '#core/evaluate';
+import { AXLES, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
+import type { Swept } from '#core/sweep';
+import type { SweepTask } from '../workers/sweepProtocol';
+import { sweepWorker, type Running, type SweepWorker } from '../workers/sweepWorker';
+
+/** How the sweeps of a job stand. */
+export interface SweepState {
+  /** What the reports are made with; another object whenever a sweep has come in. */
+  source: SweepSource;
+  /** How many sweeps are still to come, and the share done of the one under way. */
+  waiting: number;
+  share: number;
+  /** The worker ended by itself, or was told to stop: nothing is swept until it is asked to. */
+  halted: 'died' | 'stopped' | null;
+}
+
+/** Nothing swept yet: what the server renders, and what the page begins with. */
+export const UNSWEPT: SweepState = { source: NO_SWEEPS, waiting: 0, share: 0, halted: null };
+
+interface Wanted {
+  slot: string;
+  key: string;
+  task: SweepTask;
+}
+
+/**
+ * Keeps the sweeps of a job up with it: whatever has changed is swept anew in a worker, the raised setup first. Until then the last sweep of
+ * a setup stands in, so that figures do not flicker under a nudge.
+ */
+export class SweepStore {
+  #state = UNSWEPT;
+  #wanted: Wanted[] = [];
+  #running: { wanted: Wanted; run: Running<unknown> } | null = null;
+  readonly #done = new Map<string, { key: string; swept: Swept | null }>();
+  readonly #listeners = new Set<() => void>();
+  readonly #worker: SweepWorker = sweepWorker();
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.#listeners.add(listener);
+    return () => this.#listeners.delete(listener);
+  };
+  readonly state = (): SweepState => this.#state;
+
+  /** Takes the job as it is now: what is not swept yet is put in line, what is not wanted any more is dropped. */
+  follow(job: Job, raised: Setup | null): void {
+    const order = raised ? [raised, ...job.setups.filter((setup) => setup !== raised)] : job.setups;
+    this.#wanted = [
+      ...AXLES.map((axle) => presentWanted(job.vehicle, axle)),
+      ...order.flatMap((setup) => AXLES.map((axle) => candidateWanted(job, setup, axle))),
+    ].filter(({ slot, key }) => this.#done.get(slot)?.key !== key);
+    const running = this.#running;
+    if (running && !this.#wanted.some((one) => one.slot === running.wanted.slot && one.key === running.wanted.key)) running.run.stop();
+    this.#next();
+  } // prettier-ignore
+
+  /** Stops what is under way and what waits. */
+  stop(): void {
+    this.#running?.run.stop();
+    this.#set({ halted: 'stopped' });
+  }
+
+  /** Goes on after a stop, or after the worker died. */
+  again(): void {
+    this.#set({ halted: null });
+    this.#next();
+  }
+
+  end(): void {
+    this.#wanted = [];
+    this.#running = null;
+    this.#worker.end();
+  }
+
+  /** The worker, for what a station asks it for itself. */
+  get worker(): SweepWorker {
+    return this.#worker;
+  }
+
+  #next(): void {
+    const wanted = this.#wanted[0];
+    this.#set({ waiting: this.#wanted.length });
+    if (this.#running || this.#state.halted || !wanted) return;
+    const progress = (share: number) => this.#set({ share });
+    const run = this.#worker.call((work, call, heard) => work.sweep(call, wanted.task, heard), progress);
+    this.#running = { wanted, run };
+    run.answer.then(
+      (answer) => {
+        if (this.#running?.run !== run) return;
+        this.#running = null;
+        if (answer) {
+          this.#done.set(wanted.slot, { key: wanted.key, swept: answer.swept });
+          this.#wanted = this.#wanted.filter((one) => one.slot !== wanted.slot || one.key !== wanted.key);
+          this.#set({ source: this.#source(), share: 0 });
+        }
+        this.#next();
+      },
+      () => {
+        if (this.#running?.run !== run) return;
+        this.#running = null;
+        this.#set({ halted: 'died', share: 0 });
+      },
+    );
+  }
+
+  #source(): SweepSource {
+    const of = (slot: string) => this.#done.get(slot)?.swept;
+    return {
+      present: (_vehicle, axle) => of(`present ${axle}`),
+      // The present car judged like a setup is swept once, as the present one.
+      candidate: (_job, setup, axle) => of(setup.id === 'now' ? `present ${axle}` : `${setup.id} ${axle}`),
+    };
+  }
+
+  #set(change: Partial<SweepState>): void {
+    this.#state = { ...this.#state, ...change };
+    for (const listener of this.#listeners) listener();
+  }
+}
+
+/** What a sweep of an axle depends on; the history of its readings is not among it. */
+const carKey = (vehicle: Vehicle, axle: AxleName): string => {
+  const { baseline, room, left, suspension, obstacles, dual } = vehicle[axle] ?? {};
+  return JSON.stringify([vehicle.flangeMm, baseline, room, left, suspension, obstacles, dual]);
+};
+
+const presentWanted = (vehicle: Vehicle, axle: AxleName): Wanted => ({
+  slot: `present ${axle}`,
+  key: carKey(vehicle, axle),
+  task: { kind: 'present', vehicle, axle },
+});
+
+const candidateWanted = (job: Job, setup: Setup, axle: AxleName): Wanted => ({
+  slot: `${setup.id} ${axle}`,
+  key: carKey(job.vehicle, axle) + JSON.stringify([setup[axle], setup.suspensionChange?.[axle], job.brief?.sweep]),
+  task: { kind: 'candidate', job: { ...job, setups: [] }, setup, axle },
+});

@@ -1,0 +1,20 @@
+import type { Contradiction } from '#core/evaluate';
+
+/** Readings that cannot all be true, with what to read again. */
+export function Contradictions({ of, choose }: { of: readonly Contradiction[]; choose(id: string): void }) {
+  if (of.length === 0) return null;
+  return (
+    <section className="contradictions" aria-label="Readings to take again" role="status">
+      <h2 className="label">Read again</h2>
+      <ul>
+        {of.map(({ id, label, kind, text }) => (
+          <li key={`${id}${kind}`} className={`is-${kind === 'beyond' || kind === 'nearer' ? 'caution' : 'fail'}`}>
+            <button type="button" onClick={() => choose(id)}>
+              <b>{label}</b> {text}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

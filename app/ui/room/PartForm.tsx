@@ -1,0 +1,171 @@
+import { Button, Segmented } from 'antd';
+import { DeleteOutlined } from '@ant-design/icons';
+import type { AxleName, Instrument, ObstacleGap, Side } from '#core/job';
+import { SURFACES, type SurfaceName } from '#core/section';
+import type { SuspensionGeometry } from '#core/suspension';
+import { limitKeyOf, mountOf, type Mount, type ObstacleKind } from '#core/sweep';
+import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
+import { INSTRUMENT_NAMES } from '#formats/fields';
+import { limitInForce } from '#core/verdict';
+import { useJob } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { ChoiceField } from '../fields/ChoiceField';
+import { LengthField } from '../fields/LengthField';
+import { NumberField } from '../fields/NumberField';
+import { TextField } from '../fields/TextField';
+import { KIND_NAMES, type PartDraft } from './partDraft';
+import { PointRows } from './PointRows';
+import type { Parts } from './useParts';
+
+const KINDS = Object.entries(KIND_NAMES) as [ObstacleKind, string][];
+const SURFACE_NAMES: Record<SurfaceName, string> = {
+  tread: 'the tread',
+  'outer-shoulder': 'the outer shoulder',
+  'outer-sidewall': 'the outer sidewall',
+  'inner-shoulder': 'the inner shoulder',
+  'inner-sidewall': 'the inner sidewall',
+  'inner-rim-flange': 'the inner rim flange',
+};
+const MOUNTS: readonly (readonly [Mount, string])[] = [
+  ['body', 'the body'],
+  ['knuckle', 'the wheel, steering too'],
+  ['arm', 'the wheel, not steering'],
+];
+const SIDES_OF: readonly (readonly [Side, string])[] = [
+  ['right', 'right only'],
+  ['left', 'left only'],
+];
+
+interface PartFormProps {
+  axle: AxleName;
+  side: Side;
+  part: PartDraft;
+  parts: Parts;
+  geometry: SuspensionGeometry | null;
+}
+
+/** One part around the wheel: what it is, the gap to the nearest place on the wheel with the pose it was read in, or coordinates. */
+export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
+  const { job } = useJob();
+  const lengths = useLengths();
+  const name = `parts/${axle}/${part.id ?? 'new'}`;
+  const over = <T,>(key: keyof PartDraft, value: T | null | undefined) => ({
+    name: `${name}/${key}`,
+    value: value ?? null,
+    commit: (next: T | null) => parts.change(changed(part, key, next)),
+  });
+  const other: Side = side === 'left' ? 'right' : 'left';
+  const limit = limitInForce(limitKeyOf(part), job.brief);
+  return (
+    <form className="part-form" aria-label={part.label || 'Part'} onSubmit={(event) => event.preventDefault()}>
+      <div className="piece-fields">
+        <ChoiceField label="What it is" choices={KINDS} width={140} {...over('kind', part.kind)} commit={(kind) => parts.change(ofKind(part, kind))} />
+        <TextField {...over('label', part.label)} label="Name" width={14} />
+      </div>
+      <Segmented<'gap' | 'points'>
+        aria-label="How it is placed"
+        options={[
+          { value: 'gap', label: 'by a gap' },
+          { value: 'points', label: 'by coordinates' },
+        ]}
+        value={part.points ? 'points' : 'gap'}
+        onChange={(way) => parts.begin(way === 'points' ? asPoints(part) : asGap(part))}
+      />
+      {part.points ? (
+        <PointRows name={name} points={part.points} change={(points) => parts.change({ ...part, points })} />
+      ) : (
+        <GapFields name={name} part={part} parts={parts} geometry={geometry} />
+      )}
+      <div className="piece-fields">
+        <ChoiceField label="It moves with" choices={MOUNTS} width={172} placeholder={MOUNTS.find(([key]) => key === mountOf(part))![1]} {...over('mount', part.mount)} />
+        <ChoiceField label="It stands" choices={SIDES_OF} width={112} placeholder="both sides" {...over('side', part.side)} />
+        <LengthField {...over('limitMm', part.limitMm)} label="Room to keep" range="partLimitMm" width={5} placeholder={lengths.figure(limit.value)} />
+      </div>
+      <div className="part-tools">
+        {part.id !== null ? (
+          <>
+            {part.side !== other && (
+              <Button size="small" onClick={() => parts.copyTo(part.id!, other)}>
+                Copy to the {other}
+              </Button>
+            )}
+            <Button size="small" icon={<DeleteOutlined />} onClick={() => parts.remove(part.id!)}>
+              Remove
+            </Button>
+          </>
+        ) : (
+          <>
+            <span className="soft">It is kept as soon as {part.points ? 'its coordinates are' : 'its gap is'} there.</span>
+            <Button size="small" onClick={() => parts.choose(null)}>
+              Drop it
+            </Button>
+          </>
+        )}
+      </div>
+    </form>
+  );
+} // prettier-ignore
+
+/** The gap, where on the wheel it goes to, and the pose. */
+function GapFields({ name, part, parts, geometry }: { name: string; part: PartDraft; parts: Parts; geometry: SuspensionGeometry | null }) {
+  const gap = part.gap ?? {};
+  const over = <K extends keyof ObstacleGap>(key: K) => ({
+    name: `${name}/gap/${key}`,
+    value: (gap[key] ?? null) as NonNullable<ObstacleGap[K]> | null,
+    commit: (next: NonNullable<ObstacleGap[K]> | null) => parts.change({ ...part, gap: changed(gap, key, next) }),
+  });
+  const toPose = (steerDeg: number) => parts.change({ ...part, gap: { ...gap, steerDeg } });
+  return (
+    <>
+      <div className="piece-fields">
+        <LengthField {...over('gapMm')} label="Gap" range="gapMm" width={6} />
+        <ChoiceField
+          label="to"
+          choices={SURFACES.map((surface) => [surface, SURFACE_NAMES[surface]] as const)}
+          width={156}
+          {...over('surface')}
+        />
+        <NumberField {...over('clockDeg')} label="at the clock" range="clockDeg" unit="°" width={4} />
+        {gap.surface === 'tread' && <LengthField {...over('axialMm')} label="off its middle" range="axialMm" width={5} placeholder="0" />}
+      </div>
+      <div className="piece-fields">
+        <NumberField {...over('steerDeg')} label="Steered" range="steerDeg" unit="°" width={4} placeholder="0" />
+        <LengthField {...over('travelMm')} label="Wheel up" range="travelMm" width={5} placeholder="0" />
+        <ChoiceField
+          label="Read with"
+          choices={(Object.keys(INSTRUMENT_NAMES) as Instrument[]).map((tool) => [tool, INSTRUMENT_NAMES[tool]] as const)}
+          width={124}
+          {...over('instrument')}
+          commit={(instrument) => parts.change({ ...part, gap: { ...gap, instrument, uncertaintyMm: instrument && INSTRUMENT_UNCERTAINTY_MM[instrument] } })}
+        />
+      </div>
+      {geometry && geometry.lockInDeg + geometry.lockOutDeg > 0 && (
+        <div className="part-poses" role="group" aria-label="Pose of the reading">
+          <Button size="small" onClick={() => toPose(0)}>straight</Button>
+          <Button size="small" onClick={() => toPose(geometry.lockOutDeg)}>lock, leading edge out</Button>
+          <Button size="small" onClick={() => toPose(-geometry.lockInDeg)}>lock, in</Button>
+        </div>
+      )}
+    </>
+  );
+} // prettier-ignore
+
+/** An object with one key set, or taken away where nothing is left of it. */
+function changed<T extends object>(target: T, key: keyof T, value: unknown): T {
+  const { [key]: _, ...rest } = target;
+  return (value === null ? rest : { ...rest, [key]: value }) as T;
+}
+
+/** A part becomes another kind; a name nobody gave follows. */
+function ofKind(part: PartDraft, kind: ObstacleKind | null): PartDraft {
+  const named = part.label && !Object.values(KIND_NAMES).includes(part.label);
+  const next = changed(part, 'kind', kind);
+  return named || !kind ? next : { ...next, label: KIND_NAMES[kind] };
+}
+
+const asPoints = ({ gap: _, ...part }: PartDraft): PartDraft => ({ ...part, id: null, points: [{}] });
+const asGap = ({ points: _, ...part }: PartDraft): PartDraft => ({
+  ...part,
+  id: null,
+  gap: { surface: 'outer-shoulder', clockDeg: 0 },
+});

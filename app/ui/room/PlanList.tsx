@@ -1,0 +1,75 @@
+import { CheckOutlined } from '@ant-design/icons';
+import { Select } from 'antd';
+import type { PlanItem } from '#core/plan';
+import type { Obstacle } from '#core/job';
+import type { ObstacleKind } from '#core/sweep';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { PlanPicture } from './PlanPicture';
+import { draftFromPlan, draftOfKind, KIND_NAMES, type PartDraft } from './partDraft';
+
+interface PlanListProps {
+  plan: readonly PlanItem[];
+  /** The parts of this corner that the plan does not name. */
+  others: readonly Obstacle[];
+  chosen: string | null;
+  /** The kind that is being read. */
+  reading: ObstacleKind | undefined;
+  choose(id: string): void;
+  begin(draft: PartDraft): void;
+}
+
+/** What is worth reading at this corner, in the order of a walk round it, each with its picture; and what else was read. */
+export function PlanList({ plan, others, chosen, reading, choose, begin }: PlanListProps) {
+  const lengths = useLengths();
+  const left = plan.filter(({ readId }) => readId === null).length;
+  const why = ({ furtherMm, toward }: PlanItem) =>
+    furtherMm === null
+      ? ''
+      : `${lengths.text(furtherMm)} ${{ out: 'further out', in: 'further in', up: 'taller or lower' }[toward]}`;
+  return (
+    <section aria-label="Measuring plan">
+      <h2 className="label">
+        Worth reading here <span className="soft">{left === 0 ? 'all read' : `${left} to go`}</span>
+      </h2>
+      <ol className="plan-list">
+        {plan.map((item) => (
+          <li key={item.kind}>
+            <button
+              type="button"
+              aria-pressed={item.readId === null ? reading === item.kind : item.readId === chosen}
+              onClick={() => (item.readId === null ? begin(draftFromPlan(item)) : choose(item.readId))}
+            >
+              <PlanPicture item={item} />
+              <span>
+                <b>{KIND_NAMES[item.kind]}</b>
+                <small>{item.readId === null ? item.where : 'read'}</small>
+                {item.readId === null && <small className="figure">{why(item)}</small>}
+              </span>
+              {item.readId !== null && <CheckOutlined aria-label="read" />}
+            </button>
+          </li>
+        ))}
+        {others.map(({ id, label }) => (
+          <li key={id}>
+            <button type="button" aria-pressed={id === chosen} onClick={() => choose(id)}>
+              <span />
+              <span>
+                <b>{label ?? id}</b>
+                <small>read besides the plan</small>
+              </span>
+              <CheckOutlined aria-label="read" />
+            </button>
+          </li>
+        ))}
+      </ol>
+      <Select<ObstacleKind | null>
+        aria-label="Add another part"
+        placeholder="Add another part …"
+        value={null}
+        style={{ width: '100%' }}
+        options={Object.entries(KIND_NAMES).map(([value, label]) => ({ value: value as ObstacleKind, label }))}
+        onChange={(kind) => kind && begin(draftOfKind(kind))}
+      />
+    </section>
+  );
+}

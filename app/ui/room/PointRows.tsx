@@ -1,0 +1,60 @@
+import { CloseOutlined, PlusOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import type { Point3 } from '#core/kinematics';
+import { LengthField } from '../fields/LengthField';
+
+interface PointRowsProps {
+  name: string;
+  points: readonly Partial<Point3>[];
+  change(points: Partial<Point3>[]): void;
+}
+
+const AXES: readonly (readonly [keyof Point3, string])[] = [
+  ['out', 'Out'],
+  ['fwd', 'Forward'],
+  ['up', 'Up'],
+];
+
+/** One point, or the corners of an edge, from the centre of the hub face at rest: out, forward, up. */
+export function PointRows({ name, points, change }: PointRowsProps) {
+  const set = (row: number, key: keyof Point3, value: number | null) =>
+    change(
+      points.map((point, index) => {
+        if (index !== row) return point;
+        const { [key]: _, ...rest } = point;
+        return value === null ? rest : { ...rest, [key]: value };
+      }),
+    );
+  return (
+    <div className="point-rows">
+      <p className="soft">From the centre of the hub face, at rest. Two points or more are an edge.</p>
+      {points.map((point, row) => (
+        <div className="point-row" key={row} role="group" aria-label={`Point ${row + 1}`}>
+          {AXES.map(([key, label]) => (
+            <LengthField
+              key={key}
+              name={`${name}/points/${row}/${key}`}
+              label={label}
+              range="placeMm"
+              width={5}
+              value={point[key] ?? null}
+              commit={(value) => set(row, key, value)}
+            />
+          ))}
+          {points.length > 1 && (
+            <Button
+              size="small"
+              type="text"
+              icon={<CloseOutlined />}
+              aria-label={`Remove point ${row + 1}`}
+              onClick={() => change(points.filter((_, index) => index !== row))}
+            />
+          )}
+        </div>
+      ))}
+      <Button size="small" icon={<PlusOutlined />} onClick={() => change([...points, {}])}>
+        Another point
+      </Button>
+    </div>
+  );
+}

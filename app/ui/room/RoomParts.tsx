@@ -1,0 +1,117 @@
+import { useMemo, useState } from 'react';
+import { axleParts, type VehicleReport } from '#core/evaluate';
+import { standsOn } from '#core/job';
+import { toCorner, type Pose } from '#core/kinematics';
+import { measuringPlan } from '#core/plan';
+import { DomainError } from '#core/errors';
+import { gapPoint, placementIn, type GapReading } from '#core/sweep';
+import type { Verdict } from '#core/verdict';
+import { useJob } from '../../job/JobContext';
+import { PoseControls } from '../space/PoseControls';
+import { extentOf, sceneOf } from '../space/scene';
+import { ThreeViews } from '../space/ThreeViews';
+import type { Flat, ViewName } from '../space/views';
+import { Contradictions } from './Contradictions';
+import { PartForm } from './PartForm';
+import { PlanList } from './PlanList';
+import { pointedAt } from './pointedAt';
+import { SuspensionFields } from './SuspensionFields';
+import { useParts } from './useParts';
+import './room.css';
+
+const STRAIGHT: Pose = { steerDeg: 0, travelMm: 0 };
+
+/** The parts around the present wheel in three linked drawings, with what is worth reading, the part in hand and how the wheel moves. */
+export function RoomParts() {
+  const { job, axle, side, vehicle } = useJob();
+  const parts = useParts(axle);
+  const [moved, setMoved] = useState<Pose | null>(null);
+  const placed = axleParts(job.vehicle, axle);
+  const { geometry } = placed.resolved;
+  const { inHand } = parts;
+  // The drawings show the pose the reading in hand was taken in, until somebody moves them.
+  const { steerDeg, travelMm } = moved ?? { steerDeg: inHand?.gap?.steerDeg ?? 0, travelMm: inHand?.gap?.travelMm ?? 0 };
+  const pose = useMemo<Pose>(() => ({ steerDeg, travelMm }), [steerDeg, travelMm]);
+  const scene = useMemo(() => sceneOf(placed, side, pose), [placed, side, pose]);
+  const extent = useMemo(() => {
+    const placements = geometry
+      ? [0, -geometry.lockInDeg, geometry.lockOutDeg].map((steerDeg) => placementIn(geometry, { steerDeg, travelMm: 0 }))
+      : [placementIn(null, STRAIGHT)];
+    return extentOf(placed.present ? [placed.present] : [], placements, sceneOf(placed, side, STRAIGHT).parts);
+  }, [placed, side, geometry]);
+  const plan = useMemo(() => measuringPlan(job, axle, side), [job, axle, side]);
+  const planned = new Set(plan.map(({ readId }) => readId));
+  const here = parts.own.filter((part) => standsOn(part, side));
+  const report = vehicle[axle];
+  const pointer = inHand?.gap && placed.present ? gapPlace(inHand.gap, placed.present, geometry, pose) : null;
+  const point = (view: ViewName, place: Flat) => {
+    const found = placed.present && pointedAt(view, place, placed.present, scene.placement);
+    if (found && inHand?.gap) parts.change({ ...inHand, gap: { ...inHand.gap, ...found } });
+  };
+  const choose = (id: string) => {
+    setMoved(null);
+    parts.choose(id);
+  };
+  return (
+    <>
+      <ThreeViews
+        extent={extent}
+        scene={scene}
+        present={null}
+        subject={placed.present}
+        subjectIs="present"
+        geometry={geometry}
+        groundUp={placed.present ? -placed.present.bodies[0]!.section.radiusMm : null}
+        chosen={parts.chosen}
+        choose={choose}
+        verdicts={verdictsOf(report)}
+        pointer={pointer}
+        point={point}
+        description={`The ${axle} ${side} corner with its present wheel and ${scene.parts.length} parts around it`}
+      >
+        <PoseControls geometry={geometry} pose={pose} move={setMoved} travel={geometry ? [-geometry.droopMm, geometry.bumpMm] : null} />
+        {!placed.present && <p className="sheet-hint">The wheel is drawn once tire, rim and offset are known, under Gaps.</p>}
+        {inHand?.gap && <p className="soft">Click the wheel: from outside for the clock, from behind for the place on it.</p>}
+      </ThreeViews>
+      <aside className="panel room-panel" aria-label="Parts">
+        <Contradictions of={report.contradictions} choose={choose} />
+        {inHand && (
+          <PartForm key={parts.chosen ?? 'draft'} axle={axle} side={side} part={inHand} parts={parts} geometry={geometry} />
+        )}
+        <PlanList
+          plan={plan}
+          others={here.filter(({ id }) => !planned.has(id))}
+          chosen={parts.chosen}
+          reading={parts.chosen === null ? inHand?.kind : undefined}
+          choose={choose}
+          begin={(draft) => {
+            setMoved(null);
+            parts.begin(side === 'left' || here.some(({ side: one }) => one) ? { ...draft, side } : draft);
+          }}
+        />
+        <section>
+          <h2 className="label">How the wheel moves</h2>
+          <SuspensionFields key={axle} axle={axle} />
+        </section>
+      </aside>
+    </>
+  );
+} // prettier-ignore
+
+/** The place a gap is read from, on the wheel; null while the reading does not say. */
+function gapPlace(gap: Partial<GapReading>, present: Parameters<typeof gapPoint>[1], geometry: Parameters<typeof placementIn>[0], pose: Pose) {
+  if (gap.surface === undefined || gap.clockDeg === undefined) return null;
+  try {
+    const at = gapPoint({ ...gap, surface: gap.surface, clockDeg: gap.clockDeg, gapMm: gap.gapMm ?? 0 }, present);
+    return toCorner(placementIn(geometry, pose), at);
+  } catch (error) {
+    if (error instanceof DomainError) return null;
+    throw error;
+  }
+} // prettier-ignore
+
+/** A part whose reading cannot be true stands out on the drawings. */
+const verdictsOf = ({ contradictions }: VehicleReport): Record<string, Verdict> =>
+  Object.fromEntries(
+    contradictions.map(({ id, kind }) => [id, kind === 'beyond' || kind === 'nearer' ? 'caution' : 'fail']),
+  );

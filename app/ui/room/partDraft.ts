@@ -1,0 +1,73 @@
+import type { Obstacle, ObstacleGap, Side } from '#core/job';
+import type { Point3 } from '#core/kinematics';
+import type { PlanItem } from '#core/plan';
+import type { ObstacleKind } from '#core/sweep';
+
+/** A part while it is being read: what makes it a part may still be missing. */
+export interface PartDraft extends Omit<Obstacle, 'id' | 'gap' | 'points'> {
+  /** Of a part that is in the job. */
+  id: string | null;
+  gap?: Partial<ObstacleGap> | undefined;
+  points?: Partial<Point3>[] | undefined;
+}
+
+/** The words for each kind. */
+export const KIND_NAMES: Record<ObstacleKind, string> = {
+  'fender-lip': 'Fender lip',
+  liner: 'Liner',
+  seam: 'Seam',
+  'bumper-corner': 'Bumper corner',
+  'body-mount': 'Body mount',
+  'mud-flap': 'Mud flap',
+  tank: 'Tank',
+  frame: 'Frame',
+  strut: 'Strut',
+  'spring-seat': 'Spring seat',
+  'tie-rod-end': 'Tie-rod end',
+  'ball-joint': 'Ball joint',
+  arm: 'Arm',
+  'brake-hose': 'Brake hose',
+};
+
+/** A part to read, begun from the plan. */
+export const draftFromPlan = ({ kind, surface, clockDeg, steerDeg }: PlanItem): PartDraft => ({
+  id: null,
+  kind,
+  label: KIND_NAMES[kind],
+  gap: { surface, clockDeg, ...(steerDeg === 0 ? {} : { steerDeg }) },
+});
+
+/** A part of a kind that the plan does not name. */
+export const draftOfKind = (kind: ObstacleKind): PartDraft => ({
+  id: null,
+  kind,
+  label: KIND_NAMES[kind],
+  gap: { surface: 'outer-shoulder', clockDeg: 0 },
+});
+
+export const draftOf = (obstacle: Obstacle): PartDraft => ({ ...obstacle });
+
+const wholePoint = (point: Partial<Point3>): point is Point3 =>
+  point.out !== undefined && point.fwd !== undefined && point.up !== undefined;
+
+/** The part a draft means once its gap, or every coordinate, is there; null until then. */
+export function partFrom(draft: PartDraft, id: string): Obstacle | null {
+  const { gap, points, id: _, ...rest } = draft;
+  if (points) return points.length > 0 && points.every(wholePoint) ? { ...rest, id, points } : null;
+  if (gap?.surface === undefined || gap.clockDeg === undefined || gap.gapMm === undefined) return null;
+  return { ...rest, id, gap: gap as ObstacleGap };
+}
+
+/** The first free id of a kind: `strut`, `strut-2` …. */
+export function freePartId(kind: string, own: readonly Obstacle[]): string {
+  const taken = new Set(own.map(({ id }) => id));
+  for (let n = 1; ; n++) {
+    const id = n === 1 ? kind : `${kind}-${n}`;
+    if (!taken.has(id)) return id;
+  }
+}
+
+/** A part of one side for the other: the same reading, to be read again there. */
+export function copiedToSide(part: Obstacle, side: Side, own: readonly Obstacle[]): Obstacle {
+  return { ...structuredClone(part), id: freePartId(part.kind ?? part.id.replace(/-\d+$/, ''), own), side };
+}

@@ -1,0 +1,58 @@
+import { Button, Slider } from 'antd';
+import type { Pose } from '#core/kinematics';
+import type { SuspensionGeometry } from '#core/suspension';
+import { formatNumber } from '#core/units';
+import { useLengths } from '../../preferences/PreferencesContext';
+
+interface PoseControlsProps {
+  geometry: SuspensionGeometry | null;
+  pose: Pose;
+  travel: readonly [number, number] | null;
+  move(pose: Pose): void;
+}
+
+/** Steer and travel of the drawings; arrow keys move them too. */
+export function PoseControls({ geometry, pose, travel, move }: PoseControlsProps) {
+  const lengths = useLengths();
+  if (!geometry || !travel) return null;
+  const steers = geometry.lockInDeg + geometry.lockOutDeg > 0;
+  return (
+    <div className="pose-controls" role="group" aria-label="Pose of the drawings">
+      {steers && (
+        <label>
+          <span className="label">
+            Steer <b className="figure">{formatNumber(pose.steerDeg, 1, true)}°</b>
+          </span>
+          <Slider
+            min={-geometry.lockInDeg}
+            max={geometry.lockOutDeg}
+            step={1}
+            value={pose.steerDeg}
+            onChange={(steerDeg) => move({ ...pose, steerDeg })}
+            ariaLabelForHandle="Steer, degrees, plus leading edge out"
+            tooltip={{ open: false }}
+          />
+        </label>
+      )}
+      {travel[1] > travel[0] && (
+        <label>
+          <span className="label">
+            Wheel up <b className="figure">{lengths.text(pose.travelMm, true)}</b>
+          </span>
+          <Slider
+            min={travel[0]}
+            max={travel[1]}
+            step={1}
+            value={pose.travelMm}
+            onChange={(travelMm) => move({ ...pose, travelMm })}
+            ariaLabelForHandle="Travel, mm, plus up"
+            tooltip={{ open: false }}
+          />
+        </label>
+      )}
+      <Button size="small" onClick={() => move({ steerDeg: 0, travelMm: 0 })}>
+        Straight, at rest
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,170 @@
+import { line } from 'd3';
+import { useMemo, type ReactNode } from 'react';
+import type { SuspensionGeometry } from '#core/suspension';
+import type { SweptSolid, TouchedRegion } from '#core/sweep';
+import type { Verdict } from '#core/verdict';
+import { Hatch } from '../sheet/layers';
+import { useSize } from '../sheet/useSize';
+import { partAt, type Extent, type Scene, type ScenePart } from './scene';
+import { PROJECT, rimEdges, silhouettes, touchedPatch, type Flat, type ViewName } from './views';
+import './space.css';
+
+interface ThreeViewsProps {
+  extent: Extent;
+  scene: Scene;
+  /** What is on the car now, drawn behind; and what is looked at. */
+  present: SweptSolid | null;
+  subject: SweptSolid | null;
+  subjectIs: 'candidate' | 'present';
+  geometry: SuspensionGeometry | null;
+  /** Where the present wheel touches the ground at rest, mm under the hub. */
+  groundUp: number | null;
+  chosen: string | null;
+  choose(id: string): void;
+  /** How each part fares, for its colour and sign. */
+  verdicts?: Readonly<Record<string, Verdict>>;
+  touched?: readonly TouchedRegion[];
+  /** A place on the wheel that is being pointed out, in the corner's frame. */
+  pointer?: { out: number; fwd: number; up: number } | null;
+  /** Takes a place somebody pointed at that is no part. */
+  point?(view: ViewName, place: Flat): void;
+  description: string;
+  /** What stands in the fourth quarter. */
+  children: ReactNode;
+}
+
+const TITLES: Record<ViewName, string> = { behind: 'from behind', side: 'from outside', above: 'from above' };
+const GAP_PX = 10;
+
+/** Three drawings of a corner to one scale, side by side as a draughtsman lays them: behind and side share the height, behind and above the place across. */
+export function ThreeViews(props: ThreeViewsProps) {
+  const { ref, size } = useSize<HTMLDivElement>({ width: 824, height: 640 });
+  const { extent } = props;
+  const [across, along, high] = [extent.out, extent.fwd, extent.up].map(([from, to]) => to - from) as [number, number, number];
+  const k = Math.max(0.05, Math.min((size.width - 3 * GAP_PX) / (across + along), (size.height - 3 * GAP_PX) / (high + along)));
+  const columns = { gridTemplateColumns: `${Math.round(across * k)}px minmax(0, 1fr)`, gridTemplateRows: `${Math.round(high * k)}px minmax(0, 1fr)` };
+  return (
+    <div className="three-views" ref={ref}>
+      <div className="three-grid" style={columns} role="group" aria-label={props.description}>
+        <View {...props} view="behind" k={k} x={extent.out} y={extent.up} />
+        <View {...props} view="side" k={k} x={extent.fwd} y={extent.up} />
+        <View {...props} view="above" k={k} x={extent.out} y={extent.fwd} />
+        <div className="three-fourth">{props.children}</div>
+      </div>
+    </div>
+  );
+} // prettier-ignore
+
+const draw = line<Flat>();
+const closed = (points: Flat[], place: (flat: Flat) => Flat): string =>
+  points.length === 0 ? '' : `${draw(points.map(place))}Z`;
+
+interface ViewProps extends ThreeViewsProps {
+  view: ViewName;
+  k: number;
+  x: [number, number];
+  y: [number, number];
+}
+
+function View({ view, k, x, y, ...props }: ViewProps) {
+  const { scene, present, subject, subjectIs, geometry, groundUp, chosen, choose, verdicts = {}, touched = [] } = props;
+  const width = Math.round((x[1] - x[0]) * k);
+  const height = Math.round((y[1] - y[0]) * k);
+  const at = ([right, up]: Flat): Flat => [(right - x[0]) * k, (y[1] - up) * k];
+  const hull = (solid: SweptSolid) => silhouettes(solid, scene.placement, view).map((points) => closed(points, at));
+  const wheel = useMemo(
+    () => ({
+      present: present ? hull(present) : [],
+      subject: subject ? hull(subject) : [],
+      rim: subject ? rimEdges(subject, scene.placement, view).map((points) => closed(points, at)) : [],
+    }),
+    // The scene's placement is filled anew for each pose.
+    [present, subject, scene, view, k, x[0], x[1], y[0], y[1]], // eslint-disable-line react-hooks/exhaustive-deps
+  );
+  const [originX, originY] = at([0, 0]);
+  const ids = { hatch: `touched-${view}` };
+  return (
+    <figure className={`view view-${view}`}>
+      <svg
+        width={width}
+        height={height}
+        role="img"
+        aria-label={`The corner ${TITLES[view]}`}
+        onClick={(event) => {
+          const box = event.currentTarget.getBoundingClientRect();
+          const place: Flat = [x[0] + (event.clientX - box.left) / k, y[1] - (event.clientY - box.top) / k];
+          const part = partAt(scene, view, place, 12 / k);
+          if (part) choose(part);
+          else props.point?.(view, place);
+        }}
+      >
+        <defs>
+          <Hatch id={ids.hatch} className="hatch-touched" gap={5} />
+        </defs>
+        <path className="view-axes" d={`M${originX},0V${height}M0,${originY}H${width}`} />
+        {groundUp !== null && view !== 'above' && <line className="view-ground" x1={0} x2={width} y1={at([0, groundUp])[1]} y2={at([0, groundUp])[1]} />}
+        {geometry && <SteeringAxis geometry={geometry} view={view} at={at} />}
+        {subjectIs === 'candidate' && wheel.present.map((d, i) => <path key={i} className="view-wheel view-ghost" d={d} />)}
+        {wheel.subject.map((d, i) => <path key={i} className={`view-wheel view-${subjectIs}`} d={d} />)}
+        {wheel.rim.map((d, i) => <path key={i} className={`view-rim view-${subjectIs}`} d={d} />)}
+        {subject && touched.map((region, i) => (
+          <path key={i} className="view-touched" d={closed(touchedPatch(subject, region, scene.placement, view), at)} fill={`url(#${ids.hatch})`} />
+        ))}
+        {view === 'side' && <Clock extent={[width, height]} />}
+        {scene.parts.map((part) => (
+          <Part key={part.id} part={part} view={view} at={at} chosen={part.id === chosen} verdict={verdicts[part.id] ?? 'unknown'} />
+        ))}
+        {props.pointer && <Pointer at={at(PROJECT[view](props.pointer))} />}
+      </svg>
+      <figcaption>{TITLES[view]}</figcaption>
+    </figure>
+  );
+} // prettier-ignore
+
+function Part({ part, view, at, chosen, verdict }: { part: ScenePart; view: ViewName; at(flat: Flat): Flat; chosen: boolean; verdict: Verdict }) {
+  const points = part.points.map((point) => at(PROJECT[view](point)));
+  const [x, y] = points[Math.floor(points.length / 2)]!;
+  return (
+    <g className={`view-part is-${verdict} ${chosen ? 'view-chosen' : ''} ${part.assumed ? 'view-assumed' : ''}`}>
+      {part.edge && <path d={draw(points) ?? ''} />}
+      {/* A cross where it touches, a square where it does not: colour is not the only sign. */}
+      {!part.edge && (verdict === 'fail' ? <path d={`M${x - 5},${y - 5}l10,10m0,-10l-10,10`} /> : <rect x={x - 3.5} y={y - 3.5} width={7} height={7} />)}
+      {chosen && (
+        <text x={x + 9} y={y - 7}>
+          {part.label}
+        </text>
+      )}
+    </g>
+  );
+} // prettier-ignore
+
+/** The axis a wheel is steered about, as far as it runs over the wheel. */
+function SteeringAxis({ geometry, view, at }: { geometry: SuspensionGeometry; view: ViewName; at(flat: Flat): Flat }) {
+  if (geometry.lockInDeg === 0 && geometry.lockOutDeg === 0) return null;
+  const [lean, trail] = [geometry.kingpinInclinationDeg, geometry.casterDeg].map((deg) => Math.tan((deg * Math.PI) / 180)) as [number, number];
+  const on = (up: number) =>
+    at(PROJECT[view]({ out: -geometry.kingpinOffsetMm - lean * up, fwd: -geometry.kingpinForeMm - trail * up, up }));
+  return <path className="view-steering" d={draw([on(-330), on(330)]) ?? ''} />;
+} // prettier-ignore
+
+/** Which way the clock runs: 0 at the top, + toward the front. */
+const Clock = ({ extent: [width, height] }: { extent: [number, number] }) => (
+  <g className="view-clock" aria-hidden>
+    <text x={width / 2} y={12} textAnchor="middle">
+      0°
+    </text>
+    <text x={width - 4} y={height / 2 - 5} textAnchor="end">
+      +90° front
+    </text>
+    <text x={4} y={height / 2 - 5}>
+      rear −90°
+    </text>
+  </g>
+);
+
+const Pointer = ({ at: [x, y] }: { at: Flat }) => (
+  <g className="view-pointer">
+    <circle cx={x} cy={y} r={6} />
+    <path d={`M${x - 10},${y}h20M${x},${y - 10}v20`} />
+  </g>
+);

@@ -1,0 +1,85 @@
+import type { AxleParts, AxlePart } from '#core/evaluate';
+import { standsOn, type Side } from '#core/job';
+import { toCorner, type Placement, type Point3, type Pose } from '#core/kinematics';
+import { placementIn, type SweptSolid } from '#core/sweep';
+import type { SuspensionGeometry } from '#core/suspension';
+import { PROJECT, silhouettes, type Flat, type ViewName } from './views';
+
+/** A part as it stands in a pose, in the corner's frame. */
+export interface ScenePart {
+  id: string;
+  label: string;
+  assumed: boolean;
+  edge: boolean;
+  points: Point3[];
+}
+
+/** A corner in a pose: the wheel's placement and the parts around it. */
+export interface Scene {
+  placement: Placement;
+  parts: ScenePart[];
+}
+
+/** The parts of a corner in a pose: those of the body where they are, the others moved along with the wheel. */
+export function sceneOf({ parts, resolved }: AxleParts, side: Side, pose: Pose, bodyRiseMm = 0): Scene {
+  const { geometry } = resolved;
+  return {
+    placement: placementIn(geometry, pose),
+    parts: parts
+      .filter(({ obstacle, placed }) => placed !== null && standsOn(obstacle, side))
+      .map((part) => partIn(part, geometry, pose, bodyRiseMm)),
+  };
+}
+
+function partIn(
+  { obstacle, assumed, placed }: AxlePart,
+  geometry: SuspensionGeometry | null,
+  pose: Pose,
+  rise: number,
+): ScenePart {
+  const { xyz, mount, edge } = placed!;
+  const frame =
+    mount === 'body' ? null : placementIn(geometry, mount === 'arm' ? { steerDeg: 0, travelMm: pose.travelMm } : pose);
+  const points: Point3[] = [];
+  for (let i = 0; i < xyz.length; i += 3) {
+    const point = { out: xyz[i]!, fwd: xyz[i + 1]!, up: xyz[i + 2]! };
+    points.push(frame ? toCorner(frame, point) : { ...point, up: point.up + rise });
+  }
+  return { id: obstacle.id, label: obstacle.label ?? obstacle.id, assumed, edge, points };
+}
+
+/** Least and most of what is drawn, mm. */
+export interface Extent {
+  out: [number, number];
+  fwd: [number, number];
+  up: [number, number];
+}
+
+const MARGIN_MM = 18;
+const STEP_MM = 20;
+
+/** The space three drawings show: wheels in the poses they may take, and the parts, in steps so that a nudge does not move the paper. */
+export function extentOf(solids: readonly SweptSolid[], placements: readonly Placement[], parts: readonly ScenePart[]): Extent {
+  const range = (view: ViewName, axis: 0 | 1, key: keyof Point3): [number, number] => {
+    const wheels = solids.flatMap((solid) => placements.flatMap((placement) => silhouettes(solid, placement, view).flat()));
+    const values = [...wheels.map((flat: Flat) => flat[axis]), ...parts.flatMap(({ points }) => points.map((point) => point[key]))];
+    if (values.length === 0) return [-300, 300];
+    return [
+      Math.floor((Math.min(...values) - MARGIN_MM) / STEP_MM) * STEP_MM,
+      Math.ceil((Math.max(...values) + MARGIN_MM) / STEP_MM) * STEP_MM,
+    ];
+  };
+  return { out: range('behind', 0, 'out'), fwd: range('above', 1, 'fwd'), up: range('behind', 1, 'up') };
+} // prettier-ignore
+
+/** The part nearest to a place of a drawing, within so many mm. */
+export function partAt(scene: Scene, view: ViewName, place: Flat, within: number): string | null {
+  let best: { id: string; mm: number } | null = null;
+  for (const { id, points } of scene.parts)
+    for (const point of points) {
+      const [x, y] = PROJECT[view](point);
+      const mm = Math.hypot(x - place[0], y - place[1]);
+      if (mm <= within && (!best || mm < best.mm)) best = { id, mm };
+    }
+  return best?.id ?? null;
+}

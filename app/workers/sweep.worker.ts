@@ -1,0 +1,42 @@
+import { expose } from 'comlink';
+import { candidateCase, presentCase, sensitivitySteps } from '#core/evaluate';
+import { sweepSteps } from '#core/sweep';
+import type { SweepTask, SweepWork } from './sweepProtocol';
+
+/** How long the worker computes before it listens again, ms. */
+const BREATH_MS = 12;
+
+const stopped = new Set<number>();
+
+/** Lets messages in: a stop, or the next task. */
+const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+
+/** Runs steps to their end, telling progress and listening for a stop in between; null when it was stopped. */
+async function run<T>(call: number, steps: Generator<number, T>, progress: (share: number) => void): Promise<T | null> {
+  await breathe();
+  let since = performance.now();
+  for (let step = steps.next(); ; step = steps.next()) {
+    if (stopped.delete(call)) return null;
+    if (step.done) return step.value;
+    if (performance.now() - since < BREATH_MS) continue;
+    progress(step.value);
+    await breathe();
+    since = performance.now();
+  }
+}
+
+const caseOf = (task: SweepTask) =>
+  task.kind === 'present' ? presentCase(task.vehicle, task.axle) : candidateCase(task.job, task.setup, task.axle);
+
+const work: SweepWork = {
+  async sweep(call, task, progress) {
+    const one = caseOf(task);
+    if (!one) return { swept: null };
+    const swept = await run(call, sweepSteps(one), progress);
+    return swept && { swept };
+  },
+  sensitivity: (call, { job, setup, axle }, progress) => run(call, sensitivitySteps(job, setup, axle), progress),
+  stop: (call) => void stopped.add(call),
+};
+
+expose(work);
