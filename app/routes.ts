@@ -9,6 +9,7 @@ export default [
     route('brief', 'routes/brief.tsx'),
     route('setups', 'routes/setups.tsx'),
     route('compare', 'routes/compare.tsx'),
+    route('sweep', 'routes/sweep.tsx'),
   ]),
   route('stores', 'routes/stores.tsx'),
   route('stores.csv', 'routes/stores-file.ts'),

@@ -7,8 +7,8 @@ import { antdTheme } from '../app/theme/antdTheme';
 import { cssProperties, DARK, LIGHT } from '../app/theme/palette';
 
 const PARTS = [
-  'Alert', 'App', 'Button', 'Checkbox', 'Dropdown', 'Empty', 'Form', 'Input', 'Menu', 'Modal', 'Pagination', 'Popover', 'Radio', 'Segmented',
-  'Select', 'Spin', 'Table', 'Tooltip',
+  'Alert', 'App', 'Button', 'Checkbox', 'Dropdown', 'Empty', 'Form', 'Input', 'Menu', 'Modal', 'Pagination', 'Popover', 'Progress', 'Radio', 'Segmented',
+  'Select', 'Slider', 'Spin', 'Table', 'Tooltip',
 ]; // prettier-ignore
 
 const styles = extractStyle({

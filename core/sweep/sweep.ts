@@ -100,11 +100,16 @@ export function sweep(one: SweepCase): Swept {
   for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
 }
 
+/** Where a part stands before a wheel that does not move against it. */
+function stillPlacement({ mount }: PlacedPart, bodyRiseMm: number): Placement {
+  const placement = Float64Array.from(placementIn(null, AT_REST));
+  if (mount === 'body') placement[11]! += bodyRiseMm;
+  return placement;
+}
+
 /** A part that never moves against the wheel: one look is all. */
 function stillPart(part: PlacedPart, looker: Looker, bodyRiseMm: number): SweptPart {
-  const placement = Float64Array.from(placementIn(null, AT_REST));
-  if (part.mount === 'body') placement[11]! += bodyRiseMm;
-  const nearest = looker.nearest(placement);
+  const nearest = looker.nearest(stillPlacement(part, bodyRiseMm));
   const at = wheelPlace(nearest);
   const touched: TouchedRegion | null =
     nearest.mm < 0 ? { clockDeg: [at.clockDeg, at.clockDeg], outMm: [at.outMm, at.outMm] } : null;
@@ -190,4 +195,16 @@ function widened(region: TouchedRegion | null, { clockDeg, outMm }: WheelPlace):
     clockDeg: [Math.min(clock[0], near), Math.max(clock[1], near)],
     outMm: [Math.min(region.outMm[0], outMm), Math.max(region.outMm[1], outMm)],
   };
+}
+
+/** How far each part is from the wheel in one pose, mm; exact. */
+export function clearancesAt({ solid, parts, geometry, change }: SweepCase, pose: Pose): Record<string, number> {
+  const rise = travelRange({ bumpMm: 0, droopMm: 0 }, change).bodyRiseMm;
+  return Object.fromEntries(
+    parts.map((part) => {
+      const still = !geometry || part.mount === 'knuckle';
+      const placement = still ? stillPlacement(part, rise) : relativePlacement(geometry, pose, part.mount, rise);
+      return [part.id, lookAt(part, solid).exact(placement)];
+    }),
+  );
 }

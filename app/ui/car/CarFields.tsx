@@ -8,6 +8,7 @@ import { MeasureField } from '../fields/MeasureField';
 import { NumberField, RimField } from '../fields/NumberField';
 import { TireSizeField } from '../fields/TextField';
 import { useEditAt } from '../parts/useEditAt';
+import { SuspensionChangeFields } from './SuspensionChangeFields';
 import { LIES, RELEARNS, SENSOR_BODIES, SENSOR_SEATS, SENSORS_FROM, SPARES } from '../stations/choices';
 import { SpeedsField } from './SpeedsField';
 
@@ -25,6 +26,7 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
   const ofSetup = <T,>(path: string[], value: T | null | undefined) => over(['setups', setup.id, ...path], value);
   return (
     <>
+      <SuspensionChangeFields setup={setup} report={report} />
       <section className="hardware-group" aria-label="Speedometer and gearing">
         <h2 className="label">Speedometer and gearing of the car</h2>
         <div className="piece-fields">

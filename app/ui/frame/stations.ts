@@ -1,5 +1,6 @@
 import { stationProgress } from '#core/standing';
-import type { Job } from '#core/job';
+import { AXLES, type Job } from '#core/job';
+import { resolveGeometry } from '#core/suspension';
 
 export interface Station {
   key: string;
@@ -44,5 +45,17 @@ export const STATIONS: readonly Station[] = [
       text: setups.length > 1 ? 'side by side' : setups.length === 1 ? 'against now' : '—',
       full: setups.length > 0,
     }),
+  },
+  {
+    key: '6',
+    path: 'sweep',
+    name: 'Sweep',
+    state: ({ vehicle }) => {
+      const moving = AXLES.filter((axle) => resolveGeometry(vehicle[axle]?.suspension).geometry);
+      return {
+        text: moving.length === 2 ? 'both axles' : moving.length === 1 ? `${moving[0]} moves` : 'at rest only',
+        full: moving.length === 2,
+      };
+    },
   },
 ];

@@ -6,8 +6,9 @@ import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
 import { checkName, marginText } from '../checkWords';
+import { SweepStatus } from '../sweep/SweepStatus';
 import { setupTitle } from '../words';
-import { assumedName, carRows, checkRow, tireRows, wheelRows, type Row } from './rows';
+import { assumedNames, carRows, checkRow, tireRows, wheelRows, type Row } from './rows';
 import './ledger.css';
 
 interface LedgerProps {
@@ -79,6 +80,7 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
           <span className="figure">{setup.id.toUpperCase()}</span> {setupTitle(setup, job.vehicle.flangeMm)}
         </h2>
         {held && <strong className={`ledger-word is-${held.verdict}`}>{verdictWord(held)}</strong>}
+        <SweepStatus />
         {held && (
           <p className="soft">
             held by <b>{checkName(held)}</b>: {marginText(held, lengths)}
@@ -88,7 +90,7 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
       {ORDER[first].map((name) => groups[name])}
       {report[axle].assumed.length > 0 && (
         <p className="ledger-assumed">
-          <span className="assumed">Assumed, not measured:</span> {report[axle].assumed.map(assumedName).join(', ')}.
+          <span className="assumed">Assumed, not measured:</span> {assumedNames(report[axle].assumed).join('; ')}.
         </p>
       )}
       <p className="ledger-assumed">Figures are geometry. The test fit on the car decides.</p>

@@ -1,9 +1,11 @@
 import type { AxleReport, SetupReport } from '#core/evaluate';
 import type { AxleName } from '#core/job';
+import type { GeometryKey } from '#core/suspension';
 import { formatMeasure, formatNumber, measureFigure, measureSign, offsetFigure } from '#core/units';
 import { verdictWord, type Check } from '#core/verdict';
 import type { Lengths } from '../../preferences/PreferencesContext';
 import { limitText, unitText, valueFigure } from '../checkWords';
+import { GEOMETRY_NAMES } from '../room/geometryNames';
 
 /** A figure of the ledger as it is shown. */
 export interface Row {
@@ -20,10 +22,19 @@ export interface Row {
 const ASSUMED: Record<string, string> = {
   flangeMm: 'flange thickness 12.7 mm a side',
   stackMm: 'no spacer on the car now',
-  kingpinInclinationDeg: 'kingpin inclination of its kind',
-  kingpinOffsetMm: 'kingpin offset of its kind',
+  'assumed-lip': 'a fender lip from the gaps at rest',
+  'assumed-lip-left': 'a fender lip from the gaps at rest, left',
 };
-export const assumedName = (path: string): string => ASSUMED[path.split('.').at(-1)!] ?? path;
+
+/** What was taken as usual, in words; the values of the suspension in one. */
+export function assumedNames(paths: readonly string[]): string[] {
+  const moving = paths.filter((path) => path.includes('.suspension.'));
+  const others = paths
+    .filter((path) => !path.includes('.suspension.'))
+    .map((path) => ASSUMED[path.split('.').at(-1)!] ?? path);
+  const named = moving.map((path) => GEOMETRY_NAMES[path.split('.').at(-1) as GeometryKey].name);
+  return [...others, ...(named.length > 0 ? [`of the suspension, as usual for its kind: ${named.join(', ')}`] : [])];
+}
 
 /** A check as a row. */
 export function checkRow(check: Check, lengths: Lengths): Row {
@@ -122,6 +133,14 @@ export function tireRows(axle: AxleReport, lengths: Lengths): Row[] {
       value: lengths.figure(axle.rideHeightChangeMm, true),
       unit: axle.rideHeightChangeMm === null ? '' : lengths.sign,
       working: () => axle.working.rideHeightChangeMm ?? [],
+    },
+    {
+      key: 'bodyHeightChangeMm',
+      label: 'Body height',
+      note: 'tire and suspension change together',
+      value: lengths.figure(axle.bodyHeightChangeMm, true),
+      unit: axle.bodyHeightChangeMm === null ? '' : lengths.sign,
+      working: () => axle.working.bodyHeightChangeMm ?? [],
     },
     ...(axle.pressureKpa === null
       ? []

@@ -60,8 +60,7 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
     <form className="part-form" aria-label={part.label || 'Part'} onSubmit={(event) => event.preventDefault()}>
       <div className="piece-fields">
         <ChoiceField label="What it is" choices={KINDS} width={140} {...over('kind', part.kind)} commit={(kind) => parts.change(ofKind(part, kind))} />
-        <TextField {...over('label', part.label)} label="Name" width={14} />
-      </div>
+        <TextField {...over('label', part.label)} label="Name" width={18} />
       <Segmented<'gap' | 'points'>
         aria-label="How it is placed"
         options={[
@@ -71,6 +70,7 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
         value={part.points ? 'points' : 'gap'}
         onChange={(way) => parts.begin(way === 'points' ? asPoints(part) : asGap(part))}
       />
+      </div>
       {part.points ? (
         <PointRows name={name} points={part.points} change={(points) => parts.change({ ...part, points })} />
       ) : (

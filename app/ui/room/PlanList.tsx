@@ -9,6 +9,8 @@ import { draftFromPlan, draftOfKind, KIND_NAMES, type PartDraft } from './partDr
 
 interface PlanListProps {
   plan: readonly PlanItem[];
+  /** The number each part bears on the drawings. */
+  numbers: Readonly<Record<string, number>>;
   /** The parts of this corner that the plan does not name. */
   others: readonly Obstacle[];
   chosen: string | null;
@@ -19,7 +21,7 @@ interface PlanListProps {
 }
 
 /** What is worth reading at this corner, in the order of a walk round it, each with its picture; and what else was read. */
-export function PlanList({ plan, others, chosen, reading, choose, begin }: PlanListProps) {
+export function PlanList({ plan, numbers, others, chosen, reading, choose, begin }: PlanListProps) {
   const lengths = useLengths();
   const left = plan.filter(({ readId }) => readId === null).length;
   const why = ({ furtherMm, toward }: PlanItem) =>
@@ -45,7 +47,7 @@ export function PlanList({ plan, others, chosen, reading, choose, begin }: PlanL
                 <small>{item.readId === null ? item.where : 'read'}</small>
                 {item.readId === null && <small className="figure">{why(item)}</small>}
               </span>
-              {item.readId !== null && <CheckOutlined aria-label="read" />}
+              {item.readId !== null && <Read number={numbers[item.readId]} />}
             </button>
           </li>
         ))}
@@ -57,7 +59,7 @@ export function PlanList({ plan, others, chosen, reading, choose, begin }: PlanL
                 <b>{label ?? id}</b>
                 <small>read besides the plan</small>
               </span>
-              <CheckOutlined aria-label="read" />
+              <Read number={numbers[id]} />
             </button>
           </li>
         ))}
@@ -73,3 +75,10 @@ export function PlanList({ plan, others, chosen, reading, choose, begin }: PlanL
     </section>
   );
 }
+
+const Read = ({ number }: { number: number | undefined }) => (
+  <span className="plan-read figure">
+    {number}
+    <CheckOutlined aria-label="read" />
+  </span>
+);

@@ -8,7 +8,7 @@ import { gapPoint, placementIn, type GapReading } from '#core/sweep';
 import type { Verdict } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
 import { PoseControls } from '../space/PoseControls';
-import { extentOf, sceneOf } from '../space/scene';
+import { extentOf, numbersOf, sceneOf } from '../space/scene';
 import { ThreeViews } from '../space/ThreeViews';
 import type { Flat, ViewName } from '../space/views';
 import { Contradictions } from './Contradictions';
@@ -42,6 +42,7 @@ export function RoomParts() {
   const plan = useMemo(() => measuringPlan(job, axle, side), [job, axle, side]);
   const planned = new Set(plan.map(({ readId }) => readId));
   const here = parts.own.filter((part) => standsOn(part, side));
+  const numbers = useMemo(() => numbersOf(scene), [scene]);
   const report = vehicle[axle];
   const pointer = inHand?.gap && placed.present ? gapPlace(inHand.gap, placed.present, geometry, pose) : null;
   const point = (view: ViewName, place: Flat) => {
@@ -64,22 +65,25 @@ export function RoomParts() {
         groundUp={placed.present ? -placed.present.bodies[0]!.section.radiusMm : null}
         chosen={parts.chosen}
         choose={choose}
+        numbers={numbers}
         verdicts={verdictsOf(report)}
         pointer={pointer}
         point={point}
         description={`The ${axle} ${side} corner with its present wheel and ${scene.parts.length} parts around it`}
       >
-        <PoseControls geometry={geometry} pose={pose} move={setMoved} travel={geometry ? [-geometry.droopMm, geometry.bumpMm] : null} />
-        {!placed.present && <p className="sheet-hint">The wheel is drawn once tire, rim and offset are known, under Gaps.</p>}
-        {inHand?.gap && <p className="soft">Click the wheel: from outside for the clock, from behind for the place on it.</p>}
-      </ThreeViews>
-      <aside className="panel room-panel" aria-label="Parts">
-        <Contradictions of={report.contradictions} choose={choose} />
         {inHand && (
           <PartForm key={parts.chosen ?? 'draft'} axle={axle} side={side} part={inHand} parts={parts} geometry={geometry} />
         )}
+        {inHand?.gap && <p className="soft">Click the wheel: from outside for the clock, from behind for the place on it.</p>}
+        {!inHand && scene.parts.length > 0 && <p className="soft">Choose a part on a drawing or from the list to see its reading.</p>}
+        <PoseControls geometry={geometry} pose={pose} move={setMoved} travel={geometry ? [-geometry.droopMm, geometry.bumpMm] : null} />
+        {!placed.present && <p className="sheet-hint">The wheel is drawn once tire, rim and offset are known, under Gaps.</p>}
+      </ThreeViews>
+      <aside className="panel room-panel" aria-label="Parts">
+        <Contradictions of={report.contradictions} choose={choose} />
         <PlanList
           plan={plan}
+          numbers={numbers}
           others={here.filter(({ id }) => !planned.has(id))}
           chosen={parts.chosen}
           reading={parts.chosen === null ? inHand?.kind : undefined}

@@ -21,6 +21,8 @@ interface ThreeViewsProps {
   groundUp: number | null;
   chosen: string | null;
   choose(id: string): void;
+  /** The number each part bears on the drawings and in the list. */
+  numbers: Readonly<Record<string, number>>;
   /** How each part fares, for its colour and sign. */
   verdicts?: Readonly<Record<string, Verdict>>;
   touched?: readonly TouchedRegion[];
@@ -112,7 +114,7 @@ function View({ view, k, x, y, ...props }: ViewProps) {
         ))}
         {view === 'side' && <Clock extent={[width, height]} />}
         {scene.parts.map((part) => (
-          <Part key={part.id} part={part} view={view} at={at} chosen={part.id === chosen} verdict={verdicts[part.id] ?? 'unknown'} />
+          <Part key={part.id} part={part} view={view} at={at} number={props.numbers[part.id]} chosen={part.id === chosen} verdict={verdicts[part.id] ?? 'unknown'} />
         ))}
         {props.pointer && <Pointer at={at(PROJECT[view](props.pointer))} />}
       </svg>
@@ -121,7 +123,16 @@ function View({ view, k, x, y, ...props }: ViewProps) {
   );
 } // prettier-ignore
 
-function Part({ part, view, at, chosen, verdict }: { part: ScenePart; view: ViewName; at(flat: Flat): Flat; chosen: boolean; verdict: Verdict }) {
+interface PartProps {
+  part: ScenePart;
+  view: ViewName;
+  at(flat: Flat): Flat;
+  number: number | undefined;
+  chosen: boolean;
+  verdict: Verdict;
+}
+
+function Part({ part, view, at, number, chosen, verdict }: PartProps) {
   const points = part.points.map((point) => at(PROJECT[view](point)));
   const [x, y] = points[Math.floor(points.length / 2)]!;
   return (
@@ -129,11 +140,13 @@ function Part({ part, view, at, chosen, verdict }: { part: ScenePart; view: View
       {part.edge && <path d={draw(points) ?? ''} />}
       {/* A cross where it touches, a square where it does not: colour is not the only sign. */}
       {!part.edge && (verdict === 'fail' ? <path d={`M${x - 5},${y - 5}l10,10m0,-10l-10,10`} /> : <rect x={x - 3.5} y={y - 3.5} width={7} height={7} />)}
-      {chosen && (
-        <text x={x + 9} y={y - 7}>
-          {part.label}
+      {number !== undefined && (
+        <text x={x + 7} y={y - 5}>
+          {number}
+          {chosen && ` ${part.label}`}
         </text>
       )}
+      <title>{part.label}</title>
     </g>
   );
 } // prettier-ignore
@@ -147,19 +160,11 @@ function SteeringAxis({ geometry, view, at }: { geometry: SuspensionGeometry; vi
   return <path className="view-steering" d={draw([on(-330), on(330)]) ?? ''} />;
 } // prettier-ignore
 
-/** Which way the clock runs: 0 at the top, + toward the front. */
+/** Which way the clock runs from the top: + toward the front. */
 const Clock = ({ extent: [width, height] }: { extent: [number, number] }) => (
-  <g className="view-clock" aria-hidden>
-    <text x={width / 2} y={12} textAnchor="middle">
-      0°
-    </text>
-    <text x={width - 4} y={height / 2 - 5} textAnchor="end">
-      +90° front
-    </text>
-    <text x={4} y={height / 2 - 5}>
-      rear −90°
-    </text>
-  </g>
+  <text className="view-clock" aria-hidden x={width - 6} y={height - 7} textAnchor="end">
+    clock 0° top, +90° front →
+  </text>
 );
 
 const Pointer = ({ at: [x, y] }: { at: Flat }) => (

@@ -31,6 +31,10 @@ export function sceneOf({ parts, resolved }: AxleParts, side: Side, pose: Pose, 
   };
 }
 
+/** The number each measured part bears, in the order they stand in the job. */
+export const numbersOf = ({ parts }: Scene): Record<string, number> =>
+  Object.fromEntries(parts.filter(({ assumed }) => !assumed).map(({ id }, index) => [id, index + 1]));
+
 function partIn(
   { obstacle, assumed, placed }: AxlePart,
   geometry: SuspensionGeometry | null,

@@ -19,7 +19,7 @@ export const PROJECT: Record<ViewName, (point: Point3) => Flat> = {
   above: ({ out, fwd }) => [out, fwd],
 };
 
-const TURNS = 40;
+const TURNS = 72;
 
 /** Outline of a half section all around, axial and radial places from the rim's inboard flange to its outboard one. */
 const profilePoints = (section: Section): { a: number; r: number }[] => [

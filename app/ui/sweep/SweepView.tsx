@@ -1,0 +1,180 @@
+import { CaretRightOutlined, PauseOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { axleParts, candidateCase, type AxleParts, type SetupReport } from '#core/evaluate';
+import { standsOn, type Setup, type Side } from '#core/job';
+import type { Pose } from '#core/kinematics';
+import { clearancesAt, placementIn, type PoseRange, type SweptSolid } from '#core/sweep';
+import { travelRange } from '#core/suspension';
+import { useJob } from '../../job/JobContext';
+import { BY_SIGN } from '../frame/useJobKeys';
+import { AxleSwitch } from '../parts/AxleSwitch';
+import { SideSwitch } from '../parts/SideSwitch';
+import { PoseControls } from '../space/PoseControls';
+import { extentOf, numbersOf, sceneOf, type Extent } from '../space/scene';
+import { ThreeViews } from '../space/ThreeViews';
+import { setupTitle } from '../words';
+import { Allowances } from './Allowances';
+import { clearanceMap } from './maps';
+import { NothingSwept } from './NothingSwept';
+import { PartsTable, SetupsBeside } from './PartsTable';
+import { Sensitivity } from './Sensitivity';
+import { SweepMap } from './SweepMap';
+import { SweepStatus } from './SweepStatus';
+import { usePlay } from './usePlay';
+
+const STRAIGHT: Pose = { steerDeg: 0, travelMm: 0 };
+
+/** One setup in one corner: the map of its clearances, the drawings in the pose of the map, its parts and its neighbours. */
+export function SweepView({ setup, report }: { setup: Setup; report: SetupReport }) {
+  const { job, axle, side, setups, present, sweeps, raise } = useJob();
+  const [asked, setAsked] = useState<Pose>(STRAIGHT);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const placed = axleParts(job.vehicle, axle);
+  const { geometry } = placed.resolved;
+  const change = setup.suspensionChange?.[axle] ?? null;
+  const one = useMemo(() => candidateCase(job, setup, axle), [job, setup, axle]);
+  const swept = sweeps.candidate(job, setup, axle) ?? null;
+  const travel = travelRange(geometry ?? { bumpMm: 0, droopMm: 0 }, change);
+  const { bodyRiseMm } = travel;
+  // A lock or a stop that has moved takes the pose along.
+  const pose = useMemo(() => (swept?.grid ? within(swept.grid, asked) : asked), [swept, asked]);
+  const scene = useMemo(() => sceneOf(placed, side, pose, bodyRiseMm), [placed, side, pose, bodyRiseMm]);
+  const numbers = useMemo(() => numbersOf(scene), [scene]);
+  const extent = useMemo(() => sweepExtent(placed, side, one?.solid ?? null), [placed, side, one]);
+  const distances = useMemo(() => (one ? clearancesAt(one, pose) : {}), [one, pose]);
+  const here = report[axle].obstacles.filter((part) => standsOn({ side: part.side ?? undefined }, side));
+  const limitOf = (id: string) => here.find((part) => part.id === id)?.limitMm ?? 0;
+  const shown = (swept?.parts ?? []).filter(
+    ({ id }) => here.some((part) => part.id === id) && (chosen === null || id === chosen),
+  );
+  const map = swept?.grid ? clearanceMap(swept.grid, shown, limitOf) : null;
+  const worst = worstOf(shown, limitOf);
+  const play = usePlay(swept?.grid ?? null, pose, setAsked);
+  useHotkeys('y', play.toggle, BY_SIGN, [play]);
+  const moveTo = (next: Pose) => {
+    play.stop();
+    setAsked(next);
+  };
+  const touched = shown.flatMap(({ touched: region }) => region ?? []);
+  const name = chosen === null ? 'the worst of all parts' : (here.find(({ id }) => id === chosen)?.label ?? chosen);
+  return (
+    <div className="sweep-station">
+      <header className="sheet-head">
+        <h1>
+          {axle === 'front' ? 'Front' : 'Rear'} {side}{' '}
+          <span className="soft">
+            {setup.id.toUpperCase()} {setupTitle(setup, job.vehicle.flangeMm)}
+          </span>
+        </h1>
+        <SweepStatus />
+        <AxleSwitch />
+        <SideSwitch />
+      </header>
+      <ThreeViews
+        extent={extent}
+        scene={scene}
+        present={placed.present}
+        subject={one?.solid ?? null}
+        subjectIs="candidate"
+        geometry={geometry}
+        groundUp={null}
+        chosen={chosen}
+        choose={setChosen}
+        numbers={numbers}
+        verdicts={Object.fromEntries(scene.parts.map(({ id }) => [id, verdictHere(distances[id], limitOf(id))]))}
+        touched={touched}
+        description={`The ${axle} ${side} corner with setup ${setup.id.toUpperCase()} in the pose of the map`}
+      >
+        <div className="sweep-head-tools">
+          <Button
+            size="small"
+            icon={play.playing ? <PauseOutlined /> : <CaretRightOutlined />}
+            onClick={play.toggle}
+            disabled={!swept?.grid}
+            title="From lock to lock (Y)"
+          >
+            {play.playing ? 'Stop' : 'Lock to lock'}
+          </Button>
+          <span className="soft">map of {name}</span>
+          {chosen !== null && (
+            <Button size="small" onClick={() => setChosen(null)}>
+              Worst of all
+            </Button>
+          )}
+        </div>
+        {swept?.grid && map ? (
+          <>
+            <SweepMap
+              grid={swept.grid}
+              map={map}
+              name={name}
+              pose={pose}
+              move={moveTo}
+              worst={worst}
+              restTravelMm={swept.restTravelMm}
+            />
+            <p className="map-legend" aria-hidden>
+              <span>
+                <i /> touches
+              </span>
+              <span>
+                <i className="legend-limit" /> its limit
+              </span>
+              <span>
+                <i className="legend-level" /> 10, 20, 40, 80 mm
+              </span>
+              <span>× least</span>
+            </p>
+          </>
+        ) : (
+          <NothingSwept kind={placed.resolved.missing ? 'still' : here.length === 0 ? 'bare' : one ? 'waiting' : 'wheel'} />
+        )}
+        <PoseControls geometry={geometry} pose={pose} move={moveTo} travel={geometry ? [travel.leastMm, travel.mostMm] : null} />
+      </ThreeViews>
+      <aside className="panel" aria-label="Sweep">
+        <h2 className="label">Parts of this corner</h2>
+        <PartsTable parts={here} numbers={numbers} here={distances} chosen={chosen} choose={setChosen} move={moveTo} />
+        <Allowances />
+        {geometry && (
+          <Sensitivity setup={setup} axle={axle} assumed={placed.resolved.geometry ? placed.resolved.assumed.length : 0} />
+        )}
+        <h2 className="label">Setups side by side</h2>
+        <SetupsBeside setups={setups} present={present} axle={axle} parts={here} numbers={numbers} current={setup.id} raise={raise} />
+        <p className="ledger-assumed">
+          Figures are geometry; bushings, tires and bodies give. The test fit on the car decides. Structural cuts go to a
+          qualified body shop.
+        </p>
+      </aside>
+    </div>
+  );
+} // prettier-ignore
+
+/** The pose in which a part is shortest of its limit. */
+function worstOf(parts: readonly { id: string; clearanceMm: number; pose: Pose; map: unknown }[], limit: (id: string) => number): Pose | null {
+  let worst: { margin: number; pose: Pose } | null = null;
+  for (const { id, clearanceMm, pose, map } of parts) {
+    const margin = clearanceMm - limit(id);
+    if (map !== null && (!worst || margin < worst.margin)) worst = { margin, pose };
+  }
+  return worst?.pose ?? null;
+} // prettier-ignore
+
+/** A pose held within what the wheel can do. */
+const within = ({ steer, travel }: PoseRange, { steerDeg, travelMm }: Pose): Pose => ({
+  steerDeg: Math.min(steer[1], Math.max(steer[0], steerDeg)),
+  travelMm: Math.min(travel[1], Math.max(travel[0], travelMm)),
+});
+
+/** The paper for the present wheel and the setup, straight and at either lock. */
+function sweepExtent(placed: AxleParts, side: Side, solid: SweptSolid | null): Extent {
+  const { geometry } = placed.resolved;
+  const locks = geometry ? [-geometry.lockInDeg, 0, geometry.lockOutDeg] : [0];
+  const placements = locks.map((steerDeg) => placementIn(geometry, { steerDeg, travelMm: 0 }));
+  const solids = [placed.present, solid].filter((one) => one !== null);
+  return extentOf(solids, placements, sceneOf(placed, side, STRAIGHT).parts);
+}
+
+const verdictHere = (mm: number | undefined, limit: number) =>
+  mm === undefined ? 'unknown' : mm < 0 ? 'fail' : mm < limit ? 'caution' : 'ok';
