@@ -13,6 +13,8 @@ export default {
     '^.+\\.m?[jt]sx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } } }],
   },
   // These come as ES modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(nanoid|d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(nanoid|three|three-mesh-bvh|d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)',
+  ],
   testTimeout: 30_000,
 };

@@ -45,15 +45,15 @@ export function* sensitivitySteps(job: Job, setup: Setup, axle: AxleName): Gener
   const { resolved } = axleParts(job.vehicle, axle);
   if (!resolved.geometry) return [];
   const { geometry, assumed } = resolved;
-  const now = yield* roomWith(job, setup, axle, {}, 0, 1);
+  const share = 1 / (1 + 2 * assumed.length);
+  const now = yield* roomWith(job, setup, axle, {}, 0, share);
   const found: Sensitivity[] = [];
   for (const [at, key] of assumed.entries()) {
     const [value, span] = [geometry[key], ASSUMED_SPAN[key]];
-    const share = 1 / assumed.length;
     // A lock or a travel below nothing is none.
     const low = STOPS.has(key) ? Math.max(0, value - span) : value - span;
-    const less = yield* roomWith(job, setup, axle, { [key]: low }, at * share, share / 2);
-    const more = yield* roomWith(job, setup, axle, { [key]: value + span }, (at + 0.5) * share, share / 2);
+    const less = yield* roomWith(job, setup, axle, { [key]: low }, (1 + 2 * at) * share, share);
+    const more = yield* roomWith(job, setup, axle, { [key]: value + span }, (2 + 2 * at) * share, share);
     if (!less || !more || !now) continue;
     found.push({
       key,

@@ -26,8 +26,8 @@ export function travelRange(
   const lift = change?.mm ?? 0;
   const [rest, stop, body] = { spring: [1, 0, 0], 'strut-top': [1, 1, 0], body: [0, 0, 1] }[change?.kind ?? 'body'] as [number, number, number]; // prettier-ignore
   return {
-    restMm: -rest * lift,
-    leastMm: -stops.droopMm - stop * lift,
+    restMm: 0 - rest * lift,
+    leastMm: 0 - stops.droopMm - stop * lift,
     mostMm: stops.bumpMm - stop * lift,
     bodyRiseMm: body * lift,
   };

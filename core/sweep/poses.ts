@@ -19,7 +19,7 @@ export interface PoseGrid extends PoseRange {
 }
 
 export const poseRange = (geometry: SuspensionGeometry, travel: TravelRange): PoseRange => ({
-  steer: [-geometry.lockInDeg, geometry.lockOutDeg],
+  steer: [0 - geometry.lockInDeg, geometry.lockOutDeg],
   travel: [travel.leastMm, travel.mostMm],
 });
 

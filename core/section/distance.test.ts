@@ -1,0 +1,151 @@
+import fc from 'fast-check';
+import {
+  contourOf,
+  distanceLattice,
+  distanceToSectionMm,
+  halfWidthAtRadiusMm,
+  latticeDistanceMm,
+  nearestOnSection,
+  sectionOf,
+  sectionPartAt,
+  SURFACES,
+  surfacePoint,
+  type Section,
+} from '#core/section';
+
+const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const section: fc.Arbitrary<Section> = fc
+  .record({
+    height: real(60, 200),
+    width: real(150, 340),
+    tread: real(0.7, 0.95),
+    rimWidthIn: real(4, 12),
+    seatDiameterMm: fc.constantFrom(330, 381, 432, 483),
+  })
+  .map(({ height, width, tread, rimWidthIn, seatDiameterMm }) =>
+    sectionOf(
+      { overallDiameterMm: seatDiameterMm + 2 * height, sectionWidthMm: width, treadWidthMm: width * tread },
+      { rimWidthIn, seatDiameterMm, flangeMm: 12.7 },
+    ),
+  );
+
+/** Least distance to very many places of the outline, written out from the widths at each radius. */
+function bruteDistance(s: Section, a: number, r: number): number {
+  let least = Infinity;
+  const look = (x: number, y: number) => (least = Math.min(least, Math.hypot(Math.abs(a) - x, r - y)));
+  const treadEdge = s.radiusMm - s.crownDropMm;
+  for (let i = 0; i <= 20_000; i++) {
+    const t = i / 20_000;
+    look(s.halfRimMm, s.flangeRadiusMm * t);
+    // Closely where the curves begin and end.
+    const eased = (1 - Math.cos(Math.PI * t)) / 2;
+    const low = s.flangeRadiusMm + 1e-9 + (s.bellyRadiusMm - s.flangeRadiusMm) * eased;
+    const high = s.bellyRadiusMm + (treadEdge - s.bellyRadiusMm) * eased;
+    look(halfWidthAtRadiusMm(s, low), low);
+    look(halfWidthAtRadiusMm(s, high), high);
+    look(s.halfTreadMm * t, s.radiusMm - s.crownDropMm * t * t);
+  }
+  return least;
+}
+
+describe('distance to a section', () => {
+  test('is the least over twenty thousand places of each curve, inside negative', () => {
+    fc.assert(
+      fc.property(section, real(-260, 260), real(40, 560), (s, a, r) => {
+        const brute = bruteDistance(s, a, r);
+        const ours = distanceToSectionMm(s, a, r);
+        expect(Math.abs(Math.abs(ours) - brute)).toBeLessThan(0.02);
+        const inside = r < s.radiusMm && Math.abs(a) < halfWidthAtRadiusMm(s, r);
+        if (brute > 0.02) expect(ours < 0).toBe(inside);
+      }),
+      { numRuns: 60 },
+    );
+  });
+  test('changes no faster than the place moves, and is the same on either side', () => {
+    fc.assert(
+      fc.property(section, real(-260, 260), real(40, 560), real(-5, 5), real(-5, 5), (s, a, r, da, dr) => {
+        const [here, there] = [distanceToSectionMm(s, a, r), distanceToSectionMm(s, a + da, r + dr)];
+        expect(Math.abs(there - here)).toBeLessThanOrEqual(Math.hypot(da, dr) + 0.011);
+        expect(distanceToSectionMm(s, -a, r)).toBe(here);
+      }),
+    );
+  });
+  test('its nearest place lies on the outline at that distance', () => {
+    fc.assert(
+      fc.property(section, real(-260, 260), real(60, 560), (s, a, r) => {
+        const at = nearestOnSection(s, a, r);
+        expect(Math.hypot(at.a - a, at.r - r)).toBeCloseTo(Math.abs(distanceToSectionMm(s, a, r)), 6);
+        expect(Math.abs(distanceToSectionMm(s, at.a, at.r))).toBeLessThan(0.01);
+      }),
+    );
+  });
+  test('chords leave the curves by less than 0.005 mm', () => {
+    fc.assert(
+      fc.property(section, (s) => {
+        const { a, r } = contourOf(s);
+        for (let i = 2; i + 1 < a.length; i++) {
+          const [ma, mr] = [(a[i]! + a[i + 1]!) / 2, (r[i]! + r[i + 1]!) / 2];
+          if (mr <= s.flangeRadiusMm || (a[i] === a[i + 1] && r[i] === r[i + 1])) continue;
+          // Along the radius or along the axis, whichever the curve runs across.
+          const across = Math.abs(halfWidthAtRadiusMm(s, mr) - ma);
+          const onCrown = mr > s.radiusMm - s.crownDropMm - 1e-9;
+          const along = onCrown ? Math.abs(s.radiusMm - s.crownDropMm * (ma / s.halfTreadMm) ** 2 - mr) : Infinity;
+          const slope = Math.hypot(a[i + 1]! - a[i]!, r[i + 1]! - r[i]!);
+          const squarely = across * (Math.abs(r[i + 1]! - r[i]!) / slope);
+          expect(Math.min(squarely, along)).toBeLessThan(0.006);
+        }
+      }),
+      { numRuns: 30 },
+    );
+  });
+  test('read from the lattice it is near enough to sort poses by', () => {
+    fc.assert(
+      fc.property(section, real(-240, 240), real(60, 540), (s, a, r) => {
+        const [exact, quick] = [distanceToSectionMm(s, a, r), latticeDistanceMm(distanceLattice(s), a, r)];
+        expect(Math.abs(quick - exact)).toBeLessThan(exact > 10 ? 0.2 : 0.8);
+      }),
+    );
+  });
+});
+
+describe('places a gap is read from', () => {
+  test('lie on the outline, and leaving them squarely the distance is the way gone, where the form bulges', () => {
+    fc.assert(
+      fc.property(section, fc.constantFrom(...SURFACES), real(0.1, 30), (s, surface, gap) => {
+        const { a, r, na, nr } = surfacePoint(s, surface);
+        expect(Math.abs(distanceToSectionMm(s, a, r))).toBeLessThan(0.01);
+        expect(Math.hypot(na, nr)).toBeCloseTo(1, 12);
+        const away = distanceToSectionMm(s, a + na * gap, r + nr * gap);
+        expect(away).toBeLessThan(gap + 0.01);
+        // The tread and a shoulder that stands out have nothing of the wheel beside them that could be nearer.
+        if (surface === 'tread') expect(away).toBeCloseTo(gap, 2);
+      }),
+    );
+  });
+  test('outer and inner are mirrored; the tread follows its crown; beyond its edge it is refused', () => {
+    fc.assert(
+      fc.property(section, (s) => {
+        for (const part of ['sidewall', 'shoulder'] as const) {
+          const [outer, inner] = [surfacePoint(s, `outer-${part}`), surfacePoint(s, `inner-${part}`)];
+          expect([inner.a, inner.r, inner.na, inner.nr]).toEqual([-outer.a, outer.r, -outer.na, outer.nr]);
+        }
+        expect(surfacePoint(s, 'tread', s.halfTreadMm).r).toBeCloseTo(s.radiusMm - s.crownDropMm, 9);
+        expect(() => surfacePoint(s, 'tread', s.halfTreadMm + 0.1)).toThrow(/lies beyond the tread's edge/);
+      }),
+    );
+  });
+  test('are named as a person would', () => {
+    fc.assert(
+      fc.property(section, (s) => {
+        const name = (surface: (typeof SURFACES)[number]) => {
+          const { a, r } = surfacePoint(s, surface);
+          return sectionPartAt(s, a, r);
+        };
+        expect(name('tread')).toBe('tread');
+        expect(name('inner-rim-flange')).toBe('inner rim flange');
+        expect([name('outer-sidewall'), name('inner-sidewall')]).toEqual(['outer sidewall', 'inner sidewall']);
+        expect([name('outer-shoulder'), name('inner-shoulder')]).toEqual(['outer shoulder', 'inner shoulder']);
+      }),
+    );
+  });
+});
