@@ -1,6 +1,9 @@
 import type { SuspensionGeometry } from '#core/suspension';
 import type { Point3 } from './point';
 
+// Taken out of their object once: these are asked millions of times in a sweep.
+const { cos, hypot, sin, tan } = Math;
+
 /** Where a wheel is held: steered by so many degrees (+ leading edge outboard), moved by so many mm (+ bump, up against the body). */
 export interface Pose {
   steerDeg: number;
@@ -32,11 +35,11 @@ export function placementOf(
   const { steerDeg, travelMm: z } = pose;
   // Out turns toward fwd by a positive turn about up, so a leading edge outboard is a negative one.
   const turn = -radians(steerDeg);
-  const lean = Math.tan(radians(geometry.kingpinInclinationDeg));
-  const trail = Math.tan(radians(geometry.casterDeg));
-  const length = Math.hypot(lean, trail, 1);
+  const lean = tan(radians(geometry.kingpinInclinationDeg));
+  const trail = tan(radians(geometry.casterDeg));
+  const length = hypot(lean, trail, 1);
   const [x, y, w] = [-lean / length, -trail / length, 1 / length];
-  const [c, s] = [Math.cos(turn), Math.sin(turn)];
+  const [c, s] = [cos(turn), sin(turn)];
   const v = 1 - c;
   // The turn about the kingpin axis (Rodrigues).
   const a = c + x * x * v;
@@ -50,7 +53,7 @@ export function placementOf(
   const j = c + w * w * v;
   // After camber, a turn about fwd that carries up toward out: out' = out·cos + up·sin, up' = up·cos − out·sin.
   const camber = radians(geometry.camberDeg + (geometry.camberGainDegPer100 * z) / 100);
-  const [cc, cs] = [Math.cos(camber), Math.sin(camber)];
+  const [cc, cs] = [cos(camber), sin(camber)];
   const [k, l] = [-geometry.kingpinOffsetMm, -geometry.kingpinForeMm];
   const migration = geometry.lateralPerMm * z + geometry.lateralPerMm2 * z * z;
   into[0] = a * cc - d * cs;

@@ -1,5 +1,8 @@
 import { overallWidthMm } from '#core/wheel';
 
+// Taken out of their object once: these are asked millions of times in a sweep.
+const { max, sqrt } = Math;
+
 /** What a half section is made of; lengths in mm. Symmetric about the rim centreline. */
 export interface Section {
   /** Overall tire radius R = D/2. */
@@ -63,13 +66,13 @@ export function halfWidthAtRadiusMm(section: Section, radiusMm: number): number 
   if (radiusMm <= flangeRadiusMm) return halfRimMm;
   if (radiusMm <= bellyRadiusMm) {
     const below = (bellyRadiusMm - radiusMm) / (bellyRadiusMm - flangeRadiusMm);
-    return halfRimMm + (halfSectionMm - halfRimMm) * Math.sqrt(1 - below * below);
+    return halfRimMm + (halfSectionMm - halfRimMm) * sqrt(1 - below * below);
   }
   const treadEdgeMm = section.radiusMm - crownDropMm;
   if (radiusMm <= treadEdgeMm) {
     const above = (radiusMm - bellyRadiusMm) / (treadEdgeMm - bellyRadiusMm);
-    return halfTreadMm + (halfSectionMm - halfTreadMm) * Math.sqrt(Math.max(0, 1 - above * above));
+    return halfTreadMm + (halfSectionMm - halfTreadMm) * sqrt(max(0, 1 - above * above));
   }
   if (radiusMm > section.radiusMm) return 0;
-  return halfTreadMm * Math.sqrt((section.radiusMm - radiusMm) / crownDropMm);
+  return halfTreadMm * sqrt((section.radiusMm - radiusMm) / crownDropMm);
 }
