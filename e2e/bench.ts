@@ -56,12 +56,14 @@ export async function type(field: Locator, text: string): Promise<void> {
 
 /**
  * Types nonsense into every field of a form: each says beside it what is wrong, keeps the text, and gives it back on Escape.
- * @param except labels of fields for which one of the texts is a value
+ * @param except labels of fields for which any text is a value
+ * @param texts what no field of the form takes
  */
 export async function refuseNonsense(
   form: Locator,
   least: number,
   except = /^(Make and model|Its offset)/,
+  texts = ['nonsense', '-7', '99999'],
 ): Promise<void> {
   const fields = form.getByRole('textbox');
   const all = await fields.count();
@@ -70,7 +72,7 @@ export async function refuseNonsense(
     const field = fields.nth(n);
     if (except.test(await field.evaluate((input: HTMLInputElement) => input.labels?.[0]?.textContent ?? ''))) continue;
     const before = await field.inputValue();
-    for (const nonsense of ['nonsense', '-7', '99999']) {
+    for (const nonsense of texts) {
       await type(field, nonsense);
       await expect(form.getByRole('alert')).toHaveCount(1);
       await expect(field).toHaveAttribute('aria-invalid', 'true');

@@ -30,12 +30,17 @@ interface AxleCase {
   left: Sheet | null;
 }
 
-/** The side that is worse off, with its name where the two differ. */
-function worseSide({ sheet, left }: AxleCase, judge: (figures: Sheet) => Verdict): { figures: Sheet; side: string } {
+/** The side that is worse off, by verdict and then by the room it has left, with its name where the two were read apart. */
+function worseSide(
+  { sheet, left }: AxleCase,
+  judge: (figures: Sheet) => Verdict,
+  roomOf: (figures: Sheet) => number | null,
+): { figures: Sheet; side: string } {
   if (!left) return { figures: sheet, side: '' };
   const [right, other] = [judge(sheet), judge(left)];
-  const figures = other !== right && worstVerdict([right, other]) === other ? left : sheet;
-  return { figures, side: figures === left ? ', left' : ', right' };
+  const less = (roomOf(left) ?? Infinity) < (roomOf(sheet) ?? Infinity);
+  const leftHolds = right === other ? less : worstVerdict([right, other]) === other;
+  return leftHolds ? { figures: left, side: ', left' } : { figures: sheet, side: ', right' };
 }
 
 /** The checks of one axle. */
@@ -56,7 +61,11 @@ const missing = (what: string): string[] => [`not known: ${what}`];
 function fenderCheck(one: AxleCase): Check {
   const { job, axle, sheet } = one;
   const wish: FaceWish = { min: job.brief?.pokeMm?.min ?? null, max: job.brief?.pokeMm?.max ?? null };
-  const { figures, side } = worseSide(one, ({ pokeMm }) => fenderVerdict(pokeMm, wish));
+  const { figures, side } = worseSide(
+    one,
+    ({ pokeMm }) => fenderVerdict(pokeMm, wish),
+    ({ pokeMm }) => (pokeMm === null ? null : -pokeMm),
+  );
   const poke = figures.pokeMm;
   const outer = outerEndMm(wish);
   return new Judged(
@@ -94,7 +103,11 @@ function gapCheck(
   limit: Limit,
 ): Check {
   const { axle, sheet } = one;
-  const { figures, side } = worseSide(one, (on) => clearanceVerdict(on[figure], limit.value));
+  const { figures, side } = worseSide(
+    one,
+    (on) => clearanceVerdict(on[figure], limit.value),
+    (on) => on[figure],
+  );
   const value = figures[figure];
   return new Judged(
     {

@@ -68,7 +68,7 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
           { value: 'points', label: 'by coordinates' },
         ]}
         value={part.points ? 'points' : 'gap'}
-        onChange={(way) => parts.begin(way === 'points' ? asPoints(part) : asGap(part))}
+        onChange={(way) => parts.change(way === 'points' ? asPoints(part) : asGap(part))}
       />
       </div>
       {part.points ? (
@@ -96,7 +96,7 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
         ) : (
           <>
             <span className="soft">It is kept as soon as {part.points ? 'its coordinates are' : 'its gap is'} there.</span>
-            <Button size="small" onClick={() => parts.choose(null)}>
+            <Button size="small" onClick={parts.drop}>
               Drop it
             </Button>
           </>
@@ -163,9 +163,8 @@ function ofKind(part: PartDraft, kind: ObstacleKind | null): PartDraft {
   return named || !kind ? next : { ...next, label: KIND_NAMES[kind] };
 }
 
-const asPoints = ({ gap: _, ...part }: PartDraft): PartDraft => ({ ...part, id: null, points: [{}] });
+const asPoints = ({ gap: _, ...part }: PartDraft): PartDraft => ({ ...part, points: [{}] });
 const asGap = ({ points: _, ...part }: PartDraft): PartDraft => ({
   ...part,
-  id: null,
   gap: { surface: 'outer-shoulder', clockDeg: 0 },
 });

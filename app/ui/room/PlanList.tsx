@@ -38,13 +38,15 @@ export function PlanList({ plan, numbers, others, chosen, reading, choose, begin
           <li key={item.kind}>
             <button
               type="button"
-              aria-pressed={item.readId === null ? reading === item.kind : item.readId === chosen}
+              aria-pressed={item.readId === null ? chosen === null && reading === item.kind : item.readId === chosen}
               onClick={() => (item.readId === null ? begin(draftFromPlan(item)) : choose(item.readId))}
             >
               <PlanPicture item={item} />
               <span>
                 <b>{KIND_NAMES[item.kind]}</b>
-                <small>{item.readId === null ? item.where : 'read'}</small>
+                <small>
+                  {item.readId !== null ? 'read' : reading === item.kind ? 'begun, its gap is missing' : item.where}
+                </small>
                 {item.readId === null && <small className="figure">{why(item)}</small>}
               </span>
               {item.readId !== null && <Read number={numbers[item.readId]} />}

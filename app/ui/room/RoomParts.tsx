@@ -69,6 +69,7 @@ export function RoomParts() {
         verdicts={verdictsOf(report)}
         pointer={pointer}
         point={point}
+        pointing={parts.chosen === null && inHand?.gap !== undefined}
         description={`The ${axle} ${side} corner with its present wheel and ${scene.parts.length} parts around it`}
       >
         {inHand && (
@@ -86,7 +87,7 @@ export function RoomParts() {
           numbers={numbers}
           others={here.filter(({ id }) => !planned.has(id))}
           chosen={parts.chosen}
-          reading={parts.chosen === null ? inHand?.kind : undefined}
+          reading={parts.draft?.kind}
           choose={choose}
           begin={(draft) => {
             setMoved(null);

@@ -22,25 +22,30 @@ export function useParts(axle: AxleName) {
   const picked = own.find(({ id }) => id === chosen) ?? null;
   return {
     own,
-    /** The part in hand: one of the job's, or one that is being read. */
-    inHand: draft ?? (picked && draftOf(picked)),
-    chosen: draft ? null : (picked?.id ?? null),
-    choose(id: string | null) {
-      keepDraft(null);
-      setChosen(id);
+    /** The part in hand: one of the job's that was chosen, else one that is being read. */
+    inHand: picked ? draftOf(picked) : draft,
+    chosen: picked?.id ?? null,
+    /** What is being read and is no part yet; choosing another part leaves it as it is. */
+    draft,
+    choose: setChosen,
+    begin(next: PartDraft) {
+      setChosen(null);
+      // The same kind again is the reading that was begun.
+      if (!draft || draft.kind !== next.kind || next.points || draft.points) keepDraft(next);
     },
-    begin: keepDraft,
+    drop: () => keepDraft(null),
     /** Takes a change of the part in hand: a whole one goes into the job, an incomplete one stays a draft. */
     change(next: PartDraft) {
       const id = next.id ?? freePartId(next.kind ?? 'part', own);
       const part = partFrom(next, id);
       if (part) {
         put(next.id === null ? [...own, part] : own.map((one) => (one.id === id ? part : one)));
-        keepDraft(null);
+        if (next.id === null) keepDraft(null);
         setChosen(id);
         return;
       }
       if (next.id !== null) put(own.filter((one) => one.id !== next.id));
+      setChosen(null);
       keepDraft({ ...next, id: null });
     },
     remove(id: string) {

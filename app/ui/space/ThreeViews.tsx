@@ -30,6 +30,8 @@ interface ThreeViewsProps {
   pointer?: { out: number; fwd: number; up: number } | null;
   /** Takes a place somebody pointed at that is no part. */
   point?(view: ViewName, place: Flat): void;
+  /** A place is asked for: a click is one, even next to a part. */
+  pointing?: boolean;
   description: string;
   /** What stands in the fourth quarter. */
   children: ReactNode;
@@ -95,7 +97,7 @@ function View({ view, k, x, y, ...props }: ViewProps) {
         onClick={(event) => {
           const box = event.currentTarget.getBoundingClientRect();
           const place: Flat = [x[0] + (event.clientX - box.left) / k, y[1] - (event.clientY - box.top) / k];
-          const part = partAt(scene, view, place, 12 / k);
+          const part = props.pointing ? null : partAt(scene, view, place, 12 / k);
           if (part) choose(part);
           else props.point?.(view, place);
         }}
