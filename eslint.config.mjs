@@ -20,7 +20,7 @@ export default tseslint.config(
   },
   {
     files: ['core/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', '**/fixtures/**'],
     rules: {
       'no-restricted-imports': [
         'error',

@@ -2,7 +2,9 @@
 import { existsSync } from 'node:fs';
 import { measureEvaluate } from './evaluate';
 import { measureNudge } from './nudge';
+import { measureSweep } from './sweep';
 
 measureEvaluate();
+measureSweep();
 if (existsSync('build/server/index.js')) await measureNudge();
 else console.log('\nnudge: build the application first (npm run build) to measure it in the browser');

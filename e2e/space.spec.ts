@@ -16,7 +16,7 @@ const drawings = (page: Page) => page.getByRole('group', { name: /corner with/ }
 
 /** At a station's parts or sweep, with every sweep made. */
 async function swept(page: Page): Promise<void> {
-  await expect(page.getByText(/to sweep$/)).toHaveCount(0);
+  await expect(page.locator('.frame')).toHaveAttribute('data-swept', 'true');
 }
 
 test('a part is read from the plan, stands on the drawings, and counts in the ledger', async ({ page }) => {

@@ -39,6 +39,15 @@ const SHOTS: Shot[] = [
   },
   { file: 'stores', car: null, station: 'stores' },
   { file: 'room', car: 'Brindle Kite', station: 'room' },
+  {
+    file: 'room-parts',
+    car: 'Orrin Haul',
+    station: 'room',
+    async prepare(page) {
+      await page.keyboard.press('p');
+      await page.getByRole('button', { name: /^Body mount/ }).click();
+    },
+  },
   { file: 'brief', car: 'Brindle Kite', station: 'brief' },
   { file: 'setups', car: 'Brindle Kite', station: 'setups', prepare: press(['j']) },
   { file: 'setups-list-working', car: 'Orrin Haul', station: 'setups', prepare: press(['j', 'f', 'w']) },
@@ -49,6 +58,19 @@ const SHOTS: Shot[] = [
     station: 'setups',
     size: { width: 1024, height: 768 },
     prepare: press(['j', 'j', 'u', 'u']),
+  },
+  { file: 'tire', car: 'Pallas Tender', station: 'setups', prepare: press(['a', 'j', 't']) },
+  { file: 'car', car: 'Orrin Haul', station: 'setups', prepare: press(['j', 'c']) },
+  {
+    file: 'sweep',
+    car: 'Brindle Kite',
+    station: 'sweep',
+    async prepare(page) {
+      await press(['j', 'j', 'j'])(page);
+      await page.locator('[data-swept=true]').waitFor();
+      await page.getByRole('application').focus();
+      await page.keyboard.press('Home');
+    },
   },
   { file: 'compare', car: 'Brindle Kite', station: 'compare' },
   { file: 'compare-dark', car: 'Orrin Haul', station: 'compare', dark: true, prepare: press(['a']) },
@@ -74,6 +96,7 @@ for (const shot of SHOTS) {
   }
   if (!shot.car && shot.station) await page.goto(`${server.address}/${shot.station}`);
   await shot.prepare?.(page);
+  if (shot.car) await page.locator('[data-swept=true]').waitFor();
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: `docs/screenshots/${shot.file}.png`, animations: 'disabled' });
   await page.close();

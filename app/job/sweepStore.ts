@@ -8,7 +8,7 @@ import { sweepWorker, type Running, type SweepWorker } from '../workers/sweepWor
 export interface SweepState {
   /** What the reports are made with; another object whenever a sweep has come in. */
   source: SweepSource;
-  /** How many sweeps are still to come, and the share done of the one under way. */
+  /** How many sweeps are still to come (−1 before anybody looked), and the share done of the one under way. */
   waiting: number;
   share: number;
   /** The worker ended by itself, or was told to stop: nothing is swept until it is asked to. */
@@ -16,7 +16,7 @@ export interface SweepState {
 }
 
 /** Nothing swept yet: what the server renders, and what the page begins with. */
-export const UNSWEPT: SweepState = { source: NO_SWEEPS, waiting: 0, share: 0, halted: null };
+export const UNSWEPT: SweepState = { source: NO_SWEEPS, waiting: -1, share: 0, halted: null };
 
 interface Wanted {
   slot: string;
@@ -41,6 +41,13 @@ export class SweepStore {
     return () => this.#listeners.delete(listener);
   };
   readonly state = (): SweepState => this.#state;
+
+  /** The job has changed and will be followed soon; says whether it was swept before. */
+  expect(): boolean {
+    const before = this.#state.waiting >= 0;
+    if (this.#state.waiting === 0) this.#set({ waiting: -1 });
+    return before || this.#done.size > 0;
+  }
 
   /** Takes the job as it is now: what is not swept yet is put in line, what is not wanted any more is dropped. */
   follow(job: Job, raised: Setup | null): void {

@@ -3,6 +3,9 @@ import { NO_SWEEPS, type SweepSource } from '#core/evaluate';
 import type { Job, Setup } from '#core/job';
 import { SweepStore, UNSWEPT, type SweepState } from './sweepStore';
 
+/** How long a job stays as it is before it is swept anew, ms: a held nudge key is swept once, at its end. */
+const PAUSE_MS = 150;
+
 /** Keeps the sweeps of the job on the table up with it; only what comes in draws the stations again, not the progress on the way. */
 export function useSweeps(job: Job, raised: Setup | null): { source: SweepSource; store: SweepStore } {
   const [store] = useState(() => new SweepStore());
@@ -11,7 +14,10 @@ export function useSweeps(job: Job, raised: Setup | null): { source: SweepSource
     () => store.state().source,
     () => NO_SWEEPS,
   );
-  useEffect(() => store.follow(job, raised), [store, job, raised]);
+  useEffect(() => {
+    const later = setTimeout(() => store.follow(job, raised), store.expect() ? PAUSE_MS : 0);
+    return () => clearTimeout(later);
+  }, [store, job, raised]);
   useEffect(() => () => store.end(), [store]);
   return { source, store };
 }

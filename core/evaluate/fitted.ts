@@ -88,9 +88,16 @@ export function fit(candidate: SetupAxle, car: Pick<Vehicle, 'flangeMm'> & Pick<
   };
 }
 
-/** What is on an axle now, put together; a stack nobody recorded is taken as none and marked by the evaluation. */
-export const fitPresent = (vehicle: Vehicle, axle: AxleName): Fitted =>
-  fit(presentAsSetupAxle(vehicle, axle) ?? {}, { flangeMm: vehicle.flangeMm, dual: vehicle[axle]?.dual });
+/** What is on an axle now, put together, once for each car; a stack nobody recorded is taken as none and marked by the evaluation. */
+export function fitPresent(vehicle: Vehicle, axle: AxleName): Fitted {
+  const known = presents.get(vehicle) ?? {};
+  presents.set(vehicle, known);
+  return (known[axle] ??= fit(presentAsSetupAxle(vehicle, axle) ?? {}, {
+    flangeMm: vehicle.flangeMm,
+    dual: vehicle[axle]?.dual,
+  }));
+}
+const presents = new WeakMap<Vehicle, Partial<Record<AxleName, Fitted>>>();
 
 /** A candidate for an axle, put together. */
 export const fitCandidate = (vehicle: Vehicle, axle: AxleName, candidate: SetupAxle | undefined): Fitted =>

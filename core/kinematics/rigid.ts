@@ -2,7 +2,18 @@ import type { Placement } from './placement';
 
 /** The placement that undoes another: the turn transposed, the shift turned back. */
 export function inverted(p: Placement, into: Placement = new Float64Array(12)): Placement {
-  const [a, b, c, x, d, e, f, y, g, h, i, z] = p as unknown as number[] as [number, number, number, number, number, number, number, number, number, number, number, number]; // prettier-ignore
+  const a = p[0]!;
+  const b = p[1]!;
+  const c = p[2]!;
+  const x = p[3]!;
+  const d = p[4]!;
+  const e = p[5]!;
+  const f = p[6]!;
+  const y = p[7]!;
+  const g = p[8]!;
+  const h = p[9]!;
+  const i = p[10]!;
+  const z = p[11]!;
   into[0] = a;
   into[1] = d;
   into[2] = g;

@@ -27,10 +27,14 @@ export interface Looker {
   quick(placement: Placement): number;
   /** Exact least distance over the points. */
   points(placement: Placement): number;
+  /** The same with a guess at what lies on the edge beside the nearest point: enough to walk by. */
+  beside(placement: Placement): number;
   /** Exact least distance, along the edges between the points too. */
   exact(placement: Placement): number;
   /** The same with its place. */
   nearest(placement: Placement): Nearest;
+  /** The place that was found last, in the same placement. */
+  found(placement: Placement): Nearest;
 }
 
 /** A part before a solid. Nothing is made anew from pose to pose. */
@@ -45,19 +49,26 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
   let fwd = 0;
   let up = 0;
 
+  const [first, second] = lattices;
+  const [firstOut, secondOut] = [centres[0]!, centres[1] ?? 0];
+
   const quick = (p: Placement): number => {
+    if (!first) return Infinity;
+    // Read once: the loop asks for each of them at every point.
+    const [p0, p1, p2, p3] = [p[0]!, p[1]!, p[2]!, p[3]!];
+    const [p4, p5, p6, p7] = [p[4]!, p[5]!, p[6]!, p[7]!];
+    const [p8, p9, p10, p11] = [p[8]!, p[9]!, p[10]!, p[11]!];
     let least = Infinity;
-    for (let i = 0; i < count; i++) {
-      const x = xyz[3 * i]!;
-      const y = xyz[3 * i + 1]!;
-      const z = xyz[3 * i + 2]!;
-      const ahead = p[4]! * x + p[5]! * y + p[6]! * z + p[7]!;
-      const over = p[8]! * x + p[9]! * y + p[10]! * z + p[11]!;
-      const outward = p[0]! * x + p[1]! * y + p[2]! * z + p[3]!;
+    for (let i = 0, at3 = 0; i < count; i++, at3 += 3) {
+      const x = xyz[at3]!;
+      const y = xyz[at3 + 1]!;
+      const z = xyz[at3 + 2]!;
+      const outward = p0 * x + p1 * y + p2 * z + p3;
+      const ahead = p4 * x + p5 * y + p6 * z + p7;
+      const over = p8 * x + p9 * y + p10 * z + p11;
       const radius = sqrt(ahead * ahead + over * over);
-      let mm = latticeDistanceMm(lattices[0]!, outward - centres[0]!, radius);
-      for (let body = 1; body < lattices.length; body++)
-        mm = min(mm, latticeDistanceMm(lattices[body]!, outward - centres[body]!, radius));
+      let mm = latticeDistanceMm(first, outward - firstOut, radius);
+      if (second) mm = min(mm, latticeDistanceMm(second, outward - secondOut, radius));
       found[i] = mm;
       if (mm < least) least = mm;
     }
@@ -120,6 +131,18 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
     return least;
   };
 
+  /** The lowest point of a parabola through the nearest point and its neighbours, looked at exactly. */
+  const beside = (p: Placement): number => {
+    const least = points(p);
+    const place = at;
+    if (!edge || place === 0 || place >= count - 1) return least;
+    const before = look(p, place - 1);
+    const after = look(p, place + 1);
+    const bend = before - 2 * least + after;
+    if (bend <= 0) return least;
+    return min(least, look(p, place + (before - after) / (2 * bend)));
+  };
+
   const exact = (p: Placement): number => {
     let least = points(p);
     if (!edge) return least;
@@ -135,10 +158,13 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
     return least;
   };
 
-  const nearest = (p: Placement): Nearest => {
-    exact(p);
+  const foundLast = (p: Placement): Nearest => {
     const mm = look(p, at);
     return { mm, out, fwd, up };
   };
-  return { quick, points, exact, nearest };
+  const nearest = (p: Placement): Nearest => {
+    exact(p);
+    return foundLast(p);
+  };
+  return { quick, points, beside, exact, nearest, found: foundLast };
 }

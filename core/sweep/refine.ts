@@ -40,6 +40,9 @@ function isLow(values: ArrayLike<number>, columns: number, rows: number, column:
   return true;
 }
 
+/** What a step must win to be taken, mm: along an all but level valley a walk would go on for ever. */
+const WORTH_MM = 5e-4;
+
 /** How fine a walk begins and ends, in shares of the coarse grid's steps. */
 export interface Walk {
   from: number;
@@ -65,7 +68,7 @@ export function refine(start: Pose, grid: PoseGrid, walk: Walk, look: (pose: Pos
           travelMm: within(grid.travel, travelMm + t * share * travelStep),
         };
         const mm = look(pose);
-        if (mm >= best.mm - 1e-9) continue;
+        if (mm >= best.mm - WORTH_MM) continue;
         best = { pose, mm };
         moved = true;
       }

@@ -133,7 +133,7 @@ function* mapRows(looker: Looker, grid: PoseGrid, stands: readonly Placement[]):
     if (quick > NEAR_MM) map[i] = quick;
     else {
       map[i] = looker.points(stands[i]!);
-      if (map[i]! < 0) touched = widened(touched, wheelPlace(looker.nearest(stands[i]!)));
+      if (map[i]! < 0) touched = widened(touched, wheelPlace(looker.found(stands[i]!)));
     }
     if ((i + 1) % (ROWS_A_STEP * columns) === 0) yield i / stands.length;
   }
@@ -154,18 +154,10 @@ function finish(
   enoughMm: number | undefined,
 ): SweptPart {
   const slack = enoughMm === undefined ? CELL_SLACK_MM : 2 * CELL_SLACK_MM;
-  let best: Found | null = null;
-  for (const start of coarseMinima(map, grid, slack)) {
-    if (best && start.mm > best.mm + slack) continue;
-    if (enoughMm !== undefined && start.mm > enoughMm + slack) {
-      best ??= start;
-      continue;
-    }
-    const rough = refine(start.pose, grid, FIRST, (pose) => looker.points(stand(pose)));
-    const found = refine(rough.pose, grid, FINE, (pose) => looker.exact(stand(pose)));
-    if (!best || found.mm < best.mm) best = found;
-  }
-  const { pose } = best!;
+  const starts = coarseMinima(map, grid, slack);
+  const far = enoughMm !== undefined && starts[0]!.mm > enoughMm + slack;
+  const best = far ? starts[0]! : leastOf(starts, grid, looker, stand);
+  const { pose } = best;
   const nearest = looker.nearest(stand(pose));
   const at = wheelPlace(nearest);
   return {
@@ -178,6 +170,29 @@ function finish(
     touched: nearest.mm < 0 ? widened(touched, at) : touched,
   };
 }
+
+/** How much nearer a part of an edge may be than the points on either side of it, mm. */
+const EDGE_SLACK_MM = 3;
+/** Walks that come together this closely, in degrees and mm, have found one place. */
+const SAME = { steerDeg: 0.4, travelMm: 1 };
+
+/** The least around several starts: all of them walked roughly, those that could still hold it finely. */
+function leastOf(starts: readonly Found[], grid: PoseGrid, looker: Looker, stand: (pose: Pose) => Placement): Found {
+  const rough = starts
+    .map(({ pose }) => refine(pose, grid, FIRST, (at) => looker.points(stand(at))))
+    .sort((one, other) => one.mm - other.mm);
+  const apart = rough.filter(
+    ({ pose }, index) =>
+      !rough.slice(0, index).some((other) => isNear(other.pose, pose)) &&
+      rough[index]!.mm <= rough[0]!.mm + EDGE_SLACK_MM,
+  );
+  return apart
+    .map(({ pose }) => refine(pose, grid, FINE, (at) => looker.beside(stand(at))))
+    .reduce((best, one) => (one.mm < best.mm ? one : best));
+}
+
+const isNear = (one: Pose, other: Pose): boolean =>
+  Math.abs(one.steerDeg - other.steerDeg) < SAME.steerDeg && Math.abs(one.travelMm - other.travelMm) < SAME.travelMm;
 
 const wheelPlace = ({ out, fwd, up }: Nearest): WheelPlace => ({
   clockDeg: (Math.atan2(fwd, up) * 180) / Math.PI,

@@ -51,6 +51,18 @@ const RUN_TOGETHER = /^(?:P|LT)?\s*(\d{3})[\s/-]*(\d{2})\s*R?\s*(\d{2})(?!\d)/;
  * @throws DomainError that names the part of the size that is wrong
  */
 export function readTireSize(text: string): TireSize {
+  const known = read.get(text);
+  if (known) return known;
+  const size = readAnew(text);
+  // A job asks for the same few sizes again and again; typed nonsense must not pile up.
+  if (read.size >= MOST_READ) read.clear();
+  read.set(text, size);
+  return size;
+}
+const read = new Map<string, Readonly<TireSize>>();
+const MOST_READ = 1000;
+
+function readAnew(text: string): TireSize {
   const label = text.trim().toUpperCase().replace(/[\u2010-\u2015\u2212]/g, '-').replace(/,/g, '.').replace(/\\/g, '/').replace(/\s+/g, ' '); // prettier-ignore
   if (label === '') throw new DomainError('needs a tire size such as 205/55R16');
   if (label.length > 60) throw new DomainError('is too long for a tire size');

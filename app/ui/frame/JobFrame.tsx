@@ -1,4 +1,6 @@
 import { useCallback, type ReactNode } from 'react';
+import { useJob } from '../../job/JobContext';
+import { useSweepState } from '../../job/useSweeps';
 import { ConflictDialog } from './ConflictDialog';
 import { KeyHelp } from './KeyHelp';
 import { StationRoute } from './StationRoute';
@@ -9,8 +11,9 @@ import { useJobKeys } from './useJobKeys';
 export function JobFrame({ children }: { children: ReactNode }) {
   const { helpOpen, setHelpOpen } = useJobKeys();
   const openHelp = useCallback(() => setHelpOpen(true), [setHelpOpen]);
+  const { waiting } = useSweepState(useJob().sweepStore);
   return (
-    <div className="frame">
+    <div className="frame" data-swept={waiting === 0}>
       <a className="skip-link" href="#station">
         To the station
       </a>

@@ -72,10 +72,12 @@ export function RoomParts() {
         pointing={parts.chosen === null && inHand?.gap !== undefined}
         description={`The ${axle} ${side} corner with its present wheel and ${scene.parts.length} parts around it`}
       >
+        {inHand?.gap && (
+          <p className="soft part-hint">Click the wheel: from outside for the clock, from behind for the place on it.</p>
+        )}
         {inHand && (
           <PartForm key={parts.chosen ?? 'draft'} axle={axle} side={side} part={inHand} parts={parts} geometry={geometry} />
         )}
-        {inHand?.gap && <p className="soft">Click the wheel: from outside for the clock, from behind for the place on it.</p>}
         {!inHand && scene.parts.length > 0 && <p className="soft">Choose a part on a drawing or from the list to see its reading.</p>}
         <PoseControls geometry={geometry} pose={pose} move={setMoved} travel={geometry ? [-geometry.droopMm, geometry.bumpMm] : null} />
         {!placed.present && <p className="sheet-hint">The wheel is drawn once tire, rim and offset are known, under Gaps.</p>}

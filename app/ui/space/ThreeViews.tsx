@@ -114,9 +114,9 @@ function View({ view, k, x, y, ...props }: ViewProps) {
         {subject && touched.map((region, i) => (
           <path key={i} className="view-touched" d={closed(touchedPatch(subject, region, scene.placement, view), at)} fill={`url(#${ids.hatch})`} />
         ))}
-        {view === 'side' && <Clock extent={[width, height]} />}
+        {view === 'side' && <Clock width={width} />}
         {scene.parts.map((part) => (
-          <Part key={part.id} part={part} view={view} at={at} number={props.numbers[part.id]} chosen={part.id === chosen} verdict={verdicts[part.id] ?? 'unknown'} />
+          <Part key={part.id} part={part} view={view} at={at} width={width} number={props.numbers[part.id]} chosen={part.id === chosen} verdict={verdicts[part.id] ?? 'unknown'} />
         ))}
         {props.pointer && <Pointer at={at(PROJECT[view](props.pointer))} />}
       </svg>
@@ -129,21 +129,24 @@ interface PartProps {
   part: ScenePart;
   view: ViewName;
   at(flat: Flat): Flat;
+  width: number;
   number: number | undefined;
   chosen: boolean;
   verdict: Verdict;
 }
 
-function Part({ part, view, at, number, chosen, verdict }: PartProps) {
+function Part({ part, view, at, width, number, chosen, verdict }: PartProps) {
   const points = part.points.map((point) => at(PROJECT[view](point)));
   const [x, y] = points[Math.floor(points.length / 2)]!;
+  // A label that would leave the paper stands on the other side.
+  const atEdge = x > width - (chosen ? 130 : 24);
   return (
     <g className={`view-part is-${verdict} ${chosen ? 'view-chosen' : ''} ${part.assumed ? 'view-assumed' : ''}`}>
       {part.edge && <path d={draw(points) ?? ''} />}
       {/* A cross where it touches, a square where it does not: colour is not the only sign. */}
       {!part.edge && (verdict === 'fail' ? <path d={`M${x - 5},${y - 5}l10,10m0,-10l-10,10`} /> : <rect x={x - 3.5} y={y - 3.5} width={7} height={7} />)}
       {number !== undefined && (
-        <text x={x + 7} y={y - 5}>
+        <text x={atEdge ? x - 7 : x + 7} y={Math.max(12, y - 5)} textAnchor={atEdge ? 'end' : 'start'}>
           {number}
           {chosen && ` ${part.label}`}
         </text>
@@ -163,8 +166,8 @@ function SteeringAxis({ geometry, view, at }: { geometry: SuspensionGeometry; vi
 } // prettier-ignore
 
 /** Which way the clock runs from the top: + toward the front. */
-const Clock = ({ extent: [width, height] }: { extent: [number, number] }) => (
-  <text className="view-clock" aria-hidden x={width - 6} y={height - 7} textAnchor="end">
+const Clock = ({ width }: { width: number }) => (
+  <text className="view-clock" aria-hidden x={width - 6} y={14} textAnchor="end">
     clock 0° top, +90° front →
   </text>
 );

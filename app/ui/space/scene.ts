@@ -59,7 +59,7 @@ export interface Extent {
   up: [number, number];
 }
 
-const MARGIN_MM = 18;
+const MARGIN_MM = 24;
 const STEP_MM = 20;
 
 /** The space three drawings show: wheels in the poses they may take, and the parts, in steps so that a nudge does not move the paper. */

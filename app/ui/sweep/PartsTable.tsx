@@ -97,12 +97,13 @@ export function SetupsBeside({ setups, present, axle, parts, numbers, current, r
     const part = report[axle].obstacles.find((one) => one.id === id);
     return (
       <td key={report.id} className={`figure is-${part?.verdict ?? 'unknown'}`} title={part ? WORDS[part.verdict] : ''}>
-        {part?.verdict === 'fail' && <span aria-label="touches">× </span>}
+        {part?.verdict === 'fail' && <span aria-label="touches">×</span>}
         {lengths.figure(part?.clearanceMm)}
       </td>
     );
   };
   return (
+    <section className="sweep-beside" aria-label="Setups beside each other" tabIndex={0}>
     <table className="sweep-parts" aria-label="Setups side by side">
       <thead>
         <tr>
@@ -131,5 +132,6 @@ export function SetupsBeside({ setups, present, axle, parts, numbers, current, r
         ))}
       </tbody>
     </table>
+    </section>
   );
 } // prettier-ignore

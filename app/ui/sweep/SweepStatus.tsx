@@ -24,7 +24,7 @@ export function SweepStatus() {
         </Button>
       </span>
     );
-  if (waiting === 0) return null;
+  if (waiting <= 0) return null;
   return (
     <span className="sweep-status">
       <Progress percent={Math.round(100 * share)} size="small" showInfo={false} aria-label="Sweep" />

@@ -1,0 +1,48 @@
+import { Vector3 } from 'three';
+import { sectionOf } from '#core/section';
+import { assumedLip, placePart, poseGrid, poseRange, sweep, type SweptSolid } from '#core/sweep';
+import { travelRange, USUAL_GEOMETRY } from '#core/suspension';
+import { meshDistance, poseMatrix, wheelMesh } from '../core/sweep/fixtures/mesh';
+import { medianMicroseconds } from './measure';
+
+const SECTION = sectionOf(
+  { overallDiameterMm: 616, sectionWidthMm: 211.5, treadWidthMm: 175.2 },
+  { rimWidthIn: 7.5, seatDiameterMm: 432, flangeMm: 12.7 },
+);
+const STRUT = USUAL_GEOMETRY.strut;
+
+/** One corner, 61 × 41 poses and 64 points, against the same poses and points on a triangle mesh searched by three-mesh-bvh. */
+export function measureSweep(): void {
+  const solid: SweptSolid = { bodies: [{ section: SECTION, centreOut: -40 }] };
+  const points = assumedLip(80, 308, 60).slice(0, 60);
+  const single = [
+    { out: 95, fwd: -340, up: -40 },
+    { out: 130, fwd: 360, up: -20 },
+    { out: -200, fwd: -400, up: 60 },
+    { out: 0, fwd: 60, up: 392 },
+  ];
+  const parts = [
+    placePart({ id: 'lip', mount: 'body', points }, solid, STRUT),
+    ...single.map((point, n) => placePart({ id: `p${n}`, mount: 'body', points: [point] }, solid, STRUT)),
+  ];
+  const own = medianMicroseconds(() => sweep({ solid, parts, geometry: STRUT, change: null }), 1, 15) / 1000;
+  const mesh = wheelMesh(SECTION, -40, 24, 180);
+  const grid = poseGrid(poseRange(STRUT, travelRange(STRUT, null)));
+  const all = [...points, ...single];
+  const at = new Vector3();
+  const byMesh = () => {
+    let least = Infinity;
+    for (const travel of grid.travels)
+      for (const steer of grid.steers) {
+        const inverse = poseMatrix(STRUT, steer, travel).invert();
+        for (const { out, fwd, up } of all)
+          least = Math.min(least, meshDistance(mesh, at.set(out, fwd, up).applyMatrix4(inverse)));
+      }
+    return least;
+  };
+  const reference = medianMicroseconds(byMesh, 1, 3) / 1000;
+  console.log('\nsweep of one corner: 61 × 41 poses, 64 points');
+  console.log(`  sweep, with its exact minima           ${own.toFixed(0)} ms`);
+  console.log(`  the same poses on a triangle mesh      ${reference.toFixed(0)} ms, coarse grid only`);
+  console.log(`  ratio mesh / sweep                     ${(reference / own).toFixed(1)}`);
+}
