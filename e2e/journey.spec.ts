@@ -30,7 +30,7 @@ test('from nothing to compared setups: a car is entered, measured, briefed, fitt
     await type(page.getByRole('textbox', { name: /^Arch gap/ }), '58');
     await type(page.getByRole('textbox', { name: /^Spacer now/ }), '0');
   }
-  await page.getByRole('link', { name: 'All there: on to the brief' }).click();
+  await page.getByRole('link', { name: 'All read: to the brief' }).click();
 
   await type(page.getByLabel(/^Not further in than/), '-20');
   await type(page.getByLabel(/^Not further out than/), '-2');

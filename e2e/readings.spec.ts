@@ -29,7 +29,7 @@ test('a car is measured by keyboard alone: tire, rim, offset, gaps, front and re
     await page.getByRole('textbox', { name: /^Arch gap/ }).focus();
     await page.keyboard.type('70');
     await page.keyboard.press('Tab');
-    await expect(page.getByText('All there: on to the brief')).toBeVisible();
+    await expect(page.getByText('All read: to the brief')).toBeVisible();
     // Away from the field, keys are keys again.
     await page.getByRole('heading', { level: 1 }).click();
     if (axle === 'Front') await page.keyboard.press('a');

@@ -52,10 +52,14 @@ export class SweepStore {
   /** Takes the job as it is now: what is not swept yet is put in line, what is not wanted any more is dropped. */
   follow(job: Job, raised: Setup | null): void {
     const order = raised ? [raised, ...job.setups.filter((setup) => setup !== raised)] : job.setups;
-    this.#wanted = [
+    const all = [
       ...AXLES.map((axle) => presentWanted(job.vehicle, axle)),
       ...order.flatMap((setup) => AXLES.map((axle) => candidateWanted(job, setup, axle))),
-    ].filter(({ slot, key }) => this.#done.get(slot)?.key !== key);
+    ];
+    // A setup that is gone must not stand in for a new one of its name.
+    const slots = new Set(all.map(({ slot }) => slot));
+    for (const slot of this.#done.keys()) if (!slots.has(slot)) this.#done.delete(slot);
+    this.#wanted = all.filter(({ slot, key }) => this.#done.get(slot)?.key !== key);
     const running = this.#running;
     if (running && !this.#wanted.some((one) => one.slot === running.wanted.slot && one.key === running.wanted.key)) running.run.stop();
     this.#next();

@@ -35,11 +35,11 @@ export default function RoomPage() {
   return shows === 'gaps' ? <RoomGaps modes={modes} /> : <PartsPage modes={modes} />;
 }
 
-function Corner({ caption }: { caption: string }) {
+function Corner({ caption }: { caption?: string }) {
   const { axle, side } = useJob();
   return (
     <h1>
-      {axle === 'front' ? 'Front' : 'Rear'} {side} <span className="soft">{caption}</span>
+      {axle === 'front' ? 'Front' : 'Rear'} {side} {caption && <span className="soft">{caption}</span>}
     </h1>
   );
 }
@@ -74,12 +74,12 @@ function RoomGaps({ modes }: { modes: ReactNode }) {
     <div className="two-columns" {...follow}>
       <section className="setups-sheet" aria-label="Section of the present car">
         <header className="sheet-head">
-          <Corner caption="from behind" />
+          <Corner />
           <span className="soft">
             {toGo > 0 ? (
               `${toGo} ${toGo === 1 ? 'reading' : 'readings'} to go`
             ) : (
-              <Link to="../brief">All there: on to the brief</Link>
+              <Link to="../brief">All read: to the brief</Link>
             )}
           </span>
           {listButton}

@@ -131,6 +131,13 @@ describe('left and right', () => {
     expect(lips.map(({ id, side }) => [id, side])).toEqual([['assumed-lip', 'right'], ['assumed-lip-left', 'left']]); // prettier-ignore
     expect(lips[1]!.clearanceMm!).toBeLessThan(lips[0]!.clearanceMm!);
   });
+  test('the same readings on either side give the same figures: each side has its own mirrored frame', () => {
+    const same = (side?: 'left' | 'right'): Obstacle => ({ id: `p-${side ?? 'both'}`, ...(side ? { side } : {}), gap: gap('inner-shoulder', -60, 30, 20, -10) }); // prettier-ignore
+    const { obstacles } = front(withParts(example, same('left'), same('right'), same()));
+    const figures = obstacles.slice(0, 3).map(({ clearanceMm, steerDeg, travelMm, restMm }) => [clearanceMm, steerDeg, travelMm, restMm]); // prettier-ignore
+    expect(figures[0]).toEqual(figures[1]);
+    expect(figures[0]).toEqual(figures[2]);
+  });
   test('a part of one side says so in its check', () => {
     const one = withParts(example, { id: 'tank', label: 'Tank', side: 'left', gap: gap('inner-shoulder', -60, 30) });
     expect(front(one).checks.find(({ code }) => code === 'obstacle:tank')!.label).toBe('Tank, left');

@@ -1,5 +1,5 @@
 import { fitCandidate, fitPresent } from '#core/evaluate';
-import { AXLES, standsOn, type AxleName, type Job, type Side } from '#core/job';
+import { standsOn, type AxleName, type Job, type Side } from '#core/job';
 import { innerChangeMm, outerChangeMm } from '#core/position';
 import type { SurfaceName } from '#core/section';
 import { resolveGeometry } from '#core/suspension';
@@ -84,10 +84,4 @@ function furtherOf(job: Job, axle: AxleName): Record<'out' | 'in' | 'up', number
     most.up = Math.max(most.up, (then.overallDiameterMm - now.overallDiameterMm) / 2 + drop);
   }
   return most.out === -Infinity ? null : most;
-}
-
-/** How many readings of the plan are there, over both axles; parts on both sides count once. */
-export function planProgress(job: Job): { done: number; total: number } {
-  const items = AXLES.flatMap((axle) => measuringPlan(job, axle, 'right'));
-  return { done: items.filter(({ readId }) => readId !== null).length, total: items.length };
 }

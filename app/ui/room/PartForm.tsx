@@ -1,6 +1,7 @@
 import { Button, Segmented } from 'antd';
 import { DeleteOutlined } from '@ant-design/icons';
 import type { AxleName, Instrument, ObstacleGap, Side } from '#core/job';
+import type { Pose } from '#core/kinematics';
 import { SURFACES, type SurfaceName } from '#core/section';
 import type { SuspensionGeometry } from '#core/suspension';
 import { limitKeyOf, mountOf, type Mount, type ObstacleKind } from '#core/sweep';
@@ -114,7 +115,7 @@ function GapFields({ name, part, parts, geometry }: { name: string; part: PartDr
     value: (gap[key] ?? null) as NonNullable<ObstacleGap[K]> | null,
     commit: (next: NonNullable<ObstacleGap[K]> | null) => parts.change({ ...part, gap: changed(gap, key, next) }),
   });
-  const toPose = (steerDeg: number) => parts.change({ ...part, gap: { ...gap, steerDeg } });
+  const to = (pose: Partial<Pose>) => parts.change({ ...part, gap: { ...gap, ...pose } });
   return (
     <>
       <div className="piece-fields">
@@ -139,11 +140,18 @@ function GapFields({ name, part, parts, geometry }: { name: string; part: PartDr
           commit={(instrument) => parts.change({ ...part, gap: { ...gap, instrument, uncertaintyMm: instrument && INSTRUMENT_UNCERTAINTY_MM[instrument] } })}
         />
       </div>
-      {geometry && geometry.lockInDeg + geometry.lockOutDeg > 0 && (
+      {geometry && (
         <div className="part-poses" role="group" aria-label="Pose of the reading">
-          <Button size="small" onClick={() => toPose(0)}>straight</Button>
-          <Button size="small" onClick={() => toPose(geometry.lockOutDeg)}>lock, leading edge out</Button>
-          <Button size="small" onClick={() => toPose(-geometry.lockInDeg)}>lock, in</Button>
+          {geometry.lockInDeg + geometry.lockOutDeg > 0 && (
+            <>
+              <Button size="small" onClick={() => to({ steerDeg: 0 })}>straight</Button>
+              <Button size="small" onClick={() => to({ steerDeg: geometry.lockOutDeg })}>lock, leading edge out</Button>
+              <Button size="small" onClick={() => to({ steerDeg: -geometry.lockInDeg })}>lock, in</Button>
+            </>
+          )}
+          <Button size="small" onClick={() => to({ travelMm: 0 })}>at rest</Button>
+          <Button size="small" onClick={() => to({ travelMm: -geometry.droopMm })}>hanging</Button>
+          <span className="soft">on a block: type how far it lifts the wheel</span>
         </div>
       )}
     </>

@@ -9,7 +9,7 @@ export function SweepStatus() {
   if (halted === 'died')
     return (
       <span className="sweep-status is-fail" role="alert">
-        The sweep ended by itself; its figures are not known.
+        The sweep ended by itself; figures of parts may be from before.
         <Button size="small" onClick={() => sweepStore.again()}>
           Sweep again
         </Button>
