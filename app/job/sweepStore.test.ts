@@ -1,0 +1,128 @@
+import { readFileSync } from 'node:fs';
+import { applyEdits, type Job } from '#core/job';
+import type { Swept } from '#core/sweep';
+import type { SweepTask } from '../workers/sweepProtocol';
+
+/** A worker that answers when it is told to. */
+interface Call {
+  task: SweepTask;
+  stopped: boolean;
+  answer(swept: Swept | null): void;
+  die(): void;
+}
+const calls: Call[] = [];
+jest.mock('../workers/sweepWorker', () => ({
+  sweepWorker: () => ({
+    call: (ask: (work: unknown, call: number, progress: () => void) => unknown) => {
+      let task: SweepTask | undefined;
+      void ask({ sweep: (_call: number, asked: SweepTask) => (task = asked) }, 1, () => {});
+      const call: Partial<Call> = { stopped: false };
+      Object.assign(call, { task });
+      const answer = new Promise((resolve, reject) => {
+        call.answer = (swept) => resolve(call.stopped ? null : { swept });
+        call.die = () => reject(new Error('died'));
+      });
+      calls.push(call as Call);
+      return { answer, stop: () => (call.stopped = true) };
+    },
+    end: () => {},
+  }),
+}));
+
+import { SweepStore } from './sweepStore';
+
+const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
+const settled = () => new Promise((resolve) => setImmediate(resolve));
+const swept = (name: string): Swept => ({
+  grid: null,
+  restTravelMm: 0,
+  parts: [{ id: name } as Swept['parts'][number]],
+});
+const names = (store: SweepStore, job = example) => {
+  const { source } = store.state();
+  return job.setups.map((setup) => source.candidate(job, setup, 'front')?.parts[0]?.id);
+};
+/** Answers everything that is asked for until nothing is. */
+async function finish(): Promise<string[]> {
+  const order: string[] = [];
+  for (let call = calls.shift(); call; call = calls.shift()) {
+    const { task } = call;
+    const name = task.kind === 'present' ? `now ${task.axle}` : `${task.setup.id} ${task.axle}`;
+    order.push(name);
+    call.answer(swept(name));
+    await settled();
+  }
+  return order;
+}
+beforeEach(() => calls.splice(0));
+
+test('the present car first, then the raised setup, then the others; each once', async () => {
+  const store = new SweepStore();
+  expect(store.state().waiting).toBe(-1);
+  store.follow(example, example.setups[1]!);
+  expect(store.state().waiting).toBe(6);
+  expect(await finish()).toEqual(['now front', 'now rear', 'b front', 'b rear', 'a front', 'a rear']);
+  expect([store.state().waiting, names(store)]).toEqual([0, ['a front', 'b front']]);
+  store.follow(structuredClone(example), example.setups[0]!);
+  expect(await finish()).toEqual([]);
+});
+
+test('only what has changed is swept anew, and the last sweep stands in meanwhile', async () => {
+  const store = new SweepStore();
+  store.follow(example, null);
+  await finish();
+  const nudged = applyEdits(example, [{ op: 'set', path: ['setups', 'a', 'front', 'wheel', 'offsetMm'], value: 41 }]);
+  store.follow(nudged, nudged.setups[0]!);
+  expect(names(store, nudged)).toEqual(['a front', 'b front']);
+  expect(await finish()).toEqual(['a front']);
+  const told = applyEdits(nudged, [{ op: 'set', path: ['brief', 'notes'], value: 'no rub' }]);
+  store.follow(told, null);
+  expect(await finish()).toEqual([]);
+  const grown = applyEdits(told, [{ op: 'set', path: ['brief', 'sweep'], value: { growth: true } }]);
+  store.follow(grown, null);
+  expect(await finish()).toEqual(['a front', 'a rear', 'b front', 'b rear']);
+});
+
+test('what is under way and not wanted any more is stopped', async () => {
+  const store = new SweepStore();
+  store.follow(example, null);
+  const [first] = calls;
+  const moved = applyEdits(example, [{ op: 'set', path: ['vehicle', 'front', 'room', 'archGapMm'], value: 80 }]);
+  store.follow(moved, null);
+  expect(first!.stopped).toBe(true);
+  expect((await finish()).length).toBe(7);
+  expect(store.state().waiting).toBe(0);
+});
+
+test('a setup that is gone does not stand in for a new one of its name', async () => {
+  const store = new SweepStore();
+  store.follow(example, null);
+  await finish();
+  const without = { ...example, setups: [example.setups[0]!] };
+  store.follow(without, null);
+  const again = { ...example, setups: [example.setups[0]!, { ...example.setups[1]!, front: example.setups[0]!.front }] } as Job; // prettier-ignore
+  store.follow(again, null);
+  expect(names(store, again)).toEqual(['a front', undefined]);
+});
+
+test('stopped, nothing goes on until it is asked to; died, the same', async () => {
+  const store = new SweepStore();
+  let heard = 0;
+  const leave = store.subscribe(() => heard++);
+  store.follow(example, null);
+  store.stop();
+  calls.shift()!.answer(swept('never'));
+  await settled();
+  expect([store.state().halted, store.state().waiting, calls.length]).toEqual(['stopped', 6, 0]);
+  store.again();
+  calls.shift()!.die();
+  await settled();
+  expect([store.state().halted, calls.length]).toEqual(['died', 0]);
+  store.again();
+  expect((await finish()).length).toBe(6);
+  expect(store.state().halted).toBeNull();
+  leave();
+  const before = heard;
+  store.end();
+  expect(heard).toBe(before);
+});

@@ -1,0 +1,110 @@
+import { readFileSync } from 'node:fs';
+import { extent } from 'd3';
+import fc from 'fast-check';
+import { axleParts } from '#core/evaluate';
+import type { Job } from '#core/job';
+import { placementOf, toCorner } from '#core/kinematics';
+import { USUAL_GEOMETRY } from '#core/suspension';
+import { extentOf, numbersOf, partAt, sceneOf } from './scene';
+import { PROJECT, rimEdges, silhouettes, touchedPatch, type Flat } from './views';
+
+const demo = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
+const kite = demo('brindle-kite').vehicle;
+const parts = axleParts(kite, 'front');
+const wheel = parts.present!;
+const REST = { steerDeg: 0, travelMm: 0 };
+const still = { ...USUAL_GEOMETRY.strut, camberDeg: 0, camberGainDegPer100: 0 };
+const span = (flats: Flat[], axis: 0 | 1) => {
+  const [least, most] = extent(flats, (flat) => flat[axis]) as [number, number];
+  return most - least;
+};
+
+describe('a wheel on the three drawings', () => {
+  const { section, centreOut } = wheel.bodies[0]!;
+  test('is as wide and as tall as it is, from every side', () => {
+    const placement = placementOf(still, REST);
+    const [behind] = silhouettes(wheel, placement, 'behind');
+    const [side] = silhouettes(wheel, placement, 'side');
+    const [above] = silhouettes(wheel, placement, 'above');
+    const wide = 2 * Math.max(section.halfSectionMm, section.halfRimMm);
+    expect(span(behind!, 0)).toBeCloseTo(wide, 0);
+    expect(span(above!, 0)).toBeCloseTo(wide, 0);
+    for (const [hull, axis] of [[behind, 1], [side, 0], [side, 1], [above, 1]] as const)
+      expect(span(hull!, axis)).toBeCloseTo(2 * section.radiusMm, 0);
+    const [least] = extent(behind!, ([out]) => out) as [number, number];
+    expect(least + wide / 2).toBeCloseTo(centreOut, 0);
+  }); // prettier-ignore
+  test('steered out, its leading edge goes to the right of the drawing from above', () => {
+    const [edge] = rimEdges(wheel, placementOf(still, { steerDeg: 30, travelMm: 0 }), 'above');
+    const front = edge!.reduce((best, flat) => (flat[1] > best[1] ? flat : best));
+    const rear = edge!.reduce((best, flat) => (flat[1] < best[1] ? flat : best));
+    expect(front[0] - rear[0]).toBeGreaterThan(100);
+  });
+  test('a place where it touched lies on it, on every drawing', () => {
+    const region = { clockDeg: [-110, -95] as [number, number], outMm: [50, 70] as [number, number] };
+    for (const view of ['behind', 'side', 'above'] as const) {
+      const patch = touchedPatch(wheel, region, placementOf(still, REST), view);
+      const [hull] = silhouettes(wheel, placementOf(still, REST), view);
+      expect(patch.length).toBeGreaterThan(3);
+      for (const axis of [0, 1] as const) {
+        const [least, most] = extent(hull!, (flat) => flat[axis]) as [number, number];
+        for (const flat of patch) {
+          expect(flat[axis]).toBeGreaterThanOrEqual(least - 1);
+          expect(flat[axis]).toBeLessThanOrEqual(most + 1);
+        }
+      }
+    }
+  });
+});
+
+describe('the parts of a corner', () => {
+  const at = (steerDeg: number, travelMm: number, rise = 0) => sceneOf(parts, 'right', { steerDeg, travelMm }, rise);
+  const place = (scene: ReturnType<typeof at>, id: string) => scene.parts.find((part) => part.id === id)!.points[0]!;
+  test('of the body stand still, those of the knuckle go along, a body lift raises the first alone', () => {
+    expect(place(at(20, 30), 'liner')).toEqual(place(at(0, 0), 'liner'));
+    const rest = place(at(0, 0), 'strut');
+    const [out, fwd, up] = parts.parts.find(({ obstacle }) => obstacle.id === 'strut')!.placed!.xyz;
+    const onWheel = { out: out!, fwd: fwd!, up: up! };
+    const moved = toCorner(placementOf(parts.resolved.geometry!, { steerDeg: 0, travelMm: 30 }), onWheel);
+    expect(place(at(0, 30), 'strut')).toEqual(moved);
+    expect(moved.up).toBeGreaterThan(rest.up + 25);
+    expect(place(at(25, 0), 'tie-rod-end').out).not.toBeCloseTo(place(at(0, 0), 'tie-rod-end').out, 0);
+    expect(place(at(0, 0, 40), 'liner').up).toBeCloseTo(place(at(0, 0), 'liner').up + 40, 9);
+    expect(place(at(0, 0, 40), 'strut')).toEqual(rest);
+  });
+  test('are numbered in their order, the assumed lip without a number', () => {
+    expect(numbersOf(at(0, 0))).toEqual({ 'bumper-corner': 1, liner: 2, strut: 3, 'tie-rod-end': 4, frame: 5 });
+  });
+  test('one is found where it is drawn, none where there is none', () => {
+    const scene = at(0, 0);
+    const [x, y] = PROJECT.side(place(scene, 'liner'));
+    expect(partAt(scene, 'side', [x + 2, y - 3], 12)).toBe('liner');
+    expect(partAt(scene, 'side', [x + 300, y + 300], 12)).toBeNull();
+  });
+  test('the paper holds the wheel in every pose and every part', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -32, max: 38 }), (steerDeg) => {
+        const scene = at(steerDeg, 0);
+        const range = extentOf([wheel], [scene.placement], scene.parts);
+        for (const [hull] of [silhouettes(wheel, scene.placement, 'behind'), silhouettes(wheel, scene.placement, 'above')])
+          for (const [out] of hull!) {
+            expect(out).toBeGreaterThan(range.out[0]);
+            expect(out).toBeLessThan(range.out[1]);
+          }
+        for (const { points } of scene.parts)
+          for (const { fwd, up } of points) {
+            expect(fwd).toBeGreaterThan(range.fwd[0]);
+            expect(fwd).toBeLessThan(range.fwd[1]);
+            expect(up).toBeLessThan(range.up[1]);
+          }
+      }),
+      { numRuns: 12 },
+    );
+  }); // prettier-ignore
+  test('nothing known is an empty sheet, not a fault', () => {
+    const none = axleParts({}, 'front');
+    const scene = sceneOf(none, 'left', REST);
+    expect(scene.parts).toEqual([]);
+    expect(extentOf([], [], []).out).toEqual([-300, 300]);
+  });
+});
