@@ -39,7 +39,7 @@ test('a car is measured by keyboard alone: tire, rim, offset, gaps, front and re
   await page.reload();
   await expect(page.getByRole('textbox', { name: /^Gap to fender/ })).toHaveValue('14.3');
   await expect(
-    page.getByRole('img', { name: /Section of the present front wheel: gap to fender 14\.3 mm/ }),
+    page.getByRole('img', { name: /Section of the present front right wheel: gap to fender 14\.3 mm/ }),
   ).toBeVisible();
 });
 

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { USUAL_SPEEDS_KMH } from '#core/evaluate';
 import { DomainError } from '#core/errors';
 import { measureFigure, measureSign, readMeasure, type LengthUnit } from '#core/units';
@@ -33,10 +34,13 @@ export function SpeedsField() {
   const { unit } = useLengths();
   const editAt = useEditAt();
   const show = (speeds: readonly number[]) => speeds.map((kmh) => measureFigure('speed', kmh, unit).replace(/\.0$/, '')).join(' '); // prettier-ignore
+  // A saved job comes back as another object; the same speeds must stay the same value, or a text being typed would be dropped.
+  const content = JSON.stringify(job.brief?.speedsKmh ?? null);
+  const value = useMemo(() => JSON.parse(content) as number[] | null, [content]);
   return (
     <TypedInput<readonly number[]>
       name="brief/speedsKmh"
-      value={job.brief?.speedsKmh ?? null}
+      value={value}
       commit={(speeds) => editAt(['brief', 'speedsKmh'], speeds)}
       label="Speeds looked at"
       unit={measureSign('speed', unit)}
