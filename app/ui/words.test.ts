@@ -151,7 +151,12 @@ test('stations say what is missing', () => {
     ['3', 'Brief', 'no wish yet', false],
     ['4', 'Setups', 'none yet', false],
     ['5', 'Compare', '—', false],
+    ['6', 'Sweep', 'at rest only', false],
   ]);
+  const sweep = (vehicle: Job['vehicle']) => STATIONS.at(-1)!.state({ ...bare, vehicle });
+  const strut = { suspension: { kind: 'strut' as const } };
+  expect(sweep({ front: strut })).toEqual({ text: 'front moves', full: false });
+  expect(sweep({ front: strut, rear: { suspension: { kind: 'rear' } } })).toEqual({ text: 'both axles', full: true });
 });
 
 test('the unit key goes round', () => {
