@@ -62,7 +62,7 @@ export async function type(field: Locator, text: string): Promise<void> {
 export async function refuseNonsense(
   form: Locator,
   least: number,
-  except = /^(Make and model|Its offset)/,
+  except = /^(Make and model|Its offset|Front raised|Rear raised)/,
   texts = ['nonsense', '-7', '99999'],
 ): Promise<void> {
   const fields = form.getByRole('textbox');
