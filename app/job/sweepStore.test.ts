@@ -105,6 +105,21 @@ test('a setup that is gone does not stand in for a new one of its name', async (
   expect(names(store, again)).toEqual(['a front', undefined]);
 });
 
+test('setups named as the present car’s sweeps are kept by themselves', async () => {
+  const store = new SweepStore();
+  const named = {
+    ...example,
+    setups: [
+      { ...example.setups[0]!, id: 'now' },
+      { ...example.setups[1]!, id: 'present' },
+    ],
+  };
+  store.follow(named, null);
+  expect(await finish()).toEqual(['now front', 'now rear', 'now front', 'now rear', 'present front', 'present rear']);
+  expect(names(store, named)).toEqual(['now front', 'present front']);
+  expect(store.state().source.present(named.vehicle, 'rear')?.parts[0]?.id).toBe('now rear');
+});
+
 test('stopped, nothing goes on until it is asked to; died, the same', async () => {
   const store = new SweepStore();
   let heard = 0;

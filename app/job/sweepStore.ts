@@ -117,9 +117,8 @@ export class SweepStore {
   #source(): SweepSource {
     const of = (slot: string) => this.#done.get(slot)?.swept;
     return {
-      present: (_vehicle, axle) => of(`present ${axle}`),
-      // The present car judged like a setup is swept once, as the present one.
-      candidate: (_job, setup, axle) => of(setup.id === 'now' ? `present ${axle}` : `${setup.id} ${axle}`),
+      present: (_vehicle, axle) => of(presentSlot(axle)),
+      candidate: (_job, setup, axle) => of(setupSlot(setup.id, axle)),
     };
   }
 
@@ -129,6 +128,10 @@ export class SweepStore {
   }
 }
 
+/** Where a sweep is kept; no setup's id can name the present car's. */
+const presentSlot = (axle: AxleName): string => `now: ${axle}`;
+const setupSlot = (id: string, axle: AxleName): string => `setup ${id}: ${axle}`;
+
 /** What a sweep of an axle depends on; the history of its readings is not among it. */
 const carKey = (vehicle: Vehicle, axle: AxleName): string => {
   const { baseline, room, left, suspension, obstacles, dual } = vehicle[axle] ?? {};
@@ -136,13 +139,13 @@ const carKey = (vehicle: Vehicle, axle: AxleName): string => {
 };
 
 const presentWanted = (vehicle: Vehicle, axle: AxleName): Wanted => ({
-  slot: `present ${axle}`,
+  slot: presentSlot(axle),
   key: carKey(vehicle, axle),
   task: { kind: 'present', vehicle, axle },
 });
 
 const candidateWanted = (job: Job, setup: Setup, axle: AxleName): Wanted => ({
-  slot: `${setup.id} ${axle}`,
+  slot: setupSlot(setup.id, axle),
   key: carKey(job.vehicle, axle) + JSON.stringify([setup[axle], setup.suspensionChange?.[axle], job.brief?.sweep]),
   task: { kind: 'candidate', job: { ...job, setups: [] }, setup, axle },
 });

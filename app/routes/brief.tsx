@@ -17,8 +17,10 @@ const LIMITS: readonly { key: LimitKey; label: string; meaning: string }[] = [
   {
     key: 'inboardMm',
     label: 'Inner gap, at rest',
-    meaning: 'between the innermost place of tire or rim and the nearest part',
+    meaning: 'between the innermost place of tire or rim and the nearest part; parts that move with the wheel too',
   },
+  { key: 'fullLockMm', label: 'Parts of the body', meaning: 'over all steer and travel, full lock among them' },
+  { key: 'fenderAtBumpMm', label: 'Fender lip at bump', meaning: 'over all steer and travel' },
   { key: 'archMm', label: 'Arch gap, at rest', meaning: 'between tread and fender lip; bump travel comes out of it' },
   {
     key: 'diameterPct',

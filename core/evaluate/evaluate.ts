@@ -113,11 +113,13 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
   };
 }
 
-/** The present car judged like a candidate, for laying setups beside it. */
+/** The present car judged like a candidate, for laying setups beside it; it is swept as it was measured, without allowances. */
 export function evaluatePresent(job: Job, options: EvaluateOptions = {}): SetupReport {
   const present: Setup = { id: 'now', label: 'now' };
   for (const axle of AXLES) present[axle] = presentAsSetupAxle(job.vehicle, axle) ?? {};
-  return evaluateSetup(job, present, options);
+  const source = options.sweeps ?? RUN_SWEEPS;
+  const sweeps: SweepSource = { ...source, candidate: (_job, _setup, axle) => source.present(job.vehicle, axle) };
+  return evaluateSetup(job, present, { ...options, sweeps });
 }
 
 function evaluateAxle(

@@ -75,7 +75,8 @@ export const obstacleChecks = (
         if (part.fault !== null) return [`cannot be placed: ${part.fault}`];
         if (!sweeps.candidate)
           return [sweeps.candidate === undefined ? 'not swept yet' : 'not known: wheel, tire and offset are needed'];
-        return obstacleLines(part, report, limit, resolved.geometry === null, words);
+        const restMm = resolved.geometry ? sweeps.candidate.restTravelMm : 0;
+        return obstacleLines(part, report, limit, { still: resolved.geometry === null, restMm }, words);
       },
     );
   });
@@ -84,17 +85,27 @@ export const obstacleChecks = (
 export const obstacleLabel = ({ label, side, assumed }: Pick<ObstacleReport, 'label' | 'side' | 'assumed'>): string =>
   `${label}${side ? `, ${side}` : ''}${assumed ? ' (assumed)' : ''}`;
 
-/** A pose in words: straight ahead or so many degrees of lock, at rest or so far up or down. */
-export function poseWords({ steerDeg, travelMm }: Pose, words: Words): string {
+/**
+ * A pose in words: straight ahead or so many degrees of lock, at rest or so far up or down.
+ * @param restMm where the wheel rests: not where it did before a suspension change
+ */
+export function poseWords({ steerDeg, travelMm }: Pose, words: Words, restMm = 0): string {
+  const moved = travelMm - restMm;
   const degrees = formatNumber(Math.abs(steerDeg), Number.isInteger(steerDeg) ? 0 : 1);
   const steer = Math.abs(steerDeg) < 0.05 ? 'straight ahead' : `steered ${degrees}° leading edge ${steerDeg > 0 ? 'out' : 'in'}`;
-  const travel = Math.abs(travelMm) < 0.05 ? 'at rest' : `${words.length(Math.abs(travelMm))} ${travelMm > 0 ? 'up (bump)' : 'down (droop)'}`;
+  const travel = Math.abs(moved) < 0.05 ? 'at rest' : `${words.length(Math.abs(moved))} ${moved > 0 ? 'up (bump)' : 'down (droop)'}`;
   return `${steer}, ${travel}`;
 } // prettier-ignore
 
-function obstacleLines(part: AxlePart, report: ObstacleReport, limit: Limit, still: boolean, words: Words): string[] {
+interface Rest {
+  /** Nobody knows how to move the wheel. */
+  still: boolean;
+  restMm: number;
+}
+
+function obstacleLines(part: AxlePart, report: ObstacleReport, limit: Limit, { still, restMm: rest }: Rest, words: Words): string[] {
   const { clearanceMm, steerDeg, travelMm, baselineClearanceMm, trimMm, restMm } = report;
-  const nearest = `nearest ${poseWords({ steerDeg: steerDeg!, travelMm: travelMm! }, words)}: ${words.length(clearanceMm!)}`;
+  const nearest = `nearest ${poseWords({ steerDeg: steerDeg!, travelMm: travelMm! }, words, rest)}: ${words.length(clearanceMm!)}`;
   const lines =
     report.mount === 'knuckle'
       ? [`it turns and travels with the wheel: ${words.length(clearanceMm!)} in every pose`]

@@ -1,8 +1,10 @@
 import { readFileSync } from 'node:fs';
 import {
   evaluate,
+  evaluatePresent,
   evaluateSetup,
   NO_SWEEPS,
+  poseWords,
   RUN_SWEEPS,
   sensitivitySteps,
   VERDICT_SWEEPS,
@@ -11,6 +13,7 @@ import {
 } from '#core/evaluate';
 import { applyEdits, type Edit, type Job, type Obstacle } from '#core/job';
 import { measuringPlan } from '#core/plan';
+import { wordsIn } from '#core/units';
 
 const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const demo = (name: string) => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
@@ -102,6 +105,36 @@ describe('limits and verdicts of parts', () => {
     expect(report.vehicle.front).toMatchObject({ contradictions: [], suspension: { missing: [] } });
     for (const one of report.setups[0]!.front.checks.filter(({ code }) => code.startsWith('obstacle:')))
       expect(one.working.join('\n')).toMatch(/limit .*mm/);
+  });
+});
+
+describe('the present car', () => {
+  test('is judged by its own sweep, as it was measured: no allowance, and no setup of another name is taken for it', () => {
+    const grown = changed(kite, ['brief/sweep', { growth: true, bulgeMm: 10 }]);
+    const now = evaluatePresent(grown).front.obstacles;
+    expect(now.map(({ clearanceMm }) => clearanceMm)).toEqual(
+      now.map(({ baselineClearanceMm }) => baselineClearanceMm),
+    );
+    const named = { ...kite, setups: [{ ...kite.setups[3]!, id: 'now' }] };
+    expect(evaluate(named).setups[0]!.front.obstacles.find(({ id }) => id === 'liner')!.verdict).toBe('fail');
+  });
+});
+
+describe('poses in words', () => {
+  const mm = wordsIn('mm');
+  test.each([
+    [{ steerDeg: 0, travelMm: 0 }, 0, 'straight ahead, at rest'],
+    [{ steerDeg: 38, travelMm: -12.5 }, 0, 'steered 38° leading edge out, 12.5 mm down (droop)'],
+    [{ steerDeg: -31.46, travelMm: 70 }, 0, 'steered 31.5° leading edge in, 70.0 mm up (bump)'],
+    // A car that rests lower on its springs is at rest there, and told from there.
+    [{ steerDeg: 0, travelMm: 20 }, 20, 'straight ahead, at rest'],
+    [{ steerDeg: 0, travelMm: 0 }, 20, 'straight ahead, 20.0 mm down (droop)'],
+  ])('%j, resting at %d', (pose, rest, text) => expect(poseWords(pose, mm, rest)).toBe(text));
+  test('the working of a lowered setup tells its pose from where it rests', () => {
+    const low = changed(example, ['setups/a/suspensionChange', { front: { kind: 'spring', mm: -20 } }]);
+    const lines = front(low).checks.find(({ code }) => code === 'obstacle:assumed-lip')!.working;
+    expect(part(low, 'assumed-lip').travelMm).toBeCloseTo(70, 6);
+    expect(lines[0]).toContain('50.0 mm up (bump)');
   });
 });
 

@@ -13,6 +13,8 @@ export interface TravelRange {
   leastMm: number;
   mostMm: number;
   bodyRiseMm: number;
+  /** How much higher the body's parts stand over the wheel at rest than before the change, by whatever it was. */
+  restShiftMm: number;
 }
 
 /**
@@ -30,5 +32,6 @@ export function travelRange(
     leastMm: 0 - stops.droopMm - stop * lift,
     mostMm: stops.bumpMm - stop * lift,
     bodyRiseMm: body * lift,
+    restShiftMm: lift,
   };
 }

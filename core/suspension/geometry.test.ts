@@ -5,7 +5,7 @@ describe('how a wheel moves', () => {
   test.each(['strut', 'wishbone', 'axle'] as const)('%s: everything nobody measured is usual, and named', (kind) => {
     expect(resolveGeometry({ kind })).toEqual({ geometry: USUAL_GEOMETRY[kind], assumed: GEOMETRY_KEYS });
   });
-  test('the usual values (design figures; common practice, no source)', () => {
+  test('the usual values (common practice, no source)', () => {
     const { strut, wishbone, axle, rear } = USUAL_GEOMETRY;
     expect([strut, wishbone, axle, rear].map((one) => [one.kingpinInclinationDeg, one.casterDeg, one.kingpinOffsetMm, one.camberGainDegPer100])).toEqual([
       [13, 5, 105, -1], [9, 4, 100, -2], [8, 3, 115, 0], [0, 0, 0, 0],
@@ -46,6 +46,7 @@ describe('where a wheel rests and stops after a change', () => {
     ['body', 50, 0, -60, 70, 50],
   ] as const)('%s by %d', (kind, mm, restMm, leastMm, mostMm, bodyRiseMm) => {
     const range = travelRange(stops, kind && { kind, mm });
+    expect(range.restShiftMm).toBe(mm);
     for (const [found, expected] of [
       [range.restMm, restMm],
       [range.leastMm, leastMm],

@@ -213,6 +213,16 @@ describe('odd cars', () => {
     );
     expect(() => placePart({ id: 'x' }, solidAt(40), STRUT)).toThrow('neither a gap nor coordinates');
   });
+  test('nothing known of the suspension, but raised or lowered: the body stands so much higher over the wheel at rest', () => {
+    const over: Part[] = [bodyPoint({ out: -40, fwd: 0, up: 340 }), { id: 'strut', mount: 'knuckle', gap: { surface: 'inner-sidewall', clockDeg: 0, gapMm: 20 } }]; // prettier-ignore
+    for (const [kind, mm] of [['spring', 25], ['spring', -40], ['strut-top', -10], ['body', 50]] as const) {
+      const still = caseOf(over, { geometry: null, change: { kind, mm } });
+      const [above, strut] = sweep(still).parts;
+      expect(above!.clearanceMm).toBeCloseTo(32 + mm, 1);
+      expect(strut!.clearanceMm).toBeCloseTo(20, 2);
+      expect(clearancesAt(still, { steerDeg: 0, travelMm: 0 }).part).toBeCloseTo(above!.clearanceMm, 9);
+    }
+  }); // prettier-ignore
   test('a part inside the wheel touches in every pose, and says where', () => {
     const found = one(sweep(caseOf([bodyPoint({ out: -40, fwd: 0, up: 290 })])));
     expect(found.clearanceMm).toBeLessThan(-18);

@@ -74,7 +74,7 @@ export function* sweepSteps({ solid, parts, geometry, change, enoughMm }: SweepC
   for (const [done, part] of parts.entries()) {
     const looker = lookAt(part, solid);
     if (!geometry || !grid || part.mount === 'knuckle') {
-      swept.push(stillPart(part, looker, geometry ? 0 : travel.bodyRiseMm));
+      swept.push(stillPart(part, looker, travel.restShiftMm));
     } else {
       const rise = part.mount === 'body' ? travel.bodyRiseMm : 0;
       const stand = (pose: Pose) => relativePlacement(geometry, pose, part.mount, rise);
@@ -100,16 +100,16 @@ export function sweep(one: SweepCase): Swept {
   for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
 }
 
-/** Where a part stands before a wheel that does not move against it. */
-function stillPlacement({ mount }: PlacedPart, bodyRiseMm: number): Placement {
+/** Where a part stands before a wheel that does not move against it: one of the body by as much higher as the change lets the wheel hang. */
+function stillPlacement({ mount }: PlacedPart, restShiftMm: number): Placement {
   const placement = Float64Array.from(placementIn(null, AT_REST));
-  if (mount === 'body') placement[11]! += bodyRiseMm;
+  if (mount === 'body') placement[11]! += restShiftMm;
   return placement;
 }
 
 /** A part that never moves against the wheel: one look is all. */
-function stillPart(part: PlacedPart, looker: Looker, bodyRiseMm: number): SweptPart {
-  const nearest = looker.nearest(stillPlacement(part, bodyRiseMm));
+function stillPart(part: PlacedPart, looker: Looker, restShiftMm: number): SweptPart {
+  const nearest = looker.nearest(stillPlacement(part, restShiftMm));
   const at = wheelPlace(nearest);
   const touched: TouchedRegion | null =
     nearest.mm < 0 ? { clockDeg: [at.clockDeg, at.clockDeg], outMm: [at.outMm, at.outMm] } : null;
@@ -214,11 +214,13 @@ function widened(region: TouchedRegion | null, { clockDeg, outMm }: WheelPlace):
 
 /** How far each part is from the wheel in one pose, mm; exact. */
 export function clearancesAt({ solid, parts, geometry, change }: SweepCase, pose: Pose): Record<string, number> {
-  const rise = travelRange({ bumpMm: 0, droopMm: 0 }, change).bodyRiseMm;
+  const { bodyRiseMm, restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);
   return Object.fromEntries(
     parts.map((part) => {
       const still = !geometry || part.mount === 'knuckle';
-      const placement = still ? stillPlacement(part, rise) : relativePlacement(geometry, pose, part.mount, rise);
+      const placement = still
+        ? stillPlacement(part, restShiftMm)
+        : relativePlacement(geometry, pose, part.mount, bodyRiseMm);
       return [part.id, lookAt(part, solid).exact(placement)];
     }),
   );

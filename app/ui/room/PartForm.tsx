@@ -14,7 +14,7 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
-import { KIND_NAMES, type PartDraft } from './partDraft';
+import { asGap, asPoints, KIND_NAMES, type PartDraft } from './partDraft';
 import { PointRows } from './PointRows';
 import type { Parts } from './useParts';
 
@@ -49,7 +49,7 @@ interface PartFormProps {
 export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
   const { job } = useJob();
   const lengths = useLengths();
-  const name = `parts/${axle}/${part.id ?? 'new'}`;
+  const name = `parts/${axle}/${part.id ?? `begun-${part.kind}`}`;
   const over = <T,>(key: keyof PartDraft, value: T | null | undefined) => ({
     name: `${name}/${key}`,
     value: value ?? null,
@@ -170,9 +170,3 @@ function ofKind(part: PartDraft, kind: ObstacleKind | null): PartDraft {
   const next = changed(part, 'kind', kind);
   return named || !kind ? next : { ...next, label: KIND_NAMES[kind] };
 }
-
-const asPoints = ({ gap: _, ...part }: PartDraft): PartDraft => ({ ...part, points: [{}] });
-const asGap = ({ points: _, ...part }: PartDraft): PartDraft => ({
-  ...part,
-  gap: { surface: 'outer-shoulder', clockDeg: 0 },
-});

@@ -14,15 +14,19 @@ interface PlanListProps {
   /** The parts of this corner that the plan does not name. */
   others: readonly Obstacle[];
   chosen: string | null;
-  /** The kind that is being read. */
-  reading: ObstacleKind | undefined;
+  /** Kinds whose reading was begun, and the one of them in hand. */
+  begun: readonly (ObstacleKind | undefined)[];
+  inHand: ObstacleKind | undefined;
   choose(id: string): void;
   begin(draft: PartDraft): void;
 }
 
 /** What is worth reading at this corner, in the order of a walk round it, each with its picture; and what else was read. */
-export function PlanList({ plan, numbers, others, chosen, reading, choose, begin }: PlanListProps) {
+export function PlanList({ plan, numbers, others, chosen, begun, inHand, choose, begin }: PlanListProps) {
   const lengths = useLengths();
+  const unplanned = begun.flatMap((kind) =>
+    kind && !plan.some((item) => item.kind === kind && item.readId === null) ? [kind] : [],
+  );
   const left = plan.filter(({ readId }) => readId === null).length;
   const why = ({ furtherMm, toward }: PlanItem) =>
     furtherMm === null
@@ -38,18 +42,29 @@ export function PlanList({ plan, numbers, others, chosen, reading, choose, begin
           <li key={item.kind}>
             <button
               type="button"
-              aria-pressed={item.readId === null ? chosen === null && reading === item.kind : item.readId === chosen}
+              aria-pressed={item.readId === null ? inHand === item.kind : item.readId === chosen}
               onClick={() => (item.readId === null ? begin(draftFromPlan(item)) : choose(item.readId))}
             >
               <PlanPicture item={item} />
               <span>
                 <b>{KIND_NAMES[item.kind]}</b>
                 <small>
-                  {item.readId !== null ? 'read' : reading === item.kind ? 'begun, its gap is missing' : item.where}
+                  {item.readId !== null ? 'read' : begun.includes(item.kind) ? 'begun, its gap is missing' : item.where}
                 </small>
                 {item.readId === null && <small className="figure">{why(item)}</small>}
               </span>
               {item.readId !== null && <Read number={numbers[item.readId]} />}
+            </button>
+          </li>
+        ))}
+        {unplanned.map((kind) => (
+          <li key={`begun ${kind}`}>
+            <button type="button" aria-pressed={inHand === kind} onClick={() => begin(draftOfKind(kind))}>
+              <span />
+              <span>
+                <b>{KIND_NAMES[kind]}</b>
+                <small>begun, its gap is missing</small>
+              </span>
             </button>
           </li>
         ))}

@@ -76,10 +76,10 @@ export function RoomParts() {
           <p className="soft part-hint">Click the wheel: from outside for the clock, from behind for the place on it.</p>
         )}
         {inHand && (
-          <PartForm key={parts.chosen ?? 'draft'} axle={axle} side={side} part={inHand} parts={parts} geometry={geometry} />
+          <PartForm key={parts.chosen ?? `begun ${inHand.kind}`} axle={axle} side={side} part={inHand} parts={parts} geometry={geometry} />
         )}
         {!inHand && scene.parts.length > 0 && <p className="soft">Choose a part on a drawing or from the list to see its reading.</p>}
-        <PoseControls geometry={geometry} pose={pose} move={setMoved} travel={geometry ? [-geometry.droopMm, geometry.bumpMm] : null} />
+        <PoseControls geometry={geometry} pose={pose} move={setMoved} travel={geometry ? [-geometry.droopMm, geometry.bumpMm] : null} restMm={0} />
         {!placed.present && <p className="sheet-hint">The wheel is drawn once tire, rim and offset are known, under Gaps.</p>}
       </ThreeViews>
       <aside className="panel room-panel" aria-label="Parts">
@@ -89,7 +89,8 @@ export function RoomParts() {
           numbers={numbers}
           others={here.filter(({ id }) => !planned.has(id))}
           chosen={parts.chosen}
-          reading={parts.draft?.kind}
+          begun={parts.drafts.map(({ kind }) => kind)}
+          inHand={parts.chosen === null ? inHand?.kind : undefined}
           choose={choose}
           begin={(draft) => {
             setMoved(null);

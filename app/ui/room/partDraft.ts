@@ -9,6 +9,8 @@ export interface PartDraft extends Omit<Obstacle, 'id' | 'gap' | 'points'> {
   id: string | null;
   gap?: Partial<ObstacleGap> | undefined;
   points?: Partial<Point3>[] | undefined;
+  /** What was typed for the other way of placing it, while this way is shown. */
+  other?: Pick<PartDraft, 'gap' | 'points'> | undefined;
 }
 
 /** The words for each kind. */
@@ -37,22 +39,37 @@ export const draftFromPlan = ({ kind, surface, clockDeg, steerDeg }: PlanItem): 
   gap: { surface, clockDeg, ...(steerDeg === 0 ? {} : { steerDeg }) },
 });
 
+/** Where a reading begins that nobody has placed yet. */
+const FIRST_PLACE = { surface: 'outer-shoulder', clockDeg: 0 } as const;
+
 /** A part of a kind that the plan does not name. */
 export const draftOfKind = (kind: ObstacleKind): PartDraft => ({
   id: null,
   kind,
   label: KIND_NAMES[kind],
-  gap: { surface: 'outer-shoulder', clockDeg: 0 },
+  gap: { ...FIRST_PLACE },
 });
 
 export const draftOf = (obstacle: Obstacle): PartDraft => ({ ...obstacle });
+
+/** The same part by coordinates, or by a gap again; what was typed the other way is kept beside it. */
+export const asPoints = ({ gap, other, ...part }: PartDraft): PartDraft => ({
+  ...part,
+  points: other?.points ?? [{}],
+  other: { gap },
+});
+export const asGap = ({ points, other, ...part }: PartDraft): PartDraft => ({
+  ...part,
+  gap: other?.gap ?? { ...FIRST_PLACE },
+  other: { points },
+});
 
 const wholePoint = (point: Partial<Point3>): point is Point3 =>
   point.out !== undefined && point.fwd !== undefined && point.up !== undefined;
 
 /** The part a draft means once its gap, or every coordinate, is there; null until then. */
 export function partFrom(draft: PartDraft, id: string): Obstacle | null {
-  const { gap, points, id: _, ...rest } = draft;
+  const { gap, points, id: _, other: _other, ...rest } = draft;
   if (points) return points.length > 0 && points.every(wholePoint) ? { ...rest, id, points } : null;
   if (gap?.surface === undefined || gap.clockDeg === undefined || gap.gapMm === undefined) return null;
   return { ...rest, id, gap: gap as ObstacleGap };

@@ -6,7 +6,17 @@ import { USUAL_GEOMETRY } from '#core/suspension';
 import { gapPoint, type SweptSolid } from '#core/sweep';
 import { checkJob } from '#formats/job';
 import { PROJECT } from '../space/views';
-import { copiedToSide, draftFromPlan, draftOf, draftOfKind, freePartId, KIND_NAMES, partFrom } from './partDraft';
+import {
+  asGap,
+  asPoints,
+  copiedToSide,
+  draftFromPlan,
+  draftOf,
+  draftOfKind,
+  freePartId,
+  KIND_NAMES,
+  partFrom,
+} from './partDraft';
 import { pointedAt } from './pointedAt';
 
 const SECTION = sectionOf(
@@ -43,6 +53,15 @@ describe('a part while it is being read', () => {
     });
     const job = { format: 'scoval.job', version: 1, vehicle: { front: { obstacles } }, setups: [{ id: 'a' }] };
     expect(checkJob(JSON.parse(JSON.stringify(job))).faults).toBeUndefined();
+  });
+  test('by coordinates and back: nothing that was typed either way is lost', () => {
+    const toPoints = asPoints(draftOf(read));
+    expect([toPoints.gap, toPoints.points, partFrom(toPoints, 'liner')]).toEqual([undefined, [{}], null]);
+    const typed = { ...toPoints, points: [{ out: 5, fwd: -300 }] };
+    const back = asGap(typed);
+    expect(partFrom(back, 'liner')).toEqual(read);
+    expect(asPoints(back).points).toEqual([{ out: 5, fwd: -300 }]);
+    expect(asGap({ id: null, kind: 'tank', points: [{}] }).gap).toEqual({ surface: 'outer-shoulder', clockDeg: 0 });
   });
   test('ids are free ones, and a copy stands on its side alone', () => {
     expect(freePartId('liner', [])).toBe('liner');

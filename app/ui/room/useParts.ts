@@ -3,50 +3,53 @@ import type { AxleName, Obstacle, Side } from '#core/job';
 import { useJob } from '../../job/JobContext';
 import { copiedToSide, draftOf, freePartId, partFrom, type PartDraft } from './partDraft';
 
-/** The parts of an axle, and the one in hand. A draft that is no part yet outlives a change of station. */
+/** Readings that were begun and are no parts yet, one of each kind, the one in hand last. */
+type Drafts = readonly PartDraft[];
+
+/** The parts of an axle, and the one in hand. What was begun outlives a look at another part, and a change of station. */
 export function useParts(axle: AxleName) {
-  const { job, edit, drafts } = useJob();
-  const draftName = `part-draft/${axle}`;
+  const { job, edit, drafts: kept } = useJob();
+  const keptAs = `part-drafts/${axle}`;
   const [chosen, setChosen] = useState<string | null>(null);
-  const [draft, setDraft] = useState<PartDraft | null>(() => {
-    const kept = drafts.get(draftName);
-    return kept ? (JSON.parse(kept) as PartDraft) : null;
-  });
+  const [drafts, setDrafts] = useState<Drafts>(() => JSON.parse(kept.get(keptAs) ?? '[]') as Drafts);
   const own: readonly Obstacle[] = job.vehicle[axle]?.obstacles ?? [];
-  const keepDraft = (next: PartDraft | null) => {
-    setDraft(next);
-    if (next) drafts.set(draftName, JSON.stringify(next));
-    else drafts.delete(draftName);
+  const keep = (next: Drafts) => {
+    setDrafts(next);
+    if (next.length > 0) kept.set(keptAs, JSON.stringify(next));
+    else kept.delete(keptAs);
   };
+  const without = (kind: PartDraft['kind']) => drafts.filter((draft) => draft.kind !== kind);
   const put = (parts: readonly Obstacle[]) => edit({ op: 'set', path: ['vehicle', axle, 'obstacles'], value: parts });
   const picked = own.find(({ id }) => id === chosen) ?? null;
+  const draft = drafts.at(-1) ?? null;
   return {
     own,
-    /** The part in hand: one of the job's that was chosen, else one that is being read. */
+    /** The part in hand: one of the job's that was chosen, else the reading begun last. */
     inHand: picked ? draftOf(picked) : draft,
     chosen: picked?.id ?? null,
-    /** What is being read and is no part yet; choosing another part leaves it as it is. */
-    draft,
+    drafts,
     choose: setChosen,
+    /** Begins a reading; one of its kind that was begun before goes on. */
     begin(next: PartDraft) {
       setChosen(null);
-      // The same kind again is the reading that was begun.
-      if (!draft || draft.kind !== next.kind || next.points || draft.points) keepDraft(next);
+      keep([...without(next.kind), drafts.find(({ kind }) => kind === next.kind) ?? next]);
     },
-    drop: () => keepDraft(null),
-    /** Takes a change of the part in hand: a whole one goes into the job, an incomplete one stays a draft. */
+    /** Drops the reading in hand. */
+    drop: () => keep(drafts.slice(0, -1)),
+    /** Takes a change of the part in hand: a whole one goes into the job, an incomplete one stays begun. */
     change(next: PartDraft) {
       const id = next.id ?? freePartId(next.kind ?? 'part', own);
       const part = partFrom(next, id);
+      const others = next.id === null ? drafts.slice(0, -1) : drafts;
       if (part) {
         put(next.id === null ? [...own, part] : own.map((one) => (one.id === id ? part : one)));
-        if (next.id === null) keepDraft(null);
+        keep(others);
         setChosen(id);
         return;
       }
       if (next.id !== null) put(own.filter((one) => one.id !== next.id));
       setChosen(null);
-      keepDraft({ ...next, id: null });
+      keep([...others, { ...next, id: null }]);
     },
     remove(id: string) {
       put(own.filter((one) => one.id !== id));

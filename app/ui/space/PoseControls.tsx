@@ -8,11 +8,13 @@ interface PoseControlsProps {
   geometry: SuspensionGeometry | null;
   pose: Pose;
   travel: readonly [number, number] | null;
+  /** Where the wheel rests, mm of travel. */
+  restMm: number;
   move(pose: Pose): void;
 }
 
 /** Steer and travel of the drawings; arrow keys move them too. */
-export function PoseControls({ geometry, pose, travel, move }: PoseControlsProps) {
+export function PoseControls({ geometry, pose, travel, restMm, move }: PoseControlsProps) {
   const lengths = useLengths();
   if (!geometry || !travel) return null;
   const steers = geometry.lockInDeg + geometry.lockOutDeg > 0;
@@ -37,7 +39,7 @@ export function PoseControls({ geometry, pose, travel, move }: PoseControlsProps
       {travel[1] > travel[0] && (
         <label>
           <span className="label">
-            Wheel up <b className="figure">{lengths.text(pose.travelMm, true)}</b>
+            Wheel up <b className="figure">{lengths.text(pose.travelMm - restMm, true)}</b>
           </span>
           <Slider
             min={travel[0]}
@@ -50,7 +52,7 @@ export function PoseControls({ geometry, pose, travel, move }: PoseControlsProps
           />
         </label>
       )}
-      <Button size="small" onClick={() => move({ steerDeg: 0, travelMm: 0 })}>
+      <Button size="small" onClick={() => move({ steerDeg: 0, travelMm: restMm })}>
         Straight, at rest
       </Button>
     </div>

@@ -17,10 +17,12 @@ interface PartsTableProps {
   chosen: string | null;
   choose(id: string | null): void;
   move(pose: Pose): void;
+  /** Where the setup rests, mm of travel. */
+  restMm: number;
 }
 
 /** The parts of a corner with what each leaves: least clearance and its pose, and what there is in the pose of the drawings. */
-export function PartsTable({ parts, numbers, here, chosen, choose, move }: PartsTableProps) {
+export function PartsTable({ parts, numbers, here, chosen, choose, move, restMm }: PartsTableProps) {
   const lengths = useLengths();
   const words = wordsIn(lengths.unit);
   const pick = ({ id, steerDeg, travelMm, mount }: ObstacleReport) => {
@@ -52,7 +54,7 @@ export function PartsTable({ parts, numbers, here, chosen, choose, move }: Parts
                   <small>
                     {WORDS[part.verdict]}
                     {part.clearanceMm !== null && part.mount === 'knuckle' && ' · moves with the wheel'}
-                    {part.clearanceMm !== null && part.mount !== 'knuckle' && part.swept && ` · ${poseWords({ steerDeg: part.steerDeg!, travelMm: part.travelMm! }, words)}`}
+                    {part.clearanceMm !== null && part.mount !== 'knuckle' && part.swept && ` · ${poseWords({ steerDeg: part.steerDeg!, travelMm: part.travelMm! }, words, restMm)}`}
                     {part.clearanceMm !== null && !part.swept && ' · at rest only'}
                   </small>
                 </span>

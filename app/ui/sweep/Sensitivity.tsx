@@ -74,7 +74,10 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
           </Button>
         </span>
       )}
-      {state.name === 'done' && (
+      {state.name === 'done' && telling(state.found).length === 0 && (
+        <p className="soft">None of them moves the least room by as much as {lengths.text(TELLS_MM)}.</p>
+      )}
+      {state.name === 'done' && telling(state.found).length > 0 && (
         <table className="sweep-parts" aria-label="Assumed values by what they do to the least room">
           <thead>
             <tr>
@@ -84,7 +87,7 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
             </tr>
           </thead>
           <tbody>
-            {state.found.filter(({ mattersMm }) => mattersMm >= 0.05).map(({ key, value: of, span, lessMm, moreMm, decides }) => (
+            {telling(state.found).map(({ key, value: of, span, lessMm, moreMm, decides }) => (
               <tr key={key}>
                 <td>
                   {GEOMETRY_NAMES[key].name}
@@ -102,3 +105,7 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
     </section>
   );
 } // prettier-ignore
+
+/** What moves the room by less than this is not told, mm. */
+const TELLS_MM = 0.1;
+const telling = (found: readonly Found[]): Found[] => found.filter(({ mattersMm }) => mattersMm >= TELLS_MM);

@@ -17,6 +17,7 @@ interface SweepMapProps {
   move(pose: Pose): void;
   /** Where the least is. */
   worst: Pose | null;
+  /** Where the setup rests: travel is told from there. */
   restTravelMm: number;
 }
 
@@ -41,7 +42,8 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
   const path = (region: Region) =>
     region.map((ring) => `${line()(ring.map(([x, y]) => [x * width, (1 - y) * height] as [number, number]))}Z`).join('');
   const span = ([from, to]: readonly [number, number]) => to - from || 1;
-  const x = (steerDeg: number) => ((steerDeg - grid.steer[0]) / span(grid.steer)) * width;
+  // An axle that does not steer has its one steer in the middle.
+  const x = (steerDeg: number) => (grid.steer[1] > grid.steer[0] ? (steerDeg - grid.steer[0]) / span(grid.steer) : 0.5) * width;
   const y = (travelMm: number) => (1 - (travelMm - grid.travel[0]) / span(grid.travel)) * height;
   const within = ([least, most]: readonly [number, number], value: number) => Math.min(most, Math.max(least, value));
   const to = (steerDeg: number, travelMm: number) =>
@@ -73,7 +75,7 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
         role="application"
         tabIndex={0}
         aria-label={`Clearance of ${name} over steer and travel; arrow keys move the pose, Home goes to the least`}
-        aria-description={`steer ${formatNumber(pose.steerDeg, 1)} degrees, travel ${lengths.text(pose.travelMm)}`}
+        aria-description={`steer ${formatNumber(pose.steerDeg, 1)} degrees, travel ${lengths.text(pose.travelMm - restTravelMm)}`}
         onPointerMove={follow}
         onPointerDown={follow}
         onKeyDown={walk}
@@ -93,8 +95,8 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
           {grid.steer[1] > grid.steer[0] && ticks(grid.steer, 10).map((at) => (
             <text key={at} x={x(at)} y={height + 14} textAnchor="middle">{formatNumber(at, 0, at !== 0)}</text>
           ))}
-          {grid.travel[1] > grid.travel[0] && ticks(grid.travel, 20).map((at) => (
-            <text key={at} x={-6} y={y(at) + 4} textAnchor="end">{lengths.unit === 'mm' ? formatNumber(at, 0, at !== 0) : lengths.figure(at, at !== 0)}</text>
+          {grid.travel[1] > grid.travel[0] && ticks(grid.travel.map((mm) => mm - restTravelMm) as [number, number], 20).map((at) => (
+            <text key={at} x={-6} y={y(at + restTravelMm) + 4} textAnchor="end">{lengths.unit === 'mm' ? formatNumber(at, 0, at !== 0) : lengths.figure(at, at !== 0)}</text>
           ))}
           <text className="map-name" x={width / 2} y={height + 29} textAnchor="middle">
             {grid.steer[1] > grid.steer[0] ? 'steer, °: leading edge in − out +' : 'does not steer'}

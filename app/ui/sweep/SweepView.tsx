@@ -29,7 +29,7 @@ const STRAIGHT: Pose = { steerDeg: 0, travelMm: 0 };
 /** One setup in one corner: the map of its clearances, the drawings in the pose of the map, its parts and its neighbours. */
 export function SweepView({ setup, report }: { setup: Setup; report: SetupReport }) {
   const { job, axle, side, setups, present, sweeps, raise } = useJob();
-  const [asked, setAsked] = useState<Pose>(STRAIGHT);
+  const [moved, setAsked] = useState<Pose | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const placed = axleParts(job.vehicle, axle);
   const { geometry } = placed.resolved;
@@ -37,10 +37,14 @@ export function SweepView({ setup, report }: { setup: Setup; report: SetupReport
   const one = useMemo(() => candidateCase(job, setup, axle), [job, setup, axle]);
   const swept = sweeps.candidate(job, setup, axle) ?? null;
   const travel = travelRange(geometry ?? { bumpMm: 0, droopMm: 0 }, change);
-  const { bodyRiseMm } = travel;
+  const { bodyRiseMm, restMm } = travel;
+  // Until somebody moves it, the wheel stands as the setup rests.
+  const asked = useMemo(() => moved ?? { steerDeg: 0, travelMm: restMm }, [moved, restMm]);
   // A lock or a stop that has moved takes the pose along.
   const pose = useMemo(() => (swept?.grid ? within(swept.grid, asked) : asked), [swept, asked]);
-  const scene = useMemo(() => sceneOf(placed, side, pose, bodyRiseMm), [placed, side, pose, bodyRiseMm]);
+  // A wheel nobody can move hangs by as much as the change lets it: the body stands higher over it.
+  const riseMm = geometry ? bodyRiseMm : travel.restShiftMm;
+  const scene = useMemo(() => sceneOf(placed, side, pose, riseMm), [placed, side, pose, riseMm]);
   const numbers = useMemo(() => numbersOf(scene), [scene]);
   const extent = useMemo(() => sweepExtent(placed, side, one?.solid ?? null), [placed, side, one]);
   const distances = useMemo(() => (one ? clearancesAt(one, pose) : {}), [one, pose]);
@@ -57,6 +61,7 @@ export function SweepView({ setup, report }: { setup: Setup; report: SetupReport
     play.stop();
     setAsked(next);
   };
+  const steers = !swept?.grid || swept.grid.steer[1] > swept.grid.steer[0];
   const touched = shown.flatMap(({ touched: region }) => region ?? []);
   const name = chosen === null ? 'the worst of all parts' : (here.find(({ id }) => id === chosen)?.label ?? chosen);
   return (
@@ -93,9 +98,9 @@ export function SweepView({ setup, report }: { setup: Setup; report: SetupReport
             icon={play.playing ? <PauseOutlined /> : <CaretRightOutlined />}
             onClick={play.toggle}
             disabled={!swept?.grid}
-            title="From lock to lock (Y)"
+            title="Play through (Y)"
           >
-            {play.playing ? 'Stop' : 'Lock to lock'}
+            {play.playing ? 'Stop' : steers ? 'Lock to lock' : 'Stop to stop'}
           </Button>
           <span className="soft">map of {name}</span>
           {chosen !== null && (
@@ -131,11 +136,11 @@ export function SweepView({ setup, report }: { setup: Setup; report: SetupReport
         ) : (
           <NothingSwept kind={placed.resolved.missing ? 'still' : here.length === 0 ? 'bare' : one ? 'waiting' : 'wheel'} />
         )}
-        <PoseControls geometry={geometry} pose={pose} move={moveTo} travel={geometry ? [travel.leastMm, travel.mostMm] : null} />
+        <PoseControls geometry={geometry} pose={pose} move={moveTo} travel={geometry ? [travel.leastMm, travel.mostMm] : null} restMm={restMm} />
       </ThreeViews>
       <aside className="panel" aria-label="Sweep">
         <h2 className="label">Parts of this corner</h2>
-        <PartsTable parts={here} numbers={numbers} here={distances} chosen={chosen} choose={setChosen} move={moveTo} />
+        <PartsTable parts={here} numbers={numbers} here={distances} chosen={chosen} choose={setChosen} move={moveTo} restMm={geometry ? restMm : 0} />
         <Allowances />
         {geometry && (
           <Sensitivity setup={setup} axle={axle} assumed={placed.resolved.geometry ? placed.resolved.assumed.length : 0} />

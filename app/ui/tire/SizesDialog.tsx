@@ -60,7 +60,7 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
   const columns: TableColumnsType<SizeThatDoes> = [
     { title: 'Size', key: 'size', render: (_, { name }) => <b className="figure">{name}</b> },
     {
-      title: 'In this room',
+      title: 'In this room, at rest',
       key: 'room',
       render: (_, { verdict, used }) => (
         <span className="sizes-verdict">
