@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import type { Job } from '#core/job';
 
@@ -82,3 +83,15 @@ export async function refuseNonsense(
     await expect(field).toHaveValue(before);
   }
 }
+
+/** Axe finds nothing on the page, or on a part of it. */
+export async function clean(page: Page, include?: string): Promise<void> {
+  await expect(page.getByRole('tooltip')).toBeHidden();
+  const axe = include ? new AxeBuilder({ page }).include(include) : new AxeBuilder({ page });
+  const { violations } = await axe.analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
+}
+
+/** Every sweep of the job is made. */
+export const swept = (page: Page): Promise<void> =>
+  expect(page.locator('.frame')).toHaveAttribute('data-swept', 'true');

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, openDemo, saved, test } from './bench';
 
-const VIEWS = ['hub', 'room', 'brief', 'setups', 'compare'] as const;
+const VIEWS = ['hub', 'room', 'brief', 'setups', 'compare', 'sweep'] as const;
 
 for (const theme of ['light', 'dark'] as const)
   test(`axe finds nothing on any view, ${theme} table`, async ({ page }) => {

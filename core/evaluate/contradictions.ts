@@ -1,5 +1,5 @@
 import type { AxleName, Obstacle, Vehicle } from '#core/job';
-import type { Pose } from '#core/kinematics';
+import { AT_REST, type Pose } from '#core/kinematics';
 import { nearestOnSection, sectionPartAt } from '#core/section';
 import type { SuspensionGeometry } from '#core/suspension';
 import { lookAt, placementIn, readingPose, relativePlacement, type Nearest, type PlacedPart, type Swept, type SweptSolid } from '#core/sweep'; // prettier-ignore
@@ -81,7 +81,7 @@ function asRead(
 ): Found[] {
   if (!present) return [];
   const { gap } = part.obstacle;
-  const pose = gap ? readingPose(gap) : { steerDeg: 0, travelMm: 0 };
+  const pose = gap ? readingPose(gap) : AT_REST;
   const nearest = nearestIn(placed, present, geometry, pose);
   if (!gap) {
     if (nearest.mm >= -TOUCH_MM) return [];

@@ -22,8 +22,8 @@ import { loadFigures } from './loadFigures';
 import { massFigures } from './massFigures';
 import { positionFigures } from './positionFigures';
 import { obstacleChecks, obstacleReports } from './obstacles';
-import { axleParts } from './parts';
-import type { AxleReport, Report, SetupReport, VehicleReport } from './report';
+import { axleParts, type AxleParts } from './parts';
+import type { AxleReport, Report, SetupReport, SideGaps, VehicleReport } from './report';
 import { RUN_SWEEPS, type AxleSweeps, type SweepSource } from './sweeps';
 import { sensorCheck, sensorReport } from './sensors';
 import { Sheet } from './sheet';
@@ -147,10 +147,8 @@ function evaluateAxle(
   positionFigures(sheet, candidate, present, axle, vehicleAxle, change);
   const left = leftDiffers(vehicleAxle) ? new Sheet(words, sheet) : null;
   if (left) {
-    const room = roomOn(vehicleAxle, 'left');
-    positionFigures(left, candidate, present, axle, { ...vehicleAxle, room }, change);
-    const { pokeMm, outboardGapMm, inboardGapMm, archGapMm } = left;
-    sheet.left = { pokeMm, outboardGapMm, inboardGapMm, archGapMm };
+    positionFigures(left, candidate, present, axle, { ...vehicleAxle, room: roomOn(vehicleAxle, 'left') }, change);
+    sheet.left = sideGaps(left);
   }
   const load = loadFigures(sheet, job.vehicle, axle, candidate, present);
   massFigures(sheet, candidate, setup[axle] ?? {}, present);
@@ -161,13 +159,7 @@ function evaluateAxle(
     candidate: source.candidate(job, setup, axle),
   };
   sheet.obstacles = obstacleReports(parts, sweeps, job.brief);
-  if (parts.resolved.geometry && sheet.obstacles.some(({ mount }) => mount !== 'knuckle'))
-    sheet.assumed.push(
-      ...parts.resolved.assumed
-        .map((key) => `vehicle.${axle}.suspension.${key}`)
-        .filter((key) => !sheet.assumed.includes(key)),
-    );
-  for (const { id, assumed } of sheet.obstacles) if (assumed) sheet.assumed.push(`vehicle.${axle}.obstacles.${id}`);
+  sheet.assumed.push(...assumedOfParts(axle, parts, sheet).filter((key) => !sheet.assumed.includes(key)));
   if (hardware.seatAssumed && hardware.seat) sheet.assumed.push(`setups.${setup.id}.${axle}.stack.seat`);
   if (hardware.hubPattern.circle?.readings.some(({ assumed }) => assumed))
     sheet.assumed.push(`vehicle.${axle}.hub.patternReadings.uncertaintyMm`);
@@ -180,4 +172,20 @@ function evaluateAxle(
   ];
   sheet.verdict = worstVerdict(sheet.checks.map(({ verdict }) => verdict));
   return sheet;
+}
+
+const sideGaps = ({ pokeMm, outboardGapMm, inboardGapMm, archGapMm }: Sheet): SideGaps => ({
+  pokeMm,
+  outboardGapMm,
+  inboardGapMm,
+  archGapMm,
+});
+
+/** What the sweep of an axle's parts rests on that nobody measured. */
+function assumedOfParts(axle: AxleName, { resolved }: AxleParts, { obstacles }: Sheet): string[] {
+  const moves = resolved.geometry !== null && obstacles.some(({ mount }) => mount !== 'knuckle');
+  return [
+    ...(moves ? resolved.assumed.map((key) => `vehicle.${axle}.suspension.${key}`) : []),
+    ...obstacles.filter(({ assumed }) => assumed).map(({ id }) => `vehicle.${axle}.obstacles.${id}`),
+  ];
 }

@@ -13,11 +13,13 @@ import { extentMm, lateralPlace, type LateralPlace } from '#core/position';
 import { sectionOf, type Section } from '#core/section';
 import { effectiveOffsetMm, stackThicknessMm } from '#core/stack';
 import {
+  GROWTH,
   overallDiameterMm,
   readTireSize,
   rimSeatDiameterMm,
   sectionFromTestRimMm,
   sectionWidthOnRimMm,
+  serviceEnvelope,
   treadWidthMm,
   type TireSize,
 } from '#core/tire';
@@ -125,15 +127,31 @@ export function clampedAsOne(candidate: SetupAxle, dual: boolean): SetupAxle {
   return { ...candidate, wheel: { ...candidate.wheel, padThicknessMm: 2 * pad + (candidate.dualSpacerMm ?? 0) } };
 }
 
+/** What a sweep, or a drawing, allows for beside the tire as it is new and unloaded. */
+export interface Allowance {
+  /** In-service growth (UNECE R30); the tread widens with its section. */
+  growth: boolean;
+  /** How far the sidewalls bulge under load, mm a side. */
+  bulgeMm: number;
+}
+
+export const NO_ALLOWANCE: Allowance = { growth: false, bulgeMm: 0 };
+
 /** The section to draw and to sweep; null while a dimension is missing. */
-export function sectionOfFitted(fitted: Fitted): Section | null {
-  const { overallDiameterMm: diameter, sectionWidthMm, treadWidthMm: tread, wheel } = fitted;
-  if (diameter === null || sectionWidthMm === null || tread === null) return null;
+export function sectionOfFitted(fitted: Fitted, { growth, bulgeMm }: Allowance = NO_ALLOWANCE): Section | null {
+  const { overallDiameterMm, sectionWidthMm, treadWidthMm: tread, wheel } = fitted;
+  if (overallDiameterMm === null || sectionWidthMm === null || tread === null) return null;
   if (wheel.rimWidthIn == null || wheel.rimDiameterIn == null) return null;
   const seatDiameterMm = rimSeatDiameterMm(wheel.rimDiameterIn);
-  if (diameter <= seatDiameterMm) return null;
+  if (overallDiameterMm <= seatDiameterMm) return null;
+  const asNew = { overallDiameterMm, sectionWidthMm };
+  const tire = growth ? serviceEnvelope(asNew, seatDiameterMm) : asNew;
   return sectionOf(
-    { overallDiameterMm: diameter, sectionWidthMm, treadWidthMm: tread },
+    {
+      overallDiameterMm: tire.overallDiameterMm,
+      sectionWidthMm: tire.sectionWidthMm + 2 * bulgeMm,
+      treadWidthMm: growth ? GROWTH.width * tread : tread,
+    },
     { rimWidthIn: wheel.rimWidthIn, seatDiameterMm, flangeMm: fitted.flangeMm },
   );
 }

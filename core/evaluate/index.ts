@@ -12,7 +12,6 @@ export { SPARE_PCT } from './spare';
 export { USUAL_SPEEDS_KMH } from './speedometer';
 export * from './parts';
 export * from './sweeps';
-export { solidOf, type Allowance } from './solid';
 export { obstacleLabel, poseWords } from './obstacles';
 export type { Contradiction } from './contradictions';
 export * from './sensitivity';

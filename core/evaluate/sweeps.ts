@@ -1,9 +1,9 @@
 import type { AxleName, Brief, Job, Setup, Vehicle } from '#core/job';
 import { sweep, type PlacedPart, type SweepCase, type Swept } from '#core/sweep';
-import { fitCandidate } from './fitted';
+import { fitCandidate, type Allowance } from './fitted';
 import { obstacleLimit } from './obstacleLimit';
 import { axleParts } from './parts';
-import { solidOf, type Allowance } from './solid';
+import { solidOf } from './solid';
 
 /** The sweeps of an axle: null where nothing can be swept, undefined while nobody has. */
 export interface AxleSweeps {
@@ -47,7 +47,7 @@ export const NO_SWEEPS: SweepSource = { present: () => undefined, candidate: () 
 const ran = (one: SweepCase | null): Swept | null => one && sweep(one);
 
 /** What a sweep allows for, as the brief says. */
-export const allowanceOf = (brief: Brief | undefined): Allowance => ({
+const allowanceOf = (brief: Brief | undefined): Allowance => ({
   growth: brief?.sweep?.growth ?? false,
   bulgeMm: brief?.sweep?.bulgeMm ?? 0,
 });

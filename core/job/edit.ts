@@ -1,5 +1,6 @@
 import { DomainError } from '#core/errors';
-import type { Instrument, Job, Setup } from './types';
+import type { Instrument } from './measured';
+import type { Job, Setup } from './types';
 
 /**
  * One change to a job. A path runs through the job's keys; a setup is named by its id (`['setups', 'b', 'front', …]`), so that an edit still

@@ -1,3 +1,5 @@
+export * from './measured';
+export * from './room';
 export * from './types';
 export * from './edit';
 export * from './newSetup';

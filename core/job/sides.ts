@@ -1,4 +1,5 @@
-import type { Room, Side, VehicleAxle } from './types';
+import type { Room, Side } from './room';
+import type { VehicleAxle } from './types';
 
 /** The room read on a side: what was not read on the left is taken as on the right. */
 export function roomOn(axle: VehicleAxle | undefined, side: Side): Room {

@@ -3,15 +3,11 @@ import type { NearPatternRule } from '#core/hub';
 import type { CarSensors, SensorChoice, SensorSeat } from '#core/sensor';
 import type { Lies } from '#core/spare';
 import type { StackPiece } from '#core/stack';
-import type { Change, KnownSuspension } from '#core/suspension';
-import type { SurfaceName } from '#core/section';
-import type { ObstacleKind } from '#core/sweep';
-import type { Point3 } from '#core/kinematics';
+import type { Change } from '#core/suspension';
 import type { Drive } from '#core/verdict';
 import type { BackspacingConvention } from '#core/wheel';
-
-/** A number that may be missing: left out or null. */
-export type Measured = number | null | undefined;
+import type { Instrument, Measured } from './measured';
+import type { Obstacle, Room, Suspension } from './room';
 
 export type AxleName = 'front' | 'rear';
 export const AXLES: readonly AxleName[] = ['front', 'rear'];
@@ -122,45 +118,6 @@ export interface Baseline {
   /** Spacer between the discs of dual wheels. */
   dualSpacerMm?: Measured;
   tire?: Tire | undefined;
-}
-
-export interface Room {
-  outboardGapMm?: Measured;
-  inboardGapMm?: Measured;
-  archGapMm?: Measured;
-  uncertaintyMm?: Measured;
-}
-
-export type Suspension = KnownSuspension;
-
-/** A part of the car that a wheel may near: placed by a gap to the present wheel, or by coordinates. */
-export interface Obstacle {
-  id: string;
-  label?: string | undefined;
-  kind?: ObstacleKind | undefined;
-  /** The side it stands on; both where it is left out. */
-  side?: Side | undefined;
-  /** `body` is fixed to the car, `knuckle` turns and moves with the wheel. */
-  mount?: 'body' | 'knuckle' | undefined;
-  limitMm?: Measured;
-  gap?: ObstacleGap | undefined;
-  /** One point, or the corners of an edge; in the corner's frame, at rest. */
-  points?: Point3[] | undefined;
-}
-
-export type Side = 'left' | 'right';
-export const SIDES: readonly Side[] = ['right', 'left'];
-
-/** A gap read on the present wheel in a stated pose. */
-export interface ObstacleGap {
-  surface: SurfaceName;
-  clockDeg: number;
-  gapMm: number;
-  axialMm?: Measured;
-  steerDeg?: Measured;
-  travelMm?: Measured;
-  uncertaintyMm?: Measured;
-  instrument?: Instrument | null | undefined;
 }
 
 export interface AxialPoint {
@@ -294,9 +251,6 @@ export interface StackPart extends StackPiece {
   outerMm?: Measured;
   innerMm?: Measured;
 }
-
-/** What a reading was taken with. */
-export type Instrument = 'steel-rule' | 'tape' | 'caliper' | 'label' | 'assumed';
 
 /** One reading as it was taken; the field it names holds the value that counts, the list is its history, oldest first. */
 export interface ReadingRecord {

@@ -25,13 +25,9 @@ const radians = (degrees: number): number => (degrees * Math.PI) / 180;
  * Places the hub's frame for a pose, in order: camber γ0 + γ1·z/100 about the fwd axis through the hub face's centre (negative: top
  * inboard); steer about the kingpin axis through (−k, −l, 0) along (−tan KPI, −tan caster, 1), positive with the leading edge outboard;
  * shift by (c1·z + c2·z², 0, z).
- * @param into filled and returned, so that a sweep makes no new arrays
  */
-export function placementOf(
-  geometry: SuspensionGeometry,
-  pose: Pose,
-  into: Placement = new Float64Array(12),
-): Placement {
+export function placementOf(geometry: SuspensionGeometry, pose: Pose): Placement {
+  const into = new Float64Array(12);
   const { steerDeg, travelMm: z } = pose;
   // Out turns toward fwd by a positive turn about up, so a leading edge outboard is a negative one.
   const turn = -radians(steerDeg);

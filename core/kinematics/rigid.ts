@@ -1,7 +1,8 @@
 import type { Placement } from './placement';
 
 /** The placement that undoes another: the turn transposed, the shift turned back. */
-export function inverted(p: Placement, into: Placement = new Float64Array(12)): Placement {
+export function inverted(p: Placement): Placement {
+  const into = new Float64Array(12);
   const a = p[0]!;
   const b = p[1]!;
   const c = p[2]!;

@@ -16,7 +16,13 @@ export function distanceToSectionMm(section: Section, axialMm: number, radiusMm:
   return radiusMm < section.radiusMm && a < halfWidthAtRadiusMm(section, radiusMm) ? -apart : apart;
 }
 
-function squaredDistance({ a, r, inverse, boxes }: Contour, x: number, y: number): number {
+/** Square of the distance from a place to the nearest chord of the outline; `on` becomes the place there. */
+function squaredDistance(
+  { a, r, inverse, boxes }: Contour,
+  x: number,
+  y: number,
+  on?: { a: number; r: number },
+): number {
   let least = Infinity;
   const last = a.length - 1;
   const runs = boxes.length / 4;
@@ -37,7 +43,12 @@ function squaredDistance({ a, r, inverse, boxes }: Contour, x: number, y: number
       const ex = px - t * dx;
       const ey = py - t * dy;
       const squared = ex * ex + ey * ey;
-      if (squared < least) least = squared;
+      if (squared >= least) continue;
+      least = squared;
+      if (on) {
+        on.a = a[i]! + t * dx;
+        on.r = r[i]! + t * dy;
+      }
     }
   }
   return least;
@@ -45,17 +56,9 @@ function squaredDistance({ a, r, inverse, boxes }: Contour, x: number, y: number
 
 /** The place on a section that is nearest to one in its half plane; a keeps its side. Mm. */
 export function nearestOnSection(section: Section, axialMm: number, radiusMm: number): { a: number; r: number } {
-  const { a, r, inverse } = contourOf(section);
-  const x = abs(axialMm);
-  let best = { a: a[0]!, r: r[0]!, squared: Infinity };
-  for (let i = 0; i + 1 < a.length; i++) {
-    const [dx, dy] = [a[i + 1]! - a[i]!, r[i + 1]! - r[i]!];
-    const t = min(1, max(0, ((x - a[i]!) * dx + (radiusMm - r[i]!) * dy) * inverse[i]!));
-    const at = { a: a[i]! + t * dx, r: r[i]! + t * dy };
-    const squared = (x - at.a) ** 2 + (radiusMm - at.r) ** 2;
-    if (squared < best.squared) best = { ...at, squared };
-  }
-  return { a: axialMm < 0 ? -best.a : best.a, r: best.r };
+  const on = { a: 0, r: 0 };
+  squaredDistance(contourOf(section), abs(axialMm), radiusMm, on);
+  return { a: axialMm < 0 ? -on.a : on.a, r: on.r };
 }
 
 /** Distances at the nodes of a lattice over the half plane, row by row from the axis outward. */

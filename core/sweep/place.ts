@@ -99,18 +99,22 @@ function placedPoints(id: string, mount: Mount, points: readonly Point3[], geome
 function placed(id: string, mount: Mount, corners: readonly Point3[]): PlacedPart {
   const lengths = corners.slice(1).map((to, i) => apart(corners[i]!, to));
   const spacing = Math.max(SPACING_MM, lengths.reduce((sum, one) => sum + one, 0) / MOST_POINTS);
-  const points: number[] = [];
-  corners.forEach((to, i) => {
-    const from = corners[i - 1];
-    const steps = from ? Math.max(1, Math.ceil(lengths[i - 1]! / spacing)) : 1;
-    for (let step = from ? 1 : steps; step <= steps; step++) {
-      const t = step / steps;
-      const mix = (key: keyof Point3) => (from ? from[key] + (to[key] - from[key]) * t : to[key]);
-      points.push(mix('out'), mix('fwd'), mix('up'));
-    }
+  const xyz: number[] = [];
+  const lay = ({ out, fwd, up }: Point3) => xyz.push(out, fwd, up);
+  corners.slice(0, 1).forEach(lay);
+  lengths.forEach((length, i) => {
+    const [from, to] = [corners[i]!, corners[i + 1]!];
+    const steps = Math.max(1, Math.ceil(length / spacing));
+    for (let step = 1; step <= steps; step++) lay(between(from, to, step / steps));
   });
-  return { id, mount, xyz: Float64Array.from(points), edge: corners.length > 1 };
+  return { id, mount, xyz: Float64Array.from(xyz), edge: corners.length > 1 };
 }
+
+const between = (from: Point3, to: Point3, share: number): Point3 => ({
+  out: from.out + (to.out - from.out) * share,
+  fwd: from.fwd + (to.fwd - from.fwd) * share,
+  up: from.up + (to.up - from.up) * share,
+});
 
 const apart = (one: Point3, other: Point3): number =>
   Math.hypot(other.out - one.out, other.fwd - one.fwd, other.up - one.up);

@@ -1,10 +1,9 @@
 import { AT_REST, type Placement, type Pose } from '#core/kinematics';
 import { travelRange, type Change, type SuspensionGeometry } from '#core/suspension';
 import { lookAt, type Looker, type Nearest } from './nearest';
-import type { PlacedPart } from './place';
+import { placementIn, type PlacedPart } from './place';
 import { FULL, poseGrid, poseRange, relativePlacement, ROUGH, type PoseGrid } from './poses';
 import { coarseMinima, refine, type Found, type Walk } from './refine';
-import { placementIn } from './place';
 import type { SweptSolid } from './solid';
 
 /** What a sweep is made over. Without a geometry the wheel only stands. */
@@ -54,7 +53,7 @@ export interface Swept {
   parts: SweptPart[];
 }
 
-/** Poses looked at between two signs of progress. */
+/** Rows of poses looked at between two signs of progress. */
 const ROWS_A_STEP = 8;
 /** Below this the map is looked at exactly, mm. */
 const NEAR_MM = 12;
@@ -80,14 +79,8 @@ export function* sweepSteps({ solid, parts, geometry, change, enoughMm }: SweepC
       const stand = (pose: Pose) => relativePlacement(geometry, pose, part.mount, rise);
       const stands = placements.get(part.mount) ?? gridPlacements(grid, stand);
       placements.set(part.mount, stands);
-      const rows = mapRows(looker, grid, stands);
-      for (let row = rows.next(); ; row = rows.next()) {
-        if (row.done) {
-          swept.push(finish(part, looker, grid, stand, row.value, travel.restMm, enoughMm));
-          break;
-        }
-        yield (done + row.value) / parts.length;
-      }
+      const mapped = yield* mapRows(looker, grid, stands, (share) => (done + share) / parts.length);
+      swept.push(finish(part, looker, grid, stand, mapped, travel.restMm, enoughMm));
     }
     yield (done + 1) / parts.length;
   }
@@ -124,7 +117,12 @@ interface Mapped {
   touched: TouchedRegion | null;
 }
 
-function* mapRows(looker: Looker, grid: PoseGrid, stands: readonly Placement[]): Generator<number, Mapped> {
+function* mapRows(
+  looker: Looker,
+  grid: PoseGrid,
+  stands: readonly Placement[],
+  shareDone: (ofThis: number) => number,
+): Generator<number, Mapped> {
   const map = new Float32Array(stands.length);
   const columns = grid.steers.length;
   let touched: TouchedRegion | null = null;
@@ -135,7 +133,7 @@ function* mapRows(looker: Looker, grid: PoseGrid, stands: readonly Placement[]):
       map[i] = looker.points(stands[i]!);
       if (map[i]! < 0) touched = widened(touched, wheelPlace(looker.found(stands[i]!)));
     }
-    if ((i + 1) % (ROWS_A_STEP * columns) === 0) yield i / stands.length;
+    if ((i + 1) % (ROWS_A_STEP * columns) === 0) yield shareDone(i / stands.length);
   }
   return { map, touched };
 }

@@ -1,23 +1,16 @@
-import { Segmented, Tooltip } from 'antd';
-import type { AxleName } from '#core/job';
 import { memo } from 'react';
+import type { AxleName } from '#core/job';
 import { useAxle } from '../../job/JobContext';
+import { WordSwitch } from './WordSwitch';
+
+const AXLE_NAMES: readonly (readonly [AxleName, string])[] = [
+  ['front', 'Front'],
+  ['rear', 'Rear'],
+];
 
 /** Front or rear: kept from station to station. */
 export const AxleSwitch = memo(() => {
   const { axle, setAxle } = useAxle();
-  return (
-    <Tooltip title="Front or rear axle (A)">
-      <Segmented<AxleName>
-        aria-label="Axle"
-        options={[
-          { value: 'front', label: 'Front' },
-          { value: 'rear', label: 'Rear' },
-        ]}
-        value={axle}
-        onChange={setAxle}
-      />
-    </Tooltip>
-  );
+  return <WordSwitch label="Axle" tip="Front or rear axle (A)" options={AXLE_NAMES} value={axle} choose={setAxle} />;
 });
 AxleSwitch.displayName = 'AxleSwitch';

@@ -1,26 +1,19 @@
-import { Segmented, Tooltip } from 'antd';
 import { memo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Side } from '#core/job';
 import { useAxle } from '../../job/JobContext';
 import { BY_SIGN } from '../frame/useJobKeys';
+import { WordSwitch } from './WordSwitch';
+
+const SIDE_NAMES: readonly (readonly [Side, string])[] = [
+  ['right', 'Right'],
+  ['left', 'Left'],
+];
 
 /** Right or left: each corner may carry its own readings. */
 export const SideSwitch = memo(() => {
   const { side, setSide } = useAxle();
   useHotkeys('l', () => setSide(side === 'right' ? 'left' : 'right'), BY_SIGN, [side, setSide]);
-  return (
-    <Tooltip title="Right or left side (L)">
-      <Segmented<Side>
-        aria-label="Side"
-        options={[
-          { value: 'right', label: 'Right' },
-          { value: 'left', label: 'Left' },
-        ]}
-        value={side}
-        onChange={setSide}
-      />
-    </Tooltip>
-  );
+  return <WordSwitch label="Side" tip="Right or left side (L)" options={SIDE_NAMES} value={side} choose={setSide} />;
 });
 SideSwitch.displayName = 'SideSwitch';

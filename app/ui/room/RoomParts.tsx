@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { axleParts, type VehicleReport } from '#core/evaluate';
 import { standsOn } from '#core/job';
-import { toCorner, type Pose } from '#core/kinematics';
+import { AT_REST, toCorner, type Pose } from '#core/kinematics';
 import { measuringPlan } from '#core/plan';
 import { DomainError } from '#core/errors';
 import { gapPoint, placementIn, type GapReading } from '#core/sweep';
@@ -19,8 +19,6 @@ import { SuspensionFields } from './SuspensionFields';
 import { useParts } from './useParts';
 import './room.css';
 
-const STRAIGHT: Pose = { steerDeg: 0, travelMm: 0 };
-
 /** The parts around the present wheel in three linked drawings, with what is worth reading, the part in hand and how the wheel moves. */
 export function RoomParts() {
   const { job, axle, side, vehicle } = useJob();
@@ -36,8 +34,8 @@ export function RoomParts() {
   const extent = useMemo(() => {
     const placements = geometry
       ? [0, -geometry.lockInDeg, geometry.lockOutDeg].map((steerDeg) => placementIn(geometry, { steerDeg, travelMm: 0 }))
-      : [placementIn(null, STRAIGHT)];
-    return extentOf(placed.present ? [placed.present] : [], placements, sceneOf(placed, side, STRAIGHT).parts);
+      : [placementIn(null, AT_REST)];
+    return extentOf(placed.present ? [placed.present] : [], placements, sceneOf(placed, side, AT_REST).parts);
   }, [placed, side, geometry]);
   const plan = useMemo(() => measuringPlan(job, axle, side), [job, axle, side]);
   const planned = new Set(plan.map(({ readId }) => readId));

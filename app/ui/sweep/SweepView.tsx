@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { axleParts, candidateCase, type AxleParts, type SetupReport } from '#core/evaluate';
 import { standsOn, type Setup, type Side } from '#core/job';
-import type { Pose } from '#core/kinematics';
+import { AT_REST, type Pose } from '#core/kinematics';
 import { clearancesAt, placementIn, type PoseRange, type SweptSolid } from '#core/sweep';
 import { travelRange } from '#core/suspension';
 import { useJob } from '../../job/JobContext';
@@ -23,8 +23,6 @@ import { Sensitivity } from './Sensitivity';
 import { SweepMap } from './SweepMap';
 import { SweepStatus } from './SweepStatus';
 import { usePlay } from './usePlay';
-
-const STRAIGHT: Pose = { steerDeg: 0, travelMm: 0 };
 
 /** One setup in one corner: the map of its clearances, the drawings in the pose of the map, its parts and its neighbours. */
 export function SweepView({ setup, report }: { setup: Setup; report: SetupReport }) {
@@ -178,7 +176,7 @@ function sweepExtent(placed: AxleParts, side: Side, solid: SweptSolid | null): E
   const locks = geometry ? [-geometry.lockInDeg, 0, geometry.lockOutDeg] : [0];
   const placements = locks.map((steerDeg) => placementIn(geometry, { steerDeg, travelMm: 0 }));
   const solids = [placed.present, solid].filter((one) => one !== null);
-  return extentOf(solids, placements, sceneOf(placed, side, STRAIGHT).parts);
+  return extentOf(solids, placements, sceneOf(placed, side, AT_REST).parts);
 }
 
 const verdictHere = (mm: number | undefined, limit: number) =>

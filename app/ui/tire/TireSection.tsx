@@ -1,7 +1,5 @@
-import type { AxleReport, Fitted } from '#core/evaluate';
-import { sectionOfFitted } from '#core/evaluate';
-import { sectionOf, type Section } from '#core/section';
-import { GROWTH, rimSeatDiameterMm, serviceEnvelope } from '#core/tire';
+import { sectionOfFitted, type AxleReport, type Fitted } from '#core/evaluate';
+import type { Section } from '#core/section';
 import { mmFromInches, rimFigure } from '#core/units';
 import type { Verdict } from '#core/verdict';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -58,7 +56,7 @@ function Drawing({
 }: TireSectionProps & { section: Section; rimWidthIn: number; size: { width: number; height: number } }) {
   const lengths = useLengths();
   const spacing = fitted.dual?.spacingMm ?? 0;
-  const grown = grownSection(fitted, rimWidthIn);
+  const grown = sectionOfFitted(fitted, { growth: true, bulgeMm: 0 });
   const half = Math.max(section.halfSectionMm, section.halfRimMm, grown?.halfSectionMm ?? 0) + 4;
   const floor = section.rimRadiusMm - BELOW_MM;
   const range = { left: -half, right: spacing + half, bottom: floor, top: (grown?.radiusMm ?? section.radiusMm) + 2 };
@@ -94,18 +92,6 @@ function Drawing({
     </svg>
   );
 } // prettier-ignore
-
-/** The section as it may grow in service. */
-function grownSection(fitted: Fitted, rimWidthIn: number): Section | null {
-  const { overallDiameterMm, sectionWidthMm, treadWidthMm, wheel, flangeMm } = fitted;
-  if (overallDiameterMm === null || sectionWidthMm === null || treadWidthMm === null) return null;
-  const seatDiameterMm = rimSeatDiameterMm(wheel.rimDiameterIn!);
-  const envelope = serviceEnvelope({ sectionWidthMm, overallDiameterMm }, seatDiameterMm);
-  return sectionOf(
-    { ...envelope, treadWidthMm: GROWTH.width * treadWidthMm },
-    { rimWidthIn, seatDiameterMm, flangeMm },
-  );
-}
 
 function DualGap({
   section,

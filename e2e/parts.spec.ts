@@ -1,23 +1,8 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { applyEdits } from '#core/job';
-import { demoJob, expect, ledgerRow, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench';
-
-async function clean(page: Page): Promise<void> {
-  await expect(page.getByRole('tooltip')).toBeHidden();
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
-}
+import { clean, expect, ledgerRow, openDemo, refuseNonsense, saved, test, type } from './bench';
 
 const plan = (page: Page) => page.getByRole('region', { name: 'Measuring plan' });
-const sweepPart = (page: Page, id: string) => page.getByRole('table', { name: 'Parts' }).locator(`[data-part="${id}"]`);
-const map = (page: Page) => page.getByRole('application', { name: /^Clearance of/ });
 const drawings = (page: Page) => page.getByRole('group', { name: /corner with/ });
-
-/** At a station's parts or sweep, with every sweep made. */
-async function swept(page: Page): Promise<void> {
-  await expect(page.locator('.frame')).toHaveAttribute('data-swept', 'true');
-}
 
 test('a part is read from the plan, stands on the drawings, and counts in the ledger', async ({ page }) => {
   const place = await openDemo(page, 'brindle-kite', 'room');
@@ -162,148 +147,45 @@ test('how the wheel moves: usual values are marked, measured ones go before them
   await saved(page);
   await page.goto(`${place}/sweep`);
   await expect(page.getByText('How the wheel moves is not known')).toBeVisible();
-  await expect(sweepPart(page, 'body-mount')).toContainText('not known');
+  await expect(page.locator('[data-part="body-mount"]')).toContainText('not known');
 }); // prettier-ignore
 
-test('the map: keys and pointer move the drawings, a part leads to its worst pose, J raises the next setup', async ({ page }) => {
-  await openDemo(page, 'brindle-kite', 'sweep');
-  await swept(page);
-  await expect(map(page)).toBeVisible();
-  await expect(sweepPart(page, 'liner')).toContainText('13.6');
-  await map(page).focus();
-  await page.keyboard.press('ArrowRight');
-  await page.keyboard.press('Shift+ArrowUp');
-  await expect(map(page)).toHaveAttribute('aria-description', 'steer 1.0 degrees, travel 10.0 mm');
-  await page.keyboard.press('Home');
-  await expect(map(page)).toHaveAttribute('aria-description', /^steer −32\.0 degrees/);
-  await expect(sweepPart(page, 'liner').locator('td').nth(1)).toHaveText('13.6');
-  await sweepPart(page, 'bumper-corner').getByRole('button').click();
-  await expect(map(page)).toHaveAccessibleName(/^Clearance of Bumper corner/);
-  await expect(map(page)).toHaveAttribute('aria-description', /^steer 38\.0 degrees/);
-  await page.getByRole('button', { name: 'Worst of all' }).click();
-  const box = (await map(page).boundingBox())!;
-  await page.mouse.move(box.x + 46 + (box.width - 58) / 2, box.y + 8);
-  await expect(map(page)).toHaveAttribute('aria-description', /travel 70\.0 mm$/);
-  await page.keyboard.press('j');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('B ');
-  await page.getByRole('table', { name: 'Setups side by side' }).getByRole('button', { name: 'D' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('D ');
-  await expect(sweepPart(page, 'liner')).toContainText('touches');
-  await page.getByRole('slider', { name: /^Travel/ }).press('ArrowLeft');
-  await page.getByRole('button', { name: 'Straight, at rest' }).click();
-  await expect(map(page)).toHaveAttribute('aria-description', 'steer 0.0 degrees, travel 0.0 mm');
-}); // prettier-ignore
-
-test('lock to lock plays through and ends by itself; allowances take room', async ({ page }) => {
-  await page.emulateMedia({ reducedMotion: 'reduce' });
-  await openDemo(page, 'brindle-kite', 'sweep');
-  await swept(page);
-  await page.getByRole('heading', { level: 1 }).click();
-  await page.keyboard.press('y');
-  await expect(map(page)).toHaveAttribute('aria-description', /^steer −\d/);
-  await expect(map(page)).toHaveAttribute('aria-description', /^steer 3\d/);
-  await expect(page.getByRole('button', { name: 'Lock to lock' })).toBeVisible();
-  await page.getByRole('checkbox', { name: /^Grown in service/ }).check();
-  await type(page.getByRole('textbox', { name: /^Bulge under load/ }), '3');
-  await expect(sweepPart(page, 'liner')).not.toContainText('13.6');
-  await expect(sweepPart(page, 'liner').locator('td').nth(2)).toHaveText(/^([0-9]|10)\.\d$/);
-  await saved(page);
-});
-
-test('what matters most among the assumed values', async ({ page }) => {
-  await openDemo(page, 'velder-two', 'sweep');
-  await swept(page);
-  await page.getByRole('button', { name: 'Try them' }).click();
-  const table = page.getByRole('table', { name: /^Assumed values/ });
-  await expect(table).toBeVisible();
-  await expect(table.getByRole('row')).not.toHaveCount(1);
-  await expect(table).toContainText(/±/);
-});
-
-test('a worker that dies is told, and started again', async ({ page }) => {
-  await openDemo(page, 'brindle-kite', 'sweep');
-  await swept(page);
-  await page.workers()[0]!.evaluate(() => self.close());
-  await type(page.getByRole('textbox', { name: /^Bulge under load/ }), '5');
-  await expect(page.getByRole('alert').filter({ hasText: 'The sweep ended by itself' })).toBeVisible();
-  await page.getByRole('button', { name: 'Sweep again' }).click();
-  await swept(page);
-  await expect(sweepPart(page, 'liner')).not.toContainText('13.6');
-  await expect(sweepPart(page, 'liner')).toContainText('clears');
-});
-
-test('a long sweep shows its progress, stops when asked, and goes on', async ({ page }) => {
-  const edge = (n: number) => ({
-    id: `edge-${n}`,
-    kind: 'liner' as const,
-    label: `Edge ${n}`,
-    points: Array.from({ length: 400 }, (_, i) => ({ out: -60 + 40 * Math.sin(i), fwd: -420 - n, up: -200 + i })),
-  });
-  const job = applyEdits(demoJob('brindle-kite'), [
-    { op: 'set', path: ['vehicle', 'front', 'obstacles'], value: Array.from({ length: 12 }, (_, n) => edge(n)) },
-  ]);
-  const place = await putOnBench(page, job, 'many edges');
-  await page.goto(`${place}/sweep`);
-  await page.getByRole('button', { name: 'Stop', exact: true }).click();
-  await expect(page.getByText(/sweeps are not made/)).toBeVisible();
-  await page.getByRole('button', { name: 'Go on' }).click();
-  await expect(page.getByRole('progressbar')).toBeVisible();
-  await page.getByRole('button', { name: 'Stop', exact: true }).click();
-  await expect(page.getByText(/sweeps? (is|are) not made/)).toBeVisible();
-});
-
-test('raised and lowered: arch, height, rake and the note on alignment', async ({ page }) => {
-  await openDemo(page, 'brindle-kite', 'setups');
-  await page.keyboard.press('c');
-  const form = page.getByRole('region', { name: 'Suspension change' });
-  await type(form.getByRole('textbox', { name: /^Front raised by/ }), '-20');
-  await expect(form).toContainText('nose 20.0 mm lower against the tail');
-  await expect(form).toContainText('Have the wheels aligned afterwards');
-  await form.getByLabel('Front, how').click();
-  await page.getByTitle('over the strut').last().click();
-  await expect(form).toContainText('rest and both stops move together');
-  await expect(ledgerRow(page, 'bodyHeightChangeMm')).toContainText('−19.5');
-  await expect(ledgerRow(page, 'obstacle:assumed-lip')).not.toContainText('19.0');
-  await type(form.getByRole('textbox', { name: /^Front raised by/ }), '900');
-  await expect(form.getByRole('alert')).toContainText('is outside −300.0 to 500.0 mm');
-  await form.getByRole('textbox', { name: /^Front raised by/ }).press('Escape');
-  await type(form.getByRole('textbox', { name: /^Front raised by/ }), '');
-  await expect(form).toContainText('as now');
-  await saved(page);
-});
-
-test('nothing placed, no setup: each says what to do first', async ({ page }) => {
-  const bare = applyEdits(demoJob('brindle-kite'), [
-    { op: 'set', path: ['vehicle', 'rear'], value: { suspension: { kind: 'rear' } } },
-  ]);
-  const place = await putOnBench(page, bare, 'nothing at the rear');
-  await page.goto(`${place}/sweep`);
-  await saved(page);
-  await page.keyboard.press('a');
-  await expect(page.getByText('Nothing is placed around this wheel yet')).toBeVisible();
-  await page.getByRole('link', { name: 'Room, Parts in space' }).click();
-  await expect(page.getByRole('region', { name: 'Section of the present car' })).toBeVisible();
-  await page.keyboard.press('p');
-  await expect(page.getByText('The wheel is drawn once tire, rim and offset are known')).toBeVisible();
-});
-
-test('axe finds nothing at the parts and the sweep, on either table; nonsense is told beside its field', async ({ page }) => {
+test('axe finds nothing at the parts, on either table; nonsense is told beside its field', async ({ page }) => {
   test.slow();
-  const place = await openDemo(page, 'brindle-kite', 'room');
+  await openDemo(page, 'brindle-kite', 'room');
   await page.keyboard.press('p');
   await plan(page).getByRole('button', { name: /^Liner/ }).click();
   await page.getByRole('heading', { level: 1 }).hover();
   await clean(page);
   await refuseNonsense(page.getByRole('form', { name: 'Liner bulge, lower rear' }), 5, /^Name/, ['nonsense', '99999']);
   await refuseNonsense(page.getByRole('form', { name: 'Suspension, front' }), 12, /^Name/, ['nonsense', '99999']);
-  await page.goto(`${place}/sweep`);
-  await swept(page);
-  await clean(page);
+  await page.getByText('by coordinates').click();
+  await refuseNonsense(page.getByRole('group', { name: 'Point 1' }), 3, /^Name/, ['nonsense', '99999']);
+  await page.getByText('by a gap').click();
+  await expect(page.getByRole('textbox', { name: 'Gap in mm' })).toHaveValue('19.0');
   await page.getByRole('button', { name: 'To the dark table' }).click();
   await page.getByRole('heading', { level: 1 }).hover();
   await clean(page);
-  await page.keyboard.press('2');
-  await expect(page.getByRole('region', { name: 'Section of the present car' })).toBeVisible();
-  await page.keyboard.press('p');
-  await clean(page);
 }); // prettier-ignore
+
+test('readings that were begun are kept, each of its kind, and listed until they are whole', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'room');
+  await page.keyboard.press('p');
+  await plan(page).getByRole('button', { name: /^Seam/ }).click();
+  await type(page.getByRole('textbox', { name: /^at the clock/ }), '12');
+  await page.getByLabel('Add another part').click();
+  await page.getByTitle('Tank').click();
+  await page.getByText('by coordinates').click();
+  await type(page.getByRole('textbox', { name: 'Out in mm' }), '-210');
+  await plan(page)
+    .getByRole('button', { name: /^Strut/ })
+    .click();
+  await expect(plan(page).getByRole('button', { name: /begun, its gap is missing/ })).toHaveCount(2);
+  await plan(page).getByRole('button', { name: /^Seam/ }).click();
+  await expect(page.getByRole('textbox', { name: /^at the clock/ })).toHaveValue('12');
+  await plan(page).getByRole('button', { name: /^Tank/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Out in mm' })).toHaveValue('−210.0');
+  await page.getByRole('button', { name: 'Drop it' }).click();
+  await expect(plan(page).getByRole('button', { name: /^Tank/ })).toHaveCount(0);
+  await expect(page.getByRole('form', { name: 'Seam' })).toBeVisible();
+});

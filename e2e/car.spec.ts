@@ -1,0 +1,142 @@
+import { clean, expect, ledgerRow, openDemo, refuseNonsense, saved, test, type } from './bench';
+
+test('the speedometer of the car, against every setup, at speeds of one’s choice', async ({ page }) => {
+  await openDemo(page, 'orrin-haul', 'setups');
+  await page.keyboard.press('c');
+  const form = page.getByRole('form', { name: 'Whole car with setup A' });
+  await expect(page.getByRole('img', { name: /^True against shown speed: now 93\.5 .*A 98\.5 .*C 103\.7/ })).toBeVisible();
+  await expect(ledgerRow(page, 'speedometer')).toContainText('within its band');
+  const shown = form.getByRole('textbox', { name: /^when truly at/ });
+  await type(shown, '99');
+  await expect(ledgerRow(page, 'speedometer')).toContainText('out of its band');
+  await ledgerRow(page, 'speedometer').getByRole('button').click();
+  await expect(ledgerRow(page, 'speedometer')).toContainText('never below true (UNECE R39)');
+  await expect(page.getByRole('row', { name: /^100/ })).toContainText('104.3 low');
+  await form.getByRole('checkbox', { name: /set anew/ }).check();
+  await expect(ledgerRow(page, 'speedometer')).toContainText('set anew');
+  await type(shown, '');
+  await form.getByRole('checkbox', { name: /set anew/ }).uncheck();
+  await expect(ledgerRow(page, 'speedometer')).toContainText('not known');
+  await expect(page.getByText('Had the speedometer been exact before (assumed)')).toBeVisible();
+  const speeds = form.getByRole('textbox', { name: /^Speeds looked at/ });
+  await type(speeds, '60, 110; 90');
+  await expect(speeds).toHaveValue('60 90 110');
+  await expect(page.getByRole('row', { name: /^110/ })).toBeVisible();
+  await type(speeds, 'fast');
+  await expect(page.getByRole('alert')).toHaveText(/is not a number/);
+  await speeds.press('Escape');
+  await type(form.getByRole('textbox', { name: 'Gear ratio' }), '');
+  await expect(page.getByText('direct gear assumed')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('u');
+  await expect(form.getByRole('textbox', { name: /^Speeds looked at in mph/ })).toHaveValue('37.3 55.9 68.4');
+}); // prettier-ignore
+
+test('a spare in its well: proud, let down, held down, or the one that is kept', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  await page.keyboard.press('c');
+  const form = page.getByRole('form', { name: 'Whole car with setup A' });
+  await expect(page.getByRole('img', { name: 'Spare in its well: play 24.0 mm, proud 10.9 mm, hold-down 3.0 mm longer' })).toBeVisible(); // prettier-ignore
+  await type(form.getByRole('textbox', { name: /^Hold-down reaches/ }), '160');
+  await expect(ledgerRow(page, 'spare')).toContainText('fits');
+  await type(form.getByRole('textbox', { name: /^Well ⌀/ }), '605');
+  await ledgerRow(page, 'spare').getByRole('button').click();
+  await expect(ledgerRow(page, 'spare')).toContainText('goes in let down to about 100 kPa');
+  const depth = form.getByRole('textbox', { name: /^Well depth/ });
+  await type(depth, '0');
+  await expect(page.getByRole('alert')).toHaveText(/0\.0 mm is outside 20\.0 to 600\.0 mm/);
+  await depth.press('Escape');
+  await form.getByLabel('Carried with this setup').click();
+  await page.getByTitle('the one that is kept').click();
+  await expect(ledgerRow(page, 'spare')).toContainText('serves: front, rear');
+  await form.getByLabel('Carried with this setup').click();
+  await page.getByTitle('none', { exact: true }).click();
+  await expect(ledgerRow(page, 'spare')).toContainText('carry what mends a tire');
+  await saved(page);
+});
+
+test('sensors: the car’s own, an ordered set, another frequency, and the steps of the job sheet', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  await page.keyboard.press('c');
+  const form = page.getByRole('form', { name: 'Whole car with setup A' });
+  await expect(ledgerRow(page, 'tpms')).toContainText('suits');
+  await form.getByLabel('For this setup', { exact: true }).click();
+  await page.getByTitle('a set is ordered').click();
+  await expect(ledgerRow(page, 'tpms')).toContainText('not known');
+  await type(form.getByRole('textbox', { name: /^Ordered at/ }), '315');
+  await form.getByLabel('Ordered body').click();
+  await page.getByTitle('snap-in, rubber valve').last().click();
+  await expect(ledgerRow(page, 'tpms')).toContainText('does not fit');
+  await type(form.getByRole('textbox', { name: /^Ordered at/ }), '433.92');
+  await expect(ledgerRow(page, 'tpms')).toContainText('suits');
+  await expect(form.getByRole('listitem').filter({ hasText: 'keep the old set at least 15 m away' })).toBeVisible();
+  await type(form.getByRole('textbox', { name: /^Valve hole ⌀, front/ }), '15.7');
+  await expect(ledgerRow(page, 'tpms')).toContainText('differs');
+  await saved(page);
+});
+
+test('a car becomes one with dual wheels at the hub, and plain again', async ({ page }) => {
+  const place = await openDemo(page, 'orrin-haul', 'hub');
+  await page.keyboard.press('a');
+  await page.getByRole('checkbox', { name: 'Dual wheels, two a side' }).check();
+  await type(page.getByRole('textbox', { name: /^Cold pressure/ }), '36 psi');
+  await expect(page.getByRole('textbox', { name: /^Cold pressure/ })).toHaveValue('248');
+  await saved(page);
+  await page.goto(`${place}/setups`);
+  await saved(page);
+  await page.keyboard.press('a');
+  await expect(ledgerRow(page, 'dual')).toContainText('touches');
+  await page.keyboard.press('1');
+  await page.getByRole('checkbox', { name: 'Dual wheels, two a side' }).uncheck();
+  await page.keyboard.press('4');
+  await expect(ledgerRow(page, 'dual')).toHaveCount(0);
+});
+
+test('compare lays loads, speeds, spare and sensors side by side', async ({ page }) => {
+  await openDemo(page, 'orrin-haul', 'compare');
+  const table = page.getByRole('region', { name: 'On the road' }).getByRole('table');
+  await expect(table.getByRole('row', { name: /^D Ostrik/ })).toContainText(/carries it.*does not fit.*out of its band.*does not fit/);
+  await expect(table.getByRole('row', { name: /^B Ostrik/ })).toContainText('set anew');
+  await table.getByRole('columnheader', { name: 'Inertia, %' }).click();
+  await expect(table.getByRole('row').nth(1)).toContainText('on the car now');
+  await expect(page.getByRole('img', { name: /^True against shown speed/ })).toBeVisible();
+  await expect(table.getByRole('columnheader', { name: 'Turns a km' })).toBeVisible();
+  await page.getByText('in', { exact: true }).first().click();
+  await expect(table.getByRole('columnheader', { name: 'Turns a mile' })).toBeVisible();
+  await expect(table.getByRole('columnheader', { name: 'Pressure, psi' })).toBeVisible();
+}); // prettier-ignore
+
+test('raised and lowered: arch, height, rake and the note on alignment', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  await page.keyboard.press('c');
+  const form = page.getByRole('region', { name: 'Suspension change' });
+  await type(form.getByRole('textbox', { name: /^Front raised by/ }), '-20');
+  await expect(form).toContainText('nose 20.0 mm lower against the tail');
+  await expect(form).toContainText('Have the wheels aligned afterwards');
+  await form.getByLabel('Front, how').click();
+  await page.getByTitle('over the strut').last().click();
+  await expect(form).toContainText('rest and both stops move together');
+  await expect(ledgerRow(page, 'bodyHeightChangeMm')).toContainText('−19.5');
+  await expect(ledgerRow(page, 'obstacle:assumed-lip')).not.toContainText('19.0');
+  await type(form.getByRole('textbox', { name: /^Front raised by/ }), '900');
+  await expect(form.getByRole('alert')).toContainText('is outside −300.0 to 500.0 mm');
+  await form.getByRole('textbox', { name: /^Front raised by/ }).press('Escape');
+  await type(form.getByRole('textbox', { name: /^Front raised by/ }), '');
+  await expect(form).toContainText('as now');
+  await saved(page);
+});
+
+test('every field of the car view says beside it what is wrong with nonsense; axe finds nothing', async ({ page }) => {
+  test.slow();
+  await openDemo(page, 'brindle-kite', 'setups');
+  await page.keyboard.press('c');
+  const form = page.getByRole('form', { name: /^Whole car with setup A/ });
+  await expect(form).toBeVisible();
+  await clean(page);
+  await page.getByRole('button', { name: 'To the dark table' }).click();
+  await page.getByRole('heading', { level: 1 }).hover();
+  await clean(page);
+  await page.getByText('The spare that is kept').click();
+  await refuseNonsense(form, 10);
+});
