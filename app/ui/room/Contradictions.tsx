@@ -10,7 +10,7 @@ export function Contradictions({ of, choose }: { of: readonly Contradiction[]; c
         {of.map(({ id, label, kind, text }) => (
           <li key={`${id}${kind}`} className={`is-${kind === 'beyond' || kind === 'nearer' ? 'caution' : 'fail'}`}>
             <button type="button" onClick={() => choose(id)}>
-              <b>{label}</b> {text}
+              <b>{label}:</b> {text}
             </button>
           </li>
         ))}

@@ -61,7 +61,7 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
     <form className="part-form" aria-label={part.label || 'Part'} onSubmit={(event) => event.preventDefault()}>
       <div className="piece-fields">
         <ChoiceField label="What it is" choices={KINDS} width={140} {...over('kind', part.kind)} commit={(kind) => parts.change(ofKind(part, kind))} />
-        <TextField {...over('label', part.label)} label="Name" width={18} />
+        <TextField {...over('label', part.label)} label="Name" width={14} />
       <Segmented<'gap' | 'points'>
         aria-label="How it is placed"
         options={[
@@ -151,7 +151,7 @@ function GapFields({ name, part, parts, geometry }: { name: string; part: PartDr
           )}
           <Button size="small" onClick={() => to({ travelMm: 0 })}>at rest</Button>
           <Button size="small" onClick={() => to({ travelMm: -geometry.droopMm })}>hanging</Button>
-          <span className="soft">on a block: type how far it lifts the wheel</span>
+          <span className="soft">on a block: type its lift</span>
         </div>
       )}
     </>

@@ -69,6 +69,9 @@ export function RoomParts() {
         point={point}
         pointing={parts.chosen === null && inHand?.gap !== undefined}
         description={`The ${axle} ${side} corner with its present wheel and ${scene.parts.length} parts around it`}
+        controls={
+  <PoseControls geometry={geometry} pose={pose} move={setMoved} travel={geometry ? [-geometry.droopMm, geometry.bumpMm] : null} restMm={0} />
+        }
       >
         {inHand?.gap && (
           <p className="soft part-hint">Click the wheel: from outside for the clock, from behind for the place on it.</p>
@@ -77,7 +80,6 @@ export function RoomParts() {
           <PartForm key={parts.chosen ?? `begun ${inHand.kind}`} axle={axle} side={side} part={inHand} parts={parts} geometry={geometry} />
         )}
         {!inHand && scene.parts.length > 0 && <p className="soft">Choose a part on a drawing or from the list to see its reading.</p>}
-        <PoseControls geometry={geometry} pose={pose} move={setMoved} travel={geometry ? [-geometry.droopMm, geometry.bumpMm] : null} restMm={0} />
         {!placed.present && <p className="sheet-hint">The wheel is drawn once tire, rim and offset are known, under Gaps.</p>}
       </ThreeViews>
       <aside className="panel room-panel" aria-label="Parts">

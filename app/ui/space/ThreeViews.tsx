@@ -33,27 +33,38 @@ interface ThreeViewsProps {
   /** A place is asked for: a click is one, even next to a part. */
   pointing?: boolean;
   description: string;
+  /** What moves the drawings; beside them where there is room. */
+  controls: ReactNode;
   /** What stands in the fourth quarter. */
   children: ReactNode;
 }
 
-const TITLES: Record<ViewName, string> = { behind: 'from behind', side: 'from outside', above: 'from above' };
+const NAMES: Record<ViewName, string> = { behind: 'from behind', side: 'from outside', above: 'from above' };
+const TITLES: Record<ViewName, string> = { ...NAMES, side: `${NAMES.side} · clock: 0° top, +90° front →` };
 const GAP_PX = 10;
+/** Height of a drawing's caption, and the least room beside the drawings that takes their controls. */
+const CAPTION_PX = 17;
+const CONTROLS_PX = 150;
 
 /** Three drawings of a corner to one scale, side by side as a draughtsman lays them: behind and side share the height, behind and above the place across. */
 export function ThreeViews(props: ThreeViewsProps) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 824, height: 640 });
   const { extent } = props;
   const [across, along, high] = [extent.out, extent.fwd, extent.up].map(([from, to]) => to - from) as [number, number, number];
-  const k = Math.max(0.05, Math.min((size.width - 3 * GAP_PX) / (across + along), (size.height - 3 * GAP_PX) / (high + along)));
-  const columns = { gridTemplateColumns: `${Math.round(across * k)}px minmax(0, 1fr)`, gridTemplateRows: `${Math.round(high * k)}px minmax(0, 1fr)` };
+  const k = Math.max(0.05, Math.min((size.width - 3 * GAP_PX) / (across + along), (size.height - 3 * GAP_PX - 2 * CAPTION_PX) / (high + along)));
+  const beside = size.width - 3 * GAP_PX - (across + along) * k >= CONTROLS_PX;
+  const style = { gridTemplateColumns: `${Math.round(across * k)}px ${Math.round(along * k)}px minmax(0, 1fr)`, gridTemplateRows: 'max-content minmax(0, 1fr)' };
   return (
     <div className="three-views" ref={ref}>
-      <div className="three-grid" style={columns} role="group" aria-label={props.description}>
+      <div className="three-grid" style={style} role="group" aria-label={props.description}>
         <View {...props} view="behind" k={k} x={extent.out} y={extent.up} />
         <View {...props} view="side" k={k} x={extent.fwd} y={extent.up} />
+        <div className="three-beside">{beside && props.controls}</div>
         <View {...props} view="above" k={k} x={extent.out} y={extent.fwd} />
-        <div className="three-fourth">{props.children}</div>
+        <div className="three-fourth">
+          {props.children}
+          {!beside && props.controls}
+        </div>
       </div>
     </div>
   );
@@ -89,11 +100,12 @@ function View({ view, k, x, y, ...props }: ViewProps) {
   const ids = { hatch: `touched-${view}` };
   return (
     <figure className={`view view-${view}`}>
+      <figcaption style={{ maxWidth: width }}>{TITLES[view]}</figcaption>
       <svg
         width={width}
         height={height}
         role="img"
-        aria-label={`The corner ${TITLES[view]}`}
+        aria-label={`The corner ${NAMES[view]}`}
         onClick={(event) => {
           const box = event.currentTarget.getBoundingClientRect();
           const place: Flat = [x[0] + (event.clientX - box.left) / k, y[1] - (event.clientY - box.top) / k];
@@ -114,13 +126,11 @@ function View({ view, k, x, y, ...props }: ViewProps) {
         {subject && touched.map((region, i) => (
           <path key={i} className="view-touched" d={closed(touchedPatch(subject, region, scene.placement, view), at)} fill={`url(#${ids.hatch})`} />
         ))}
-        {view === 'side' && <Clock width={width} />}
         {scene.parts.map((part) => (
           <Part key={part.id} part={part} view={view} at={at} width={width} number={props.numbers[part.id]} chosen={part.id === chosen} verdict={verdicts[part.id] ?? 'unknown'} />
         ))}
         {props.pointer && <Pointer at={at(PROJECT[view](props.pointer))} />}
       </svg>
-      <figcaption>{TITLES[view]}</figcaption>
     </figure>
   );
 } // prettier-ignore
@@ -164,13 +174,6 @@ function SteeringAxis({ geometry, view, at }: { geometry: SuspensionGeometry; vi
     at(PROJECT[view]({ out: -geometry.kingpinOffsetMm - lean * up, fwd: -geometry.kingpinForeMm - trail * up, up }));
   return <path className="view-steering" d={draw([on(-330), on(330)]) ?? ''} />;
 } // prettier-ignore
-
-/** Which way the clock runs from the top: + toward the front. */
-const Clock = ({ width }: { width: number }) => (
-  <text className="view-clock" aria-hidden x={width - 6} y={14} textAnchor="end">
-    clock 0° top, +90° front →
-  </text>
-);
 
 const Pointer = ({ at: [x, y] }: { at: Flat }) => (
   <g className="view-pointer">

@@ -89,7 +89,8 @@ export function SweepView({ setup, report }: { setup: Setup; report: SetupReport
         verdicts={Object.fromEntries(scene.parts.map(({ id }) => [id, verdictHere(distances[id], limitOf(id))]))}
         touched={touched}
         description={`The ${axle} ${side} corner with setup ${setup.id.toUpperCase()} in the pose of the map`}
-      >
+        controls={
+          <>
         <div className="sweep-head-tools">
           <Button
             size="small"
@@ -100,13 +101,19 @@ export function SweepView({ setup, report }: { setup: Setup; report: SetupReport
           >
             {play.playing ? 'Stop' : steers ? 'Lock to lock' : 'Stop to stop'}
           </Button>
-          <span className="soft">map of {name}</span>
           {chosen !== null && (
             <Button size="small" onClick={() => setChosen(null)}>
               Worst of all
             </Button>
           )}
         </div>
+        <PoseControls geometry={geometry} pose={pose} move={moveTo} travel={geometry ? [travel.leastMm, travel.mostMm] : null} restMm={restMm} />
+          </>
+        }
+      >
+        <p className="soft sweep-title">
+          map of {name}
+        </p>
         {swept?.grid && map ? (
           <>
             <SweepMap
@@ -134,7 +141,6 @@ export function SweepView({ setup, report }: { setup: Setup; report: SetupReport
         ) : (
           <NothingSwept kind={placed.resolved.missing ? 'still' : here.length === 0 ? 'bare' : one ? 'waiting' : 'wheel'} />
         )}
-        <PoseControls geometry={geometry} pose={pose} move={moveTo} travel={geometry ? [travel.leastMm, travel.mostMm] : null} restMm={restMm} />
       </ThreeViews>
       <aside className="panel" aria-label="Sweep">
         <h2 className="label">Parts of this corner</h2>
