@@ -18,6 +18,7 @@ import {
 } from '#core/verdict';
 import type { Fitted } from './fitted';
 import { Judged } from './judged';
+import { limitLine, originText } from './limitLine';
 import type { AxleFigures } from './report';
 import type { Sheet } from './sheet';
 
@@ -127,10 +128,6 @@ function gapCheck(
     ],
   );
 }
-
-const originText = ({ origin }: Limit): string =>
-  ({ house: "the house's own", brief: 'from the brief', part: 'its own' })[origin];
-const limitLine = (limit: Limit, text: string): string => `limit ${text}, ${originText(limit)}`;
 
 function rimWidthCheck({ axle, candidate, sheet }: AxleCase): Check {
   const width = candidate.wheel.rimWidthIn ?? null;

@@ -10,6 +10,7 @@ import {
 } from '#core/job';
 import { wordsIn, type LengthUnit, type Words } from '#core/units';
 import { limitInForce, worstVerdict, type Check } from '#core/verdict';
+import { brakeChecks, brakeOf } from './brake';
 import { axleChecks, axleMatchCheck } from './checks';
 import { axleFigures } from './figures';
 import { dualCheck, dualFigures } from './dualWheels';
@@ -158,6 +159,9 @@ function evaluateAxle(
     present: source.present(job.vehicle, axle),
     candidate: source.candidate(job, setup, axle),
   };
+  const brake = brakeOf(vehicleAxle.caliper, candidate, job.brief);
+  sheet.brake = brake.report;
+  if (brake.report.assumed) sheet.assumed.push(`setups.${setup.id}.${axle}.wheel.innerFace`);
   sheet.obstacles = obstacleReports(parts, sweeps, job.brief);
   sheet.assumed.push(...assumedOfParts(axle, parts, sheet).filter((key) => !sheet.assumed.includes(key)));
   if (hardware.seatAssumed && hardware.seat) sheet.assumed.push(`setups.${setup.id}.${axle}.stack.seat`);
@@ -166,6 +170,7 @@ function evaluateAxle(
   sheet.checks = [
     ...axleChecks({ job, axle, candidate, sheet, left }),
     ...obstacleChecks(axle, parts, sheet.obstacles, sweeps, job.brief, words),
+    ...brakeChecks(axle, brake, words),
     ...dualCheck(axle, sheet, candidate),
     ...loadChecks(job.vehicle, axle, load, candidate, present, words),
     ...hardwareChecks(axle, hardware, wanted, job.brief, words),

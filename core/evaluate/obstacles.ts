@@ -4,6 +4,7 @@ import { mountOf, type SweptPart } from '#core/sweep';
 import { formatNumber, type Words } from '#core/units';
 import { clearanceVerdict, type Check, type Limit, type Verdict } from '#core/verdict';
 import { Judged } from './judged';
+import { limitLine } from './limitLine';
 import { obstacleLimit } from './obstacleLimit';
 import type { AxlePart, AxleParts } from './parts';
 import type { ObstacleReport } from './report';
@@ -114,7 +115,7 @@ function obstacleLines(part: AxlePart, report: ObstacleReport, limit: Limit, { s
         : [nearest, `at rest ${words.length(restMm!)}`];
   if (baselineClearanceMm !== null)
     lines.push(`the present wheel over the same poses: ${words.length(baselineClearanceMm)}`);
-  lines.push(`limit ${words.length(limit.value)}, ${{ house: "the house's own", brief: 'from the brief', part: 'its own' }[limit.origin]}`); // prettier-ignore
+  lines.push(limitLine(limit, words.length(limit.value)));
   if (trimMm! > 0 && report.mount === 'body') lines.push(`${words.length(trimMm!)} would have to give there`);
   if (part.assumed)
     lines.push('nobody measured this lip: an arc from gap to fender and arch gap is taken, 60° to either side of the top');

@@ -2,7 +2,7 @@ import type { Centring } from '#core/centring';
 import type { Fastening } from '#core/fastener';
 import type { PatternCandidate } from '#core/hub';
 import type { Place } from '#core/dual';
-import type { AxleName, Side, SpareChoice } from '#core/job';
+import type { AxialPoint, AxleName, Side, SpareChoice } from '#core/job';
 import type { GeometryKey } from '#core/suspension';
 import type { Mount } from '#core/sweep';
 import type { Contradiction } from './contradictions';
@@ -163,12 +163,33 @@ export interface SideGaps {
   archGapMm: number | null;
 }
 
+/** Two places that are nearest to each other, in the half section: a from the hub face, r from its axis. */
+export interface NearPlaces {
+  caliper: AxialPoint;
+  wheel: AxialPoint;
+}
+
+/** The room of the brake in the wheel; null without an outline, or without that part of the wheel's inner face. */
+export interface BrakeReport {
+  spokeMm: number | null;
+  barrelMm: number | null;
+  weightMm: number | null;
+  /** The thinnest stack, in all, with which everything known clears by its limit; null where none does. */
+  stackToClearMm: number | null;
+  spokeAt: NearPlaces | null;
+  barrelAt: NearPlaces | null;
+  weightAt: NearPlaces | null;
+  /** The wheel's face is its family's, not measured. */
+  assumed: boolean;
+  verdict: Verdict;
+}
+
 export interface AxleReport extends AxleFigures {
   tire: TireReport;
   boltPattern: { verdict: Verdict; deltaMm: number | null };
   centring: Centring;
   fastening: Fastening;
-  brake: null;
+  brake: BrakeReport;
   obstacles: ObstacleReport[];
   left: SideGaps | null;
   checks: Check[];

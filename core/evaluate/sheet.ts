@@ -2,6 +2,19 @@ import type { Check, Verdict } from '#core/verdict';
 import type { Words } from '#core/units';
 import type { AxleFigures, AxleReport, ObstacleReport, TireReport } from './report';
 
+/** Nothing is known of a brake's room. */
+export const NO_BRAKE: AxleReport['brake'] = {
+  spokeMm: null,
+  barrelMm: null,
+  weightMm: null,
+  stackToClearMm: null,
+  spokeAt: null,
+  barrelAt: null,
+  weightAt: null,
+  assumed: false,
+  verdict: 'unknown',
+};
+
 type FigureName = keyof AxleFigures | keyof TireReport;
 type Working = AxleReport['working'];
 
@@ -54,7 +67,7 @@ export class Sheet implements AxleReport {
   boltPattern: AxleReport['boltPattern'];
   centring: AxleReport['centring'];
   fastening: AxleReport['fastening'];
-  readonly brake = null;
+  brake: AxleReport['brake'] = NO_BRAKE;
   obstacles: ObstacleReport[] = [];
   left: AxleReport['left'] = null;
   checks: Check[] = [];

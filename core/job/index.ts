@@ -1,5 +1,6 @@
 export * from './measured';
 export * from './room';
+export * from './brake';
 export * from './types';
 export * from './edit';
 export * from './newSetup';

@@ -6,6 +6,7 @@ import type { StackPiece } from '#core/stack';
 import type { Change } from '#core/suspension';
 import type { Drive } from '#core/verdict';
 import type { BackspacingConvention } from '#core/wheel';
+import type { Caliper, InnerFace } from './brake';
 import type { Instrument, Measured } from './measured';
 import type { Obstacle, Room, Suspension } from './room';
 
@@ -73,7 +74,7 @@ export interface VehicleAxle {
   left?: { room?: Room | undefined } | undefined;
   suspension?: Suspension | undefined;
   obstacles?: Obstacle[] | undefined;
-  caliper?: { outline: AxialPoint[] } | undefined;
+  caliper?: Caliper | undefined;
   readings?: ReadingRecord[] | undefined;
 }
 
@@ -120,11 +121,6 @@ export interface Baseline {
   tire?: Tire | undefined;
 }
 
-export interface AxialPoint {
-  a: number;
-  r: number;
-}
-
 export interface Brief {
   pokeMm?: { min?: Measured; max?: Measured } | undefined;
   limits?:
@@ -135,6 +131,8 @@ export interface Brief {
         archMm?: Measured;
         diameterPct?: Measured;
         axleMatchPct?: Measured;
+        brakeSpokeMm?: Measured;
+        brakeBarrelMm?: Measured;
       }
     | undefined;
   /** House rules set aside for this job. */
@@ -208,7 +206,7 @@ export interface Wheel extends SensorSeat {
   pocketDepthMm?: Measured;
   ratingKg?: Measured;
   massKg?: Measured;
-  innerFace?: { barrel?: AxialPoint[] | undefined; spoke?: AxialPoint[] | undefined } | undefined;
+  innerFace?: InnerFace | undefined;
 }
 
 export interface Tire {

@@ -13,6 +13,9 @@ export const HOUSE_LIMITS = {
   fullLockMm: 5,
   fenderAtBumpMm: 3,
   diameterPct: 3,
+  /** A brake to spokes, and to the barrel and what sticks to it. */
+  brakeSpokeMm: 2,
+  brakeBarrelMm: 3,
   /** Front against rear diameter where both axles are driven. */
   axleMatchPct: 1,
   /** Least gap between the sidewalls of dual tires whose maker's figure nobody looked up. */
@@ -32,7 +35,15 @@ export const HOUSE_LIMITS = {
 } as const;
 
 /** Limits that a brief may set for one job. */
-export type LimitKey = 'inboardMm' | 'fullLockMm' | 'fenderAtBumpMm' | 'archMm' | 'diameterPct' | 'axleMatchPct';
+export type LimitKey =
+  | 'inboardMm'
+  | 'fullLockMm'
+  | 'fenderAtBumpMm'
+  | 'archMm'
+  | 'diameterPct'
+  | 'axleMatchPct'
+  | 'brakeSpokeMm'
+  | 'brakeBarrelMm';
 
 /** The limit in force: the brief's where it gives one, the house's otherwise. */
 export function limitInForce(

@@ -37,11 +37,19 @@ const FACE: Record<Verdict, string> = {
   unknown: 'not measured',
 };
 
+const CLEARANCES: ReadonlySet<string> = new Set([
+  'inboard',
+  'arch',
+  'dual',
+  'brake-spoke',
+  'brake-barrel',
+  'brake-weight',
+]);
+
 /** The word that stands for a check's verdict, so that colour is never the only sign. */
 export function verdictWord(check: Pick<Check, 'code' | 'verdict'>): string {
   if (check.code === 'fender') return FACE[check.verdict];
-  if (check.code === 'inboard' || check.code === 'arch' || check.code === 'dual' || check.code.startsWith('obstacle:'))
-    return CLEARANCE[check.verdict];
+  if (CLEARANCES.has(check.code) || check.code.startsWith('obstacle:')) return CLEARANCE[check.verdict];
   if (check.code === 'load' || check.code === 'wheel-rating') return CARRY[check.verdict];
   if (check.code === 'speedometer') return SPEED[check.verdict];
   if (check.code === 'fastening') return HOLD[check.verdict];

@@ -14,8 +14,22 @@ import { checkJob, faultLine } from '#formats/job';
 
 const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 
-/** A place of the job file for each range; the screens and the file must agree on all of them. (Two of them never reach the file.) Behind # a field of a list's entry. */
-const PLACES: Record<Exclude<RangeName, 'quantity' | 'faceShiftMm'>, string> = {
+/** Of the screens alone, or of points of a line, which are tried with the job file's own checks. */
+type Elsewhere =
+  | 'quantity'
+  | 'faceShiftMm'
+  | 'reachMm'
+  | 'depthMm'
+  | 'washerMm'
+  | 'washerCount'
+  | 'printedMm'
+  | 'marginMm'
+  | 'axialPlaceMm'
+  | 'radiusMm'
+  | 'weightHeightMm';
+
+/** A place of the job file for each range; the screens and the file must agree on all of them. Behind # a field of a list's entry. */
+const PLACES: Record<Exclude<RangeName, Elsewhere>, string> = {
   ratingKg: 'setups/a/front/wheel/ratingKg',
   flangeMm: 'vehicle/flangeMm',
   lugCount: 'vehicle/front/hub/lugCount',
@@ -85,6 +99,7 @@ const PLACES: Record<Exclude<RangeName, 'quantity' | 'faceShiftMm'>, string> = {
   lateralPerMm2: 'vehicle/front/suspension/lateralPerMm2',
   suspensionChangeMm: 'setups/a/suspensionChange/front/mm',
   bulgeMm: 'brief/sweep/bulgeMm',
+  rotorDiameterMm: 'vehicle/front/caliper/rotorDiameterMm',
 };
 
 /** An entry of a list with one of its fields, however deep, set. */
@@ -126,18 +141,15 @@ const faultsWith = (place: string, value: number): string[] => {
 };
 
 describe('the ranges of the screens are those of the job file', () => {
-  test.each(Object.entries(RANGES).filter(([name]) => name !== 'quantity' && name !== 'faceShiftMm'))(
-    '%s',
-    (name, [least, most]) => {
-      const place = PLACES[name as keyof typeof PLACES];
-      const step = 1e-6 * Math.max(1, Math.abs(most));
-      const outside = `must be between ${least} and ${most}`;
-      expect(faultsWith(place, least)).toEqual([]);
-      expect(faultsWith(place, most)).toEqual([]);
-      expect(faultsWith(place, least - step).join()).toContain(outside);
-      expect(faultsWith(place, most + step).join()).toContain(outside);
-    },
-  );
+  test.each(Object.entries(RANGES).filter(([name]) => name in PLACES))('%s', (name, [least, most]) => {
+    const place = PLACES[name as keyof typeof PLACES];
+    const step = 1e-6 * Math.max(1, Math.abs(most));
+    const outside = `must be between ${least} and ${most}`;
+    expect(faultsWith(place, least)).toEqual([]);
+    expect(faultsWith(place, most)).toEqual([]);
+    expect(faultsWith(place, least - step).join()).toContain(outside);
+    expect(faultsWith(place, most + step).join()).toContain(outside);
+  });
 });
 
 test('every reading has a name in words and is found again by its place', () => {

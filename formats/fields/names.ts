@@ -119,6 +119,15 @@ const NAMES: Record<string, string> = {
   growth: 'growth in service',
   bulgeMm: 'bulge under load',
   left: 'left side',
+  caliper: 'brake',
+  outline: "brake's outline",
+  rotorDiameterMm: 'rotor diameter',
+  innerFace: 'inner face',
+  barrel: 'barrel',
+  spoke: 'back of the spokes',
+  weights: 'balance weights',
+  brakeSpokeMm: 'limit, brake to spokes',
+  brakeBarrelMm: 'limit, brake to barrel',
 };
 
 /** What a place in a job is called, for messages and the history: `front · gap to fender`, `setup b · rear · offset`. */

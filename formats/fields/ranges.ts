@@ -71,6 +71,19 @@ export const RANGES = {
   lateralPerMm2: [-1, 1],
   suspensionChangeMm: [-300, 500],
   bulgeMm: [0, 60],
+  rotorDiameterMm: [100, 600],
+  weightHeightMm: [0.5, 30],
+  axialPlaceMm: [-1000, 1000],
+  radiusMm: [0, 1500],
+  reachMm: [-300, 300],
+  depthMm: [-100, 600],
+  washerMm: [0.1, 20],
+  washerCount: [1, 50],
+  printedMm: [10, 600],
+  marginMm: [0, 10],
 } as const satisfies Record<string, readonly [number, number]>;
 
 export type RangeName = keyof typeof RANGES;
+
+/** How many points an outline or a face may have. */
+export const MOST_POINTS = 5000;

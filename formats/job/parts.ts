@@ -4,11 +4,8 @@ import { boreFault } from '#core/hub';
 import type { Hub, Wheel } from '#core/job';
 import { readLoadRange, readSpeedSymbol } from '#core/load';
 import { readTireSize } from '#core/tire';
-import { id, known, length, number, ranged, readable, seat, text, thread } from '#formats/rules';
-
-export const axialPoints = Joi.array()
-  .items(Joi.object({ a: known(number(-1000, 1000)), r: known(number(0, 1500)) }))
-  .max(5000);
+import { id, known, length, ranged, readable, seat, text, thread } from '#formats/rules';
+import { innerFace } from './brake';
 
 export const tire = Joi.object({
   size: Joi.string().max(60).custom(readable(readTireSize)),
@@ -60,7 +57,7 @@ export const wheel = Joi.object({
   massKg: ranged('massKg'),
   sensorBody: Joi.valid(...sensorBody, 'either', 'none'),
   valveHoleMm: ranged('valveHoleMm'),
-  innerFace: Joi.object({ barrel: axialPoints, spoke: axialPoints }),
+  innerFace,
 })
   .oxor('offsetMm', 'backspacingMm', { isPresent: (value) => value != null })
   .with('backspacingMm', 'backspacingConvention', { isPresent: (value) => value != null })

@@ -4,7 +4,8 @@ import { centresMm, stepsOf } from '#core/hub';
 import type { Hub, Job } from '#core/job';
 import { pathText } from '#formats/faults';
 import { count, instrument, known, number, ranged, readable, seat, text, thread } from '#formats/rules';
-import { axialPoints, boreInsideCircle, sensor, setupSchema, tire, wheel } from './parts';
+import { caliper } from './brake';
+import { boreInsideCircle, sensor, setupSchema, tire, wheel } from './parts';
 import { obstacle, suspension } from './space';
 
 const reading = Joi.object({
@@ -77,7 +78,7 @@ const vehicleAxle = Joi.object({
   left: Joi.object({ room }),
   suspension,
   obstacles: Joi.array().items(obstacle).unique('id').max(200),
-  caliper: Joi.object({ outline: axialPoints.required() }),
+  caliper,
   readings: Joi.array().items(reading).max(5000),
 });
 
@@ -119,6 +120,8 @@ const job = Joi.object({
       archMm: ranged('limitMm'),
       diameterPct: ranged('diameterPct'),
       axleMatchPct: ranged('axleMatchPct'),
+      brakeSpokeMm: ranged('limitMm'),
+      brakeBarrelMm: ranged('limitMm'),
     }),
     sweep: Joi.object({ growth: Joi.boolean(), bulgeMm: ranged('bulgeMm') }),
     speedsKmh: Joi.array()

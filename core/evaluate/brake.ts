@@ -1,0 +1,157 @@
+import { brakeRoom, faceIsOf, stackToClearMm, UNSEEN_MM, type BrakeRoom, type Clearance } from '#core/brake';
+import type { AxialPoint, AxleName, Brief, Caliper, InnerFace } from '#core/job';
+import { offsetFigure, rimFigure, type Words } from '#core/units';
+import { clearanceVerdict, limitInForce, worstVerdict, type Check, type Limit, type Verdict } from '#core/verdict';
+import type { Fitted } from './fitted';
+import { Judged } from './judged';
+import { limitLine } from './limitLine';
+import type { BrakeReport, NearPlaces } from './report';
+import { NO_BRAKE } from './sheet';
+
+/** A brake in a wheel, judged. */
+export interface BrakeCase {
+  report: BrakeReport;
+  room: BrakeRoom | null;
+  stackMm: number | null;
+  spokeLimit: Limit;
+  barrelLimit: Limit;
+  /** Why nothing is known, where nothing is. */
+  missing: string | null;
+  face: InnerFace | undefined;
+}
+
+/** The limits of a brake's room that are in force. */
+export const brakeLimits = (brief: Brief | undefined) => ({
+  spokeLimit: limitInForce('brakeSpokeMm', brief),
+  barrelLimit: limitInForce('brakeBarrelMm', brief),
+});
+
+/**
+ * The room of a car's brake in a candidate's wheel, behind its stack. Unknown without the brake's outline or the wheel's inner face, and for a
+ * wheel of another width or offset than the face was read on.
+ */
+export function brakeOf(caliper: Caliper | undefined, fitted: Pick<Fitted, 'wheel' | 'offsetMm' | 'stackMm'>, brief: Brief | undefined): BrakeCase {
+  const { wheel, offsetMm, stackMm } = fitted;
+  const face = wheel.innerFace;
+  const outline = caliper?.outline;
+  const limits = brakeLimits(brief);
+  const missing = missingOf(outline, fitted);
+  if (missing !== null || !outline || !face || stackMm === null)
+    return { report: NO_BRAKE, room: null, stackMm, ...limits, missing, face };
+  const other = faceIsOf(face, wheel.rimWidthIn ?? null, offsetMm) === false;
+  if (other) return { report: NO_BRAKE, room: null, stackMm, ...limits, missing: otherWheel(face), face };
+  const found = foundFor(outline, face, limits.spokeLimit.value, limits.barrelLimit.value);
+  const room = found.roomAt(stackMm);
+  const report: BrakeReport = {
+    spokeMm: room.spoke?.mm ?? null,
+    barrelMm: room.barrel?.mm ?? null,
+    weightMm: room.weight?.mm ?? null,
+    stackToClearMm: found.stackToClearMm(),
+    spokeAt: places(room.spoke),
+    barrelAt: places(room.barrel),
+    weightAt: places(room.weight),
+    assumed: face.origin === 'family',
+    verdict: worstVerdict([
+      spokeVerdict(room, limits.spokeLimit.value),
+      barrelVerdict(room, limits.barrelLimit.value),
+      ...(room.weight ? [clearanceVerdict(room.weight.mm, limits.barrelLimit.value)] : []),
+    ]),
+  };
+  return { report, room, stackMm, ...limits, missing: null, face };
+} // prettier-ignore
+
+function missingOf(outline: readonly AxialPoint[] | undefined, { wheel, stackMm }: Pick<Fitted, 'wheel' | 'stackMm'>): string | null {
+  if (!outline) return "the brake's outline is needed";
+  if (!wheel.innerFace?.spoke && !wheel.innerFace?.barrel) return "the wheel's inner face is needed";
+  return stackMm === null ? 'every thickness of the stack is needed' : null;
+} // prettier-ignore
+
+const otherWheel = ({ readOn }: InnerFace): string =>
+  `the inner face was read on a wheel ${rimFigure(readOn!.rimWidthIn)} in wide with offset ${offsetFigure(readOn!.offsetMm)}; this one has another inside`;
+
+const places = (clearance: Clearance | null): NearPlaces | null =>
+  clearance && { caliper: clearance.caliper, wheel: clearance.wheel };
+
+/** Clear where it was measured says nothing about where it was not. */
+const seen = (verdict: Verdict, unseenMm: number): Verdict =>
+  verdict === 'ok' && unseenMm > UNSEEN_MM ? 'unknown' : verdict;
+const spokeVerdict = ({ spoke, spokeUnseenMm }: BrakeRoom, limitMm: number): Verdict =>
+  seen(clearanceVerdict(spoke?.mm ?? null, limitMm), spokeUnseenMm);
+const barrelVerdict = ({ barrel, barrelUnseenMm }: BrakeRoom, limitMm: number): Verdict =>
+  seen(clearanceVerdict(barrel?.mm ?? null, limitMm), barrelUnseenMm);
+
+/** What is found of an outline in a face, kept as long as both stay the same objects. */
+interface Found {
+  spokeMm: number;
+  barrelMm: number;
+  roomAt(stackMm: number): BrakeRoom;
+  stackToClearMm(): number | null;
+}
+const kept = new WeakMap<object, WeakMap<object, Found>>();
+
+function foundFor(outline: readonly AxialPoint[], face: InnerFace, spokeMm: number, barrelMm: number): Found {
+  const ofOutline = kept.get(outline) ?? new WeakMap<object, Found>();
+  kept.set(outline, ofOutline);
+  const known = ofOutline.get(face);
+  if (known && known.spokeMm === spokeMm && known.barrelMm === barrelMm) return known;
+  const rooms = new Map<number, BrakeRoom>();
+  let stack: number | null | undefined;
+  const found: Found = {
+    spokeMm,
+    barrelMm,
+    roomAt(stackMm) {
+      const room = rooms.get(stackMm) ?? brakeRoom(outline, face, stackMm);
+      if (rooms.size > 64) rooms.clear();
+      rooms.set(stackMm, room);
+      return room;
+    },
+    stackToClearMm: () =>
+      stack === undefined ? (stack = stackToClearMm(outline, face, { spokeMm, barrelMm })) : stack,
+  };
+  ofOutline.set(face, found);
+  return found;
+}
+
+/** The checks of a brake in a wheel: to spokes, to the barrel, and to weights where some are known. */
+export function brakeChecks(axle: AxleName, one: BrakeCase, words: Words): Check[] {
+  const { room, spokeLimit, barrelLimit } = one;
+  const check = (code: string, label: string, clearance: Clearance | null, limit: Limit, verdict: Verdict, lines: () => string[]) =>
+    new Judged(
+      {
+        code,
+        label,
+        axle,
+        value: clearance?.mm ?? null,
+        limit: limit.value,
+        margin: clearance && clearance.mm - limit.value,
+        unit: 'mm',
+        verdict,
+      },
+      () => [...lines(), limitLine(limit, words.length(limit.value))],
+    ); // prettier-ignore
+  const lines = (clearance: Clearance | null, part: 'spokes' | 'barrel', unseenMm: number) => () =>
+    brakeLines(one, clearance, part, unseenMm, words);
+  return [
+    check('brake-spoke', 'Brake to spokes', room?.spoke ?? null, spokeLimit, room ? spokeVerdict(room, spokeLimit.value) : 'unknown', lines(room?.spoke ?? null, 'spokes', room?.spokeUnseenMm ?? 0)),
+    check('brake-barrel', 'Brake to barrel', room?.barrel ?? null, barrelLimit, room ? barrelVerdict(room, barrelLimit.value) : 'unknown', lines(room?.barrel ?? null, 'barrel', room?.barrelUnseenMm ?? 0)),
+    ...(room?.weight ? [check('brake-weight', 'Brake to balance weights', room.weight, barrelLimit, clearanceVerdict(room.weight.mm, barrelLimit.value), lines(room.weight, 'barrel', 0))] : []),
+  ]; // prettier-ignore
+}
+
+function brakeLines(one: BrakeCase, clearance: Clearance | null, part: 'spokes' | 'barrel', unseenMm: number, words: Words): string[] {
+  const { missing, report, stackMm, face } = one;
+  if (missing !== null) return [`not known: ${missing}`];
+  if (!clearance) return [`not known: the wheel's ${part} were not measured`];
+  const at = ({ a, r }: AxialPoint) => `${words.figure(a)} / ${words.figure(r)}`;
+  return [
+    `behind a stack of ${words.length(stackMm!)}, from hub face / from axis: brake ${at(clearance.caliper)}, wheel ${at(clearance.wheel)}`,
+    clearance.mm < 0 ? `they overlap by ${words.length(-clearance.mm)}` : `${words.length(clearance.mm)} apart there`,
+    ...(unseenMm > UNSEEN_MM
+      ? [`not known further: the brake reaches ${words.length(unseenMm)} past where the ${part} were measured`]
+      : []),
+    ...(report.assumed ? [`assumed: a ${face!.family ?? ''} inner face of its family, not measured`] : []),
+    report.stackToClearMm === null
+      ? 'no stack makes it clear'
+      : `clears by its limits from a stack of ${words.length(report.stackToClearMm)} on`,
+  ];
+} // prettier-ignore

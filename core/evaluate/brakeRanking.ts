@@ -1,0 +1,41 @@
+import type { Job, AxleName, StackPart, Wheel } from '#core/job';
+import { matchPattern, patternOf } from '#core/hub';
+import { stackThicknessMm } from '#core/stack';
+import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
+import type { Verdict } from '#core/verdict';
+import { brakeOf } from './brake';
+import { hubPatternOf } from './hubPattern';
+import type { BrakeReport } from './report';
+
+/** A wheel that may go over a brake. */
+export interface RankedWheel<T> {
+  of: T;
+  wheel: Wheel;
+  brake: BrakeReport;
+  /** Least of what is left over the limits, mm; null where nothing is known. */
+  spareMm: number | null;
+  /** Whether it bolts to the hub at all. */
+  pattern: Verdict;
+}
+
+/**
+ * Wheels by the room they leave a car's brake, most first: by what is left over the limits at the nearest of spokes, barrel and weights. Width and
+ * offset do not enter: wheels alike in both differ inside. What is not known stands last.
+ */
+export function rankByBrakeRoom<T>(job: Job, axle: AxleName, wheels: readonly { of: T; wheel: Wheel }[], stack: readonly StackPart[]): RankedWheel<T>[] {
+  const vehicleAxle = job.vehicle[axle] ?? {};
+  const carries = hubPatternOf(vehicleAxle.hub ?? {}).pattern;
+  const stackMm = stackThicknessMm(stack);
+  const ranked = wheels.map(({ of, wheel }): RankedWheel<T> => {
+    const offsetMm = wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM);
+    const { report, spokeLimit, barrelLimit } = brakeOf(vehicleAxle.caliper, { wheel, offsetMm, stackMm }, job.brief);
+    const left = [
+      report.spokeMm === null ? null : report.spokeMm - spokeLimit.value,
+      report.barrelMm === null ? null : report.barrelMm - barrelLimit.value,
+      report.weightMm === null ? null : report.weightMm - barrelLimit.value,
+    ].filter((value) => value !== null);
+    const pattern = matchPattern(patternOf(wheel), carries, job.brief?.rules?.nearPatterns ?? 'care').verdict;
+    return { of, wheel, brake: report, spareMm: left.length > 0 ? Math.min(...left) : null, pattern };
+  });
+  return ranked.sort((one, other) => (other.spareMm ?? -Infinity) - (one.spareMm ?? -Infinity));
+} // prettier-ignore

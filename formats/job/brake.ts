@@ -1,0 +1,53 @@
+import Joi from 'joi';
+import { barrelFault, outlineFault, spokeFault, weightsFault } from '#core/brake';
+import { DomainError } from '#core/errors';
+import { FACE_ORIGINS, type AxialPoint, type InnerFace } from '#core/job';
+import { MOST_POINTS } from '#formats/fields';
+import { known, ranged, readable, text } from '#formats/rules';
+
+const axialPoints = Joi.array()
+  .items(Joi.object({ a: known(ranged('axialPlaceMm')), r: known(ranged('radiusMm')) }))
+  .max(MOST_POINTS);
+
+/** @throws DomainError with what a judge finds wrong; a point that is none has its own fault already */
+const sound =
+  (judge: (points: readonly AxialPoint[]) => string | null) =>
+  (points: AxialPoint[]): void => {
+    const fault = points.every(({ a, r }) => Number.isFinite(a) && Number.isFinite(r)) ? judge(points) : null;
+    if (fault) throw new DomainError(fault);
+  };
+
+/** Closed: its last point is joined to its first. */
+export const outline = axialPoints.custom(readable(sound(outlineFault)));
+
+/** @throws DomainError where weights stick to nothing */
+function weightsStick({ weights, barrel }: InnerFace): void {
+  const fault = weightsFault(weights ?? [], barrel);
+  if (fault) throw new DomainError(fault, 'weights');
+}
+
+/** The inside of a wheel, as a brake sees it. */
+export const innerFace = Joi.object({
+  barrel: axialPoints.custom(readable(sound(barrelFault))),
+  spoke: axialPoints.custom(readable(sound(spokeFault))),
+  weights: Joi.array()
+    .items(
+      Joi.object({
+        fromMm: known(ranged('axialPlaceMm')),
+        toMm: known(ranged('axialPlaceMm')),
+        heightMm: known(ranged('weightHeightMm')),
+      }),
+    )
+    .max(8),
+  origin: Joi.valid(...FACE_ORIGINS),
+  family: Joi.valid('flat', 'curved', 'domed', 'deep'),
+  readOn: Joi.object({ rimWidthIn: known(ranged('rimWidthIn')), offsetMm: known(ranged('offsetMm')) }),
+}).custom(readable(weightsStick));
+
+/** The brake of an axle. */
+export const caliper = Joi.object({
+  label: text(120),
+  outline,
+  rotorDiameterMm: ranged('rotorDiameterMm'),
+  origin: Joi.valid('typed', 'traced', 'file'),
+});

@@ -1,0 +1,140 @@
+import DxfParser, { type IEntity } from 'dxf-parser';
+import { arcPoints, bulgePoints, ellipsePoints, splinePoints } from './curves';
+import { chained } from './chain';
+import { FLAT_MM, inUnits, JOIN_MM, wholeFile, type DrawnLine, type DrawnPoint, type ReadDrawing } from './drawn';
+
+/** $INSUNITS of the header and its millimetres (DXF reference, header variables). */
+const UNITS: Record<number, readonly [name: string, mm: number]> = {
+  1: ['inches', 25.4],
+  2: ['feet', 304.8],
+  4: ['millimetres', 1],
+  5: ['centimetres', 10],
+  6: ['metres', 1000],
+  8: ['microinches', 25.4e-6],
+  9: ['mils', 0.0254],
+  13: ['micrometres', 1e-3],
+  14: ['decimetres', 100],
+};
+
+/** Entities that carry no line of their own, and those that cannot be one outline. */
+const WITHOUT_LINES = new Set(['TEXT', 'MTEXT', 'DIMENSION', 'ATTDEF', 'ATTRIB', 'POINT', 'VIEWPORT', 'LEADER', 'VERTEX', 'SEQEND', 'XLINE', 'RAY']); // prettier-ignore
+const READ = new Set(['LINE', 'ARC', 'CIRCLE', 'ELLIPSE', 'LWPOLYLINE', 'POLYLINE', 'SPLINE']);
+const REFUSED: Record<string, string> = {
+  INSERT: 'places a block: explode it in the drawing program first',
+  '3DFACE': 'has 3-D faces: export the section as a flat drawing',
+  MESH: 'has a 3-D mesh: export the section as a flat drawing',
+  '3DSOLID': 'has a 3-D solid: export the section as a flat drawing',
+  BODY: 'has a 3-D body: export the section as a flat drawing',
+  REGION: 'has a region: explode it in the drawing program first',
+};
+
+/**
+ * Reads the lines of a DXF drawing (text form): lines, arcs, circles, ellipses, polylines with bulges and splines, curves flattened to
+ * 0.05 mm, pieces joined where their ends meet. Blocks, 3-D faces and what else cannot be one outline are refused by name. Never throws.
+ */
+export function readDxf(text: string): ReadDrawing {
+  if (text.includes('\u0000')) return wholeFile('is a binary DXF: save it as text (ASCII)');
+  const types = entityTypes(text);
+  if (types === null) return wholeFile('has no ENTITIES section: it is not a DXF drawing');
+  for (const type of types) {
+    const why = REFUSED[type] ?? (READ.has(type) || WITHOUT_LINES.has(type) ? null : `has a ${type.slice(0, 30)}, which is not read: lines, arcs, circles, ellipses, polylines and splines are`); // prettier-ignore
+    if (why !== null) return wholeFile(why);
+  }
+  let parsed;
+  try {
+    parsed = new DxfParser().parseSync(text);
+  } catch (error) {
+    return wholeFile(`cannot be read as DXF: ${error instanceof Error ? error.message : String(error)}`);
+  }
+  if (!parsed) return wholeFile('cannot be read as DXF');
+  const code = parsed.header?.['$INSUNITS'] as number | undefined;
+  const unit = code === undefined ? undefined : UNITS[code];
+  const unitMm = unit?.[1] ?? null;
+  const flat = inUnits(FLAT_MM, unitMm);
+  const lines = parsed.entities.flatMap((entity) => (READ.has(entity.type) ? [lineOf(entity, flat)] : []));
+  if (lines.length === 0) return wholeFile('has no lines to take');
+  const broken = lines.find(({ points }) => points.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y)));
+  if (broken) return wholeFile(`has a ${broken.name} with a place that is not a number`);
+  const leftOut = [...new Set(types.filter((type) => WITHOUT_LINES.has(type) && type !== 'VERTEX' && type !== 'SEQEND').map((type) => type.toLowerCase()))]; // prettier-ignore
+  const unitSays = unit ? `${unit[0]}, by its header` : code === undefined || code === 0 ? 'it names no unit' : `it names a unit (${code}) that is not known`; // prettier-ignore
+  return { drawing: { lines: chained(lines, inUnits(JOIN_MM, unitMm)), unitMm, unitSays, leftOut } };
+}
+
+/** What the ENTITIES section is made of, in order; null without one. The parser leaves out silently what it does not know. */
+function entityTypes(text: string): string[] | null {
+  const rows = text.split(/\r\n|\r|\n/);
+  const types: string[] = [];
+  let inside = false;
+  for (let i = 0; i + 1 < rows.length; i += 2) {
+    const [code, value] = [rows[i]!.trim(), rows[i + 1]!.trim()];
+    if (code === '2' && value === 'ENTITIES' && rows[i - 1]?.trim() === 'SECTION') inside = true;
+    else if (inside && code === '0' && value === 'ENDSEC') return types;
+    else if (inside && code === '0') types.push(value.toUpperCase());
+  }
+  return inside ? types : null;
+}
+
+type Entity = IEntity & Record<string, unknown>;
+
+function lineOf(one: IEntity, flat: number): DrawnLine {
+  const entity = one as Entity;
+  const name = `${entity.type.toLowerCase()} on ${entity.layer ?? '0'}`;
+  const line = (points: DrawnPoint[], closed = false): DrawnLine => ({ name, points, closed, fault: faultOf(entity) });
+  if (faultOf(entity)) return line([]);
+  switch (entity.type) {
+    case 'LINE':
+      return line(entity['vertices'] as DrawnPoint[]);
+    case 'ARC': {
+      const [from, to] = [entity['startAngle'] as number, entity['endAngle'] as number];
+      // An arc runs counter-clockwise from its start.
+      return line(arcPoints(entity['center'] as DrawnPoint, entity['radius'] as number, from, to <= from ? to + 2 * Math.PI : to, flat)); // prettier-ignore
+    }
+    case 'CIRCLE':
+      return line(arcPoints(entity['center'] as DrawnPoint, entity['radius'] as number, 0, 2 * Math.PI, flat).slice(0, -1), true); // prettier-ignore
+    case 'ELLIPSE': {
+      const [from, to] = [entity['startAngle'] as number, entity['endAngle'] as number];
+      const end = to <= from ? to + 2 * Math.PI : to;
+      const points = ellipsePoints(entity['center'] as DrawnPoint, entity['majorAxisEndPoint'] as DrawnPoint, entity['axisRatio'] as number, from, end, flat); // prettier-ignore
+      const whole = end - from > 2 * Math.PI - 1e-9;
+      return line(whole ? points.slice(0, -1) : points, whole);
+    }
+    case 'SPLINE': {
+      const points = splinePoints(entity['degreeOfSplineCurve'] as number, entity['knotValues'] as number[], entity['controlPoints'] as DrawnPoint[], flat); // prettier-ignore
+      return line(points);
+    }
+    default:
+      return polyline(entity, line, flat);
+  }
+}
+
+function polyline(entity: Entity, line: (points: DrawnPoint[], closed?: boolean) => DrawnLine, flat: number): DrawnLine {
+  const vertices = entity['vertices'] as (DrawnPoint & { bulge?: number })[];
+  const closed = !!entity['shape'];
+  const points: DrawnPoint[] = [{ x: vertices[0]!.x, y: vertices[0]!.y }];
+  vertices.forEach((from, index) => {
+    if (!closed && index === vertices.length - 1) return;
+    const to = vertices[(index + 1) % vertices.length]!;
+    points.push(...bulgePoints(from, { x: to.x, y: to.y }, from.bulge ?? 0, flat));
+  });
+  return line(closed ? points.slice(0, -1) : points, closed);
+} // prettier-ignore
+
+/** Why an entity cannot be a line of a flat drawing. */
+function faultOf(entity: Entity): string | null {
+  if (entity['is3dPolygonMesh'] || entity['isPolyfaceMesh'])
+    return 'is a 3-D mesh: export the section as a flat drawing';
+  const points = [...((entity['vertices'] as { z?: number }[] | undefined) ?? []), ...((entity['controlPoints'] as { z?: number }[] | undefined) ?? [])]; // prettier-ignore
+  const [low, high] = [Math.min(0, ...points.map(({ z }) => z ?? 0)), Math.max(0, ...points.map(({ z }) => z ?? 0))];
+  if (high - low > 1e-6 && new Set(points.map(({ z }) => z ?? 0)).size > 1) return 'leaves its plane: export the section as a flat drawing'; // prettier-ignore
+  const turned = (entity['extrusionDirectionZ'] as number | undefined) ?? (entity['extrusionDirection'] as { z: number } | undefined)?.z ?? 1; // prettier-ignore
+  if (turned !== 1) return 'was drawn on another plane (mirrored or turned): flatten the drawing';
+  if (entity.type === 'POLYLINE' || entity.type === 'LWPOLYLINE')
+    return points.length < 2 ? 'has fewer than two corners' : null;
+  if (entity.type !== 'SPLINE') return null;
+  if (entity['rational']) return 'is a rational spline, whose weights are not read: turn it into arcs or polylines';
+  const [degree, knots, control] = [entity['degreeOfSplineCurve'] as number, entity['knotValues'] as number[] | undefined, entity['controlPoints'] as DrawnPoint[] | undefined]; // prettier-ignore
+  if (!control || !knots) return 'is a spline without control points: turn it into a polyline';
+  return knots.length === control.length + degree + 1
+    ? null
+    : 'is a spline whose knots do not match its control points';
+}
