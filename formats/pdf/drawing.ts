@@ -11,6 +11,10 @@ export interface Drawing {
   line(x1: number, y1: number, x2: number, y2: number, style?: Style): void;
   circle(x: number, y: number, radiusMm: number, style?: Style): void;
   path(points: readonly (readonly [number, number])[], style?: Style): void;
+  /** A line through points that does not come back to its beginning. */
+  open(points: readonly (readonly [number, number])[], style?: Style): void;
+  /** What is drawn inside is seen within a rectangle only. */
+  clipped(x: number, y: number, widthMm: number, heightMm: number, draw: () => void): void;
   text(
     text: string,
     x: number,
@@ -83,6 +87,10 @@ function drawingOn(document: PDFKit.PDFDocument, widthMm: number, heightMm: numb
     document.stroke(grey ? GREY : INK);
     if (dash) document.undash();
   };
+  const walk = ([first, ...rest]: readonly (readonly [number, number])[]) => {
+    document.moveTo(pt(first![0]), pt(first![1]));
+    for (const [x, y] of rest) document.lineTo(pt(x), pt(y));
+  };
   return {
     widthMm,
     heightMm,
@@ -94,11 +102,20 @@ function drawingOn(document: PDFKit.PDFDocument, widthMm: number, heightMm: numb
       document.circle(pt(x), pt(y), pt(radius));
       stroke(style);
     },
-    path([first, ...rest], style) {
-      document.moveTo(pt(first![0]), pt(first![1]));
-      for (const [x, y] of rest) document.lineTo(pt(x), pt(y));
+    path(points, style) {
+      walk(points);
       document.closePath();
       stroke(style);
+    },
+    open(points, style) {
+      walk(points);
+      stroke(style);
+    },
+    clipped(x, y, width, height, draw) {
+      document.save();
+      document.rect(pt(x), pt(y), pt(width), pt(height)).clip();
+      draw();
+      document.restore();
     },
     text(text, x, y, { font = 'text', size = 9, align = 'left', widthMm: width } = {}) {
       document.font(font).fontSize(size).fillColor(INK);

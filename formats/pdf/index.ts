@@ -1,2 +1,4 @@
 export * from './paper';
 export * from './gaugeCard';
+export * from './card';
+export * from './template';

@@ -1,7 +1,8 @@
-import { decodePDFRawStream, PDFDict, PDFDocument, PDFName, PDFRawStream } from 'pdf-lib';
+import { PDFDict, PDFDocument, PDFName, PDFRawStream } from 'pdf-lib';
 import { chordMm } from '#core/hub';
 import { gaugeCardPdf, PAPERS, PT_PER_MM, type GaugeCard } from '#formats/pdf';
 import { paperFonts } from '#server/fonts';
+import { operators } from './fixtures/readBack';
 
 const card: GaugeCard = {
   paper: 'a4',
@@ -14,13 +15,6 @@ const card: GaugeCard = {
 };
 const drawn = async (part: Partial<GaugeCard> = {}) =>
   PDFDocument.load(await gaugeCardPdf({ ...card, ...part }, paperFonts()));
-
-/** The drawing operators of a page, read back by another library. */
-function operators(document: PDFDocument, page: number): string {
-  const contents = document.getPage(page).node.Contents();
-  const streams = contents instanceof PDFRawStream ? [contents] : [];
-  return streams.map((stream) => new TextDecoder('latin1').decode(decodePDFRawStream(stream).decode())).join('\n');
-}
 
 /** Circles of a page as middle and diameter in mm: pdfkit draws them as four Bézier arcs that begin at their left. */
 function circles(text: string): { x: number; y: number; diameter: number }[] {

@@ -1,14 +1,31 @@
 import type { Drawing } from './drawing';
 
-/** A printed metric rule from left to right, 0 at x, so that the print's scale can be proved. Lengths mm. */
-export function metricRuler(drawing: Drawing, x: number, y: number, lengthMm: number): void {
-  drawing.line(x, y, x + lengthMm, y, { widthMm: 0.25 });
+/** How long the tick of a millimetre is. */
+const tickMm = (mm: number): number => (mm % 10 === 0 ? 4 : mm % 5 === 0 ? 3 : 1.8);
+
+/**
+ * A printed metric rule from left to right, 0 at x, so that the print's scale can be proved. Lengths mm.
+ * @param scale how much longer it is drawn, for a printer that shrinks it
+ */
+export function metricRuler(drawing: Drawing, x: number, y: number, lengthMm: number, scale = 1): void {
+  drawing.line(x, y, x + lengthMm * scale, y, { widthMm: 0.25 });
   for (let mm = 0; mm <= lengthMm; mm++) {
-    const tick = mm % 10 === 0 ? 4 : mm % 5 === 0 ? 3 : 1.8;
-    drawing.line(x + mm, y, x + mm, y - tick, { widthMm: 0.1 });
-    if (mm % 10 === 0) drawing.text(String(mm), x + mm, y - 8, { font: 'figures', size: 6.5, align: 'center' });
+    const at = x + mm * scale;
+    drawing.line(at, y, at, y - tickMm(mm), { widthMm: 0.1 });
+    if (mm % 10 === 0) drawing.text(String(mm), at, y - 8, { font: 'figures', size: 6.5, align: 'center' });
   }
-  drawing.text(`${lengthMm} mm`, x + lengthMm + 3, y - 4, { font: 'figures', size: 7 });
+  drawing.text(`${lengthMm} mm`, x + lengthMm * scale + 3, y - 4, { font: 'figures', size: 7 });
+}
+
+/** The same from the foot upward, 0 at y. */
+export function metricRulerUp(drawing: Drawing, x: number, y: number, lengthMm: number, scale = 1): void {
+  drawing.line(x, y, x, y - lengthMm * scale, { widthMm: 0.25 });
+  for (let mm = 0; mm <= lengthMm; mm++) {
+    const at = y - mm * scale;
+    drawing.line(x, at, x + tickMm(mm), at, { widthMm: 0.1 });
+    if (mm % 10 === 0) drawing.text(String(mm), x + 4.8, at - 1.2, { font: 'figures', size: 6.5 });
+  }
+  drawing.text(`${lengthMm} mm`, x, y - lengthMm * scale - 4, { font: 'figures', size: 7 });
 }
 
 /** A printed inch rule from the foot upward, 0 at y, in sixteenths. */
