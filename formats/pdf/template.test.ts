@@ -25,15 +25,19 @@ const drawn = async (part: Partial<Template> = {}) =>
   ); // prettier-ignore
 
 /** The longest straight lines each way that begin where the rules stand, 22 mm and 8 mm from the left edge, points. */
-function checkLines(text: string): { across: number; along: number } {
-  const lines = straightPaths(text).filter(({ points }) => points.length === 2);
+function checkLines(document: PDFDocument, page: number): { across: number; along: number } {
+  const lines = straightPaths(operators(document, page)).filter(({ points }) => points.length === 2);
+  const foot = document.getPage(page).getHeight() - inPoints(14);
+  const atFoot = (y: number) => Math.abs(y - foot) < 0.01;
   const long = (of: (line: [number, number][]) => number) => Math.max(...lines.map(({ points }) => of(points)));
   return {
     across: long(([from, to]) =>
-      from![1] === to![1] && Math.abs(from![0] - inPoints(22)) < 0.01 ? to![0] - from![0] : 0,
+      atFoot(from![1]) && from![1] === to![1] && Math.abs(from![0] - inPoints(22)) < 0.01 ? to![0] - from![0] : 0,
     ),
     along: long(([from, to]) =>
-      from![0] === to![0] && Math.abs(from![0] - inPoints(8)) < 0.01 ? Math.abs(to![1] - from![1]) : 0,
+      atFoot(from![1]) && from![0] === to![0] && Math.abs(from![0] - inPoints(8)) < 0.01
+        ? Math.abs(to![1] - from![1])
+        : 0,
     ),
   };
 }
@@ -46,7 +50,7 @@ describe('a template, read back from the PDF', () => {
       const document = await drawn({ paper });
       expect(document.getPageCount()).toBe(1);
       expect(document.getPage(0).getWidth()).toBeCloseTo(inPoints(PAPERS[paper].widthMm), 3);
-      const found = checkLines(operators(document, 0));
+      const found = checkLines(document, 0);
       expect(found.across).toBeCloseTo(inPoints(CHECK_MM.across), 2);
       expect(found.along).toBeCloseTo(inPoints(CHECK_MM.along), 2);
     },
@@ -64,8 +68,9 @@ describe('a template, read back from the PDF', () => {
   test('a corrected sheet is stretched as asked, card and rules alike, and printed on that printer it is true', async () => {
     const read = { across: 147, along: 203 };
     const { next } = printProof(read, TRUE_SIZE);
-    const text = operators(await drawn({ scale: next }), 0);
-    const found = checkLines(text);
+    const document = await drawn({ scale: next });
+    const text = operators(document, 0);
+    const found = checkLines(document, 0);
     const printer = { across: 147 / 150, along: 203 / 200 };
     expect(found.across * printer.across).toBeCloseTo(inPoints(150), 1);
     expect(found.along * printer.along).toBeCloseTo(inPoints(200), 1);
@@ -78,7 +83,7 @@ describe('a template, read back from the PDF', () => {
     expect(document.getPageCount()).toBeGreaterThanOrEqual(4);
     const origins = document.getPages().map((_, page) => {
       const text = operators(document, page);
-      expect(checkLines(text).across).toBeCloseTo(inPoints(150), 2);
+      expect(checkLines(document, page).across).toBeCloseTo(inPoints(150), 2);
       return straightPaths(text).find(({ points, closed }) => closed && points.length === large.length)!.points[0]!;
     });
     // The same corner on neighbouring sheets is a whole step apart: A4 leaves 180 mm across, of which 12 are shared.
