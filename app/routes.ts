@@ -6,6 +6,7 @@ export default [
     index('routes/job-start.ts'),
     route('hub', 'routes/hub.tsx'),
     route('room', 'routes/room.tsx'),
+    route('brakes', 'routes/brakes.tsx'),
     route('brief', 'routes/brief.tsx'),
     route('setups', 'routes/setups.tsx'),
     route('compare', 'routes/compare.tsx'),
@@ -15,4 +16,6 @@ export default [
   route('stores.csv', 'routes/stores-file.ts'),
   route('gauge-card.pdf', 'routes/gauge-card.ts'),
   route('jobs/:jobId/file', 'routes/job-file.ts'),
+  route('jobs/:jobId/template.pdf', 'routes/template.ts'),
+  route('jobs/:jobId/outline', 'routes/outline-file.ts'),
 ] satisfies RouteConfig;

@@ -1,5 +1,6 @@
 import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
+import type { InnerFace } from '#core/job';
 import { itemName, type StoreItem } from '#core/stores';
 import { database, write } from './database';
 import { StoreRow } from './models';
@@ -37,6 +38,18 @@ export async function saveItem(id: string | null, item: StoreItem): Promise<stri
         ? await row.update(kept, { transaction })
         : await StoreRow.create({ id: id ?? nanoid(10), ...kept }, { transaction })
     ).id;
+  });
+}
+
+/** Gives a wheel, by its maker and name, an inner face, or takes it away; the item as it is now, null where there is none. */
+export async function keepFace(name: string, innerFace: InnerFace | null): Promise<StoreItem | null> {
+  return write(async (transaction) => {
+    const row = await StoreRow.findOne({ where: { kind: 'wheel', name }, transaction });
+    if (!row) return null;
+    const { innerFace: _, ...item } = row.item;
+    const kept: StoreItem = innerFace === null ? item : { ...item, innerFace };
+    await row.update({ item: kept }, { transaction });
+    return kept;
   });
 }
 

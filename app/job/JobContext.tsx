@@ -1,8 +1,18 @@
-import { createContext, useContext, useEffect, useMemo, useReducer, useRef, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useReducer,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react';
 import type { SetupReport, SweepSource, VehicleReport } from '#core/evaluate';
 import type { AxleName, Edit, Job, Setup, Side } from '#core/job';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
-import type { StoreItem } from '#core/stores';
+import { itemName, type StoreItem } from '#core/stores';
 import type { LengthUnit } from '#core/units';
 import { usePreferences } from '../preferences/PreferencesContext';
 import { jobReducer, startState, type JobAction, type JobState } from './jobState';
@@ -60,9 +70,14 @@ export function useJob(): JobTable {
   return table;
 }
 
-/** What the shop keeps, as it was when the job was opened. */
-const StoresContext = createContext<readonly StoreItem[]>([]);
-export const useStores = (): readonly StoreItem[] => useContext(StoresContext);
+/** What the shop keeps, as it was when the job was opened and as it was changed from here since. */
+const StoresContext = createContext<{ items: readonly StoreItem[]; replace(item: StoreItem): void }>({
+  items: [],
+  replace: () => {},
+});
+export const useStores = (): readonly StoreItem[] => useContext(StoresContext).items;
+/** Puts an item that was saved in the place of the one of its kind and name. */
+export const useReplaceItem = (): ((item: StoreItem) => void) => useContext(StoresContext).replace;
 
 interface JobProviderProps {
   open: OpenJob;
@@ -106,10 +121,17 @@ export function JobProvider({ open, stores, children }: JobProviderProps) {
     }),
     [state, job, judged, sweeps, sweepStore, axle, side, current, drafts],
   );
+  const [items, setItems] = useState(stores);
+  const replace = useCallback(
+    (item: StoreItem) =>
+      setItems((all) => all.map((one) => (one.kind === item.kind && itemName(one) === itemName(item) ? item : one))),
+    [],
+  );
+  const kept = useMemo(() => ({ items, replace }), [items, replace]);
   const axleChoice = useMemo(() => ({ axle, setAxle, side, setSide }), [axle, side]);
   return (
     <AxleContext value={axleChoice}>
-      <StoresContext value={stores}>
+      <StoresContext value={kept}>
         <JobContext value={table}>{children}</JobContext>
       </StoresContext>
     </AxleContext>

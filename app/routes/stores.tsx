@@ -2,6 +2,7 @@ import { DeleteOutlined, DownloadOutlined, EditOutlined, PlusOutlined } from '@a
 import { Button, Input, Segmented, Table, Tooltip, type TableColumnsType } from 'antd';
 import { useMemo, useState } from 'react';
 import { useFetcher, useSearchParams } from 'react-router';
+import type { AxialPoint, InnerFace } from '#core/job';
 import { itemName, STORE_KINDS, type StoreKind } from '#core/stores';
 import { roundTo } from '#core/units';
 import { columnsOf, type Column } from '#formats/stores';
@@ -135,9 +136,16 @@ function compare(one: unknown, other: unknown): number {
   return typeof one === 'number' && typeof other === 'number' ? one - other : String(one).localeCompare(String(other));
 }
 
+/** A shape in a few words. */
+function shapeWords(shape: InnerFace | AxialPoint[]): string {
+  if (Array.isArray(shape)) return `${shape.length} corners`;
+  return shape.origin === 'family' ? `${shape.family ?? 'family'}, assumed` : `${(shape.barrel?.length ?? 0) + (shape.spoke?.length ?? 0)} points`; // prettier-ignore
+}
+
 /** Bolt circles, bores and offsets keep their mm names; what is measured follows the reader's unit. */
 function cellText(column: Column, value: unknown, lengths: Lengths): string {
   if (value == null || value === '') return '—';
+  if (column.shape) return shapeWords(value as InnerFace | AxialPoint[]);
   if (column.type === 'choice') return column.choices![String(value)] ?? String(value);
   if (typeof value !== 'number') return String(value);
   const named = /circle|bore|offset|⌀/i.test(column.label);

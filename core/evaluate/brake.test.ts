@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { evaluate, evaluatePresent, evaluateSetup, NO_SWEEPS, rankByBrakeRoom } from '#core/evaluate';
 import { familyFace } from '#core/brake';
-import { applyEdits, type AxialPoint, type Edit, type InnerFace, type Job } from '#core/job';
+import { applyEdits, type AxialPoint, type Edit, type InnerFace, type Job, type StackPart } from '#core/job';
 import type { Check } from '#core/verdict';
 
 const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
@@ -86,8 +86,9 @@ describe('wheels by brake room', () => {
     { of: 'low barrel', wheel: { ...wheel, innerFace: { ...face, barrel: [at(-110, 155), at(30, 155)], spoke: [at(60, 158), at(60, 80)] } } },
     { of: 'other pattern', wheel: { ...wheel, lugCount: 5, innerFace: face } },
   ]; // prettier-ignore
+  const behind = (stack: StackPart[]) => wheels.map((one) => ({ ...one, stack }));
   test('alike in width and offset, they differ: most room first, the unknown last', () => {
-    const ranked = rankByBrakeRoom(job(), 'front', wheels, []);
+    const ranked = rankByBrakeRoom(job(), 'front', behind([]));
     expect(ranked.map(({ of, spareMm }) => [of, spareMm])).toEqual([
       ['domed', 9],
       ['low barrel', 2],
@@ -98,7 +99,7 @@ describe('wheels by brake room', () => {
     expect(ranked.find(({ of }) => of === 'other pattern')!.pattern).toBe('fail');
   });
   test('behind a stack all of them move out', () => {
-    const ranked = rankByBrakeRoom(job(), 'front', wheels, [{ kind: 'slip-on', thicknessMm: 9 }]);
+    const ranked = rankByBrakeRoom(job(), 'front', behind([{ kind: 'slip-on', thicknessMm: 9 }]));
     expect(ranked.find(({ of }) => of === 'deep')!.spareMm).toBe(2);
   });
 });

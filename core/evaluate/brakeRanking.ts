@@ -19,14 +19,14 @@ export interface RankedWheel<T> {
 }
 
 /**
- * Wheels by the room they leave a car's brake, most first: by what is left over the limits at the nearest of spokes, barrel and weights. Width and
+ * Wheels, each behind its own stack, by the room they leave a car's brake, most first: by what is left over the limits at the nearest of spokes, barrel and weights. Width and
  * offset do not enter: wheels alike in both differ inside. What is not known stands last.
  */
-export function rankByBrakeRoom<T>(job: Job, axle: AxleName, wheels: readonly { of: T; wheel: Wheel }[], stack: readonly StackPart[]): RankedWheel<T>[] {
+export function rankByBrakeRoom<T>(job: Job, axle: AxleName, wheels: readonly { of: T; wheel: Wheel; stack: readonly StackPart[] }[]): RankedWheel<T>[] {
   const vehicleAxle = job.vehicle[axle] ?? {};
   const carries = hubPatternOf(vehicleAxle.hub ?? {}).pattern;
-  const stackMm = stackThicknessMm(stack);
-  const ranked = wheels.map(({ of, wheel }): RankedWheel<T> => {
+  const ranked = wheels.map(({ of, wheel, stack }): RankedWheel<T> => {
+    const stackMm = stackThicknessMm(stack);
     const offsetMm = wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM);
     const { report, spokeLimit, barrelLimit } = brakeOf(vehicleAxle.caliper, { wheel, offsetMm, stackMm }, job.brief);
     const left = [

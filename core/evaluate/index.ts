@@ -15,5 +15,5 @@ export * from './sweeps';
 export { obstacleLabel, poseWords } from './obstacles';
 export type { Contradiction } from './contradictions';
 export * from './sensitivity';
-export { brakeOf, brakeLimits, type BrakeCase } from './brake';
+export { brakeChecks, brakeLimits, brakeOf, type BrakeCase } from './brake';
 export * from './brakeRanking';

@@ -1,7 +1,7 @@
-import type { Seat, StackPart, Tire, Wheel } from '#core/job';
+import type { AxialPoint, Caliper, Seat, StackPart, Tire, Wheel } from '#core/job';
 
-export type StoreKind = 'spacer' | 'adapter' | 'ring' | 'fastener' | 'wheel' | 'tire';
-export const STORE_KINDS: readonly StoreKind[] = ['spacer', 'adapter', 'ring', 'fastener', 'wheel', 'tire'];
+export type StoreKind = 'spacer' | 'adapter' | 'ring' | 'fastener' | 'wheel' | 'tire' | 'caliper';
+export const STORE_KINDS: readonly StoreKind[] = ['spacer', 'adapter', 'ring', 'fastener', 'wheel', 'tire', 'caliper'];
 
 type Kept<T> = { [key in keyof T]?: T[key] };
 
@@ -11,7 +11,7 @@ export interface StoreItem
       Pick<
         Wheel,
         | 'rimDiameterIn' | 'rimWidthIn' | 'offsetMm' | 'boreMm' | 'boreDepthMm' | 'padThicknessMm' | 'pocketDepthMm' | 'lugHoleMm'
-        | 'seatDiameterMm' | 'ratingKg' | 'lugCount' | 'boltCircleMm' | 'massKg' | 'sensorBody' | 'valveHoleMm'
+        | 'seatDiameterMm' | 'ratingKg' | 'lugCount' | 'boltCircleMm' | 'massKg' | 'sensorBody' | 'valveHoleMm' | 'innerFace'
       >
     >,
     Kept<
@@ -38,11 +38,13 @@ export interface StoreItem
   thread?: string | undefined;
   lengthMm?: number | null | undefined;
   seat?: Seat | undefined;
+  rotorDiameterMm?: number | null | undefined;
+  outline?: AxialPoint[] | undefined;
 } // prettier-ignore
 
 const WHEEL_KEYS = [
   'rimDiameterIn', 'rimWidthIn', 'offsetMm', 'lugCount', 'boltCircleMm', 'boreMm', 'boreDepthMm', 'seat', 'lugHoleMm', 'seatDiameterMm',
-  'padThicknessMm', 'pocketDepthMm', 'ratingKg', 'massKg', 'sensorBody', 'valveHoleMm',
+  'padThicknessMm', 'pocketDepthMm', 'ratingKg', 'massKg', 'sensorBody', 'valveHoleMm', 'innerFace',
 ] as const; // prettier-ignore
 const PIECE_KEYS = [
   'thicknessMm', 'innerBoreMm', 'lipMm', 'outerLipMm', 'seatThicknessMm', 'toLugCount', 'toBoltCircleMm', 'thread', 'studLengthMm',
@@ -61,6 +63,13 @@ export const itemName = ({ maker, name }: StoreItem): string => (maker ? `${make
 
 /** A wheel of the stores as a setup carries it. */
 export const wheelFromStores = (item: StoreItem): Wheel => picked(item, WHEEL_KEYS);
+
+/** A brake of the stores as a car carries it. */
+export const caliperFromStores = (item: StoreItem): Caliper => ({
+  label: itemName(item),
+  ...picked(item, ['outline', 'rotorDiameterMm']),
+  ...(item.outline ? { origin: 'file' as const } : {}),
+});
 
 /** A tire of the stores as a setup carries it, by its make. */
 export const tireFromStores = (item: StoreItem): Tire => ({ label: itemName(item), ...picked(item, TIRE_KEYS) });

@@ -24,6 +24,7 @@ type Elsewhere =
   | 'washerCount'
   | 'printedMm'
   | 'marginMm'
+  | 'drawnPlace'
   | 'axialPlaceMm'
   | 'radiusMm'
   | 'weightHeightMm';

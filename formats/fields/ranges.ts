@@ -81,6 +81,7 @@ export const RANGES = {
   washerCount: [1, 50],
   printedMm: [10, 600],
   marginMm: [0, 10],
+  drawnPlace: [-100000, 100000],
 } as const satisfies Record<string, readonly [number, number]>;
 
 export type RangeName = keyof typeof RANGES;

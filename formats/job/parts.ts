@@ -5,7 +5,7 @@ import type { Hub, Wheel } from '#core/job';
 import { readLoadRange, readSpeedSymbol } from '#core/load';
 import { readTireSize } from '#core/tire';
 import { id, known, length, ranged, readable, seat, text, thread } from '#formats/rules';
-import { innerFace } from './brake';
+import { innerFace } from '#formats/shapes';
 
 export const tire = Joi.object({
   size: Joi.string().max(60).custom(readable(readTireSize)),

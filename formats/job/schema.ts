@@ -4,7 +4,7 @@ import { centresMm, stepsOf } from '#core/hub';
 import type { Hub, Job } from '#core/job';
 import { pathText } from '#formats/faults';
 import { count, instrument, known, number, ranged, readable, seat, text, thread } from '#formats/rules';
-import { caliper } from './brake';
+import { outline } from '#formats/shapes';
 import { boreInsideCircle, sensor, setupSchema, tire, wheel } from './parts';
 import { obstacle, suspension } from './space';
 
@@ -35,6 +35,14 @@ const room = Joi.object({
   inboardGapMm: ranged('inboardGapMm'),
   archGapMm: ranged('archGapMm'),
   uncertaintyMm: number(0, 100),
+});
+
+/** The brake of an axle. */
+const caliper = Joi.object({
+  label: text(120),
+  outline,
+  rotorDiameterMm: ranged('rotorDiameterMm'),
+  origin: Joi.valid('typed', 'traced', 'file'),
 });
 
 const vehicleAxle = Joi.object({

@@ -39,7 +39,4 @@ const LARGEST_UNIT_MM = 25.4;
 /** A length in mm in the drawing's units, small enough for whatever unit is chosen later. */
 export const inUnits = (mm: number, unitMm: number | null): number => mm / (unitMm ?? LARGEST_UNIT_MM);
 
-/** The largest drawing that is read. */
-export const MAX_DRAWING_BYTES = 5 * 1024 * 1024;
-
 export const wholeFile = (message: string): ReadDrawing => ({ faults: [{ path: '', message }] });

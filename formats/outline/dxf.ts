@@ -78,7 +78,7 @@ type Entity = IEntity & Record<string, unknown>;
 
 function lineOf(one: IEntity, flat: number): DrawnLine {
   const entity = one as Entity;
-  const name = `${entity.type.toLowerCase()} on ${entity.layer ?? '0'}`;
+  const name = `${entity.type.toLowerCase().replace(/^lw/, '')} on ${entity.layer ?? '0'}`;
   const line = (points: DrawnPoint[], closed = false): DrawnLine => ({ name, points, closed, fault: faultOf(entity) });
   if (faultOf(entity)) return line([]);
   switch (entity.type) {

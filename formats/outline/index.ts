@@ -1,3 +1,4 @@
+export * from './limits';
 export * from './drawn';
 export * from './read';
 export * from './svg';

@@ -1,5 +1,6 @@
-import { MAX_DRAWING_BYTES, wholeFile, type ReadDrawing } from './drawn';
+import { wholeFile, type ReadDrawing } from './drawn';
 import { readDxf } from './dxf';
+import { MAX_DRAWING_BYTES } from './limits';
 import { readSvg } from './svg';
 
 /** Reads a drawing from a file's name and bytes: SVG or DXF, told by what stands in it. Never throws. */

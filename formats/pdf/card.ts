@@ -15,8 +15,8 @@ const BACK_MM = 30;
 /** Radius of the pad that a gauge of a wheel stands on, mm. */
 const PAD_MM = 70;
 /** How broad the card of a wheel's face is behind the face, and over the barrel, mm. */
-const BEHIND_MM = 25;
-const OVER_MM = 14;
+const BEHIND_MM = 20;
+const OVER_MM = 8;
 
 /**
  * The card of a brake: its outline with a margin around it, held at the hub by an arm behind the face line and a spigot of the hub's bore. Laid
@@ -63,7 +63,8 @@ export function faceCard({ barrel, spoke }: InnerFace, boreMm: number | null, ma
     ],
   ];
   // The margin stops over the pad: the card must still stand on the hub's face.
-  const toward = intersection(grown(metal, marginMm), [box(-1000, foot + 2, outer, over)]);
+  const overPad = union([box(0, foot, outer, over)], [box(-1000, Math.max(foot, line.at(-1)!.r), outer, over)]);
+  const toward = intersection(grown(metal, marginMm), overPad);
   return {
     cut: union(metal, toward),
     real: [

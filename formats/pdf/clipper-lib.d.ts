@@ -6,19 +6,17 @@ declare module 'clipper-lib' {
   }
   type Path = IntPoint[];
   type Paths = Path[];
-  class ClipperOffset {
-    constructor(miterLimit?: number, arcTolerance?: number);
+  interface ClipperOffset {
     AddPaths(paths: Paths, joinType: number, endType: number): void;
     Execute(solution: Paths, delta: number): void;
   }
-  class Clipper {
+  interface Clipper {
     AddPaths(paths: Paths, polyType: number, closed: boolean): boolean;
     Execute(clipType: number, solution: Paths, subjectFill: number, clipFill: number): boolean;
-    static SimplifyPolygons(paths: Paths, fill: number): Paths;
   }
   const ClipperLib: {
-    ClipperOffset: typeof ClipperOffset;
-    Clipper: typeof Clipper;
+    ClipperOffset: new (miterLimit?: number, arcTolerance?: number) => ClipperOffset;
+    Clipper: { new (): Clipper; SimplifyPolygons(paths: Paths, fill: number): Paths };
     ClipType: { ctUnion: number; ctIntersection: number };
     PolyType: { ptSubject: number; ptClip: number };
     PolyFillType: { pftNonZero: number };

@@ -99,11 +99,12 @@ function drawCard(drawing: Drawing, { card, boreMm }: Template, at: (point: Axia
   line({ a: left, r: 0 }, { a: right, r: 0 }, { widthMm: 0.12, dash: 5 });
   const [x, y] = at({ a: 0, r: card.faceToMm });
   drawing.text('face', x - 1.5, y + 1, { size: 7, align: 'right' });
-  drawing.text('hub axis', at({ a: left, r: 0 })[0] + 2, at({ a: left, r: 0 })[1] - 4, { size: 7 });
+  const [rightX, axisY] = at({ a: right, r: 0 });
+  drawing.text('hub axis', rightX - 1, axisY + 1, { size: 7, align: 'right' });
   if (boreMm !== null) {
     line({ a: -12, r: boreMm / 2 }, { a: 16, r: boreMm / 2 }, { widthMm: 0.12, dash: 1.5 });
     const [bx, by] = at({ a: -3, r: boreMm / 2 });
-    drawing.text(`bore ⌀ ${boreMm}`, bx, by + 1, { font: 'figures', size: 6.5, align: 'right' });
+    drawing.text(`bore ${boreMm}`, bx, by + 1, { font: 'figures', size: 6.5, align: 'right' });
   }
 } // prettier-ignore
 

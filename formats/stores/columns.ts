@@ -3,15 +3,27 @@ import { readLoadRange, readSpeedSymbol } from '#core/load';
 import type { StoreItem, StoreKind } from '#core/stores';
 import { readTireSize } from '#core/tire';
 import type { RangeName } from '#formats/fields';
+import { faceText, outlineText, readFaceText, readOutlineText } from '#formats/shapes';
+
+/** A shape as a line of text; reading throws DomainError. */
+export interface Shape {
+  kind: 'face' | 'outline';
+  read(text: string): unknown;
+  write(value: never): string;
+}
+const FACE: Shape = { kind: 'face', read: readFaceText, write: faceText };
+const OUTLINE: Shape = { kind: 'outline', read: readOutlineText, write: outlineText };
 
 /** A column of the stores: how its value is written in a file and on the screen. */
 export interface Column {
   key: keyof StoreItem;
   label: string;
   /** `length` in mm, `rim` in inches, `number` with the unit given. */
-  type: 'text' | 'length' | 'rim' | 'number' | 'marking' | 'choice';
+  type: 'text' | 'length' | 'rim' | 'number' | 'marking' | 'choice' | 'shape';
   /** Of a marking: reads it and gives it back as it is kept, or throws DomainError. */
   mark?: (text: string) => string;
+  /** Of a shape: how it is read from one line of text, and written as one. */
+  shape?: Shape;
   range?: RangeName;
   whole?: boolean;
   unit?: string;
@@ -119,6 +131,12 @@ export const COLUMNS: Readonly<Record<StoreKind, readonly Column[]>> = {
     mass,
     { key: 'sensorBody', label: 'Sensor seat', type: 'choice', choices: SENSOR_SEATS },
     length('valveHoleMm', 'Valve hole ⌀', 'valveHoleMm'),
+    { key: 'innerFace', label: 'Inner face', type: 'shape', shape: FACE },
+  ],
+  caliper: [
+    length('rotorDiameterMm', 'Rotor ⌀', 'rotorDiameterMm'),
+    { key: 'outline', label: 'Outline', type: 'shape', shape: OUTLINE },
+    mass,
   ],
   tire: [
     { key: 'size', label: 'Size', type: 'marking', mark: sizeAsTyped, required: true },
@@ -134,6 +152,10 @@ export const COLUMNS: Readonly<Record<StoreKind, readonly Column[]>> = {
     mass,
   ],
 };
+
+/** A value of a column as a file or a field holds it; empty where there is none. */
+export const cellOf = (column: Column, value: unknown): string | number =>
+  value == null ? '' : column.shape ? column.shape.write(value as never) : (value as string | number);
 
 /** The columns of a kind, in the order of screen and file. */
 export const columnsOf = (kind: StoreKind): readonly Column[] => [...COMMON, ...COLUMNS[kind]];

@@ -4,7 +4,7 @@ import { STORE_KINDS, type StoreItem, type StoreKind } from '#core/stores';
 import { readNumber } from '#core/units';
 import { faultsOf, type Fault } from '#formats/faults';
 import { VALIDATION } from '#formats/rules';
-import { columnsOf, FILE_COLUMNS, type Column } from './columns';
+import { cellOf, columnsOf, FILE_COLUMNS, type Column } from './columns';
 import { storeItemSchema } from './schema';
 
 /** The largest file of stores that is read. */
@@ -124,7 +124,7 @@ function readRow(heading: readonly string[], cells: readonly string[]): { item?:
 function readCell(column: Column, cell: string, fault: (message: string) => void): unknown {
   if (column.type === 'text' || column.type === 'marking' || column.type === 'choice') return cell;
   try {
-    return readNumber(cell);
+    return column.shape ? column.shape.read(cell) : readNumber(cell);
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
     fault(error.message);
@@ -134,6 +134,12 @@ function readCell(column: Column, cell: string, fault: (message: string) => void
 
 /** Writes the stores as a file that reads back the same. */
 export function writeStoresFile(items: readonly StoreItem[]): string {
-  const rows = items.map((item) => FILE_COLUMNS.map((key) => item[key as keyof StoreItem] ?? ''));
+  const rows = items.map((item) => {
+    const columns = new Map(columnsOf(item.kind).map((column) => [column.key as string, column]));
+    return FILE_COLUMNS.map((key) => {
+      const column = columns.get(key);
+      return column ? cellOf(column, item[column.key]) : key === 'kind' ? item.kind : '';
+    });
+  });
   return `${Papa.unparse({ fields: [...FILE_COLUMNS], data: rows }, { newline: '\r\n' })}\r\n`;
 }

@@ -3,12 +3,16 @@ import { DomainError } from '#core/errors';
 import { boreFault } from '#core/hub';
 import { STORE_KINDS, type StoreItem, type StoreKind } from '#core/stores';
 import { ranged, readable, text } from '#formats/rules';
+import { innerFace, outline } from '#formats/shapes';
 import { columnsOf, type Column } from './columns';
+
+const SHAPES = { face: innerFace, outline };
 
 /** How one column is validated. */
 function ruleOf(column: Column): Joi.Schema {
-  const rule =
-    column.type === 'choice'
+  const rule = column.shape
+    ? SHAPES[column.shape.kind]
+    : column.type === 'choice'
       ? Joi.valid(...Object.keys(column.choices!))
       : column.type === 'marking'
         ? Joi.string().max(60).custom(readable(column.mark!))

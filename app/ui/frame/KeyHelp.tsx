@@ -3,7 +3,7 @@ import { STATIONS } from './stations';
 
 const KEYS: readonly (readonly [string[], string])[] = [
   [['[', ']'], 'offset 1 mm down or up, with Shift 5 mm'],
-  [['-', '='], 'stack 1 mm down or up, with Shift 5 mm'],
+  [['-', '='], 'stack 1 mm down or up, with Shift 5 mm; at the Brakes on trial'],
   [['J', 'K'], 'next, previous setup'],
   [['N'], 'new setup from what is on the car'],
   [['D'], 'double this setup'],
@@ -17,6 +17,7 @@ const KEYS: readonly (readonly [string[], string])[] = [
   [['T'], 'tire of a setup, or its corner'],
   [['C'], 'whole car with a setup, or its corner'],
   [['S'], 'with the tire: sizes that would do'],
+  [['R'], 'at the Brakes: wheels by their room, or one in section'],
   [['W'], 'show or hide all working'],
   [['U'], 'next unit'],
   [['Ctrl', 'Z'], 'undo'],

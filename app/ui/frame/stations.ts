@@ -21,6 +21,18 @@ export const STATIONS: readonly Station[] = [
   { key: '2', path: 'room', name: 'Room', state: counted('room') },
   {
     key: '3',
+    path: 'brakes',
+    name: 'Brakes',
+    state: ({ vehicle }) => {
+      const drawn = AXLES.filter((axle) => vehicle[axle]?.caliper?.outline);
+      return {
+        text: drawn.length === 2 ? 'both axles' : drawn.length === 1 ? `${drawn[0]} only` : 'no outline',
+        full: drawn.length === 2,
+      };
+    },
+  },
+  {
+    key: '4',
     path: 'brief',
     name: 'Brief',
     state: ({ brief }) => {
@@ -29,7 +41,7 @@ export const STATIONS: readonly Station[] = [
     },
   },
   {
-    key: '4',
+    key: '5',
     path: 'setups',
     name: 'Setups',
     state: ({ setups }) => ({
@@ -38,7 +50,7 @@ export const STATIONS: readonly Station[] = [
     }),
   },
   {
-    key: '5',
+    key: '6',
     path: 'compare',
     name: 'Compare',
     state: ({ setups }) => ({
@@ -47,7 +59,7 @@ export const STATIONS: readonly Station[] = [
     }),
   },
   {
-    key: '6',
+    key: '7',
     path: 'sweep',
     name: 'Sweep',
     state: ({ vehicle }) => {

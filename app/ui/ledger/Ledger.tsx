@@ -8,7 +8,7 @@ import { RingMark } from '../parts/Ring';
 import { checkName, marginText } from '../checkWords';
 import { SweepStatus } from '../sweep/SweepStatus';
 import { setupTitle } from '../words';
-import { assumedNames, carRows, checkRow, tireRows, wheelRows, type Row } from './rows';
+import { assumedNames, brakeRows, carRows, checkRow, tireRows, wheelRows, type Row } from './rows';
 import './ledger.css';
 
 interface LedgerProps {
@@ -72,7 +72,15 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
       {...shown}
     />
   );
-  const groups = { room, hub: onHub, tire, car };
+  const brake = (
+    <Group
+      key="brake"
+      title={`Brake, ${axle}`}
+      rows={[...pick('brake-spoke', 'brake-barrel', 'brake-weight'), ...brakeRows(report[axle], lengths)]}
+      {...shown}
+    />
+  );
+  const groups = { room, hub: onHub, tire, car, brake };
   return (
     <aside className="ledger" aria-label="Ledger">
       <header>
@@ -100,10 +108,10 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
 
 /** The group of what the sheet shows comes first, the others in the order of the work. */
 const ORDER = {
-  room: ['room', 'hub', 'tire', 'car'],
-  hub: ['hub', 'room', 'tire', 'car'],
-  tire: ['tire', 'room', 'hub', 'car'],
-  car: ['car', 'tire', 'room', 'hub'],
+  room: ['room', 'brake', 'hub', 'tire', 'car'],
+  hub: ['hub', 'brake', 'room', 'tire', 'car'],
+  tire: ['tire', 'room', 'brake', 'hub', 'car'],
+  car: ['car', 'tire', 'room', 'brake', 'hub'],
 } as const;
 
 interface GroupProps {

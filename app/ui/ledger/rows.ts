@@ -22,6 +22,7 @@ export interface Row {
 const ASSUMED: Record<string, string> = {
   flangeMm: 'flange thickness 12.7 mm a side',
   stackMm: 'no spacer on the car now',
+  innerFace: "the wheel's inner face, by the family of its spokes",
   'assumed-lip': 'a fender lip from the gaps at rest',
   'assumed-lip-left': 'a fender lip from the gaps at rest, left',
 };
@@ -34,6 +35,21 @@ export function assumedNames(paths: readonly string[]): string[] {
     .map((path) => ASSUMED[path.split('.').at(-1)!] ?? path);
   const named = moving.map((path) => GEOMETRY_NAMES[path.split('.').at(-1) as GeometryKey].name);
   return [...others, ...(named.length > 0 ? [`of the suspension, as usual for its kind: ${named.join(', ')}`] : [])];
+}
+
+/** The thinnest stack with which the brake clears, where its room is known. */
+export function brakeRows({ brake }: AxleReport, lengths: Lengths): Row[] {
+  if (brake.spokeMm === null && brake.barrelMm === null) return [];
+  return [
+    {
+      key: 'stackToClearMm',
+      label: 'Brake clears from a stack of',
+      note: brake.stackToClearMm === null ? 'no stack makes it clear' : 'in all, by its limits',
+      value: lengths.figure(brake.stackToClearMm),
+      unit: brake.stackToClearMm === null ? '' : lengths.sign,
+      working: () => ['the least that gives spokes, barrel and weights their limits; see the Brakes'],
+    },
+  ];
 }
 
 /** A check as a row. */

@@ -20,6 +20,8 @@ const CODES = [
   ['centring', 'Centring'],
   ['fastening', 'Thread engaged'],
   ['seat', 'Seat'],
+  ['brake-spoke', 'Brake, spokes'],
+  ['brake-barrel', 'Brake, barrel'],
 ] as const;
 
 const checkOf = ({ figures }: Row, code: string): Check | undefined =>

@@ -5,7 +5,7 @@ import { DomainError } from '#core/errors';
 import type { StoreItem, StoreKind } from '#core/stores';
 import { inchesFromMm, readLength, readNumber, roundTo } from '#core/units';
 import { RANGES } from '#formats/fields';
-import { columnsOf, type Column } from '#formats/stores';
+import { cellOf, columnsOf, type Column } from '#formats/stores';
 import type { KeptItem } from '#server/stores';
 import { KIND_NAMES } from './kinds';
 import type { StoresAnswer } from './storesActions';
@@ -16,6 +16,7 @@ type Texts = Record<string, string | undefined>;
 function readColumn(column: Column, text: string): unknown {
   if (column.type === 'text' || column.type === 'choice') return text.trim();
   if (column.type === 'marking') return column.mark!(text);
+  if (column.shape) return column.shape.read(text);
   const value =
     column.type === 'length'
       ? readLength(text)
@@ -43,7 +44,10 @@ export function ItemDialog({ kind, kept, close }: { kind: StoreKind; kept: KeptI
       );
   }, [answer, close, form]);
   const initial = Object.fromEntries(
-    columns.map(({ key }) => [key, kept?.item[key] == null ? undefined : String(kept.item[key])]),
+    columns.map((column) => [
+      column.key,
+      kept?.item[column.key] == null ? undefined : String(cellOf(column, kept.item[column.key])),
+    ]),
   );
   const save = async () => {
     const texts = await form.validateFields().catch(() => null);
@@ -84,7 +88,8 @@ export function ItemDialog({ kind, kept, close }: { kind: StoreKind; kept: KeptI
             label={`${column.label}${unitOf(column)}${column.required ? '' : ' (if known)'}`}
             rules={[{ validator: (_, text: string | undefined) => judge(column, text) }]}
             validateTrigger="onBlur"
-            {...(column.key === 'name' ? { className: 'item-name' } : {})}
+            {...(column.key === 'name' || column.shape ? { className: 'item-name' } : {})}
+            {...(column.shape ? { extra: SHAPE_HINTS[column.shape.kind] } : {})}
           >
             {column.type === 'choice' ? (
               <Select
@@ -92,7 +97,11 @@ export function ItemDialog({ kind, kept, close }: { kind: StoreKind; kept: KeptI
                 options={Object.entries(column.choices!).map(([value, label]) => ({ value, label }))}
               />
             ) : (
-              <Input autoComplete="off" className={column.type === 'text' ? '' : 'figure'} maxLength={120} />
+              <Input
+                autoComplete="off"
+                className={column.type === 'text' ? '' : 'figure'}
+                maxLength={column.shape ? 60_000 : 120}
+              />
             )}
           </Form.Item>
         ))}
@@ -101,6 +110,12 @@ export function ItemDialog({ kind, kept, close }: { kind: StoreKind; kept: KeptI
     </Modal>
   );
 }
+
+/** How a shape is written as one line; the Brakes station of a job reads and draws it. */
+const SHAPE_HINTS = {
+  face: 'mm from the mounting face / from the axis: barrel -110/200 30/196 | spoke 34/190 48/90 | weights -60/-20/5 | family flat',
+  outline: 'mm from the hub face / from the axis, corner by corner: 20/150 55/150 55/95 20/95',
+};
 
 const unitOf = ({ type, unit }: Column): string =>
   type === 'length' ? ', mm' : type === 'rim' ? ', in' : unit ? `, ${unit}` : '';

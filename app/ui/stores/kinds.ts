@@ -8,4 +8,5 @@ export const KIND_NAMES: Record<StoreKind, { one: string; many: string }> = {
   fastener: { one: 'Fastener', many: 'Fasteners' },
   tire: { one: 'Tire', many: 'Tires' },
   wheel: { one: 'Wheel', many: 'Wheels' },
+  caliper: { one: 'Brake', many: 'Brakes' },
 };

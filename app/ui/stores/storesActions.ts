@@ -1,18 +1,21 @@
 import Joi from 'joi';
+import type { InnerFace } from '#core/job';
 import type { StoreItem } from '#core/stores';
 import { faultsOf, type Fault } from '#formats/faults';
 import { VALIDATION } from '#formats/rules';
 import { MAX_CSV_BYTES, readStoresFile, storeItemSchema } from '#formats/stores';
-import { importItems, removeItem, saveItem } from '#server/stores';
+import { importItems, keepFace, removeItem, saveItem } from '#server/stores';
+import { innerFace } from '#formats/shapes';
 import { readForm, readJson } from '../../requests';
 
 /** What the stores answer to a command; without faults it is done. */
 export interface StoresAnswer {
-  intent: 'save' | 'remove' | 'import' | 'none';
+  intent: 'save' | 'remove' | 'import' | 'face' | 'none';
   faults: Fault[];
   file?: string;
   added?: number;
   replaced?: number;
+  item?: StoreItem;
 }
 
 const id = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'is not an item' });
@@ -21,6 +24,11 @@ const commands = {
     intent: Joi.valid('save').required(),
     id: id.allow(null).required(),
     item: storeItemSchema.required(),
+  }),
+  face: Joi.object<{ intent: 'face'; name: string; innerFace: InnerFace | null }>({
+    intent: Joi.valid('face').required(),
+    name: Joi.string().max(250).required(),
+    innerFace: innerFace.allow(null).required(),
   }),
   remove: Joi.object<{ intent: 'remove'; id: string }>({ intent: Joi.valid('remove').required(), id: id.required() }),
 };
@@ -36,6 +44,13 @@ export async function runStoresCommand(request: Request): Promise<StoresAnswer> 
     const saved = await saveItem(value.id, value.item);
     const twin: Fault = { path: 'item.name', message: 'there is one of this maker and name already' };
     return { intent, faults: saved === null ? [twin] : [] };
+  }
+  if (intent === 'face') {
+    const { value, error } = commands.face.validate(body, VALIDATION);
+    if (error) return { intent, faults: faultsOf(error) };
+    const item = await keepFace(value.name, value.innerFace);
+    if (!item) return { intent, faults: [{ path: 'name', message: 'there is no wheel of that name any more' }] };
+    return { intent, faults: [], item };
   }
   if (intent === 'remove') {
     const { value, error } = commands.remove.validate(body, VALIDATION);

@@ -3,7 +3,7 @@ import { barrelFault, outlineFault, spokeFault, weightsFault } from '#core/brake
 import { DomainError } from '#core/errors';
 import { FACE_ORIGINS, type AxialPoint, type InnerFace } from '#core/job';
 import { MOST_POINTS } from '#formats/fields';
-import { known, ranged, readable, text } from '#formats/rules';
+import { known, ranged, readable } from '#formats/rules';
 
 const axialPoints = Joi.array()
   .items(Joi.object({ a: known(ranged('axialPlaceMm')), r: known(ranged('radiusMm')) }))
@@ -43,11 +43,3 @@ export const innerFace = Joi.object({
   family: Joi.valid('flat', 'curved', 'domed', 'deep'),
   readOn: Joi.object({ rimWidthIn: known(ranged('rimWidthIn')), offsetMm: known(ranged('offsetMm')) }),
 }).custom(readable(weightsStick));
-
-/** The brake of an axle. */
-export const caliper = Joi.object({
-  label: text(120),
-  outline,
-  rotorDiameterMm: ranged('rotorDiameterMm'),
-  origin: Joi.valid('typed', 'traced', 'file'),
-});

@@ -1,0 +1,8 @@
+import { useJob } from '../job/JobContext';
+import { BrakesView } from '../ui/brakes/BrakesView';
+
+/** The brake in a wheel: how much room spokes, barrel and weights leave it, and what makes it clear. */
+export default function BrakesPage() {
+  const { axle } = useJob();
+  return <BrakesView key={axle} axle={axle} />;
+}

@@ -1,0 +1,150 @@
+import { PrinterOutlined } from '@ant-design/icons';
+import { Button, Select } from 'antd';
+import { useMemo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { brakeChecks, brakeOf, rankByBrakeRoom } from '#core/evaluate';
+import type { AxleName } from '#core/job';
+import { stackThicknessMm } from '#core/stack';
+import { wordsIn } from '#core/units';
+import { DEFAULT_FLANGE_MM, backspacingMm, wheelOffsetMm } from '#core/wheel';
+import { useJob, useStores } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../frame/useJobKeys';
+import { AxleSwitch } from '../parts/AxleSwitch';
+import { WordSwitch } from '../parts/WordSwitch';
+import { BrakeSheet } from './BrakeSheet';
+import { CaliperPanel } from './CaliperPanel';
+import { FacePanel } from './FacePanel';
+import { RankTable } from './RankTable';
+import { RoomPanel } from './RoomPanel';
+import { brakeScene } from './scene';
+import { setupKey, subjectsOf } from './subjects';
+import { TemplateDialog } from './TemplateDialog';
+import './brakes.css';
+
+type Shows = 'section' | 'ranking';
+const SHOWS: readonly (readonly [Shows, string])[] = [
+  ['section', 'Section'],
+  ['ranking', 'Wheels by room'],
+];
+type Panel = 'room' | 'brake' | 'face';
+const PANELS: readonly (readonly [Panel, string])[] = [
+  ['room', 'Room'],
+  ['brake', 'Brake'],
+  ['face', 'Wheel face'],
+];
+/** The thickest stack on trial, mm. */
+const MOST_TRIAL_MM = 60;
+const NUDGES: Record<string, number> = { '-': -1, '=': 1, _: -5, '+': 5 };
+
+/** One axle's brake: in section with a wheel, or every wheel at hand by its room; outline, inner face and templates beside it. */
+export function BrakesView({ axle }: { axle: AxleName }) {
+  const { job, current, state } = useJob();
+  const stores = useStores();
+  const lengths = useLengths();
+  const [shows, setShows] = useState<Shows>('section');
+  const caliper = job.vehicle[axle]?.caliper;
+  const [panel, setPanel] = useState<Panel>(caliper?.outline ? 'room' : 'brake');
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [trialMm, setTrialMm] = useState<number | null>(null);
+  const [printing, setPrinting] = useState(false);
+  const subjects = useMemo(() => subjectsOf(job, axle, stores), [job, axle, stores]);
+  const wanted = chosen ?? (current ? setupKey(current.id) : null);
+  const subject = subjects.find(({ key }) => key === wanted) ?? subjects[0] ?? null;
+  const ownMm = subject ? stackThicknessMm(subject.stack) : null;
+  const stackMm = trialMm ?? ownMm;
+  const flangeMm = job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM;
+  const wheel = subject?.wheel ?? {};
+  const offsetMm = wheelOffsetMm(wheel, flangeMm);
+  const one = brakeOf(caliper, { wheel, offsetMm, stackMm }, job.brief);
+  const scene = brakeScene(
+    caliper?.outline,
+    wheel.innerFace,
+    stackMm ?? 0,
+    wheel.rimWidthIn == null || offsetMm === null ? null : backspacingMm(wheel.rimWidthIn, offsetMm, flangeMm, 'overall'),
+  );
+  const checks = brakeChecks(axle, one, wordsIn(lengths.unit));
+  const move = (mm: number) => setTrialMm(Math.min(MOST_TRIAL_MM, Math.max(0, mm)));
+  const choose = (key: string) => {
+    setChosen(key);
+    setTrialMm(null);
+    setShows('section');
+  };
+  useHotkeys(
+    '*',
+    (event) => {
+      const by = NUDGES[event.key];
+      if (by === undefined || stackMm === null || event.ctrlKey || event.metaKey || event.altKey) return;
+      event.preventDefault();
+      move(stackMm + by);
+    },
+    WHERE_NOTHING_IS_TYPED,
+    [stackMm],
+  );
+  useHotkeys('r', () => setShows((now) => (now === 'section' ? 'ranking' : 'section')), BY_SIGN);
+  const files = `/jobs/${state.server.id}/outline?axle=${axle}`;
+  return (
+    <div className="brakes-station">
+      <header className="sheet-head">
+        <h1>
+          {axle === 'front' ? 'Front' : 'Rear'} brake <span className="soft">half section, to scale</span>
+        </h1>
+        <Select
+          aria-label="Wheel over the brake"
+          value={subject?.key ?? null}
+          onChange={(key: string | null) => key !== null && choose(key)}
+          options={subjects.map(({ key, name }) => ({ value: key, label: name }))}
+          placeholder="no wheel yet"
+          style={{ width: 236 }}
+          showSearch
+        />
+        <WordSwitch<Shows> label="What the sheet shows" tip="One wheel in section, or every wheel by its room (R)" options={SHOWS} value={shows} choose={setShows} />
+        <Button icon={<PrinterOutlined />} onClick={() => setPrinting(true)}>
+          Template
+        </Button>
+        <AxleSwitch />
+      </header>
+      {shows === 'section' ? (
+        <div className="brake-middle">
+          <BrakeSheet
+            scene={scene}
+            room={one.room}
+            limits={{ spokeMm: one.spokeLimit.value, barrelMm: one.barrelLimit.value }}
+            boreMm={job.vehicle[axle]?.hub?.boreMm ?? null}
+            assumed={wheel.innerFace?.origin === 'family'}
+            move={one.room ? move : undefined}
+            description={`The ${axle} brake in the wheel ${subject?.name ?? 'nobody chose'}: ${checks.map(({ label, value }) => `${label} ${lengths.text(value)}`).join(', ')}`}
+          />
+          {one.missing !== null && (
+            <div className="brake-missing">
+              <p>Not known: {one.missing}.</p>
+              {!caliper?.outline ? (
+                <Button size="small" type="primary" onClick={() => setPanel('brake')}>
+                  Give the brake an outline
+                </Button>
+              ) : (
+                <Button size="small" type="primary" onClick={() => setPanel('face')}>
+                  Give the wheel its inner face
+                </Button>
+              )}
+            </div>
+          )}
+        </div>
+      ) : (
+        <RankTable ranked={rankByBrakeRoom(job, axle, subjects.map((of) => ({ of, wheel: of.wheel, stack: of.stack })))} choose={choose} />
+      )}
+      <aside className="panel brake-panel" hidden={shows === 'ranking'} aria-label="Brake room">
+        <WordSwitch<Panel> label="What the panel shows" tip="Distances and stack, the brake's outline, or the wheel's inside" options={PANELS} value={panel} choose={setPanel} />
+        {panel === 'room' && (
+          <RoomPanel axle={axle} subject={subject} one={one} checks={checks} ownMm={ownMm} trialMm={trialMm} setTrialMm={setTrialMm} mostMm={MOST_TRIAL_MM} />
+        )}
+        {panel === 'brake' && <CaliperPanel axle={axle} files={files} />}
+        {panel === 'face' && (subject ? <FacePanel key={subject.key} axle={axle} subject={subject} files={files} /> : <p className="soft">No wheel is at hand: build a setup, or keep one in the stores.</p>)}
+      </aside>
+      <p className="caution-note station-note">
+        Car on stands, wheels chocked, before a wheel comes off. Never file a caliper or a spoke. Figures are geometry; the wheel turned by hand on the car decides.
+      </p>
+      {printing && <TemplateDialog axle={axle} subject={subject} close={() => setPrinting(false)} />}
+    </div>
+  );
+} // prettier-ignore

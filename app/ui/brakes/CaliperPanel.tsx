@@ -1,0 +1,234 @@
+import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
+import { Button, Select } from 'antd';
+import { useState } from 'react';
+import { outlineFault, outlineFromReach, withoutRepeats, type ReachRow } from '#core/brake';
+import { DomainError } from '#core/errors';
+import type { AxialPoint, AxleName, Caliper } from '#core/job';
+import { caliperFromStores, itemName } from '#core/stores';
+import { useJob, useStores } from '../../job/JobContext';
+import { LengthField } from '../fields/LengthField';
+import { TextField } from '../fields/TextField';
+import { useEditAt } from '../parts/useEditAt';
+import { WordSwitch } from '../parts/WordSwitch';
+import { DrawingDialog } from './DrawingDialog';
+import { FigureRows, wholeRows, type Row } from './FigureRows';
+import { ReachPicture } from './ReachPicture';
+import { useDraft } from './useDraft';
+
+type Way = 'reach' | 'corners';
+const WAYS: readonly (readonly [Way, string])[] = [
+  ['reach', 'Reaches'],
+  ['corners', 'Corners'],
+];
+
+/** The brake of an axle: what it is, and its outline from readings, corners, a drawing or the stores. */
+export function CaliperPanel({ axle, files }: { axle: AxleName; files: string }) {
+  const { job } = useJob();
+  const editAt = useEditAt();
+  const stores = useStores();
+  const [drawing, setDrawing] = useState(false);
+  const caliper = job.vehicle[axle]?.caliper ?? {};
+  const path = ['vehicle', axle, 'caliper'];
+  const [way, setWay] = useState<Way>(caliper.origin === 'typed' || caliper.origin === 'file' ? 'corners' : 'reach');
+  const take = (outline: AxialPoint[], origin: NonNullable<Caliper['origin']>) =>
+    editAt(path, { ...caliper, outline, origin });
+  const kept = stores.filter(({ kind }) => kind === 'caliper');
+  return (
+    <>
+      <form className="brake-form" aria-label={`Brake, ${axle}`} onSubmit={(event) => event.preventDefault()}>
+        <div className="piece-fields">
+          <TextField
+            name={[...path, 'label'].join('/')}
+            value={caliper.label ?? null}
+            commit={(label) => editAt([...path, 'label'], label)}
+            label="Brake"
+            width={20}
+          />
+          <LengthField
+            name={[...path, 'rotorDiameterMm'].join('/')}
+            value={caliper.rotorDiameterMm ?? null}
+            commit={(mm) => editAt([...path, 'rotorDiameterMm'], mm)}
+            label="Rotor ⌀"
+            range="rotorDiameterMm"
+            width={6}
+          />
+        </div>
+        {kept.length > 0 && (
+          <Select
+            aria-label="Take a brake from the stores"
+            placeholder="from the stores"
+            value={null}
+            style={{ width: '100%' }}
+            options={kept.map((item) => ({ value: itemName(item), label: itemName(item) }))}
+            onChange={(name: string | null) => {
+              const item = kept.find((one) => itemName(one) === name);
+              if (item) editAt(path, caliperFromStores(item));
+            }}
+          />
+        )}
+        <h3 className="label">
+          {caliper.outline ? `Outline, ${caliper.outline.length} corners` : 'Outline, none yet'}
+        </h3>
+        <div className="brake-tools">
+          <WordSwitch<Way>
+            label="How the outline is given"
+            tip="Read on the car, or corner by corner"
+            options={WAYS}
+            value={way}
+            choose={setWay}
+          />
+          <Button size="small" onClick={() => setDrawing(true)}>
+            From a drawing …
+          </Button>
+        </div>
+        {way === 'reach' ? (
+          <Reaches key={axle} axle={axle} caliper={caliper} take={(outline) => take(outline, 'traced')} />
+        ) : (
+          <Corners key={axle} axle={axle} caliper={caliper} take={(outline) => take(outline, 'typed')} />
+        )}
+        {caliper.outline && (
+          <div className="brake-tools">
+            <Button size="small" icon={<DownloadOutlined />} href={`${files}&of=brake&format=svg`}>
+              SVG
+            </Button>
+            <Button size="small" icon={<DownloadOutlined />} href={`${files}&of=brake&format=dxf`}>
+              DXF
+            </Button>
+            <Button size="small" icon={<DeleteOutlined />} onClick={() => editAt([...path, 'outline'], null)}>
+              Drop the outline
+            </Button>
+          </div>
+        )}
+      </form>
+      {drawing && (
+        <DrawingDialog
+          of="brake"
+          axle={axle}
+          takeOutline={(outline) => take(outline, 'file')}
+          close={() => setDrawing(false)}
+        />
+      )}
+    </>
+  );
+}
+
+interface OutlineProps {
+  axle: AxleName;
+  caliper: Caliper;
+  take(outline: AxialPoint[]): void;
+}
+
+/** Corner by corner, closed from the last to the first. */
+function Corners({ axle, caliper, take }: OutlineProps) {
+  const name = `brake-corners/${axle}`;
+  const [draft, setDraft] = useDraft<Row<'a' | 'r'>[]>(name);
+  const rows = draft ?? caliper.outline ?? [];
+  const whole = wholeRows(rows, ['a', 'r']);
+  const fault = draft === null ? null : whole === null ? 'a figure is missing' : outlineFault(whole);
+  const change = (next: Row<'a' | 'r'>[]) => {
+    const points = wholeRows(next, ['a', 'r']);
+    if (points === null || outlineFault(points) !== null) return setDraft(next);
+    setDraft(null);
+    take(withoutRepeats(points));
+  };
+  return (
+    <>
+      <p className="soft brake-hint">
+        From the hub face, + outboard; from the hub&apos;s axis. The last corner is joined to the first.
+      </p>
+      <FigureRows
+        name={name}
+        of="Corner"
+        columns={[
+          { key: 'a', label: 'From face', range: 'axialPlaceMm' },
+          { key: 'r', label: 'From axis', range: 'radiusMm' },
+        ]}
+        rows={rows}
+        change={change}
+      />
+      {fault !== null && <NotYet fault={fault} drop={() => setDraft(null)} />}
+    </>
+  );
+}
+
+/** What keeps typed figures from being an outline, and the way back to the one that counts. */
+const NotYet = ({ fault, drop }: { fault: string; drop(): void }) => (
+  <div className="brake-not-yet" role="status">
+    <span>No outline yet: {fault}.</span>
+    <Button size="small" type="text" onClick={drop}>
+      Drop these
+    </Button>
+  </div>
+);
+
+interface ReachDraft {
+  backMm: number | null;
+  rows: Row<keyof ReachRow>[];
+}
+
+/** An outline that was traced, as its readings. */
+const readingsOf = ({ outline, origin }: Caliper): ReachDraft =>
+  outline && origin === 'traced' && outline.length >= 4
+    ? { backMm: outline[0]!.a, rows: outline.slice(1, -1).map(({ a, r }) => ({ radiusMm: r, reachMm: a })) }
+    : { backMm: null, rows: [] };
+
+function Reaches({ axle, caliper, take }: OutlineProps) {
+  const name = `brake-reach/${axle}`;
+  const [draft, setDraft] = useDraft<ReachDraft>(name);
+  const now = draft ?? readingsOf(caliper);
+  const judged = judge(now);
+  const change = (next: ReachDraft) => {
+    const { outline } = judge(next);
+    if (outline === null) return setDraft(next);
+    setDraft(null);
+    take(outline);
+  };
+  return (
+    <>
+      <ReachPicture />
+      <p className="soft brake-hint">
+        Wheel off, car on stands. A straight-edge across the hub face: at each radius, how far the brake stands outboard
+        of it. The largest radius is its outer edge.
+      </p>
+      <FigureRows
+        name={name}
+        of="Reach"
+        columns={[
+          { key: 'radiusMm', label: 'Radius', range: 'radiusMm' },
+          { key: 'reachMm', label: 'Reach', range: 'reachMm' },
+        ]}
+        rows={now.rows}
+        change={(rows) => change({ ...now, rows })}
+        fault={judged.row === null ? null : { row: judged.row, message: judged.fault! }}
+      />
+      <LengthField
+        name={`${name}/back`}
+        value={now.backMm}
+        commit={(backMm) => change({ ...now, backMm })}
+        label="Back of the brake, from the face (− inboard)"
+        range="reachMm"
+        width={6}
+      />
+      {draft !== null && judged.fault !== null && judged.row === null && (
+        <NotYet fault={judged.fault} drop={() => setDraft(null)} />
+      )}
+    </>
+  );
+}
+
+function judge({ rows, backMm }: ReachDraft): {
+  outline: AxialPoint[] | null;
+  fault: string | null;
+  row: number | null;
+} {
+  const whole = wholeRows(rows, ['radiusMm', 'reachMm']);
+  if (whole === null) return { outline: null, fault: 'a figure is missing', row: null };
+  if (backMm === null) return { outline: null, fault: 'the place of its back is missing', row: null };
+  try {
+    return { outline: outlineFromReach(whole, backMm), fault: null, row: null };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    const row = /^reach\.(\d+)/.exec(error.path)?.[1];
+    return { outline: null, fault: error.message, row: row === undefined ? null : Number(row) };
+  }
+}

@@ -1,0 +1,110 @@
+import { Button } from 'antd';
+import { faceFromDepths, weightsFault, type DepthRow } from '#core/brake';
+import { DomainError } from '#core/errors';
+import type { AxialPoint, InnerFace, WeightZone } from '#core/job';
+import { backspacingMm } from '#core/wheel';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { FigureRows, wholeRows, type Row } from './FigureRows';
+import { DepthPicture } from './ReachPicture';
+import { useDraft } from './useDraft';
+
+interface DepthRowsProps {
+  name: string;
+  face: InnerFace;
+  rimWidthIn: number;
+  offsetMm: number;
+  flangeMm: number;
+  take(face: InnerFace): void;
+}
+
+interface Draft {
+  barrel: Row<keyof DepthRow>[];
+  spoke: Row<keyof DepthRow>[];
+  weights: Row<keyof WeightZone>[];
+}
+
+const DEPTHS = [
+  { key: 'radiusMm', label: 'Radius', range: 'radiusMm' },
+  { key: 'depthMm', label: 'Depth', range: 'depthMm' },
+] as const;
+const ZONES = [
+  { key: 'fromMm', label: 'From depth', range: 'depthMm' },
+  { key: 'toMm', label: 'To depth', range: 'depthMm' },
+  { key: 'heightMm', label: 'Height', range: 'weightHeightMm' },
+] as const;
+
+/** Depths read from a straight-edge across the back flange, at radii from the axis: barrel, spokes, and where weights stick. */
+export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: DepthRowsProps) {
+  const lengths = useLengths();
+  const backMm = backspacingMm(rimWidthIn, offsetMm, flangeMm, 'overall');
+  const [draft, setDraft] = useDraft<Draft>(name);
+  const now = draft ?? depthsOf(face, backMm);
+  const judged = judge(now, backMm);
+  const change = (next: Draft) => {
+    const { made } = judge(next, backMm);
+    if (made === null) return setDraft(next);
+    setDraft(null);
+    take({ ...made, origin: 'straightedge' });
+  };
+  const faultOf = (list: 'barrel' | 'spoke') =>
+    judged.list === list ? { row: judged.row, message: judged.fault! } : null;
+  return (
+    <>
+      <DepthPicture />
+      <p className="soft brake-hint">
+        Straight-edge across the back flange, {lengths.text(backMm)} inboard of the pad (overall backspacing).
+      </p>
+      <h3 className="label">Barrel, from the flange outward</h3>
+      <FigureRows name={`${name}/barrel`} of="Barrel depth" columns={DEPTHS} rows={now.barrel} change={(barrel) => change({ ...now, barrel })} fault={faultOf('barrel')} />
+      <h3 className="label">Back of the spokes, from the rim inward</h3>
+      <FigureRows name={`${name}/spoke`} of="Spoke depth" columns={DEPTHS} rows={now.spoke} change={(spoke) => change({ ...now, spoke })} fault={faultOf('spoke')} />
+      <h3 className="label">Balance weights on the barrel</h3>
+      <FigureRows name={`${name}/weights`} of="Zone" columns={ZONES} rows={now.weights} change={(weights) => change({ ...now, weights })} />
+      {draft !== null && judged.fault !== null && judged.list === null && (
+        <div className="brake-not-yet" role="status">
+          <span>No face yet: {judged.fault}.</span>
+          <Button size="small" type="text" onClick={() => setDraft(null)}>
+            Drop these
+          </Button>
+        </div>
+      )}
+    </>
+  );
+} // prettier-ignore
+
+/** A face as the depths that give it. */
+function depthsOf({ barrel, spoke, weights }: InnerFace, backMm: number): Draft {
+  const depth = (mm: number) => Math.round((mm + backMm) * 1000) / 1000;
+  const rows = (line: readonly AxialPoint[] | undefined) => (line ?? []).map(({ a, r }) => ({ radiusMm: r, depthMm: depth(a) }));
+  return {
+    barrel: rows(barrel && (barrel[0]!.a <= barrel.at(-1)!.a ? barrel : barrel.toReversed())),
+    spoke: rows(spoke && (spoke[0]!.r >= spoke.at(-1)!.r ? spoke : spoke.toReversed())),
+    weights: (weights ?? []).map(({ fromMm, toMm, heightMm }) => ({ fromMm: depth(fromMm), toMm: depth(toMm), heightMm })),
+  };
+} // prettier-ignore
+
+interface Judged {
+  made: InnerFace | null;
+  fault: string | null;
+  list: 'barrel' | 'spoke' | null;
+  row: number;
+}
+
+function judge({ barrel, spoke, weights }: Draft, backMm: number): Judged {
+  const not = (fault: string): Judged => ({ made: null, fault, list: null, row: 0 });
+  const [ofBarrel, ofSpoke] = [wholeRows(barrel, ['radiusMm', 'depthMm']), wholeRows(spoke, ['radiusMm', 'depthMm'])];
+  const zones = wholeRows(weights, ['fromMm', 'toMm', 'heightMm']);
+  if (!ofBarrel || !ofSpoke || !zones) return not('a figure is missing');
+  if (ofBarrel.length === 1 || ofSpoke.length === 1) return not('a line needs two depths at least');
+  try {
+    const face: InnerFace = faceFromDepths(backMm, ofBarrel, ofSpoke);
+    const placed = zones.map(({ fromMm, toMm, heightMm }) => ({ fromMm: fromMm - backMm, toMm: toMm - backMm, heightMm }));
+    const fault = weightsFault(placed, face.barrel);
+    if (fault) return not(`weights: ${fault}`);
+    return { made: { ...face, ...(placed.length > 0 ? { weights: placed } : {}) }, fault: null, list: null, row: 0 };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    const [list, row] = error.path.split('.');
+    return { made: null, fault: error.message, list: list === 'barrel' || list === 'spoke' ? list : null, row: Number(row) };
+  }
+} // prettier-ignore

@@ -1,0 +1,140 @@
+import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
+import { Button, Segmented, Select } from 'antd';
+import { useEffect, useState } from 'react';
+import { useFetcher } from 'react-router';
+import { familyFace } from '#core/brake';
+import type { AxleName, InnerFace, SpokeFamily } from '#core/job';
+import { itemName } from '#core/stores';
+import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
+import { useJob, useReplaceItem, useStores } from '../../job/JobContext';
+import { useEditAt } from '../parts/useEditAt';
+import { WordSwitch } from '../parts/WordSwitch';
+import type { StoresAnswer } from '../stores/storesActions';
+import { DepthRows } from './DepthRows';
+import { DrawingDialog } from './DrawingDialog';
+import { STORE, wheelPath, type Subject } from './subjects';
+
+type Way = 'depths' | 'family';
+const WAYS: readonly (readonly [Way, string])[] = [
+  ['depths', 'Straight-edge'],
+  ['family', 'By its family'],
+];
+const FAMILIES: { value: SpokeFamily; label: string }[] = [
+  { value: 'flat', label: 'flat' },
+  { value: 'curved', label: 'curved' },
+  { value: 'domed', label: 'domed' },
+  { value: 'deep', label: 'deep' },
+];
+
+/** Saves the face of a wheel of the stores, and puts the item as it is now among those at hand. */
+function useStoreFace() {
+  const fetcher = useFetcher<StoresAnswer>();
+  const replace = useReplaceItem();
+  const answer = fetcher.state === 'idle' ? fetcher.data : undefined;
+  useEffect(() => {
+    if (answer?.item) replace(answer.item);
+  }, [answer, replace]);
+  return {
+    fault: answer?.faults[0]?.message ?? null,
+    done: answer?.item ? itemName(answer.item) : null,
+    save: (name: string, innerFace: InnerFace | null) =>
+      void fetcher.submit(JSON.parse(JSON.stringify({ intent: 'face', name, innerFace })), {
+        method: 'post',
+        action: '/stores',
+        encType: 'application/json',
+      }),
+  };
+}
+
+/** The inside of a wheel: from depths under a straight-edge, by the family of its spokes, or from a drawing. */
+export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: Subject; files: string }) {
+  const { job } = useJob();
+  const editAt = useEditAt();
+  const stores = useStores();
+  const storeFace = useStoreFace();
+  const [drawing, setDrawing] = useState(false);
+  const { wheel } = subject;
+  const face = wheel.innerFace ?? {};
+  const [way, setWay] = useState<Way>(face.origin === 'family' ? 'family' : 'depths');
+  const flangeMm = job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM;
+  const offsetMm = wheelOffsetMm(wheel, flangeMm);
+  const { rimWidthIn, rimDiameterIn } = wheel;
+  const known = offsetMm !== null && rimWidthIn != null && rimDiameterIn != null;
+  const path = wheelPath(subject, axle);
+  const take = (next: InnerFace | null) => {
+    const read = next === null || offsetMm === null || rimWidthIn == null ? next : { ...next, readOn: { rimWidthIn, offsetMm } };
+    if (path) editAt([...path, 'innerFace'], read);
+    else storeFace.save(subject.key.slice(STORE.length), read);
+  };
+  const alike = stores.filter((item) => item.kind === 'wheel' && item.rimWidthIn === rimWidthIn && item.offsetMm === offsetMm && item.rimDiameterIn === rimDiameterIn);
+  return (
+    <>
+      <form className="brake-form" aria-label="Inner face of the wheel" onSubmit={(event) => event.preventDefault()}>
+        <p className="soft brake-hint">{originWords(face)}</p>
+        <div className="brake-tools">
+          <WordSwitch<Way> label="How the face is given" tip="Measured, or assumed by the family of its spokes" options={WAYS} value={way} choose={setWay} />
+          <Button size="small" onClick={() => setDrawing(true)}>
+            From a drawing …
+          </Button>
+        </div>
+        {way === 'depths' ? (
+          known ? (
+            <DepthRows key={subject.key} name={`face/${subject.key}/${axle}`} face={face} rimWidthIn={rimWidthIn} offsetMm={offsetMm} flangeMm={flangeMm} take={take} />
+          ) : (
+            <p className="soft">Depths are laid out from the back flange: rim width and offset of the wheel are needed first.</p>
+          )
+        ) : (
+          <div className="field">
+            <span className="label" id="face-family">
+              Spokes seen from behind <em className="assumed">assumed</em>
+            </span>
+            <Segmented<SpokeFamily | ''>
+              aria-labelledby="face-family"
+              options={FAMILIES}
+              value={face.origin === 'family' ? (face.family ?? '') : ''}
+              disabled={!known}
+              onChange={(family) => family !== '' && known && take(familyFace(family, { rimDiameterIn, rimWidthIn, offsetMm, flangeMm }))}
+            />
+            <p className="soft brake-hint">
+              {known ? 'A usual shape for this rim, width and offset. Wheels alike in all three differ inside: measure before anything is bought.' : 'Rim diameter, width and offset of the wheel are needed first.'}
+            </p>
+          </div>
+        )}
+        {(face.barrel ?? face.spoke) && (
+          <div className="brake-tools">
+            {path && (
+              <>
+                <Button size="small" icon={<DownloadOutlined />} href={`${files}&of=${encodeURIComponent(subject.key)}&format=svg`}>SVG</Button>
+                <Button size="small" icon={<DownloadOutlined />} href={`${files}&of=${encodeURIComponent(subject.key)}&format=dxf`}>DXF</Button>
+              </>
+            )}
+            <Button size="small" icon={<DeleteOutlined />} onClick={() => take(null)}>
+              Drop the face
+            </Button>
+          </div>
+        )}
+        {path && (face.barrel ?? face.spoke) && alike.length > 0 && (
+          <Select
+            aria-label="Keep this face with a wheel of the stores"
+            placeholder="keep it with a wheel of the stores"
+            value={null}
+            style={{ width: '100%' }}
+            options={alike.map((item) => ({ value: itemName(item), label: itemName(item) }))}
+            onChange={(name: string | null) => name !== null && storeFace.save(name, face)}
+          />
+        )}
+        {storeFace.fault && <p className="field-fault" role="alert">{storeFace.fault}</p>}
+        {storeFace.done && <p className="soft" role="status">Kept with {storeFace.done}.</p>}
+      </form>
+      {drawing && <DrawingDialog of="face" axle={axle} face={face} takeFace={(next) => take({ ...next, origin: 'file' })} close={() => setDrawing(false)} />}
+    </>
+  );
+} // prettier-ignore
+
+function originWords({ origin, family, barrel, spoke }: InnerFace): string {
+  if (!barrel && !spoke) return 'Nothing is known of this wheel inside yet.';
+  if (origin === 'family') return `Assumed: the ${family ?? 'usual'} family, not measured.`;
+  const how = origin === 'straightedge' ? 'Read under a straight-edge' : origin === 'file' ? 'From a drawing' : 'Typed';
+  const missing = !barrel ? '; the barrel is missing' : !spoke ? '; the spokes are missing' : '';
+  return `${how}${missing}.`;
+}

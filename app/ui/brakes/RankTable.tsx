@@ -1,0 +1,84 @@
+import { Table, type TableColumnsType } from 'antd';
+import type { RankedWheel } from '#core/evaluate';
+import { offsetFigure, rimFigure } from '#core/units';
+import { verdictWord, type Verdict } from '#core/verdict';
+import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
+import { useJob } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import type { Subject } from './subjects';
+
+type Row = RankedWheel<Subject>;
+
+/** Every wheel at hand by the room it leaves the brake: width and offset stand beside it and say nothing. */
+export function RankTable({ ranked, choose }: { ranked: readonly Row[]; choose(key: string): void }) {
+  const { job } = useJob();
+  const lengths = useLengths();
+  const clearance = (title: string, of: (row: Row) => number | null): TableColumnsType<Row>[number] => ({
+    title,
+    key: title,
+    align: 'right',
+    sorter: (one, other) => (of(one) ?? -Infinity) - (of(other) ?? -Infinity),
+    render: (_, row) => <span className="figure">{lengths.figure(of(row))}</span>,
+  });
+  const columns: TableColumnsType<Row> = [
+    {
+      title: 'Wheel',
+      key: 'wheel',
+      render: (_, { of }) => (
+        <button type="button" className="link-button" onClick={() => choose(of.key)}>
+          {of.name}
+        </button>
+      ),
+    },
+    {
+      title: 'Width × offset',
+      key: 'size',
+      render: (_, { wheel }) => {
+        const offset = wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM);
+        return (
+          <span className="figure">
+            {wheel.rimWidthIn == null ? '—' : rimFigure(wheel.rimWidthIn)}{' '}
+            {offset === null ? '—' : offsetFigure(offset)}
+          </span>
+        );
+      },
+    },
+    clearance('To spokes', ({ brake }) => brake.spokeMm),
+    clearance('To barrel', ({ brake }) => brake.barrelMm),
+    clearance('To weights', ({ brake }) => brake.weightMm),
+    clearance('Over the limits', ({ spareMm }) => spareMm),
+    clearance('Clears from stack', ({ brake }) => brake.stackToClearMm),
+    {
+      title: 'Verdict',
+      key: 'verdict',
+      render: (_, { brake }) => (
+        <>
+          <b className={`is-${brake.verdict}`}>{verdictWord({ code: 'brake-spoke', verdict: brake.verdict })}</b>
+          {brake.assumed && <em className="assumed"> assumed</em>}
+        </>
+      ),
+    },
+    { title: 'Bolts on', key: 'pattern', render: (_, { pattern }) => <Fits verdict={pattern} /> },
+  ];
+  return (
+    <div className="rank">
+      <p className="soft">
+        By what is left over the limits at the nearest of spokes, barrel and weights; lengths in {lengths.sign}. Setups
+        with their stacks, wheels of the stores with none.
+      </p>
+      <Table<Row>
+        columns={columns}
+        dataSource={[...ranked]}
+        rowKey={({ of }) => of.key}
+        size="small"
+        pagination={ranked.length > 50 ? { pageSize: 50, showSizeChanger: false } : false}
+        showSorterTooltip={false}
+        scroll={{ x: 'max-content' }}
+      />
+    </div>
+  );
+}
+
+const Fits = ({ verdict }: { verdict: Verdict }) => (
+  <span className={`is-${verdict}`}>{verdictWord({ code: 'pattern', verdict })}</span>
+);

@@ -1,0 +1,204 @@
+import { Button, Slider } from 'antd';
+import { useState } from 'react';
+import { brakeRadiusMm, smallestRim } from '#core/brake';
+import { hubPatternOf, staysOnHub, type BrakeCase } from '#core/evaluate';
+import type { AxleName } from '#core/job';
+import { itemName, pieceFromStores, thinnestInStores, type StoreItem } from '#core/stores';
+import { rimFigure } from '#core/units';
+import { usedShare, verdictWord, type Check } from '#core/verdict';
+import { useJob, useStores } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { LengthField } from '../fields/LengthField';
+import { RingMark } from '../parts/Ring';
+import { setupOf, type Subject } from './subjects';
+import { WasherDialog } from './WasherDialog';
+
+interface RoomPanelProps {
+  axle: AxleName;
+  subject: Subject | null;
+  one: BrakeCase;
+  checks: readonly Check[];
+  /** Thickness of the subject's own stack. */
+  ownMm: number | null;
+  /** Thickness on trial, null while the own one counts. */
+  trialMm: number | null;
+  setTrialMm(mm: number | null): void;
+  mostMm: number;
+}
+
+/** The distances, the stack moved by hand, what clears, the thinnest spacer that does it, and the smallest rim. */
+export function RoomPanel({ axle, subject, one, checks, ownMm, trialMm, setTrialMm, mostMm }: RoomPanelProps) {
+  const lengths = useLengths();
+  const [washers, setWashers] = useState(false);
+  const shown = trialMm ?? ownMm;
+  return (
+    <>
+      <section aria-label="Distances">
+        <h2 className="label">Distances{trialMm === null ? '' : ', stack on trial'}</h2>
+        {checks.map((check) => (
+          <details key={check.code} className="brake-row" data-row={check.code}>
+            <summary>
+              <RingMark verdict={check.verdict} used={usedShare(check)} word={verdictWord(check)} />
+              <span className="ledger-text">
+                <span className="ledger-label">{check.label}</span>
+                <span className="ledger-note">
+                  {verdictWord(check)} · limit {lengths.figure(check.limit)}
+                </span>
+              </span>
+              <span className={`figure is-${check.verdict}`}>{lengths.text(check.value)}</span>
+            </summary>
+            <div className="ledger-working figure">
+              {check.working.map((line) => (
+                <p key={line}>{line}</p>
+              ))}
+            </div>
+          </details>
+        ))}
+      </section>
+      <section aria-label="Stack" className="brake-stack-tools">
+        <h2 className="label">Stack behind the wheel</h2>
+        <div className="piece-fields">
+          <LengthField
+            name={`brake-trial/${axle}`}
+            value={shown}
+            commit={setTrialMm}
+            label={trialMm === null ? 'As it is' : 'On trial'}
+            range="stackMm"
+            width={6}
+          />
+          {trialMm !== null && (
+            <Button size="small" onClick={() => setTrialMm(null)}>
+              As it is: {lengths.text(ownMm)}
+            </Button>
+          )}
+        </div>
+        <Slider
+          min={0}
+          max={mostMm}
+          step={0.5}
+          value={shown ?? 0}
+          onChange={setTrialMm}
+          ariaLabelForHandle="Stack on trial, mm"
+          tooltip={{ open: false }}
+        />
+        <ToClear axle={axle} subject={subject} one={one} setTrialMm={setTrialMm} />
+        <div>
+          <Button size="small" onClick={() => setWashers(true)}>
+            Washer trial …
+          </Button>
+        </div>
+      </section>
+      <SmallestRim axle={axle} limitMm={one.barrelLimit.value} />
+      {washers && <WasherDialog axle={axle} subject={subject} one={one} close={() => setWashers(false)} />}
+    </>
+  );
+}
+
+/** From what stack on the brake clears, and the thinnest spacer kept that does it. */
+function ToClear({ axle, subject, one, setTrialMm }: Pick<RoomPanelProps, 'axle' | 'subject' | 'one' | 'setTrialMm'>) {
+  const { job } = useJob();
+  const stores = useStores();
+  const lengths = useLengths();
+  const { stackToClearMm } = one.report;
+  if (!one.room) return null;
+  if (stackToClearMm === null)
+    return (
+      <p className="brake-verdict is-fail">No stack makes it clear: the barrel, or the weights on it, stand too low.</p>
+    );
+  const setup = subject && setupOf(subject, job);
+  const kept = (subject?.stack ?? []).filter(({ kind }) => kind !== 'slip-on');
+  const othersMm = kept.reduce((sum, { kind, thicknessMm }) => sum + (kind === 'ring' ? 0 : (thicknessMm ?? 0)), 0);
+  const least = stackToClearMm - othersMm;
+  return (
+    <>
+      <p>
+        Clears from a stack of <b className="figure">{lengths.text(stackToClearMm)}</b> on
+        {stackToClearMm === 0 ? ': none is needed.' : '.'}{' '}
+        {stackToClearMm > 0 && (
+          <Button size="small" type="text" onClick={() => setTrialMm(stackToClearMm)}>
+            Try it
+          </Button>
+        )}
+      </p>
+      {least > 0 && setup && <Thinnest axle={axle} setup={setup} kept={kept} leastMm={least} stores={stores} />}
+    </>
+  );
+}
+
+interface ThinnestProps {
+  axle: AxleName;
+  setup: NonNullable<ReturnType<typeof setupOf>>;
+  kept: Subject['stack'];
+  leastMm: number;
+  stores: readonly StoreItem[];
+}
+
+/** The thinnest spacer of the stores that clears, leaves the wheel centred and held, and goes on the hub. */
+export function Thinnest({ axle, setup, kept, leastMm, stores }: ThinnestProps) {
+  const { job, edit } = useJob();
+  const hub = job.vehicle[axle]?.hub ?? {};
+  const need = { leastMm, mostMm: null, pattern: hubPatternOf(hub).pattern, hubBoreMm: hub.boreMm ?? null };
+  const without = { ...setup[axle], stack: [...kept] };
+  const holds = (item: StoreItem) => staysOnHub(hub, without, pieceFromStores(item), job.brief);
+  const item = thinnestInStores(stores, { ...need, holds });
+  const anyhow = thinnestInStores(stores, need);
+  const use = () => item && edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: [pieceFromStores(item), ...kept] }); // prettier-ignore
+  const stands = setup[axle]?.stack?.some(({ kind, thicknessMm }) => kind === 'slip-on' && thicknessMm === item?.thicknessMm); // prettier-ignore
+  return (
+    <>
+      {item && (
+        <p>
+          Thinnest in stores that clears: <b>{itemName(item)}</b>{' '}
+          {stands ? (
+            <span className="soft">as it stands</span>
+          ) : (
+            <Button size="small" onClick={use}>
+              Put it on {setup.id.toUpperCase()}
+            </Button>
+          )}
+        </p>
+      )}
+      {anyhow && anyhow !== item && (
+        <p className="soft">{itemName(anyhow)} is thinner, but leaves the wheel short of lip or thread.</p>
+      )}
+      {!item && !anyhow && <p className="soft">No spacer in the stores is thick enough and goes on this hub.</p>}
+    </>
+  );
+}
+
+/** The least rim diameter that can go over the brake. */
+function SmallestRim({ axle, limitMm }: { axle: AxleName; limitMm: number }) {
+  const { job } = useJob();
+  const lengths = useLengths();
+  const caliper = job.vehicle[axle]?.caliper;
+  const radius = brakeRadiusMm(caliper?.outline, caliper?.rotorDiameterMm ?? null);
+  const found = radius && smallestRim(radius, limitMm);
+  const rim = (inches: number | null) => (inches === null ? 'none' : `${rimFigure(inches)} in`);
+  return (
+    <section aria-label="Smallest rim">
+      <h2 className="label">Smallest rim that can work</h2>
+      {found ? (
+        <>
+          <dl className="brake-rims">
+            <dt>brake beside the drop centre</dt>
+            <dd className="figure">{rim(found.besideDropIn)}</dd>
+            <dt>brake under the drop centre</dt>
+            <dd className="figure">{rim(found.underDropIn)}</dd>
+          </dl>
+          <p className="soft">
+            The brake reaches {lengths.text(found.brakeRadiusMm)} from the axis
+            {found.assumed && (
+              <>
+                {' '}
+                (<em className="assumed">assumed</em>: rotor and a usual bridge)
+              </>
+            )}
+            . Wall 6 mm and drop centre 18 mm are <em className="assumed">assumed</em>; a measured barrel decides.
+          </p>
+        </>
+      ) : (
+        <p className="soft">Needs the brake&apos;s outline, or its rotor diameter.</p>
+      )}
+    </section>
+  );
+}

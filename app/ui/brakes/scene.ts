@@ -1,0 +1,71 @@
+import { weightLine, type BrakeRoom } from '#core/brake';
+import type { AxialPoint, InnerFace } from '#core/job';
+import type { SheetRange } from '../sheet/scale';
+
+/** A brake in a wheel ready to draw; places from the hub face, mm. */
+export interface BrakeScene {
+  outline: readonly AxialPoint[] | null;
+  barrel: readonly AxialPoint[] | null;
+  spoke: readonly AxialPoint[] | null;
+  weights: AxialPoint[][];
+  /** The wheel's metal as a closed line: a band over the barrel, a slab behind the spokes. */
+  metal: AxialPoint[] | null;
+  stackMm: number;
+  /** Back flange of the wheel, where it is known. */
+  flangeA: number | null;
+  range: SheetRange;
+}
+
+/** How thick the metal is drawn where nobody measures it, mm. */
+const BARREL_MM = 7;
+const SPOKE_MM = 16;
+
+export function brakeScene(
+  outline: readonly AxialPoint[] | undefined,
+  face: InnerFace | undefined,
+  stackMm: number,
+  backspacingMm: number | null,
+): BrakeScene {
+  const moved = (points: readonly AxialPoint[]) => points.map(({ a, r }) => ({ a: a + stackMm, r }));
+  const barrel = face?.barrel ? moved(face.barrel) : null;
+  const spoke = face?.spoke ? moved(face.spoke) : null;
+  const weights = face?.barrel ? (face.weights ?? []).map((zone) => moved(weightLine(face.barrel!, zone))) : [];
+  const flangeA = backspacingMm === null ? null : stackMm - backspacingMm;
+  const all = [...(outline ?? []), ...(barrel ?? []), ...(spoke ?? [])];
+  const radii = all.map(({ r }) => r);
+  const places = [...all.map(({ a }) => a), ...(flangeA === null ? [] : [flangeA]), -60, 60];
+  return {
+    outline: outline ?? null,
+    barrel,
+    spoke,
+    weights,
+    metal: metalOf(barrel, spoke),
+    stackMm,
+    flangeA,
+    range: {
+      left: down(Math.min(...places) - 12),
+      right: up(Math.max(...places) + SPOKE_MM + 12),
+      bottom: 0,
+      top: up(Math.max(150, ...radii) + 16),
+    },
+  };
+}
+
+const down = (mm: number) => Math.floor(mm / 20) * 20;
+const up = (mm: number) => Math.ceil(mm / 20) * 20;
+
+function metalOf(barrel: readonly AxialPoint[] | null, spoke: readonly AxialPoint[] | null): AxialPoint[] | null {
+  const outward = barrel && (barrel[0]!.a <= barrel.at(-1)!.a ? barrel : barrel.toReversed());
+  const inward = spoke && (spoke[0]!.r >= spoke.at(-1)!.r ? spoke : spoke.toReversed());
+  const line = [...(outward ?? []), ...(inward ?? [])];
+  if (line.length === 0) return null;
+  const behind = [
+    ...(inward ? inward.toReversed().map(({ a, r }) => ({ a: a + SPOKE_MM, r })) : []),
+    ...(outward ? outward.toReversed().map(({ a, r }) => ({ a, r: r + BARREL_MM })) : []),
+  ];
+  return [...line, ...behind];
+}
+
+/** What a drawing writes beside the places that are nearest. */
+export const nearPlaces = (room: BrakeRoom) =>
+  (['spoke', 'barrel', 'weight'] as const).flatMap((part) => (room[part] ? [{ part, ...room[part] }] : []));

@@ -1,0 +1,58 @@
+import type { AxleName, Job, StackPart, Wheel } from '#core/job';
+import { presentAsSetupAxle } from '#core/job';
+import { itemName, wheelFromStores, type StoreItem } from '#core/stores';
+import { wheelCode } from '../words';
+
+/** A wheel whose inside is looked at: of a setup, on the car now, or in the stores. */
+export interface Subject {
+  /** `a` for a setup's, `present`, `store:` and its name. */
+  key: string;
+  name: string;
+  wheel: Wheel;
+  /** What stands behind it; nothing behind a wheel of the stores. */
+  stack: readonly StackPart[];
+}
+
+const SETUP = 'setup:';
+export const STORE = 'store:';
+export const PRESENT = 'present';
+export const setupKey = (id: string): string => `${SETUP}${id}`;
+
+/** Every wheel that may be held over a brake, the setups' first. */
+export function subjectsOf(job: Job, axle: AxleName, stores: readonly StoreItem[]): Subject[] {
+  const { flangeMm } = job.vehicle;
+  const present = presentAsSetupAxle(job.vehicle, axle);
+  return [
+    ...job.setups.map((setup): Subject => {
+      const candidate = setup[axle] ?? {};
+      return {
+        key: setupKey(setup.id),
+        name: `${setup.id.toUpperCase()} ${wheelCode(candidate, flangeMm)}`,
+        wheel: candidate.wheel ?? {},
+        stack: candidate.stack ?? [],
+      };
+    }),
+    ...(present
+      ? [{ key: PRESENT, name: `on the car now ${wheelCode(present, flangeMm)}`, wheel: present.wheel ?? {}, stack: present.stack ?? [] }]
+      : []),
+    ...stores.filter(({ kind }) => kind === 'wheel').map((item): Subject => ({ key: `${STORE}${itemName(item)}`, name: itemName(item), wheel: wheelOf(item), stack: [] })),
+  ];
+} // prettier-ignore
+
+/** The same object for the same item, so that what is found of its face is kept. */
+function wheelOf(item: StoreItem): Wheel {
+  const known = wheels.get(item) ?? wheelFromStores(item);
+  wheels.set(item, known);
+  return known;
+}
+const wheels = new WeakMap<StoreItem, Wheel>();
+
+/** Where a subject's wheel stands in the job; null for one of the stores. */
+export function wheelPath(subject: Subject, axle: AxleName): string[] | null {
+  if (subject.key === PRESENT) return ['vehicle', axle, 'baseline', 'wheel'];
+  return subject.key.startsWith(SETUP) ? ['setups', subject.key.slice(SETUP.length), axle, 'wheel'] : null;
+}
+
+/** The setup a subject belongs to, null for others. */
+export const setupOf = (subject: Subject, job: Job) =>
+  job.setups.find(({ id }) => subject.key === setupKey(id)) ?? null;
