@@ -1,10 +1,12 @@
 // Prints how fast the computation is, as ratios against references measured in the same run.
 import { existsSync } from 'node:fs';
+import { measureBrake } from './brake';
 import { measureEvaluate } from './evaluate';
 import { measureNudge } from './nudge';
 import { measureSweep } from './sweep';
 
 measureEvaluate();
+measureBrake();
 measureSweep();
 if (existsSync('build/server/index.js')) await measureNudge();
 else console.log('\nnudge: build the application first (npm run build) to measure it in the browser');

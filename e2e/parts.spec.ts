@@ -86,7 +86,7 @@ test('a reading that contradicts the car is told with what to read again; a rubb
   await expect(page.getByRole('textbox', { name: /^at the clock/ })).toHaveValue('-100');
   await page.keyboard.press('Escape');
   await page.getByRole('heading', { level: 1 }).click();
-  await page.keyboard.press('3');
+  await page.keyboard.press('4');
   await expect(page.getByRole('region', { name: 'Measuring plan' })).toHaveCount(0);
   await page.keyboard.press('2');
   await expect(page.getByRole('region', { name: 'Section of the present car' })).toBeVisible();
@@ -125,7 +125,7 @@ test('an edge by coordinates, one side copied to the other, each with its own ro
   await expect(gap).toHaveValue('6.0');
   await saved(page);
   await page.getByRole('heading', { level: 1 }).click();
-  await page.keyboard.press('4');
+  await page.keyboard.press('5');
   await expect(ledgerRow(page, 'fender')).toContainText('Face against fender, left');
 }); // prettier-ignore
 

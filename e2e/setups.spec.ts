@@ -157,7 +157,7 @@ test('compare lays every setup beside the present car, on one scale and in a tab
   await expect(page.getByRole('img', { name: /^Ladder of the rear axle/ })).toBeVisible();
   await expect(table.getByRole('row', { name: /^A Fenwold/ })).toContainText('11.7 inside');
   await page.getByRole('button', { name: /^tight B/ }).click();
-  await page.keyboard.press('4');
+  await page.keyboard.press('5');
   await expect(page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]')).toContainText(
     'Fenwold 17 × 7.5 +51',
   );

@@ -22,6 +22,8 @@ const LIMITS: readonly { key: LimitKey; label: string; meaning: string }[] = [
   { key: 'fullLockMm', label: 'Parts of the body', meaning: 'over all steer and travel, full lock among them' },
   { key: 'fenderAtBumpMm', label: 'Fender lip at bump', meaning: 'over all steer and travel' },
   { key: 'archMm', label: 'Arch gap, at rest', meaning: 'between tread and fender lip; bump travel comes out of it' },
+  { key: 'brakeSpokeMm', label: 'Brake to spokes', meaning: 'in the half section, behind the whole stack' },
+  { key: 'brakeBarrelMm', label: 'Brake to barrel', meaning: 'and to the balance weights on it' },
   {
     key: 'diameterPct',
     label: 'Diameter against now',

@@ -96,7 +96,7 @@ export function BrakesView({ axle }: { axle: AxleName }) {
           options={subjects.map(({ key, name }) => ({ value: key, label: name }))}
           placeholder="no wheel yet"
           style={{ width: 236 }}
-          showSearch
+          showSearch={{ optionFilterProp: 'label' }}
         />
         <WordSwitch<Shows> label="What the sheet shows" tip="One wheel in section, or every wheel by its room (R)" options={SHOWS} value={shows} choose={setShows} />
         <Button icon={<PrinterOutlined />} onClick={() => setPrinting(true)}>
