@@ -17,4 +17,6 @@ export default {
     '/node_modules/(?!(nanoid|three|three-mesh-bvh|d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)',
   ],
   testTimeout: 30_000,
+  // One for each core: by itself it would leave one idle.
+  maxWorkers: '100%',
 };

@@ -1,4 +1,4 @@
-import { expect, ledgerRow, openDemo, saved, test, type } from './bench';
+import { expect, ledgerRow, openDemo, saved, swept, test, type } from './bench';
 
 test('nudges move offset and stack by a millimetre, five with Shift, and the figures follow', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'setups');
@@ -149,7 +149,8 @@ test('compare lays every setup beside the present car, on one scale and in a tab
     /same.*with care.*9\.2.*holds.*27\.0.*ring 72\.6 \/ 63\.4/,
   );
   await expect(onHub.getByRole('row', { name: /^B Fenwold/ })).toContainText(/holds.*22\.0.*—/);
-  await expect(table.getByRole('row', { name: /^C Ostrik/ })).toContainText('touches: Inner gap, at rest, front');
+  await swept(page);
+  await expect(table.getByRole('row', { name: /^C Ostrik/ })).toContainText('touches: Tie-rod end, front');
   await expect(table.getByRole('row', { name: /^A Fenwold/ })).toContainText('−4.0');
   await table.getByRole('columnheader', { name: 'Face', exact: true }).click();
   await expect(table.getByRole('row').nth(1)).toContainText('14.4 inside');

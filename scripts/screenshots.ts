@@ -18,7 +18,6 @@ const press = (keys: string[]) => async (page: Page) => {
 const SHOTS: Shot[] = [
   { file: 'bench', car: null, station: '' },
   { file: 'hub', car: 'Pallas Tender', station: 'hub' },
-  { file: 'hub-dark', car: 'Orrin Haul', station: 'hub', dark: true },
   {
     file: 'tightening',
     car: 'Pallas Tender',
@@ -48,6 +47,7 @@ const SHOTS: Shot[] = [
       await page.getByRole('button', { name: /^Body mount/ }).click();
     },
   },
+  { file: 'brakes', car: 'Brindle Kite', station: 'brakes', dark: true, prepare: press(['=', '=']) },
   { file: 'brief', car: 'Brindle Kite', station: 'brief' },
   { file: 'setups', car: 'Brindle Kite', station: 'setups', prepare: press(['j']) },
   { file: 'setups-list-working', car: 'Orrin Haul', station: 'setups', prepare: press(['j', 'f', 'w']) },

@@ -148,11 +148,16 @@ test('stations say what is missing', () => {
   expect(STATIONS.map(({ key, name, state }) => [key, name, state(bare).text, state(bare).full])).toEqual([
     ['1', 'Hub', '0 of 16', false],
     ['2', 'Room', '0 of 14', false],
-    ['3', 'Brief', 'no wish yet', false],
-    ['4', 'Setups', 'none yet', false],
-    ['5', 'Compare', '—', false],
-    ['6', 'Sweep', 'at rest only', false],
+    ['3', 'Brakes', 'no outline', false],
+    ['4', 'Brief', 'no wish yet', false],
+    ['5', 'Setups', 'none yet', false],
+    ['6', 'Compare', '—', false],
+    ['7', 'Sweep', 'at rest only', false],
   ]);
+  const brakes = (vehicle: Job['vehicle']) => STATIONS[2]!.state({ ...bare, vehicle });
+  const drawn = { caliper: { outline: [] } };
+  expect(brakes({ front: drawn })).toEqual({ text: 'front only', full: false });
+  expect(brakes({ front: drawn, rear: drawn })).toEqual({ text: 'both axles', full: true });
   const sweep = (vehicle: Job['vehicle']) => STATIONS.at(-1)!.state({ ...bare, vehicle });
   const strut = { suspension: { kind: 'strut' as const } };
   expect(sweep({ front: strut })).toEqual({ text: 'front moves', full: false });

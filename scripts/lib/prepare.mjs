@@ -13,12 +13,24 @@ function wanted() {
 }
 
 /**
- * Installs what package-lock.json names, unless that is there already. Not by `npm ci`: it refuses a lock file written where a registry
- * has no builds of optional parts for other systems.
+ * Installs what package-lock.json names, unless that is there already: first everything that is only unpacked, then the database driver, which
+ * compiles for minutes on one core. What needs no database may go on meanwhile. Not by `npm ci`: it refuses a lock file written where a
+ * registry has no builds of optional parts for other systems.
+ * @returns a promise of the driver
  */
-export async function ensureInstalled() {
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted()) return;
+export async function install() {
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted()) return { driver: Promise.resolve() };
   console.log('Installing (the database driver compiles; this takes a few minutes the first time) …');
-  await run('npm', ['install', '--no-audit', '--no-fund']);
-  writeFileSync(stamp, wanted());
+  await run('npm', ['install', '--ignore-scripts', '--no-audit', '--no-fund']);
+  await run('npm', ['rebuild', 'esbuild']);
+  const driver = run('npm', ['rebuild', 'sqlite3']).then(() => writeFileSync(stamp, wanted()));
+  // Whoever waits for it hears of a failure; until then it is nobody's.
+  driver.catch(() => {});
+  return { driver };
+}
+
+/** Installs everything and waits for it. */
+export async function ensureInstalled() {
+  const { driver } = await install();
+  await driver;
 }

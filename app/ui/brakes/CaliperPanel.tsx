@@ -11,7 +11,8 @@ import { TextField } from '../fields/TextField';
 import { useEditAt } from '../parts/useEditAt';
 import { WordSwitch } from '../parts/WordSwitch';
 import { DrawingDialog } from './DrawingDialog';
-import { FigureRows, wholeRows, type Row } from './FigureRows';
+import { FigureRows } from './FigureRows';
+import { wholeRows, type Row } from './figures';
 import { ReachPicture } from './ReachPicture';
 import { useDraft } from './useDraft';
 

@@ -4,7 +4,8 @@ import { DomainError } from '#core/errors';
 import type { AxialPoint, InnerFace, WeightZone } from '#core/job';
 import { backspacingMm } from '#core/wheel';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { FigureRows, wholeRows, type Row } from './FigureRows';
+import { FigureRows } from './FigureRows';
+import { wholeRows, type Row } from './figures';
 import { DepthPicture } from './ReachPicture';
 import { useDraft } from './useDraft';
 

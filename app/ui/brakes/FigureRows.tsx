@@ -2,9 +2,7 @@ import { CloseOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { RangeName } from '#formats/fields';
 import { LengthField } from '../fields/LengthField';
-
-/** A row while it is being typed: what is missing is left out. */
-export type Row<K extends string> = Partial<Record<K, number>>;
+import type { Row } from './figures';
 
 interface FigureRowsProps<K extends string> {
   name: string;
@@ -65,9 +63,4 @@ export function FigureRows<K extends string>({ name, of, columns, rows, change, 
       </Button>
     </div>
   );
-}
-
-/** Rows in which every figure is there; null while one is missing. */
-export function wholeRows<K extends string>(rows: readonly Row<K>[], keys: readonly K[]): Record<K, number>[] | null {
-  return rows.every((row) => keys.every((key) => row[key] !== undefined)) ? (rows as Record<K, number>[]) : null;
 }
