@@ -1,4 +1,5 @@
 import { formatMeasure, formatNumber, measureFigure, measureSign, rimFigure, type Quantity } from '#core/units';
+import { likelihoodWord } from '#core/uncertainty';
 import { HOUSE_LIMITS, MATCHING, verdictWord, type Check } from '#core/verdict';
 import type { Lengths } from '../preferences/PreferencesContext';
 import { faceText } from './words';
@@ -55,6 +56,13 @@ export function limitText(check: Check, lengths: Lengths): string {
   const quantity = MEASURES[check.unit];
   if (quantity) return `needs ${formatMeasure(quantity, check.limit, lengths.unit)}`;
   return `limit ±${formatNumber(check.limit, 1)} %`;
+}
+
+/** How sure a figure is: its ± at 95 % and, where that leaves its limit open, how likely it keeps it. */
+export function sureText({ plusMinus, probability }: Check, lengths: Lengths): string {
+  if (plusMinus === null || probability === null) return '';
+  const open = probability > 0.025 && probability < 0.975;
+  return ` · ±${lengths.figure(plusMinus)}${open ? `, ${likelihoodWord(probability)} to keep it` : ''}`;
 }
 
 /** Why parts that must go together do not, as far as the figure says it. */

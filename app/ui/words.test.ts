@@ -19,7 +19,7 @@ const inUnit = (unit: LengthUnit): Lengths => ({
 });
 const mm = inUnit('mm');
 const check = (over: Partial<Check>): Check => ({
-  code: 'inboard', label: 'Inner gap', axle: 'front', value: 10, limit: 6, margin: 4, unit: 'mm', verdict: 'ok', probability: null, working: [], ...over,
+  code: 'inboard', label: 'Inner gap', axle: 'front', value: 10, limit: 6, margin: 4, unit: 'mm', verdict: 'ok', probability: null, touchProbability: null, plusMinus: null, restsOn: null, working: [], ...over,
 }); // prettier-ignore
 
 test('a face is proud, inside or level, never "0.0 inside"', () => {
@@ -170,7 +170,7 @@ test('the unit key goes round', () => {
 
 test('parts that do not go together say why', () => {
   const check = (code: string, value: number | null, verdict: Check['verdict']): Check => ({
-    code, value, verdict, label: code, axle: 'front', limit: null, margin: null, unit: 'mm', probability: null, working: [],
+    code, value, verdict, label: code, axle: 'front', limit: null, margin: null, unit: 'mm', probability: null, touchProbability: null, plusMinus: null, restsOn: null, working: [],
   }); // prettier-ignore
   const mm = inUnit('mm');
   expect(marginText(check('pattern', 2, 'fail'), mm)).toBe('circles +2.00 mm apart');

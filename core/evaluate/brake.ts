@@ -7,6 +7,7 @@ import { Judged } from './judged';
 import { limitLine } from './limitLine';
 import type { BrakeReport, NearPlaces } from './report';
 import { NO_BRAKE } from './sheet';
+import { brakeSpread } from './spread';
 
 /** A brake in a wheel, judged. */
 export interface BrakeCase {
@@ -17,6 +18,7 @@ export interface BrakeCase {
   barrelLimit: Limit;
   /** Why nothing is known, where nothing is. */
   missing: string | null;
+  caliper: Caliper | undefined;
   face: InnerFace | undefined;
 }
 
@@ -37,9 +39,9 @@ export function brakeOf(caliper: Caliper | undefined, fitted: Pick<Fitted, 'whee
   const limits = brakeLimits(brief);
   const missing = missingOf(outline, fitted);
   if (missing !== null || !outline || !face || stackMm === null)
-    return { report: NO_BRAKE, room: null, stackMm, ...limits, missing, face };
+    return { report: NO_BRAKE, room: null, stackMm, ...limits, missing, caliper, face };
   const other = faceIsOf(face, wheel.rimWidthIn ?? null, offsetMm) === false;
-  if (other) return { report: NO_BRAKE, room: null, stackMm, ...limits, missing: otherWheel(face), face };
+  if (other) return { report: NO_BRAKE, room: null, stackMm, ...limits, missing: otherWheel(face), caliper, face };
   const found = foundFor(outline, face, limits.spokeLimit.value, limits.barrelLimit.value);
   const room = found.roomAt(stackMm);
   const report: BrakeReport = {
@@ -57,7 +59,7 @@ export function brakeOf(caliper: Caliper | undefined, fitted: Pick<Fitted, 'whee
       ...(room.weight ? [clearanceVerdict(room.weight.mm, limits.barrelLimit.value)] : []),
     ]),
   };
-  return { report, room, stackMm, ...limits, missing: null, face };
+  return { report, room, stackMm, ...limits, missing: null, caliper, face };
 } // prettier-ignore
 
 function missingOf(outline: readonly AxialPoint[] | undefined, { wheel, stackMm }: Pick<Fitted, 'wheel' | 'stackMm'>): string | null {
@@ -128,6 +130,7 @@ export function brakeChecks(axle: AxleName, one: BrakeCase, words: Words): Check
         verdict,
       },
       () => [...lines(), limitLine(limit, words.length(limit.value))],
+      { parts: () => brakeSpread(one.caliper, one.face), contact: true, words },
     ); // prettier-ignore
   const lines = (clearance: Clearance | null, part: 'spokes' | 'barrel', unseenMm: number) => () =>
     brakeLines(one, clearance, part, unseenMm, words);

@@ -19,7 +19,6 @@ import {
 import type { Fitted } from './fitted';
 import { Judged } from './judged';
 import { limitLine, originText } from './limitLine';
-import type { AxleFigures } from './report';
 import type { Sheet } from './sheet';
 
 interface AxleCase {
@@ -84,6 +83,7 @@ function fenderCheck(one: AxleCase): Check {
       ...(figures.lines('pokeMm') ?? missing('wheel, tire and gap to the fender are needed')),
       wishLine(wish, sheet.words),
     ],
+    figures.spreadOf('pokeMm', false),
   );
 }
 
@@ -100,7 +100,7 @@ function gapCheck(
   one: AxleCase,
   code: 'inboard' | 'arch',
   label: string,
-  figure: keyof AxleFigures,
+  figure: 'inboardGapMm' | 'archGapMm',
   limit: Limit,
 ): Check {
   const { axle, sheet } = one;
@@ -126,6 +126,7 @@ function gapCheck(
         missing(code === 'inboard' ? 'wheel, tire and inner gap are needed' : 'tire and arch gap are needed')),
       limitLine(limit, sheet.words.length(limit.value)),
     ],
+    figures.spreadOf(figure, true),
   );
 }
 

@@ -28,6 +28,7 @@ import type { AxleReport, Report, SetupReport, SideGaps, VehicleReport } from '.
 import { RUN_SWEEPS, type AxleSweeps, type SweepSource } from './sweeps';
 import { sensorCheck, sensorReport } from './sensors';
 import { Sheet } from './sheet';
+import { roomSpreadAssumed } from './spread';
 import { spareCheck, spareReport } from './spare';
 import { speedometerCheck, speedometerReport } from './speedometer';
 
@@ -162,6 +163,7 @@ function evaluateAxle(
   const brake = brakeOf(vehicleAxle.caliper, candidate, job.brief);
   sheet.brake = brake.report;
   if (brake.report.assumed) sheet.assumed.push(`setups.${setup.id}.${axle}.wheel.innerFace`);
+  sheet.assumed.push(...roomSpreadAssumed(vehicleAxle, axle));
   sheet.obstacles = obstacleReports(parts, sweeps, job.brief);
   sheet.assumed.push(...assumedOfParts(axle, parts, sheet).filter((key) => !sheet.assumed.includes(key)));
   if (hardware.seatAssumed && hardware.seat) sheet.assumed.push(`setups.${setup.id}.${axle}.stack.seat`);

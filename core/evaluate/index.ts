@@ -17,3 +17,4 @@ export type { Contradiction } from './contradictions';
 export * from './sensitivity';
 export { brakeChecks, brakeLimits, brakeOf, type BrakeCase } from './brake';
 export * from './brakeRanking';
+export { MAKES_DIFFER_PCT } from './spread';

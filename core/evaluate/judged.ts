@@ -1,8 +1,21 @@
+import { combined, rankedParts, shareAbove, type Contribution, type Ranked } from '#core/uncertainty';
+import type { Words } from '#core/units';
 import type { Check } from '#core/verdict';
+import { spreadLines } from './spreadLines';
+
+/** What a check's value rests on, in its unit. */
+export interface Spread {
+  parts(): readonly Contribution[];
+  /** Of a clearance: it touches below 0. */
+  contact: boolean;
+  words: Words;
+}
+
+type Given = Omit<Check, 'working' | 'probability' | 'touchProbability' | 'plusMinus' | 'restsOn'>;
 
 /**
- * A check whose working is written when it is first read: figures are wanted at every nudge, the words behind them only where a row is
- * opened or a report is written out.
+ * A check whose working, and how sure it is, are worked out when they are first read: figures are wanted at every nudge, the words behind them
+ * only where a row is opened or a report is written out.
  */
 export class Judged implements Check {
   readonly code: string;
@@ -13,11 +26,12 @@ export class Judged implements Check {
   readonly margin: number | null;
   readonly unit: Check['unit'];
   readonly verdict: Check['verdict'];
-  readonly probability = null;
   readonly #write: () => string[];
+  readonly #spread: Spread | undefined;
+  #parts: readonly Contribution[] | undefined;
   #lines: string[] | undefined;
 
-  constructor(check: Omit<Check, 'working' | 'probability'>, write: () => string[]) {
+  constructor(check: Given, write: () => string[], spread?: Spread) {
     this.code = check.code;
     this.label = check.label;
     this.axle = check.axle;
@@ -27,13 +41,38 @@ export class Judged implements Check {
     this.unit = check.unit;
     this.verdict = check.verdict;
     this.#write = write;
+    this.#spread = check.value === null || check.margin === null ? undefined : spread;
+  }
+
+  get parts(): readonly Contribution[] | null {
+    return this.#spread ? (this.#parts ??= this.#spread.parts()) : null;
+  }
+
+  get restsOn(): readonly Ranked[] | null {
+    return this.parts && rankedParts(this.parts);
+  }
+
+  get plusMinus(): number | null {
+    return this.parts && combined(this.parts);
+  }
+
+  get probability(): number | null {
+    return this.parts && shareAbove(this.margin!, 0, combined(this.parts));
+  }
+
+  get touchProbability(): number | null {
+    return this.parts && this.#spread!.contact ? 1 - shareAbove(this.value!, 0, combined(this.parts)) : null;
   }
 
   get working(): string[] {
-    return (this.#lines ??= this.#write());
+    return (this.#lines ??= [
+      ...this.#write(),
+      ...(this.parts ? spreadLines(this, this.parts, this.#spread!.words) : []),
+    ]);
   }
 
   toJSON(): Check {
-    return { ...this, working: this.working };
+    const { plusMinus, probability, touchProbability, restsOn, working } = this;
+    return { ...this, plusMinus, probability, touchProbability, restsOn, working };
   }
 }

@@ -18,6 +18,7 @@ import { steeringAxis } from '#core/suspension';
 import { formatNumber, mmFromInches } from '#core/units';
 import type { Fitted } from './fitted';
 import type { Sheet } from './sheet';
+import { archSpread, lateralSpread } from './spread';
 
 /** Figures that need the present car: where the candidate stands in its room, and what changes against now. */
 export function positionFigures(
@@ -73,11 +74,13 @@ function lateralFigures(sheet: Sheet, candidate: Fitted, present: Fitted, axle: 
       `${words.figure(place.outerMm)} − ${words.figure(fender)} = ${words.length(Math.abs(poke))} ${poke > 0 ? 'proud' : 'inside'}`,
     ];
     sheet.put('pokeMm', poke, lines);
+    sheet.rest('pokeMm', () => lateralSpread(axle, 'outboardGapMm', candidate, present));
     sheet.put('outboardGapMm', -poke, lines);
   }
   if (gapIn != null) {
     const part = innerPartOutMm(now, gapIn);
     const gap = inboardGapMm(place, part);
+    sheet.rest('inboardGapMm', () => lateralSpread(axle, 'inboardGapMm', candidate, present));
     sheet.put('inboardGapMm', gap, () => [
       `nearest inboard part at ${words.figure(now.innerMm)} − gap ${words.figure(gapIn)} = ${words.length(part)} from the hub face`,
       `innermost ${words.figure(-place.effectiveOffsetMm)} − ${words.figure(place.extentMm)} = ${words.length(place.innerMm)}`,
@@ -138,6 +141,7 @@ function diameterFigures(
   const presentGap = axle.room?.archGapMm;
   if (presentGap == null) return;
   const gap = archGapMm(presentGap, diameter, now, rise);
+  sheet.rest('archGapMm', () => archSpread(axle, candidate, present));
   sheet.put('archGapMm', gap, () => [
     `gap now ${words.figure(presentGap)} − half the growth ${words.figure((diameter - now) / 2)}` +
       `${change ? ` + ${change.kind} change ${words.figure(rise)}` : ''} = ${words.length(gap)}`,

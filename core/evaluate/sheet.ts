@@ -1,5 +1,7 @@
 import type { Check, Verdict } from '#core/verdict';
+import type { Contribution } from '#core/uncertainty';
 import type { Words } from '#core/units';
+import type { Spread } from './judged';
 import type { AxleFigures, AxleReport, ObstacleReport, TireReport } from './report';
 
 /** Nothing is known of a brake's room. */
@@ -17,6 +19,7 @@ export const NO_BRAKE: AxleReport['brake'] = {
 
 type FigureName = keyof AxleFigures | keyof TireReport;
 type Working = AxleReport['working'];
+type SpreadName = 'pokeMm' | 'inboardGapMm' | 'archGapMm';
 
 /**
  * The report of an axle while it is being filled, and afterwards: figures with the lines that led to each. The lines are written when
@@ -74,6 +77,7 @@ export class Sheet implements AxleReport {
   verdict: Verdict = 'unknown';
   readonly assumed: string[] = [];
   readonly #words: Words;
+  readonly #spreads: Partial<Record<SpreadName, () => Contribution[]>> = {};
   readonly #writers: Partial<Record<FigureName, () => string[]>> = {};
   #working: Working | undefined;
 
@@ -97,6 +101,16 @@ export class Sheet implements AxleReport {
   putTire(key: keyof TireReport, value: number, lines: () => string[]): void {
     this.tire[key] = value;
     this.#writers[key] = lines;
+  }
+
+  /** What a figure of the room rests on. */
+  rest(key: SpreadName, parts: () => Contribution[]): void {
+    this.#spreads[key] = parts;
+  }
+
+  spreadOf(key: SpreadName, contact: boolean): Spread | undefined {
+    const parts = this.#spreads[key];
+    return parts && { parts, contact, words: this.#words };
   }
 
   /** The lines of a figure, undefined while it is not known. */

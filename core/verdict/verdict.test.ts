@@ -25,6 +25,9 @@ const check = (over: Partial<Check>): Check => ({
   unit: 'mm',
   verdict: 'ok',
   probability: null,
+  touchProbability: null,
+  plusMinus: null,
+  restsOn: null,
   working: [],
   ...over,
 });

@@ -1,3 +1,5 @@
+import type { Ranked } from '#core/uncertainty';
+
 /** `ok` within its limit, `caution` between limit and contact, `fail` touches or does not fit, `unknown` a reading is missing. */
 export type Verdict = 'ok' | 'caution' | 'fail' | 'unknown';
 
@@ -31,8 +33,13 @@ export interface Check {
   margin: number | null;
   unit: 'mm' | 'in' | '%' | 'kg' | 'km/h' | '';
   verdict: Verdict;
-  /** P(value keeps its limit); null where it is not computed. */
+  /** P(value keeps its limit), and P(it touches) of a clearance; null where they are not computed. */
   probability: number | null;
+  touchProbability: number | null;
+  /** ± at 95 % of the value, in its unit; null where it is not computed. */
+  plusMinus: number | null;
+  /** What the value rests on, what would help most first; null where that is not computed. */
+  restsOn: readonly Ranked[] | null;
   /** The arithmetic behind it, line by line; written when it is first read. */
   working: string[];
 }

@@ -1,7 +1,8 @@
 import { memo, useCallback, useId, useState } from 'react';
 import { allChecks, heldBy, type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
-import { usedShare, verdictWord, type Verdict } from '#core/verdict';
+import { likelihoodWord } from '#core/uncertainty';
+import { usedShare, verdictWord, type Check, type Verdict } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
@@ -94,6 +95,7 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
             held by <b>{checkName(held)}</b>: {marginText(held, lengths)}
           </p>
         )}
+        {held && <Unsure check={held} />}
       </header>
       {ORDER[first].map((name) => groups[name])}
       {report[axle].assumed.length > 0 && (
@@ -103,6 +105,20 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
       )}
       <p className="ledger-assumed">Figures are geometry. The test fit on the car decides.</p>
     </aside>
+  );
+}
+
+/** Where what holds a setup is not sure, the reading that would narrow it most. */
+function Unsure({ check }: { check: Check }) {
+  const lengths = useLengths();
+  const { probability, plusMinus, restsOn } = check;
+  const [first] = restsOn ?? [];
+  if (!first || probability === null || probability <= 0.025 || probability >= 0.975) return null;
+  return (
+    <p className="soft ledger-unsure">
+      ±{lengths.text(plusMinus)}: {likelihoodWord(probability)} to keep its limit. Would help most: {first.name}, to ±
+      {lengths.text(first.leftPlusMinus)}.
+    </p>
   );
 }
 

@@ -4,7 +4,7 @@ import type { GeometryKey } from '#core/suspension';
 import { formatMeasure, formatNumber, measureFigure, measureSign, offsetFigure } from '#core/units';
 import { verdictWord, type Check } from '#core/verdict';
 import type { Lengths } from '../../preferences/PreferencesContext';
-import { limitText, unitText, valueFigure } from '../checkWords';
+import { limitText, sureText, unitText, valueFigure } from '../checkWords';
 import { GEOMETRY_NAMES } from '../room/geometryNames';
 
 /** A figure of the ledger as it is shown. */
@@ -22,6 +22,7 @@ export interface Row {
 const ASSUMED: Record<string, string> = {
   flangeMm: 'flange thickness 12.7 mm a side',
   stackMm: 'no spacer on the car now',
+  uncertaintyMm: 'the gaps of the room as read with a tape, ±1.5 mm',
   innerFace: "the wheel's inner face, by the family of its spokes",
   'assumed-lip': 'a fender lip from the gaps at rest',
   'assumed-lip-left': 'a fender lip from the gaps at rest, left',
@@ -57,7 +58,7 @@ export function checkRow(check: Check, lengths: Lengths): Row {
   return {
     key: check.code,
     label: check.label,
-    note: `${verdictWord(check)} · ${limitText(check, lengths)}`,
+    note: `${verdictWord(check)} · ${limitText(check, lengths)}${sureText(check, lengths)}`,
     value: valueFigure(check, lengths),
     unit: check.value === null || valueFigure(check, lengths) === 'same' ? '' : unitText(check, lengths),
     working: () => check.working,

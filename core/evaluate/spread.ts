@@ -1,0 +1,72 @@
+import type { AxleName, Caliper, InnerFace, VehicleAxle } from '#core/job';
+import { INSTRUMENT_UNCERTAINTY_MM, type Contribution } from '#core/uncertainty';
+import { mmFromInches } from '#core/units';
+import type { Fitted } from './fitted';
+
+/** How far makes of one size differ from the size, ± at 95 % in percent (common practice, no source). */
+export const MAKES_DIFFER_PCT = { section: 3, diameter: 1 } as const;
+/** How exactly a tire's own dimension is known once somebody measured it or looked it up, ± mm (common practice, no source). */
+const MEASURED_TIRE_MM = 1;
+
+type GapKey = 'outboardGapMm' | 'inboardGapMm' | 'archGapMm';
+const GAP_NAMES: Record<GapKey, string> = {
+  outboardGapMm: 'gap to the fender',
+  inboardGapMm: 'inner gap',
+  archGapMm: 'arch gap',
+};
+
+/** How exact a gap of the room is: as its last reading says, else as the room says, else a tape's, assumed. */
+export function gapSpread(axle: VehicleAxle, key: GapKey): Contribution {
+  const last = axle.readings?.findLast((reading) => reading.key === `room.${key}` && !reading.withdrawn);
+  const known = last?.uncertaintyMm ?? axle.room?.uncertaintyMm ?? null;
+  return { name: GAP_NAMES[key], plusMinus: known ?? INSTRUMENT_UNCERTAINTY_MM.tape!, assumed: known === null };
+}
+
+/** The same tire stands where it stood: what is wrong with its dimensions is wrong on both sides and falls out. */
+const sameTire = (one: Fitted, other: Fitted): boolean => JSON.stringify(one.tire) === JSON.stringify(other.tire);
+
+/** By how much a wheel's half width is uncertain: its tire's, where the tire is widest; nothing where the rim is. */
+function halfWidth(fitted: Fitted, of: string): Contribution[] {
+  const { sectionWidthMm, tire, wheel, flangeMm } = fitted;
+  if (sectionWidthMm === null || wheel.rimWidthIn == null) return [];
+  if (mmFromInches(wheel.rimWidthIn) / 2 + flangeMm >= sectionWidthMm / 2) return [];
+  const measured = tire.sectionWidthMm != null;
+  const whole = measured ? MEASURED_TIRE_MM : (sectionWidthMm * MAKES_DIFFER_PCT.section) / 100;
+  return [{ name: `half the section of the ${of} tire`, plusMinus: whole / 2, assumed: !measured }];
+}
+
+function halfDiameter({ overallDiameterMm, tire }: Fitted, of: string): Contribution[] {
+  if (overallDiameterMm === null) return [];
+  const measured = tire.overallDiameterMm != null;
+  const whole = measured ? MEASURED_TIRE_MM : (overallDiameterMm * MAKES_DIFFER_PCT.diameter) / 100;
+  return [{ name: `half the diameter of the ${of} tire`, plusMinus: whole / 2, assumed: !measured }];
+}
+
+/** What face against fender, or the inner gap, rests on: the gap that was read and the half widths of both tires. */
+export function lateralSpread(axle: VehicleAxle, key: 'outboardGapMm' | 'inboardGapMm', candidate: Fitted, present: Fitted): Contribution[] {
+  const tires = sameTire(candidate, present) && candidate.wheel.rimWidthIn === present.wheel.rimWidthIn ? [] : [...halfWidth(candidate, 'new'), ...halfWidth(present, 'present')];
+  return [gapSpread(axle, key), ...tires];
+} // prettier-ignore
+
+/** What the arch gap rests on: the gap that was read and half the diameters of both tires. */
+export function archSpread(axle: VehicleAxle, candidate: Fitted, present: Fitted): Contribution[] {
+  const tires = sameTire(candidate, present) ? [] : [...halfDiameter(candidate, 'new'), ...halfDiameter(present, 'present')]; // prettier-ignore
+  return [gapSpread(axle, 'archGapMm'), ...tires];
+}
+
+/** How exact a shape is by how it became known: read with a rule, from a drawing or template, or assumed by its family. */
+const SHAPE_MM = { traced: 0.5, typed: 0.5, straightedge: 0.5, file: 1, family: 5 } as const;
+
+/** What a brake's room rests on: its outline and the wheel's inner face. */
+export function brakeSpread(caliper: Caliper | undefined, face: InnerFace | undefined): Contribution[] {
+  return [
+    { name: "the brake's outline", plusMinus: SHAPE_MM[caliper?.origin ?? 'typed'], assumed: caliper?.origin === undefined }, // prettier-ignore
+    { name: "the wheel's inner face", plusMinus: SHAPE_MM[face?.origin ?? 'typed'], assumed: face?.origin === undefined || face.origin === 'family' }, // prettier-ignore
+  ];
+}
+
+/** Whether the room of an axle says how exact its gaps were read. */
+export const roomSpreadAssumed = (axle: VehicleAxle, name: AxleName): string[] =>
+  axle.room && (['outboardGapMm', 'inboardGapMm', 'archGapMm'] as const).some((key) => axle.room![key] != null && gapSpread(axle, key).assumed)
+    ? [`vehicle.${name}.room.uncertaintyMm`]
+    : []; // prettier-ignore

@@ -1,0 +1,4 @@
+/** The part of jstat that the checks ask. */
+declare module 'jstat' {
+  export const jStat: { normal: { cdf(x: number, mean: number, std: number): number } };
+}
