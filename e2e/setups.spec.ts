@@ -138,6 +138,22 @@ test('front and rear differ; the list has the same fields; every row opens its w
   await expect(ledgerRow(page, 'inboard')).toContainText(/= \d\.\d\d in/);
 });
 
+test('how sure a figure is stands beside it, and what would help most', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  await page.keyboard.press('j');
+  await expect(ledgerRow(page, 'inboard')).toContainText('±4.5, as likely as not to keep it');
+  await expect(ledgerRow(page, 'arch')).toContainText(/limit 3\.0 · ±\d\.\d/);
+  await ledgerRow(page, 'inboard').getByRole('button').click();
+  await expect(ledgerRow(page, 'inboard')).toContainText(/would help most: half the section of the new tire/);
+  // A brief that would rather have none: the spacer is told, with the wheel that does without.
+  await page.keyboard.press('4');
+  await page.getByRole('combobox', { name: 'Spacers and adapters' }).click();
+  await page.getByText('never', { exact: true }).click();
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('5');
+  await expect(ledgerRow(page, 'spacers')).toContainText('not wanted');
+});
+
 test('compare lays every setup beside the present car, on one scale and in a table', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'compare');
   await expect(

@@ -10,7 +10,7 @@ import { LengthField } from '../ui/fields/LengthField';
 import { NumberField } from '../ui/fields/NumberField';
 import { useEditAt } from '../ui/parts/useEditAt';
 import { WishScale } from '../ui/stations/WishScale';
-import { CENTRING_RULES, NEAR_RULES } from '../ui/stations/choices';
+import { CENTRING_RULES, NEAR_RULES, SPACER_RULES } from '../ui/stations/choices';
 import '../ui/stations/brief.css';
 
 const LIMITS: readonly { key: LimitKey; label: string; meaning: string }[] = [
@@ -142,6 +142,14 @@ export default function BriefPage() {
             choices={NEAR_RULES}
             placeholder="allowed, with care (house)"
             commit={(value) => editAt(['brief', 'rules', 'nearPatterns'], value)}
+            width={280}
+          />
+          <ChoiceField
+            label="Spacers and adapters"
+            value={brief.rules?.spacers ?? null}
+            choices={SPACER_RULES}
+            placeholder="accepted (house)"
+            commit={(value) => editAt(['brief', 'rules', 'spacers'], value)}
             width={280}
           />
         </div>

@@ -39,6 +39,7 @@ const MATCH_NOTES: Record<string, string> = {
   centring: 'bore less what it sits on',
   seat: 'wheel against nut or bolt',
   'bolt-lengths': 'do not mix them',
+  spacers: 'the whole stack',
   speedometer: 'shown: never below true',
   tpms: 'against car and wheels',
 };
@@ -73,6 +74,7 @@ function matchReason({ code, value, verdict }: Check): string {
   if (code === 'tpms') return verdict === 'caution' ? 'the lamp stays on' : 'car or wheel does not take them';
   if (code === 'seat') return 'forms differ';
   if (code === 'bolt-lengths') return 'two lengths on one car';
+  if (code === 'spacers') return 'a wheel of the right offset does it';
   if (code === 'pattern') return value ? `circles ${formatNumber(value, 2, true)} mm apart` : 'counts differ';
   if (value !== null && value < 0) return `bore ${formatNumber(-value, 1)} mm too small`;
   return value !== null && value > HOUSE_LIMITS.boreMm

@@ -2,7 +2,8 @@ import { centringLines, centringOf, type Centring } from '#core/centring';
 import { fasteningLines, fasteningOf, lugHoleFor, SEAT_NAMES, threadOrNull, type Fastening } from '#core/fastener';
 import { matchPattern, NEAR_PATTERN_MM, patternName, patternOf, wholePattern, type BoltPattern } from '#core/hub';
 import type { AxleName, Brief, Hub, Seat, SetupAxle, StackPart } from '#core/job';
-import type { Words } from '#core/units';
+import { spacerVerdict, stackThicknessMm } from '#core/stack';
+import { offsetFigure, type Words } from '#core/units';
 import type { Check, Verdict } from '#core/verdict';
 import { hubPatternOf, type HubPattern } from './hubPattern';
 import { Judged } from './judged';
@@ -89,6 +90,7 @@ export function hardwareChecks(
     ),
     seatCheck(axle, hardware, candidate),
     ...lugHoleCheck(axle, hardware, candidate, words),
+    ...spacerCheck(axle, candidate, brief, words),
   ];
 }
 
@@ -157,6 +159,34 @@ function seatCheck(axle: AxleName, { seat, seatAssumed }: Hardware, { wheel }: S
       ...(known && seat !== wanted ? ['a nut or bolt must have the form of its seat: it works loose otherwise'] : []),
     ],
   );
+}
+
+/** Judged only where the brief would rather have none. */
+function spacerCheck(axle: AxleName, { stack, wheel }: SetupAxle, brief: Brief | undefined, words: Words): Check[] {
+  const rule = brief?.rules?.spacers ?? 'accepted';
+  const stackMm = stackThicknessMm(stack ?? []);
+  if (rule === 'accepted' || stackMm === 0) return [];
+  return [
+    new Judged(
+      {
+        code: 'spacers',
+        label: 'Spacers, by the brief',
+        axle,
+        value: stackMm,
+        ...NO_MARGIN,
+        unit: 'mm',
+        verdict: spacerVerdict(stackMm, rule),
+      },
+      () => [
+        rule === 'never' ? 'the brief wants none' : 'the brief prefers a wheel of the right offset',
+        ...(stackMm !== null && wheel?.offsetMm != null
+          ? [
+              `${offsetFigure(wheel.offsetMm)} − ${words.number(stackMm)} = ${offsetFigure(wheel.offsetMm - stackMm)} mm: a wheel of that offset stands the same without`,
+            ]
+          : []),
+      ],
+    ),
+  ];
 }
 
 /** Judged only where somebody measured the wheel's lug hole. */

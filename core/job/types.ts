@@ -2,7 +2,7 @@ import type { CentringRule } from '#core/centring';
 import type { NearPatternRule } from '#core/hub';
 import type { CarSensors, SensorChoice, SensorSeat } from '#core/sensor';
 import type { Lies } from '#core/spare';
-import type { StackPiece } from '#core/stack';
+import type { SpacerRule, StackPiece } from '#core/stack';
 import type { Change } from '#core/suspension';
 import type { Drive } from '#core/verdict';
 import type { BackspacingConvention } from '#core/wheel';
@@ -136,7 +136,13 @@ export interface Brief {
       }
     | undefined;
   /** House rules set aside for this job. */
-  rules?: { centring?: CentringRule | undefined; nearPatterns?: NearPatternRule | undefined } | undefined;
+  rules?:
+    | {
+        centring?: CentringRule | undefined;
+        nearPatterns?: NearPatternRule | undefined;
+        spacers?: SpacerRule | undefined;
+      }
+    | undefined;
   /** What a sweep allows for beside the tire as it is new and unloaded. */
   sweep?: { growth?: boolean | undefined; bulgeMm?: Measured } | undefined;
   /** Speeds at which the speedometer is looked at. */

@@ -26,3 +26,4 @@ export const effectiveOffsetMm = (offsetMm: number, stackMm: number): number => 
 
 export * from './thickness';
 export * from './trial';
+export * from './rule';

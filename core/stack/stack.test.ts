@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { DomainError } from '#core/errors';
 import { extentMm, lateralPlace } from '#core/position';
-import { effectiveOffsetMm, offsetFromTrialMm, pieceThicknessMm, stackThicknessMm } from '#core/stack';
+import { effectiveOffsetMm, offsetFromTrialMm, pieceThicknessMm, spacerVerdict, stackThicknessMm } from '#core/stack';
 
 describe('thickness', () => {
   test('pieces add up, rings add nothing, an unknown one leaves it open', () => {
@@ -23,6 +23,20 @@ describe('thickness', () => {
     expect(() => pieceThicknessMm(0, 'each')).toThrow(DomainError);
     expect(() => pieceThicknessMm(-5, 'pair')).toThrow('a thickness must be more than 0');
   });
+});
+
+describe('spacers against the wish', () => {
+  // Practice is divided (common practice, no source).
+  test.each([
+    ['accepted', 20, 'ok'],
+    ['accepted', null, 'ok'],
+    ['prefer-offset', 0, 'ok'],
+    ['prefer-offset', 5, 'caution'],
+    ['prefer-offset', null, 'unknown'],
+    ['never', 0, 'ok'],
+    ['never', 3, 'fail'],
+    ['never', null, 'unknown'],
+  ] as const)('%s, a stack of %p: %s', (rule, stackMm, verdict) => expect(spacerVerdict(stackMm, rule)).toBe(verdict));
 });
 
 describe('from a trial spacer to the next wheel', () => {

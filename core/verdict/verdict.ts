@@ -18,6 +18,7 @@ export const MATCHING: ReadonlySet<string> = new Set([
   'centring',
   'seat',
   'bolt-lengths',
+  'spacers',
   'speedometer',
   'tpms',
 ]);

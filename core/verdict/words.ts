@@ -30,6 +30,12 @@ const SPEED: Record<Verdict, string> = {
   fail: 'out of its band',
   unknown: 'not known',
 };
+const WANTED: Record<Verdict, string> = {
+  ok: 'as wished',
+  caution: 'not preferred',
+  fail: 'not wanted',
+  unknown: 'not known',
+};
 const FACE: Record<Verdict, string> = {
   ok: 'in place',
   caution: 'too far in',
@@ -53,5 +59,6 @@ export function verdictWord(check: Pick<Check, 'code' | 'verdict'>): string {
   if (check.code === 'load' || check.code === 'wheel-rating') return CARRY[check.verdict];
   if (check.code === 'speedometer') return SPEED[check.verdict];
   if (check.code === 'fastening') return HOLD[check.verdict];
+  if (check.code === 'spacers') return WANTED[check.verdict];
   return MATCH[check.verdict];
 }

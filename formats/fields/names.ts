@@ -27,6 +27,7 @@ const NAMES: Record<string, string> = {
   rules: 'house rules',
   centring: 'centring rule',
   nearPatterns: 'near patterns',
+  spacers: 'spacers',
   prices: 'prices',
   lengthMm: 'stud or bolt length',
   kind: 'kind',

@@ -135,7 +135,11 @@ const job = Joi.object({
     speedsKmh: Joi.array()
       .items(known(ranged('speedKmh')))
       .max(8),
-    rules: Joi.object({ centring: Joi.valid('required', 'nuts'), nearPatterns: Joi.valid('care', 'refuse') }),
+    rules: Joi.object({
+      centring: Joi.valid('required', 'nuts'),
+      nearPatterns: Joi.valid('care', 'refuse'),
+      spacers: Joi.valid('accepted', 'prefer-offset', 'never'),
+    }),
     prices: Joi.object({
       currency: text(8),
       adapterEach: ranged('price'),

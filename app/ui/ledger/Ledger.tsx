@@ -69,7 +69,10 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
     <Group
       key="hub"
       title={`Wheel on hub, ${axle}`}
-      rows={[...pick('pattern', 'centring', 'fastening', 'seat', 'lug-hole'), ...wheelRows(report[axle], lengths)]}
+      rows={[
+        ...pick('pattern', 'centring', 'fastening', 'seat', 'lug-hole', 'spacers'),
+        ...wheelRows(report[axle], lengths),
+      ]}
       {...shown}
     />
   );

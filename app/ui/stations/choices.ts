@@ -1,3 +1,4 @@
+import type { SpacerRule } from '#core/stack';
 import { SEAT_NAMES } from '#core/fastener';
 import type { CentringRule } from '#core/centring';
 import type { NearPatternRule } from '#core/hub';
@@ -36,6 +37,11 @@ export const CENTRING_RULES: readonly (readonly [CentringRule, string])[] = [
 export const NEAR_RULES: readonly (readonly [NearPatternRule, string])[] = [
   ['care', 'allowed, with care'],
   ['refuse', 'refused'],
+];
+export const SPACER_RULES: readonly (readonly [SpacerRule, string])[] = [
+  ['accepted', 'accepted'],
+  ['prefer-offset', 'rather a wheel of the right offset'],
+  ['never', 'never'],
 ];
 export const LIES: readonly (readonly [Lies, string])[] = [
   ['face-up', 'street face up'],
