@@ -48,8 +48,14 @@ export async function shapeAsked(jobId: string, axle: AxleName, of: string): Pro
     return { ...base, outline, face: null, name: vehicleAxle.caliper?.label || 'brake' };
   }
   const setup = job.setups.find(({ id }) => of === setupKey(id));
-  const item = of.startsWith(STORE) ? (await listItems()).find(({ item }) => item.kind === 'wheel' && itemName(item) === of.slice(STORE.length)) : undefined; // prettier-ignore
-  const face = setup ? setup[axle]?.wheel?.innerFace : of === PRESENT ? vehicleAxle.baseline?.wheel?.innerFace : item?.item.innerFace; // prettier-ignore
+  const item = of.startsWith(STORE)
+    ? (await listItems()).find(({ item }) => item.kind === 'wheel' && itemName(item) === of.slice(STORE.length))
+    : undefined;
+  const face = setup
+    ? setup[axle]?.wheel?.innerFace
+    : of === PRESENT
+      ? vehicleAxle.baseline?.wheel?.innerFace
+      : item?.item.innerFace;
   if (!face?.barrel && !face?.spoke) throw new Response('this wheel has no inner face', { status: 404 });
   const name = setup ? `wheel of setup ${setup.id.toUpperCase()}` : item ? itemName(item.item) : 'wheel on the car';
   return { ...base, outline: null, face, name };

@@ -1,37 +1,16 @@
-import Flatten from '@flatten-js/core';
 import fc from 'fast-check';
 import { barrelRadiusMm, brakeRoom, clearanceOf, stackToClearMm, weightLine } from '#core/brake';
 import type { AxialPoint } from '#core/job';
+import { at, number, outlines, point, polygon, segments } from './fixtures/outlines';
 
-const at = (a: number, r: number): AxialPoint => ({ a, r });
-const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-
-/** A star-shaped outline around a place: corners in order of their angle, so that it cannot cross itself. */
-const star = (corners: readonly number[], a: number, r: number): AxialPoint[] =>
-  corners.map((reach, index) => {
-    const angle = (2 * Math.PI * index) / corners.length;
-    return at(a + reach * Math.cos(angle), r + reach * Math.sin(angle));
-  });
-const outlines = fc
-  .record({ reach: fc.array(number(8, 40), { minLength: 4, maxLength: 14 }), a: number(-30, 0), r: number(110, 150) })
-  .map(({ reach, a, r }) => star(reach, a, r));
 /** The back of spokes: from the rim inward, each point nearer to the hub. */
 const spokes = fc
   .array(number(20, 90), { minLength: 2, maxLength: 12 })
   .map((places) => places.map((a, index) => at(a, 195 - (130 * index) / (places.length - 1))));
 
-const { point, segment, polygon } = { point: Flatten.point, segment: Flatten.segment, polygon: (points: AxialPoint[]) => new Flatten.Polygon(points.map(({ a, r }) => Flatten.point(a, r))) }; // prettier-ignore
 /** Distance of two shapes by flatten-js: least over all pairs of their pieces; 0 where they cross. */
-function referenceMm(outline: readonly AxialPoint[], line: readonly AxialPoint[]): number {
-  const pieces = (points: readonly AxialPoint[], closed: boolean) =>
-    points.slice(0, closed ? undefined : -1).map((from, index) => {
-      const to = points[(index + 1) % points.length]!;
-      return segment(point(from.a, from.r), point(to.a, to.r));
-    });
-  return Math.min(
-    ...pieces(outline, true).flatMap((one) => pieces(line, false).map((other) => one.distanceTo(other)[0])),
-  );
-}
+const referenceMm = (outline: readonly AxialPoint[], line: readonly AxialPoint[]): number =>
+  Math.min(...segments(outline, true).flatMap((one) => segments(line, false).map((other) => one.distanceTo(other)[0])));
 
 describe('distance of an outline to a wheel', () => {
   // Source: @flatten-js/core, a general-purpose geometry library.
@@ -53,7 +32,7 @@ describe('distance of an outline to a wheel', () => {
   /** Whether the outline lies wholly behind the line. */
   const polygonHolds = (outline: AxialPoint[], line: readonly AxialPoint[]): boolean => {
     const metal = polygon([...line, at(900, line.at(-1)!.r), at(900, line[0]!.r)]);
-    return outline.every(({ a, r }) => metal.contains(point(a, r)));
+    return outline.every((place) => metal.contains(point(place)));
   };
   test('an overlap is as deep as the deepest of 4 000 places of the outline, within what they leave out', () => {
     fc.assert(
@@ -62,7 +41,7 @@ describe('distance of an outline to a wheel', () => {
         const found = clearanceOf(outline, spoke, 'outboard');
         fc.pre(found.mm < 0);
         const metal = polygon([...spoke, at(900, spoke.at(-1)!.r), at(900, spoke[0]!.r)]);
-        const line = spoke.slice(0, -1).map((from, index) => segment(point(from.a, from.r), point(spoke[index + 1]!.a, spoke[index + 1]!.r))); // prettier-ignore
+        const line = segments(spoke, false);
         const steps = Math.ceil(4000 / outline.length);
         let deepest = 0;
         let gap = 0;
@@ -70,7 +49,9 @@ describe('distance of an outline to a wheel', () => {
           const to = outline[(index + 1) % outline.length]!;
           gap = Math.max(gap, Math.hypot(to.a - from.a, to.r - from.r) / steps);
           for (let step = 0; step < steps; step++) {
-            const place = point(from.a + ((to.a - from.a) * step) / steps, from.r + ((to.r - from.r) * step) / steps);
+            const place = point(
+              at(from.a + ((to.a - from.a) * step) / steps, from.r + ((to.r - from.r) * step) / steps),
+            );
             const mm = Math.min(...line.map((piece) => place.distanceTo(piece)[0]));
             if (mm > deepest && metal.contains(place)) deepest = mm;
           }

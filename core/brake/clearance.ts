@@ -35,10 +35,19 @@ function apart(mine: readonly Piece[], theirs: readonly Piece[]): Clearance {
 }
 
 /** The deepest place of an outline in the metal; null where it is outside. */
-function deepest(mine: readonly Piece[], theirs: readonly Piece[], line: readonly AxialPoint[], behind: Behind): Clearance | null {
-  const far = ({ a, r }: AxialPoint): AxialPoint => (behind === 'outboard' ? { a: a + FAR_MM, r } : { a, r: r + FAR_MM });
+function deepest(
+  mine: readonly Piece[],
+  theirs: readonly Piece[],
+  line: readonly AxialPoint[],
+  behind: Behind,
+): Clearance | null {
+  const far = ({ a, r }: AxialPoint): AxialPoint =>
+    behind === 'outboard' ? { a: a + FAR_MM, r } : { a, r: r + FAR_MM };
   const [first, last] = [line[0]!, line.at(-1)!];
-  const ends: Piece[] = [[first, far(first)], [last, far(last)]];
+  const ends: Piece[] = [
+    [first, far(first)],
+    [last, far(last)],
+  ];
   const metal = [...line, far(last), far(first)];
   let found: Clearance | null = null;
   for (const [from, to] of mine) {
@@ -56,7 +65,7 @@ function deepest(mine: readonly Piece[], theirs: readonly Piece[], line: readonl
     }
   }
   return found;
-} // prettier-ignore
+}
 
 const between = (from: AxialPoint, to: AxialPoint, t: number): AxialPoint => ({
   a: from.a + t * (to.a - from.a),

@@ -33,9 +33,11 @@ export function weightsFault(weights: readonly WeightZone[], barrel: readonly Ax
   if (weights.length === 0) return null;
   if (!barrel) return 'need a barrel to stick to';
   const [least, most] = [Math.min(...barrel.map(({ a }) => a)), Math.max(...barrel.map(({ a }) => a))];
-  const wrong = weights.findIndex(({ fromMm, toMm }) => !(fromMm < toMm) || fromMm < least - 1e-6 || toMm > most + 1e-6);
+  const wrong = weights.findIndex(
+    ({ fromMm, toMm }) => !(fromMm < toMm) || fromMm < least - 1e-6 || toMm > most + 1e-6,
+  );
   return wrong < 0 ? null : `zone ${wrong + 1} must run outward and lie on the barrel`;
-} // prettier-ignore
+}
 
 /**
  * An inner face from depths under a straight-edge across the back flange: a = depth − backspacing (overall), at the radii they were read at.
@@ -52,11 +54,17 @@ export function faceFromDepths(
 ): Pick<InnerFace, 'barrel' | 'spoke'> {
   barrel.forEach(({ depthMm }, index) => {
     if (index > 0 && depthMm <= barrel[index - 1]!.depthMm)
-      throw new DomainError('the barrel is read deeper and deeper: this depth is not below the one before', `barrel.${index}.depthMm`); // prettier-ignore
+      throw new DomainError(
+        'the barrel is read deeper and deeper: this depth is not below the one before',
+        `barrel.${index}.depthMm`,
+      );
   });
   spoke.forEach(({ radiusMm }, index) => {
     if (index > 0 && radiusMm >= spoke[index - 1]!.radiusMm)
-      throw new DomainError('spokes are read from the rim toward the hub: this radius is not smaller than the one before', `spoke.${index}.radiusMm`); // prettier-ignore
+      throw new DomainError(
+        'spokes are read from the rim toward the hub: this radius is not smaller than the one before',
+        `spoke.${index}.radiusMm`,
+      );
   });
   const deepest = barrel.at(-1)?.depthMm;
   spoke.forEach(({ radiusMm, depthMm }, index) => {

@@ -9,7 +9,9 @@ const same = (one: AxialPoint, other: AxialPoint): boolean =>
 
 /** An outline without points that stand twice, and without its first point again at the end. */
 export const withoutRepeats = (outline: readonly AxialPoint[]): AxialPoint[] =>
-  outline.filter((point, index) => index === 0 || !same(point, outline[index - 1]!)).filter((point, index, kept) => index === 0 || index < kept.length - 1 || !same(point, kept[0]!)); // prettier-ignore
+  outline
+    .filter((point, index) => index === 0 || !same(point, outline[index - 1]!))
+    .filter((point, index, kept) => index === 0 || index < kept.length - 1 || !same(point, kept[0]!));
 
 /** Area inside a closed outline in mm², the shoelace formula: positive counter-clockwise in (a, r). */
 export function outlineAreaMm2(outline: readonly AxialPoint[]): number {
@@ -29,10 +31,11 @@ export function outlineFault(outline: readonly AxialPoint[]): string | null {
   const points = withoutRepeats(outline);
   if (points.length < 3) return 'needs at least three corners';
   const crossed = firstCrossing(points, true);
-  if (crossed) return `crosses itself: the edge behind point ${crossed[0] + 1} meets the one behind point ${crossed[1] + 1}`;
+  if (crossed)
+    return `crosses itself: the edge behind point ${crossed[0] + 1} meets the one behind point ${crossed[1] + 1}`;
   if (Math.abs(outlineAreaMm2(points)) < 1) return 'has no area';
   return null;
-} // prettier-ignore
+}
 
 /** The first two pieces of a line that meet and are not neighbours, by their places in it. */
 export function firstCrossing(points: readonly AxialPoint[], closed: boolean): [number, number] | null {

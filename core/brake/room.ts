@@ -27,7 +27,9 @@ export function brakeRoom(outline: readonly AxialPoint[], face: InnerFace, stack
     wheel: { a: clearance.wheel.a + stackMm, r: clearance.wheel.r },
   });
   const { spoke, barrel } = face;
-  const weights = barrel ? (face.weights ?? []).map((zone) => clearanceOf(moved, weightLine(barrel, zone), 'outward')) : []; // prettier-ignore
+  const weights = barrel
+    ? (face.weights ?? []).map((zone) => clearanceOf(moved, weightLine(barrel, zone), 'outward'))
+    : [];
   const weight = weights.sort((one, other) => one.mm - other.mm)[0];
   return {
     spoke: spoke ? back(clearanceOf(moved, spoke, 'outboard')) : null,

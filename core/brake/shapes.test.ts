@@ -1,4 +1,3 @@
-import Flatten from '@flatten-js/core';
 import fc from 'fast-check';
 import {
   barrelFault,
@@ -20,21 +19,9 @@ import {
   withoutRepeats,
 } from '#core/brake';
 import { DomainError } from '#core/errors';
-import type { AxialPoint, SpokeFamily } from '#core/job';
+import type { SpokeFamily } from '#core/job';
+import { at, number, outlines, polygon, segments, star } from './fixtures/outlines';
 
-const at = (a: number, r: number): AxialPoint => ({ a, r });
-const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-
-/** A star-shaped outline around a place: corners in order of their angle, so that it cannot cross itself. */
-const star = (corners: readonly number[], a: number, r: number): AxialPoint[] =>
-  corners.map((reach, index) => {
-    const angle = (2 * Math.PI * index) / corners.length;
-    return at(a + reach * Math.cos(angle), r + reach * Math.sin(angle));
-  });
-const outlines = fc
-  .record({ reach: fc.array(number(8, 40), { minLength: 4, maxLength: 14 }), a: number(-30, 0), r: number(110, 150) })
-  .map(({ reach, a, r }) => star(reach, a, r));
-const { point, segment, polygon } = { point: Flatten.point, segment: Flatten.segment, polygon: (points: AxialPoint[]) => new Flatten.Polygon(points.map(({ a, r }) => Flatten.point(a, r))) }; // prettier-ignore
 describe('outlines', () => {
   test.each([
     ['two corners', [at(0, 0), at(10, 10)], /three corners/],
@@ -62,7 +49,7 @@ describe('outlines', () => {
         const outline = star(reach, 0, 100);
         const i = pick % (outline.length - 1);
         [outline[i], outline[i + 1]] = [outline[i + 1]!, outline[i]!];
-        const pieces = outline.map((from, index) => segment(point(from.a, from.r), point(outline[(index + 1) % outline.length]!.a, outline[(index + 1) % outline.length]!.r))); // prettier-ignore
+        const pieces = segments(outline, true);
         const crosses = pieces.some(
           (one, first) =>
           pieces.some((other, second) => second > first + 1 && !(first === 0 && second === pieces.length - 1) && one.intersect(other).length > 0), // prettier-ignore

@@ -20,10 +20,14 @@ export interface SmallestRim {
 }
 
 /** The greatest radius of a brake: of its outline, else of its rotor and a usual bridge over it; null where neither is known. */
-export function brakeRadiusMm(outline: readonly AxialPoint[] | undefined, rotorDiameterMm: number | null): { mm: number; assumed: boolean } | null {
-  if (outline && outline.length > 0) return { mm: Math.max(...outline.map(({ r }) => r), (rotorDiameterMm ?? 0) / 2), assumed: false };
+export function brakeRadiusMm(
+  outline: readonly AxialPoint[] | undefined,
+  rotorDiameterMm: number | null,
+): { mm: number; assumed: boolean } | null {
+  if (outline && outline.length > 0)
+    return { mm: Math.max(...outline.map(({ r }) => r), (rotorDiameterMm ?? 0) / 2), assumed: false };
   return rotorDiameterMm === null ? null : { mm: rotorDiameterMm / 2 + BRIDGE_MM, assumed: true };
-} // prettier-ignore
+}
 
 /**
  * The smallest rim diameter that can work over a brake: bead seat radius − wall (6 mm) − drop centre (18 mm, where the brake stands under it)

@@ -17,7 +17,10 @@ export function outlineFromReach(rows: readonly ReachRow[], backMm: number): Axi
   if (rows.length < 2) throw new DomainError('needs the reach at two radii at least', 'reach');
   rows.forEach(({ radiusMm, reachMm }, index) => {
     if (index > 0 && radiusMm <= rows[index - 1]!.radiusMm)
-      throw new DomainError('radii grow from the hub outward: this one is not larger than the one before', `reach.${index}.radiusMm`); // prettier-ignore
+      throw new DomainError(
+        'radii grow from the hub outward: this one is not larger than the one before',
+        `reach.${index}.radiusMm`,
+      );
     if (reachMm <= backMm) throw new DomainError('lies behind the back of the brake', `reach.${index}.reachMm`);
   });
   return [

@@ -32,7 +32,11 @@ export const brakeLimits = (brief: Brief | undefined) => ({
  * The room of a car's brake in a candidate's wheel, behind its stack. Unknown without the brake's outline or the wheel's inner face, and for a
  * wheel of another width or offset than the face was read on.
  */
-export function brakeOf(caliper: Caliper | undefined, fitted: Pick<Fitted, 'wheel' | 'offsetMm' | 'stackMm'>, brief: Brief | undefined): BrakeCase {
+export function brakeOf(
+  caliper: Caliper | undefined,
+  fitted: Pick<Fitted, 'wheel' | 'offsetMm' | 'stackMm'>,
+  brief: Brief | undefined,
+): BrakeCase {
   const { wheel, offsetMm, stackMm } = fitted;
   const face = wheel.innerFace;
   const outline = caliper?.outline;
@@ -60,13 +64,16 @@ export function brakeOf(caliper: Caliper | undefined, fitted: Pick<Fitted, 'whee
     ]),
   };
   return { report, room, stackMm, ...limits, missing: null, caliper, face };
-} // prettier-ignore
+}
 
-function missingOf(outline: readonly AxialPoint[] | undefined, { wheel, stackMm }: Pick<Fitted, 'wheel' | 'stackMm'>): string | null {
+function missingOf(
+  outline: readonly AxialPoint[] | undefined,
+  { wheel, stackMm }: Pick<Fitted, 'wheel' | 'stackMm'>,
+): string | null {
   if (!outline) return "the brake's outline is needed";
   if (!wheel.innerFace?.spoke && !wheel.innerFace?.barrel) return "the wheel's inner face is needed";
   return stackMm === null ? 'every thickness of the stack is needed' : null;
-} // prettier-ignore
+}
 
 const otherWheel = ({ readOn }: InnerFace): string =>
   `the inner face was read on a wheel ${rimFigure(readOn!.rimWidthIn)} in wide with offset ${offsetFigure(readOn!.offsetMm)}; this one has another inside`;
@@ -117,7 +124,14 @@ function foundFor(outline: readonly AxialPoint[], face: InnerFace, spokeMm: numb
 /** The checks of a brake in a wheel: to spokes, to the barrel, and to weights where some are known. */
 export function brakeChecks(axle: AxleName, one: BrakeCase, words: Words): Check[] {
   const { room, spokeLimit, barrelLimit } = one;
-  const check = (code: string, label: string, clearance: Clearance | null, limit: Limit, verdict: Verdict, lines: () => string[]) =>
+  const check = (
+    code: string,
+    label: string,
+    clearance: Clearance | null,
+    limit: Limit,
+    verdict: Verdict,
+    lines: () => string[],
+  ) =>
     new Judged(
       {
         code,
@@ -131,17 +145,48 @@ export function brakeChecks(axle: AxleName, one: BrakeCase, words: Words): Check
       },
       () => [...lines(), limitLine(limit, words.length(limit.value))],
       { parts: () => brakeSpread(one.caliper, one.face), contact: true, words },
-    ); // prettier-ignore
+    );
   const lines = (clearance: Clearance | null, part: 'spokes' | 'barrel', unseenMm: number) => () =>
     brakeLines(one, clearance, part, unseenMm, words);
   return [
-    check('brake-spoke', 'Brake to spokes', room?.spoke ?? null, spokeLimit, room ? spokeVerdict(room, spokeLimit.value) : 'unknown', lines(room?.spoke ?? null, 'spokes', room?.spokeUnseenMm ?? 0)),
-    check('brake-barrel', 'Brake to barrel', room?.barrel ?? null, barrelLimit, room ? barrelVerdict(room, barrelLimit.value) : 'unknown', lines(room?.barrel ?? null, 'barrel', room?.barrelUnseenMm ?? 0)),
-    ...(room?.weight ? [check('brake-weight', 'Brake to balance weights', room.weight, barrelLimit, clearanceVerdict(room.weight.mm, barrelLimit.value), lines(room.weight, 'barrel', 0))] : []),
-  ]; // prettier-ignore
+    check(
+      'brake-spoke',
+      'Brake to spokes',
+      room?.spoke ?? null,
+      spokeLimit,
+      room ? spokeVerdict(room, spokeLimit.value) : 'unknown',
+      lines(room?.spoke ?? null, 'spokes', room?.spokeUnseenMm ?? 0),
+    ),
+    check(
+      'brake-barrel',
+      'Brake to barrel',
+      room?.barrel ?? null,
+      barrelLimit,
+      room ? barrelVerdict(room, barrelLimit.value) : 'unknown',
+      lines(room?.barrel ?? null, 'barrel', room?.barrelUnseenMm ?? 0),
+    ),
+    ...(room?.weight
+      ? [
+          check(
+            'brake-weight',
+            'Brake to balance weights',
+            room.weight,
+            barrelLimit,
+            clearanceVerdict(room.weight.mm, barrelLimit.value),
+            lines(room.weight, 'barrel', 0),
+          ),
+        ]
+      : []),
+  ];
 }
 
-function brakeLines(one: BrakeCase, clearance: Clearance | null, part: 'spokes' | 'barrel', unseenMm: number, words: Words): string[] {
+function brakeLines(
+  one: BrakeCase,
+  clearance: Clearance | null,
+  part: 'spokes' | 'barrel',
+  unseenMm: number,
+  words: Words,
+): string[] {
   const { missing, report, stackMm, face } = one;
   if (missing !== null) return [`not known: ${missing}`];
   if (!clearance) return [`not known: the wheel's ${part} were not measured`];
@@ -157,4 +202,4 @@ function brakeLines(one: BrakeCase, clearance: Clearance | null, part: 'spokes' 
       ? 'no stack makes it clear'
       : `clears by its limits from a stack of ${words.length(report.stackToClearMm)} on`,
   ];
-} // prettier-ignore
+}

@@ -22,7 +22,11 @@ export interface RankedWheel<T> {
  * Wheels, each behind its own stack, by the room they leave a car's brake, most first: by what is left over the limits at the nearest of spokes, barrel and weights. Width and
  * offset do not enter: wheels alike in both differ inside. What is not known stands last.
  */
-export function rankByBrakeRoom<T>(job: Job, axle: AxleName, wheels: readonly { of: T; wheel: Wheel; stack: readonly StackPart[] }[]): RankedWheel<T>[] {
+export function rankByBrakeRoom<T>(
+  job: Job,
+  axle: AxleName,
+  wheels: readonly { of: T; wheel: Wheel; stack: readonly StackPart[] }[],
+): RankedWheel<T>[] {
   const vehicleAxle = job.vehicle[axle] ?? {};
   const carries = hubPatternOf(vehicleAxle.hub ?? {}).pattern;
   const ranked = wheels.map(({ of, wheel, stack }): RankedWheel<T> => {
@@ -38,4 +42,4 @@ export function rankByBrakeRoom<T>(job: Job, axle: AxleName, wheels: readonly { 
     return { of, wheel, brake: report, spareMm: left.length > 0 ? Math.min(...left) : null, pattern };
   });
   return ranked.sort((one, other) => (other.spareMm ?? -Infinity) - (one.spareMm ?? -Infinity));
-} // prettier-ignore
+}

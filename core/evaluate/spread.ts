@@ -43,14 +43,24 @@ function halfDiameter({ overallDiameterMm, tire }: Fitted, of: string): Contribu
 }
 
 /** What face against fender, or the inner gap, rests on: the gap that was read and the half widths of both tires. */
-export function lateralSpread(axle: VehicleAxle, key: 'outboardGapMm' | 'inboardGapMm', candidate: Fitted, present: Fitted): Contribution[] {
-  const tires = sameTire(candidate, present) && candidate.wheel.rimWidthIn === present.wheel.rimWidthIn ? [] : [...halfWidth(candidate, 'new'), ...halfWidth(present, 'present')];
+export function lateralSpread(
+  axle: VehicleAxle,
+  key: 'outboardGapMm' | 'inboardGapMm',
+  candidate: Fitted,
+  present: Fitted,
+): Contribution[] {
+  const tires =
+    sameTire(candidate, present) && candidate.wheel.rimWidthIn === present.wheel.rimWidthIn
+      ? []
+      : [...halfWidth(candidate, 'new'), ...halfWidth(present, 'present')];
   return [gapSpread(axle, key), ...tires];
-} // prettier-ignore
+}
 
 /** What the arch gap rests on: the gap that was read and half the diameters of both tires. */
 export function archSpread(axle: VehicleAxle, candidate: Fitted, present: Fitted): Contribution[] {
-  const tires = sameTire(candidate, present) ? [] : [...halfDiameter(candidate, 'new'), ...halfDiameter(present, 'present')]; // prettier-ignore
+  const tires = sameTire(candidate, present)
+    ? []
+    : [...halfDiameter(candidate, 'new'), ...halfDiameter(present, 'present')];
   return [gapSpread(axle, 'archGapMm'), ...tires];
 }
 
@@ -60,13 +70,24 @@ const SHAPE_MM = { traced: 0.5, typed: 0.5, straightedge: 0.5, file: 1, family: 
 /** What a brake's room rests on: its outline and the wheel's inner face. */
 export function brakeSpread(caliper: Caliper | undefined, face: InnerFace | undefined): Contribution[] {
   return [
-    { name: "the brake's outline", plusMinus: SHAPE_MM[caliper?.origin ?? 'typed'], assumed: caliper?.origin === undefined }, // prettier-ignore
-    { name: "the wheel's inner face", plusMinus: SHAPE_MM[face?.origin ?? 'typed'], assumed: face?.origin === undefined || face.origin === 'family' }, // prettier-ignore
+    {
+      name: "the brake's outline",
+      plusMinus: SHAPE_MM[caliper?.origin ?? 'typed'],
+      assumed: caliper?.origin === undefined,
+    },
+    {
+      name: "the wheel's inner face",
+      plusMinus: SHAPE_MM[face?.origin ?? 'typed'],
+      assumed: face?.origin === undefined || face.origin === 'family',
+    },
   ];
 }
 
 /** Whether the room of an axle says how exact its gaps were read. */
 export const roomSpreadAssumed = (axle: VehicleAxle, name: AxleName): string[] =>
-  axle.room && (['outboardGapMm', 'inboardGapMm', 'archGapMm'] as const).some((key) => axle.room![key] != null && gapSpread(axle, key).assumed)
+  axle.room &&
+  (['outboardGapMm', 'inboardGapMm', 'archGapMm'] as const).some(
+    (key) => axle.room![key] != null && gapSpread(axle, key).assumed,
+  )
     ? [`vehicle.${name}.room.uncertaintyMm`]
-    : []; // prettier-ignore
+    : [];

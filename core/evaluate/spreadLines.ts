@@ -9,7 +9,9 @@ export function spreadLines(
   words: Words,
 ): string[] {
   const [most] = rankedParts(parts);
-  const rests = parts.map(({ name, plusMinus: own, assumed }) => `${name} ±${words.figure(own)}${assumed ? ' (assumed)' : ''}`);
+  const rests = parts.map(
+    ({ name, plusMinus: own, assumed }) => `${name} ±${words.figure(own)}${assumed ? ' (assumed)' : ''}`,
+  );
   return [
     `±${words.length(plusMinus!)} at 95 %: root of the sum of squares of ${rests.join(', ')}`,
     `keeps its limit: ${likelihoodWord(probability!)}, ${shareText(probability!)}${touchProbability === null ? '' : `; touches: ${shareText(touchProbability)}`}`,
@@ -17,4 +19,4 @@ export function spreadLines(
       ? [`would help most: ${most.name}; read exactly, ±${words.length(most.leftPlusMinus)} would be left`]
       : []),
   ];
-} // prettier-ignore
+}

@@ -8,13 +8,19 @@ const apart = (one: DrawnPoint, other: DrawnPoint): number => Math.hypot(one.x -
  */
 export function chained(lines: readonly DrawnLine[], join: number): DrawnLine[] {
   const done = lines.filter(({ closed, fault }) => closed || fault !== null);
-  const open = lines.filter(({ closed, fault }) => !closed && fault === null).map((line) => ({ ...line, points: [...line.points] }));
+  const open = lines
+    .filter(({ closed, fault }) => !closed && fault === null)
+    .map((line) => ({ ...line, points: [...line.points] }));
   const meets = (point: DrawnPoint, but: number) =>
-    open.flatMap(({ points }, index) => index === but ? [] : [
-      ...(apart(points[0]!, point) <= join ? [{ index, end: 'first' as const }] : []),
-      ...(apart(points.at(-1)!, point) <= join ? [{ index, end: 'last' as const }] : []),
-    ]);
-  for (let at = 0; at < open.length; ) {
+    open.flatMap(({ points }, index) =>
+      index === but
+        ? []
+        : [
+            ...(apart(points[0]!, point) <= join ? [{ index, end: 'first' as const }] : []),
+            ...(apart(points.at(-1)!, point) <= join ? [{ index, end: 'last' as const }] : []),
+          ],
+    );
+  for (let at = 0; at < open.length;) {
     const line = open[at]!;
     if (line.points.length > 2 && apart(line.points[0]!, line.points.at(-1)!) <= join) {
       open.splice(at, 1);
@@ -37,4 +43,4 @@ export function chained(lines: readonly DrawnLine[], join: number): DrawnLine[] 
     if (next.index < at) at -= 1;
   }
   return [...done, ...open];
-} // prettier-ignore
+}

@@ -48,17 +48,26 @@ export function bulgePoints(from: DrawnPoint, to: DrawnPoint, bulge: number, fla
 
 /** The points behind the first of a cubic Bézier: chords enough that none leaves the curve (bound by the second differences). */
 export function cubicPoints(p: readonly [DrawnPoint, DrawnPoint, DrawnPoint, DrawnPoint], flat: number): DrawnPoint[] {
-  const bend = (i: 0 | 1) => Math.hypot(p[i]!.x - 2 * p[i + 1]!.x + p[i + 2]!.x, p[i]!.y - 2 * p[i + 1]!.y + p[i + 2]!.y);
+  const bend = (i: 0 | 1) =>
+    Math.hypot(p[i]!.x - 2 * p[i + 1]!.x + p[i + 2]!.x, p[i]!.y - 2 * p[i + 1]!.y + p[i + 2]!.y);
   const chords = Math.max(1, Math.ceil(Math.sqrt((0.75 * Math.max(bend(0), bend(1))) / flat)));
   return Array.from({ length: chords }, (_, index) => {
     const t = (index + 1) / chords;
     const [a, b, c, d] = [(1 - t) ** 3, 3 * t * (1 - t) ** 2, 3 * t * t * (1 - t), t ** 3];
-    return { x: a * p[0].x + b * p[1].x + c * p[2].x + d * p[3].x, y: a * p[0].y + b * p[1].y + c * p[2].y + d * p[3].y };
+    return {
+      x: a * p[0].x + b * p[1].x + c * p[2].x + d * p[3].x,
+      y: a * p[0].y + b * p[1].y + c * p[2].y + d * p[3].y,
+    };
   });
-} // prettier-ignore
+}
 
 /** A B-spline's point at a parameter (de Boor); the knots are as many as control points, degree and one. */
-export function splinePoint(degree: number, knots: readonly number[], control: readonly DrawnPoint[], t: number): DrawnPoint {
+export function splinePoint(
+  degree: number,
+  knots: readonly number[],
+  control: readonly DrawnPoint[],
+  t: number,
+): DrawnPoint {
   let span = degree;
   while (span < control.length - 1 && t >= knots[span + 1]!) span += 1;
   const d = Array.from({ length: degree + 1 }, (_, j) => ({ ...control[span - degree + j]! }));
@@ -70,10 +79,15 @@ export function splinePoint(degree: number, knots: readonly number[], control: r
       d[j] = { x: (1 - share) * d[j - 1]!.x + share * d[j]!.x, y: (1 - share) * d[j - 1]!.y + share * d[j]!.y };
     }
   return d[degree]!;
-} // prettier-ignore
+}
 
 /** A B-spline as chords, ends included: each span is halved until the places between two points lie on their chord. */
-export function splinePoints(degree: number, knots: readonly number[], control: readonly DrawnPoint[], flat: number): DrawnPoint[] {
+export function splinePoints(
+  degree: number,
+  knots: readonly number[],
+  control: readonly DrawnPoint[],
+  flat: number,
+): DrawnPoint[] {
   const at = (t: number) => splinePoint(degree, knots, control, t);
   const stops = [...new Set(knots.slice(degree, control.length + 1))];
   const points = [at(stops[0]!)];
@@ -86,10 +100,13 @@ export function splinePoints(degree: number, knots: readonly number[], control: 
   };
   for (let i = 1; i < stops.length; i++) walk(stops[i - 1]!, stops[i]!, at(stops[i - 1]!), at(stops[i]!), 0);
   return points;
-} // prettier-ignore
+}
 
 function offChord(point: DrawnPoint, from: DrawnPoint, to: DrawnPoint): number {
   const [dx, dy] = [to.x - from.x, to.y - from.y];
-  const along = Math.min(1, Math.max(0, ((point.x - from.x) * dx + (point.y - from.y) * dy) / (dx * dx + dy * dy || 1)));
+  const along = Math.min(
+    1,
+    Math.max(0, ((point.x - from.x) * dx + (point.y - from.y) * dy) / (dx * dx + dy * dy || 1)),
+  );
   return Math.hypot(point.x - from.x - along * dx, point.y - from.y - along * dy);
-} // prettier-ignore
+}

@@ -17,7 +17,20 @@ const UNITS: Record<number, readonly [name: string, mm: number]> = {
 };
 
 /** Entities that carry no line of their own, and those that cannot be one outline. */
-const WITHOUT_LINES = new Set(['TEXT', 'MTEXT', 'DIMENSION', 'ATTDEF', 'ATTRIB', 'POINT', 'VIEWPORT', 'LEADER', 'VERTEX', 'SEQEND', 'XLINE', 'RAY']); // prettier-ignore
+const WITHOUT_LINES = new Set([
+  'TEXT',
+  'MTEXT',
+  'DIMENSION',
+  'ATTDEF',
+  'ATTRIB',
+  'POINT',
+  'VIEWPORT',
+  'LEADER',
+  'VERTEX',
+  'SEQEND',
+  'XLINE',
+  'RAY',
+]);
 const READ = new Set(['LINE', 'ARC', 'CIRCLE', 'ELLIPSE', 'LWPOLYLINE', 'POLYLINE', 'SPLINE']);
 const REFUSED: Record<string, string> = {
   INSERT: 'places a block: explode it in the drawing program first',
@@ -37,7 +50,11 @@ export function readDxf(text: string): ReadDrawing {
   const types = entityTypes(text);
   if (types === null) return wholeFile('has no ENTITIES section: it is not a DXF drawing');
   for (const type of types) {
-    const why = REFUSED[type] ?? (READ.has(type) || WITHOUT_LINES.has(type) ? null : `has a ${type.slice(0, 30)}, which is not read: lines, arcs, circles, ellipses, polylines and splines are`); // prettier-ignore
+    const why =
+      REFUSED[type] ??
+      (READ.has(type) || WITHOUT_LINES.has(type)
+        ? null
+        : `has a ${type.slice(0, 30)}, which is not read: lines, arcs, circles, ellipses, polylines and splines are`);
     if (why !== null) return wholeFile(why);
   }
   let parsed;
@@ -55,8 +72,18 @@ export function readDxf(text: string): ReadDrawing {
   if (lines.length === 0) return wholeFile('has no lines to take');
   const broken = lines.find(({ points }) => points.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y)));
   if (broken) return wholeFile(`has a ${broken.name} with a place that is not a number`);
-  const leftOut = [...new Set(types.filter((type) => WITHOUT_LINES.has(type) && type !== 'VERTEX' && type !== 'SEQEND').map((type) => type.toLowerCase()))]; // prettier-ignore
-  const unitSays = unit ? `${unit[0]}, by its header` : code === undefined || code === 0 ? 'it names no unit' : `it names a unit (${code}) that is not known`; // prettier-ignore
+  const leftOut = [
+    ...new Set(
+      types
+        .filter((type) => WITHOUT_LINES.has(type) && type !== 'VERTEX' && type !== 'SEQEND')
+        .map((type) => type.toLowerCase()),
+    ),
+  ];
+  const unitSays = unit
+    ? `${unit[0]}, by its header`
+    : code === undefined || code === 0
+      ? 'it names no unit'
+      : `it names a unit (${code}) that is not known`;
   return { drawing: { lines: chained(lines, inUnits(JOIN_MM, unitMm)), unitMm, unitSays, leftOut } };
 }
 
@@ -87,19 +114,42 @@ function lineOf(one: IEntity, flat: number): DrawnLine {
     case 'ARC': {
       const [from, to] = [entity['startAngle'] as number, entity['endAngle'] as number];
       // An arc runs counter-clockwise from its start.
-      return line(arcPoints(entity['center'] as DrawnPoint, entity['radius'] as number, from, to <= from ? to + 2 * Math.PI : to, flat)); // prettier-ignore
+      return line(
+        arcPoints(
+          entity['center'] as DrawnPoint,
+          entity['radius'] as number,
+          from,
+          to <= from ? to + 2 * Math.PI : to,
+          flat,
+        ),
+      );
     }
     case 'CIRCLE':
-      return line(arcPoints(entity['center'] as DrawnPoint, entity['radius'] as number, 0, 2 * Math.PI, flat).slice(0, -1), true); // prettier-ignore
+      return line(
+        arcPoints(entity['center'] as DrawnPoint, entity['radius'] as number, 0, 2 * Math.PI, flat).slice(0, -1),
+        true,
+      );
     case 'ELLIPSE': {
       const [from, to] = [entity['startAngle'] as number, entity['endAngle'] as number];
       const end = to <= from ? to + 2 * Math.PI : to;
-      const points = ellipsePoints(entity['center'] as DrawnPoint, entity['majorAxisEndPoint'] as DrawnPoint, entity['axisRatio'] as number, from, end, flat); // prettier-ignore
+      const points = ellipsePoints(
+        entity['center'] as DrawnPoint,
+        entity['majorAxisEndPoint'] as DrawnPoint,
+        entity['axisRatio'] as number,
+        from,
+        end,
+        flat,
+      );
       const whole = end - from > 2 * Math.PI - 1e-9;
       return line(whole ? points.slice(0, -1) : points, whole);
     }
     case 'SPLINE': {
-      const points = splinePoints(entity['degreeOfSplineCurve'] as number, entity['knotValues'] as number[], entity['controlPoints'] as DrawnPoint[], flat); // prettier-ignore
+      const points = splinePoints(
+        entity['degreeOfSplineCurve'] as number,
+        entity['knotValues'] as number[],
+        entity['controlPoints'] as DrawnPoint[],
+        flat,
+      );
       return line(points);
     }
     default:
@@ -107,7 +157,11 @@ function lineOf(one: IEntity, flat: number): DrawnLine {
   }
 }
 
-function polyline(entity: Entity, line: (points: DrawnPoint[], closed?: boolean) => DrawnLine, flat: number): DrawnLine {
+function polyline(
+  entity: Entity,
+  line: (points: DrawnPoint[], closed?: boolean) => DrawnLine,
+  flat: number,
+): DrawnLine {
   const vertices = entity['vertices'] as (DrawnPoint & { bulge?: number })[];
   const closed = !!entity['shape'];
   const points: DrawnPoint[] = [{ x: vertices[0]!.x, y: vertices[0]!.y }];
@@ -117,22 +171,33 @@ function polyline(entity: Entity, line: (points: DrawnPoint[], closed?: boolean)
     points.push(...bulgePoints(from, { x: to.x, y: to.y }, from.bulge ?? 0, flat));
   });
   return line(closed ? points.slice(0, -1) : points, closed);
-} // prettier-ignore
+}
 
 /** Why an entity cannot be a line of a flat drawing. */
 function faultOf(entity: Entity): string | null {
   if (entity['is3dPolygonMesh'] || entity['isPolyfaceMesh'])
     return 'is a 3-D mesh: export the section as a flat drawing';
-  const points = [...((entity['vertices'] as { z?: number }[] | undefined) ?? []), ...((entity['controlPoints'] as { z?: number }[] | undefined) ?? [])]; // prettier-ignore
+  const points = [
+    ...((entity['vertices'] as { z?: number }[] | undefined) ?? []),
+    ...((entity['controlPoints'] as { z?: number }[] | undefined) ?? []),
+  ];
   const [low, high] = [Math.min(0, ...points.map(({ z }) => z ?? 0)), Math.max(0, ...points.map(({ z }) => z ?? 0))];
-  if (high - low > 1e-6 && new Set(points.map(({ z }) => z ?? 0)).size > 1) return 'leaves its plane: export the section as a flat drawing'; // prettier-ignore
-  const turned = (entity['extrusionDirectionZ'] as number | undefined) ?? (entity['extrusionDirection'] as { z: number } | undefined)?.z ?? 1; // prettier-ignore
+  if (high - low > 1e-6 && new Set(points.map(({ z }) => z ?? 0)).size > 1)
+    return 'leaves its plane: export the section as a flat drawing';
+  const turned =
+    (entity['extrusionDirectionZ'] as number | undefined) ??
+    (entity['extrusionDirection'] as { z: number } | undefined)?.z ??
+    1;
   if (turned !== 1) return 'was drawn on another plane (mirrored or turned): flatten the drawing';
   if (entity.type === 'POLYLINE' || entity.type === 'LWPOLYLINE')
     return points.length < 2 ? 'has fewer than two corners' : null;
   if (entity.type !== 'SPLINE') return null;
   if (entity['rational']) return 'is a rational spline, whose weights are not read: turn it into arcs or polylines';
-  const [degree, knots, control] = [entity['degreeOfSplineCurve'] as number, entity['knotValues'] as number[] | undefined, entity['controlPoints'] as DrawnPoint[] | undefined]; // prettier-ignore
+  const [degree, knots, control] = [
+    entity['degreeOfSplineCurve'] as number,
+    entity['knotValues'] as number[] | undefined,
+    entity['controlPoints'] as DrawnPoint[] | undefined,
+  ];
   if (!control || !knots) return 'is a spline without control points: turn it into a polyline';
   return knots.length === control.length + degree + 1
     ? null

@@ -33,7 +33,8 @@ export function placed(
   if (fault !== null) throw new DomainError(fault);
   if (points.length > MOST_POINTS) throw new DomainError(`has ${points.length} points, more than ${MOST_POINTS}`);
   const { a, r } = AXES[outboard];
-  const along = ([x, y]: readonly [number, number], point: { x: number; y: number }) => (x * (point.x - origin.x) + y * (point.y - origin.y)) * unitMm; // prettier-ignore
+  const along = ([x, y]: readonly [number, number], point: { x: number; y: number }) =>
+    (x * (point.x - origin.x) + y * (point.y - origin.y)) * unitMm;
   const sided = points.map((point) => ({ a: along(a, point), r: along(r, point) }));
   const [low, high] = [Math.min(...sided.map((point) => point.r)), Math.max(...sided.map((point) => point.r))];
   if (low < -0.1 && high > 0.1)

@@ -19,7 +19,13 @@ const LEFT_OUT = new Set(['text', 'image', 'foreignObject']);
 export function readSvg(text: string): ReadDrawing {
   const sound = XMLValidator.validate(text);
   if (sound !== true) return wholeFile(`is not well-formed: line ${sound.err.line}, ${sound.err.msg}`);
-  const parser = new XMLParser({ preserveOrder: true, ignoreAttributes: false, attributeNamePrefix: '', processEntities: false, parseAttributeValue: false }); // prettier-ignore
+  const parser = new XMLParser({
+    preserveOrder: true,
+    ignoreAttributes: false,
+    attributeNamePrefix: '',
+    processEntities: false,
+    parseAttributeValue: false,
+  });
   let root: Element | undefined;
   try {
     root = (parser.parse(text) as Element[]).find((element) => 'svg' in element);
@@ -38,14 +44,18 @@ export function readSvg(text: string): ReadDrawing {
 
 /** How large a user unit is: width and height against the view box, where they carry a unit of length. */
 function unitOf({ width, height, viewBox }: Record<string, string>): { mm: number | null; says: string } {
-  const box = viewBox?.trim().split(/[\s,]+/).map(Number); // prettier-ignore
+  const box = viewBox
+    ?.trim()
+    .split(/[\s,]+/)
+    .map(Number);
   const [across, down] = [lengthMm(width), lengthMm(height)];
-  if (across === null || !box || box.length !== 4 || !(box[2]! > 0)) return { mm: null, says: 'it names no unit of length' };
+  if (across === null || !box || box.length !== 4 || !(box[2]! > 0))
+    return { mm: null, says: 'it names no unit of length' };
   const mm = across / box[2]!;
   if (down !== null && box[3]! > 0 && Math.abs(down / box[3]! / mm - 1) > 1e-3)
     return { mm: null, says: 'its width and height have different scales' };
   return { mm, says: `${width!.trim()} wide` };
-} // prettier-ignore
+}
 
 function lengthMm(text: string | undefined): number | null {
   const match = /^\s*([\d.]+(?:e[+-]?\d+)?)\s*(mm|cm|in|pt|pc|q)\s*$/i.exec(text ?? '');
@@ -53,7 +63,13 @@ function lengthMm(text: string | undefined): number | null {
 }
 
 /** Collects the lines under an element; true where something is drawn by reference. */
-function walk(elements: readonly Element[], transforms: readonly string[], lines: DrawnLine[], leftOut: Set<string>, flat: number): boolean {
+function walk(
+  elements: readonly Element[],
+  transforms: readonly string[],
+  lines: DrawnLine[],
+  leftOut: Set<string>,
+  flat: number,
+): boolean {
   for (const element of elements) {
     const tag = Object.keys(element).find((key) => key !== ':@');
     if (!tag || NOT_DRAWN.has(tag)) continue;
@@ -70,7 +86,7 @@ function walk(elements: readonly Element[], transforms: readonly string[], lines
     else if (Array.isArray(element[tag]) && walk(element[tag] as Element[], inner, lines, leftOut, flat)) return true;
   }
   return false;
-} // prettier-ignore
+}
 
 const number = (text: string | undefined): number => Number.parseFloat(text ?? '0') || 0;
 
@@ -88,7 +104,8 @@ function pathOf(tag: string, of: Record<string, string>): string | null {
       return `M ${n('x1')} ${n('y1')} L ${n('x2')} ${n('y2')}`;
     case 'rect': {
       const [x, y, w, h] = [n('x'), n('y'), n('width'), n('height')];
-      if (n('rx') > 0 || n('ry') > 0) return roundedRect(x, y, w, h, Math.min(w / 2, n('rx') || n('ry')), Math.min(h / 2, n('ry') || n('rx'))); // prettier-ignore
+      if (n('rx') > 0 || n('ry') > 0)
+        return roundedRect(x, y, w, h, Math.min(w / 2, n('rx') || n('ry')), Math.min(h / 2, n('ry') || n('rx')));
       return `M ${x} ${y} h ${w} v ${h} h ${-w} Z`;
     }
     case 'circle':
@@ -103,40 +120,51 @@ function pathOf(tag: string, of: Record<string, string>): string | null {
 }
 
 const roundedRect = (x: number, y: number, w: number, h: number, rx: number, ry: number): string =>
-  `M ${x + rx} ${y} h ${w - 2 * rx} a ${rx} ${ry} 0 0 1 ${rx} ${ry} v ${h - 2 * ry} a ${rx} ${ry} 0 0 1 ${-rx} ${ry} h ${-(w - 2 * rx)} a ${rx} ${ry} 0 0 1 ${-rx} ${-ry} v ${-(h - 2 * ry)} a ${rx} ${ry} 0 0 1 ${rx} ${-ry} Z`; // prettier-ignore
+  `M ${x + rx} ${y} h ${w - 2 * rx} a ${rx} ${ry} 0 0 1 ${rx} ${ry} v ${h - 2 * ry} a ${rx} ${ry} 0 0 1 ${-rx} ${ry} h ${-(w - 2 * rx)} a ${rx} ${ry} 0 0 1 ${-rx} ${-ry} v ${-(h - 2 * ry)} a ${rx} ${ry} 0 0 1 ${rx} ${-ry} Z`;
 
 function lineOf(data: string, name: string, transforms: readonly string[], flat: number): DrawnLine {
   const path = svgpath(data);
   const fault = (path as unknown as { err?: string }).err;
-  if (fault) return { name, points: [], closed: false, fault: `its path cannot be read: ${fault.replace(/^SvgPath: /, '')}` }; // prettier-ignore
+  if (fault)
+    return { name, points: [], closed: false, fault: `its path cannot be read: ${fault.replace(/^SvgPath: /, '')}` };
   const points: DrawnPoint[] = [];
   let [pieces, closed] = [0, false];
   let first: DrawnPoint = { x: 0, y: 0 };
   for (const transform of transforms) path.transform(transform);
   // Y is turned up at the end; quadratic curves are cubic ones with both handles two thirds of the way.
-  path.abs().unarc().unshort().iterate(([command, ...n], _, x, y) => {
-    const here = { x, y: -y };
-    const at = (index: number): DrawnPoint => ({ x: Number(n[index]), y: -Number(n[index + 1]) });
-    if (command === 'M') {
-      pieces += 1;
-      first = at(0);
-      if (pieces === 1) points.push(first);
-    } else if (pieces === 1) {
-      if (command === 'Z' || command === 'z') closed = true;
-      else if (command === 'L') points.push(at(0));
-      else if (command === 'H') points.push({ x: Number(n[0]), y: here.y });
-      else if (command === 'V') points.push({ x: here.x, y: -Number(n[0]) });
-      else if (command === 'C') points.push(...cubicPoints([here, at(0), at(2), at(4)], flat));
-      else if (command === 'Q') points.push(...cubicPoints([here, towards(here, at(0)), towards(at(2), at(0)), at(2)], flat));
-    }
-  }); // prettier-ignore
+  path
+    .abs()
+    .unarc()
+    .unshort()
+    .iterate(([command, ...n], _, x, y) => {
+      const here = { x, y: -y };
+      const at = (index: number): DrawnPoint => ({ x: Number(n[index]), y: -Number(n[index + 1]) });
+      if (command === 'M') {
+        pieces += 1;
+        first = at(0);
+        if (pieces === 1) points.push(first);
+      } else if (pieces === 1) {
+        if (command === 'Z' || command === 'z') closed = true;
+        else if (command === 'L') points.push(at(0));
+        else if (command === 'H') points.push({ x: Number(n[0]), y: here.y });
+        else if (command === 'V') points.push({ x: here.x, y: -Number(n[0]) });
+        else if (command === 'C') points.push(...cubicPoints([here, at(0), at(2), at(4)], flat));
+        else if (command === 'Q')
+          points.push(...cubicPoints([here, towards(here, at(0)), towards(at(2), at(0)), at(2)], flat));
+      }
+    });
   const last = points.at(-1);
   // A path that ends where it began is closed, whether it says so or not.
   if (last && points.length > 2 && Math.hypot(last.x - points[0]!.x, last.y - points[0]!.y) <= flat) {
     points.pop();
     closed = true;
   }
-  const wrong = pieces > 1 ? `is made of ${pieces} pieces, with holes or islands: one line is needed` : points.length < 2 ? 'has no length' : null; // prettier-ignore
+  const wrong =
+    pieces > 1
+      ? `is made of ${pieces} pieces, with holes or islands: one line is needed`
+      : points.length < 2
+        ? 'has no length'
+        : null;
   return { name, points, closed, fault: wrong };
 }
 

@@ -16,7 +16,10 @@ const EDGE_MM = 5;
 /** Lines as an SVG drawing in true millimetres: one user unit is one millimetre. */
 export function writeSvg(lines: readonly OutLine[]): string {
   const all = lines.flatMap(({ points }) => points);
-  const [left, right] = [Math.min(0, ...all.map(({ a }) => a)) - EDGE_MM, Math.max(0, ...all.map(({ a }) => a)) + EDGE_MM];
+  const [left, right] = [
+    Math.min(0, ...all.map(({ a }) => a)) - EDGE_MM,
+    Math.max(0, ...all.map(({ a }) => a)) + EDGE_MM,
+  ];
   const [low, high] = [-EDGE_MM, Math.max(...all.map(({ r }) => r)) + EDGE_MM];
   const [width, height] = [right - left, high - low];
   const paths = lines.map(({ name, points, closed }) => {
@@ -30,7 +33,7 @@ export function writeSvg(lines: readonly OutLine[]): string {
     '</svg>',
     '',
   ].join('\n');
-} // prettier-ignore
+}
 
 /** Lines as a DXF drawing in millimetres, one polyline each, on a layer of its name. */
 export function writeDxf(lines: readonly OutLine[]): string {

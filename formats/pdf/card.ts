@@ -29,7 +29,8 @@ export function brakeCard(outline: readonly AxialPoint[], boreMm: number | null,
   const middle = (least + most) / 2;
   const arm: Region = [box(inboard, 0, 0, middle)];
   // A brake that stands wholly outboard of the face hangs on a neck at its own radius.
-  const neck: Region = Math.min(...places) > -1 ? [box(inboard, least, (Math.min(...places) + Math.max(...places)) / 2, middle)] : []; // prettier-ignore
+  const neck: Region =
+    Math.min(...places) > -1 ? [box(inboard, least, (Math.min(...places) + Math.max(...places)) / 2, middle)] : [];
   const spigot: Region = boreMm === null ? [] : [box(-1, 0, SPIGOT_MM, boreMm / 2)];
   const held = [...neck, ...spigot].reduce((sum, part) => union(sum, [part]), arm);
   return {
@@ -47,7 +48,10 @@ export function faceCard({ barrel, spoke }: InnerFace, boreMm: number | null, ma
   const outward = barrel && (barrel[0]!.a <= barrel.at(-1)!.a ? barrel : barrel.toReversed());
   const inward = spoke && (spoke[0]!.r >= spoke.at(-1)!.r ? spoke : spoke.toReversed());
   const line = [...(outward ?? []), ...(inward ?? [])];
-  const [outer, over] = [Math.max(...line.map(({ a }) => a)) + BEHIND_MM, Math.max(...line.map(({ r }) => r)) + OVER_MM];
+  const [outer, over] = [
+    Math.max(...line.map(({ a }) => a)) + BEHIND_MM,
+    Math.max(...line.map(({ r }) => r)) + OVER_MM,
+  ];
   const foot = Math.min(PAD_MM, line.at(-1)!.r);
   const lip = boreMm === null ? 0 : boreMm / 2;
   const metal: Region = [
@@ -73,4 +77,4 @@ export function faceCard({ barrel, spoke }: InnerFace, boreMm: number | null, ma
     ],
     faceToMm: foot,
   };
-} // prettier-ignore
+}

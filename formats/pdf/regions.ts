@@ -10,8 +10,10 @@ const PER_MM = 1e4;
 const ARC_MM = 0.02;
 
 const { PolyFillType, ClipType, PolyType, JoinType, EndType } = ClipperLib;
-const whole = (region: Region) => region.map((line) => line.map(({ a, r }) => ({ X: Math.round(a * PER_MM), Y: Math.round(r * PER_MM) }))); // prettier-ignore
-const back = (paths: { X: number; Y: number }[][]): Region => paths.map((path) => path.map(({ X, Y }) => ({ a: X / PER_MM, r: Y / PER_MM }))); // prettier-ignore
+const whole = (region: Region) =>
+  region.map((line) => line.map(({ a, r }) => ({ X: Math.round(a * PER_MM), Y: Math.round(r * PER_MM) })));
+const back = (paths: { X: number; Y: number }[][]): Region =>
+  paths.map((path) => path.map(({ X, Y }) => ({ a: X / PER_MM, r: Y / PER_MM })));
 /** Lines turned the same way round, as the cutter wants them. */
 const even = (region: Region) => ClipperLib.Clipper.SimplifyPolygons(whole(region), PolyFillType.pftNonZero);
 

@@ -71,7 +71,10 @@ export function sheetsFor(paper: PaperName, widthMm: number, heightMm: number): 
 export function templatePdf(template: Template, fonts: PdfFonts, compress = true): Promise<Uint8Array> {
   const { card, paper, scale } = template;
   const points = card.cut.flat();
-  const [left, right] = [Math.min(...points.map(({ a }) => a)) - AROUND_MM, Math.max(...points.map(({ a }) => a)) + AROUND_MM];
+  const [left, right] = [
+    Math.min(...points.map(({ a }) => a)) - AROUND_MM,
+    Math.max(...points.map(({ a }) => a)) + AROUND_MM,
+  ];
   const [low, high] = [-AROUND_MM, Math.max(...points.map(({ r }) => r)) + AROUND_MM];
   const [width, height] = [(right - left) * scale.across, (high - low) * scale.along];
   const sheets = sheetsFor(paper, width, height);
@@ -80,18 +83,30 @@ export function templatePdf(template: Template, fonts: PdfFonts, compress = true
     return (drawing: Drawing) => {
       frame(drawing, template, sheets, row, column);
       // A card that fits stands in the middle; a larger one begins at the upper left corner of the first sheet.
-      const x0 = sheets.left + (sheets.columns === 1 ? (sheets.width - width) / 2 : -column * (sheets.width - SHARED_MM));
+      const x0 =
+        sheets.left + (sheets.columns === 1 ? (sheets.width - width) / 2 : -column * (sheets.width - SHARED_MM));
       const y0 = sheets.top + (sheets.rows === 1 ? (sheets.height - height) / 2 : -row * (sheets.height - SHARED_MM));
-      const at = ({ a, r }: AxialPoint): [number, number] => [x0 + (a - left) * scale.across, y0 + (high - r) * scale.along];
-      drawing.clipped(sheets.left, sheets.top, sheets.width, sheets.height, () => drawCard(drawing, template, at, [left, right]));
+      const at = ({ a, r }: AxialPoint): [number, number] => [
+        x0 + (a - left) * scale.across,
+        y0 + (high - r) * scale.along,
+      ];
+      drawing.clipped(sheets.left, sheets.top, sheets.width, sheets.height, () =>
+        drawCard(drawing, template, at, [left, right]),
+      );
       if (pages.length > 1) marks(drawing, sheets, row, column);
     };
   });
   return drawPdf(paper, fonts, template.title, pages, compress);
-} // prettier-ignore
+}
 
-function drawCard(drawing: Drawing, { card, boreMm }: Template, at: (point: AxialPoint) => [number, number], [left, right]: [number, number]): void {
-  const line = (from: AxialPoint, to: AxialPoint, style: Parameters<Drawing['line']>[4]) => drawing.line(...at(from), ...at(to), style);
+function drawCard(
+  drawing: Drawing,
+  { card, boreMm }: Template,
+  at: (point: AxialPoint) => [number, number],
+  [left, right]: [number, number],
+): void {
+  const line = (from: AxialPoint, to: AxialPoint, style: Parameters<Drawing['line']>[4]) =>
+    drawing.line(...at(from), ...at(to), style);
   for (const cut of card.cut) drawing.path(cut.map(at), { widthMm: 0.35 });
   for (const { points, closed } of card.real)
     (closed ? drawing.path : drawing.open)(points.map(at), { widthMm: 0.12, grey: true });
@@ -106,7 +121,7 @@ function drawCard(drawing: Drawing, { card, boreMm }: Template, at: (point: Axia
     const [bx, by] = at({ a: -3, r: boreMm / 2 });
     drawing.text(`bore ${boreMm}`, bx, by + 1, { font: 'figures', size: 6.5, align: 'right' });
   }
-} // prettier-ignore
+}
 
 function frame(drawing: Drawing, template: Template, sheets: Sheets, row: number, column: number): void {
   const { paper, title, note, steps, scale } = template;
@@ -114,12 +129,10 @@ function frame(drawing: Drawing, template: Template, sheets: Sheets, row: number
   const place = count === 1 ? '' : `, sheet ${row * sheets.columns + column + 1} of ${count}`;
   drawing.text(title, LEFT_MM, EDGE_MM, { font: 'bold', size: 14, widthMm: drawing.widthMm - LEFT_MM - 48 });
   const corrected = scale.across !== 1 || scale.along !== 1;
-  drawing.text(
-    `${PAPERS[paper].name}, print at 100 %${place}`,
-    drawing.widthMm - EDGE_MM,
-    EDGE_MM + 1,
-    { size: 8, align: 'right' },
-  );
+  drawing.text(`${PAPERS[paper].name}, print at 100 %${place}`, drawing.widthMm - EDGE_MM, EDGE_MM + 1, {
+    size: 8,
+    align: 'right',
+  });
   if (corrected)
     drawing.text(
       `corrected: × ${scale.across.toFixed(4)} across, × ${scale.along.toFixed(4)} along`,
@@ -127,21 +140,31 @@ function frame(drawing: Drawing, template: Template, sheets: Sheets, row: number
       EDGE_MM + 5,
       { size: 7, align: 'right', font: 'figures' },
     );
-  steps.forEach((step, index) => drawing.text(`${index + 1}  ${step}`, LEFT_MM, EDGE_MM + 9 + index * 4, { size: 7.5 }));
+  steps.forEach((step, index) =>
+    drawing.text(`${index + 1}  ${step}`, LEFT_MM, EDGE_MM + 9 + index * 4, { size: 7.5 }),
+  );
   drawing.text(note, LEFT_MM, EDGE_MM + 9 + steps.length * 4, { size: 7.5, font: 'figures' });
   const foot = drawing.heightMm - FOOT_MM;
   metricRuler(drawing, LEFT_MM, foot, CHECK_MM.across, scale.across);
   metricRulerUp(drawing, EDGE_MM, foot, CHECK_MM.along, scale.along);
-} // prettier-ignore
+}
 
 /** Crosses in the middle of what two sheets share, and the names of the neighbours. */
-function marks(drawing: Drawing, { columns, rows, left, top, width, height }: Sheets, row: number, column: number): void {
+function marks(
+  drawing: Drawing,
+  { columns, rows, left, top, width, height }: Sheets,
+  row: number,
+  column: number,
+): void {
   const half = SHARED_MM / 2;
   const cross = (x: number, y: number) => {
     drawing.line(x - 4, y, x + 4, y, { widthMm: 0.15 });
     drawing.line(x, y - 4, x, y + 4, { widthMm: 0.15 });
   };
-  const [xs, ys] = [[left + half, left + width - half], [top + half, top + height - half]];
+  const [xs, ys] = [
+    [left + half, left + width - half],
+    [top + half, top + height - half],
+  ];
   for (const x of xs) for (const y of ys) cross(x, y);
   const name = (r: number, c: number) => `to sheet ${r * columns + c + 1}`;
   const label = (text: string, x: number, y: number) => drawing.text(text, x, y, { size: 7, align: 'center' });
@@ -149,4 +172,4 @@ function marks(drawing: Drawing, { columns, rows, left, top, width, height }: Sh
   if (column < columns - 1) label(name(row, column + 1), left + width - half - 9, top + height / 2);
   if (row > 0) label(name(row - 1, column), left + width / 2, top + half - 1);
   if (row < rows - 1) label(name(row + 1, column), left + width / 2, top + height - half - 1);
-} // prettier-ignore
+}

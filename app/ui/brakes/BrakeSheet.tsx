@@ -49,7 +49,13 @@ export function BrakeSheet({ scene, room, limits, boreMm, assumed, move, descrip
           {boreMm !== null && <rect x={x(0)} y={y(boreMm / 2)} width={12 * scale.k} height={foot - y(boreMm / 2)} />}
           <line className="hub-face" x1={x(0)} x2={x(0)} y1={y(HUB_MM)} y2={foot} />
           {stackMm > 0 && (
-            <rect className="brake-stack" x={x(0)} y={y(HUB_MM)} width={stackMm * scale.k} height={y(boreMm === null ? 0 : boreMm / 2) - y(HUB_MM)} />
+            <rect
+              className="brake-stack"
+              x={x(0)}
+              y={y(HUB_MM)}
+              width={stackMm * scale.k}
+              height={y(boreMm === null ? 0 : boreMm / 2) - y(HUB_MM)}
+            />
           )}
           <line className="axis" x1={0} x2={size.width} y1={foot} y2={foot} />
         </g>
@@ -62,22 +68,30 @@ export function BrakeSheet({ scene, room, limits, boreMm, assumed, move, descrip
           {weights.map((weight) => (
             <path key={path(weight)} className="brake-weight" d={path(weight, true)} />
           ))}
-          {(metal ?? scene.flangeA !== null) && <line className="brake-pad" x1={x(stackMm)} x2={x(stackMm)} y1={y(HUB_MM)} y2={y(18)} />}
+          {(metal ?? scene.flangeA !== null) && (
+            <line className="brake-pad" x1={x(stackMm)} x2={x(stackMm)} y1={y(HUB_MM)} y2={y(18)} />
+          )}
         </g>
         {outline && <path className="brake-outline" d={path(outline, true)} />}
         {outline && metal && <path className="brake-touches" d={path(outline, true)} clipPath="url(#brake-metal)" />}
         {scene.flangeA !== null && (
           <g className="brake-flange">
             <line x1={x(scene.flangeA)} x2={x(scene.flangeA)} y1={18} y2={foot} />
-            <text x={x(scene.flangeA) + 4} y={14}>back flange</text>
+            <text x={x(scene.flangeA) + 4} y={14}>
+              back flange
+            </text>
           </g>
         )}
-        {outline && <text className="brake-name" x={x(middle(outline).a)} y={y(middle(outline).r)} textAnchor="middle">brake</text>}
+        {outline && (
+          <text className="brake-name" x={x(middle(outline).a)} y={y(middle(outline).r)} textAnchor="middle">
+            brake
+          </text>
+        )}
         {room && <Nearest room={room} scale={scale} limits={limits} />}
       </svg>
     </div>
   );
-} // prettier-ignore
+}
 
 const pathOn = ({ x, y }: SheetScale) => {
   const draw = line<AxialPoint>(
@@ -128,7 +142,11 @@ function Nearest({ room, scale, limits }: { room: BrakeRoom; scale: SheetScale; 
     const [midX, midY] = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2];
     // Figures stand where there is nothing else: outside the spokes, and beside the line to the barrel.
     const [labelX, labelY, anchor] = (
-      part === 'spoke' ? [x(Math.max(caliper.a, wheel.a)) + 30, to[1] + 4, 'start'] : part === 'barrel' ? [midX + 10, midY + 12, 'start'] : [midX - 12, midY + 14, 'end']
+      part === 'spoke'
+        ? [x(Math.max(caliper.a, wheel.a)) + 30, to[1] + 4, 'start']
+        : part === 'barrel'
+          ? [midX + 10, midY + 12, 'start']
+          : [midX - 12, midY + 14, 'end']
     ) as [number, number, 'start' | 'end'];
     return (
       <g key={part} className={`brake-near is-${verdict}`}>
@@ -142,4 +160,4 @@ function Nearest({ room, scale, limits }: { room: BrakeRoom; scale: SheetScale; 
       </g>
     );
   });
-} // prettier-ignore
+}

@@ -61,7 +61,9 @@ export function BrakesView({ axle }: { axle: AxleName }) {
     caliper?.outline,
     wheel.innerFace,
     stackMm ?? 0,
-    wheel.rimWidthIn == null || offsetMm === null ? null : backspacingMm(wheel.rimWidthIn, offsetMm, flangeMm, 'overall'),
+    wheel.rimWidthIn == null || offsetMm === null
+      ? null
+      : backspacingMm(wheel.rimWidthIn, offsetMm, flangeMm, 'overall'),
   );
   const checks = brakeChecks(axle, one, wordsIn(lengths.unit));
   const move = (mm: number) => setTrialMm(Math.min(MOST_TRIAL_MM, Math.max(0, mm)));
@@ -98,7 +100,13 @@ export function BrakesView({ axle }: { axle: AxleName }) {
           style={{ width: 236 }}
           showSearch={{ optionFilterProp: 'label' }}
         />
-        <WordSwitch<Shows> label="What the sheet shows" tip="One wheel in section, or every wheel by its room (R)" options={SHOWS} value={shows} choose={setShows} />
+        <WordSwitch<Shows>
+          label="What the sheet shows"
+          tip="One wheel in section, or every wheel by its room (R)"
+          options={SHOWS}
+          value={shows}
+          choose={setShows}
+        />
         <Button icon={<PrinterOutlined />} onClick={() => setPrinting(true)}>
           Template
         </Button>
@@ -131,20 +139,48 @@ export function BrakesView({ axle }: { axle: AxleName }) {
           )}
         </div>
       ) : (
-        <RankTable ranked={rankByBrakeRoom(job, axle, subjects.map((of) => ({ of, wheel: of.wheel, stack: of.stack })))} choose={choose} />
+        <RankTable
+          ranked={rankByBrakeRoom(
+            job,
+            axle,
+            subjects.map((of) => ({ of, wheel: of.wheel, stack: of.stack })),
+          )}
+          choose={choose}
+        />
       )}
       <aside className="panel brake-panel" hidden={shows === 'ranking'} aria-label="Brake room">
-        <WordSwitch<Panel> label="What the panel shows" tip="Distances and stack, the brake's outline, or the wheel's inside" options={PANELS} value={panel} choose={setPanel} />
+        <WordSwitch<Panel>
+          label="What the panel shows"
+          tip="Distances and stack, the brake's outline, or the wheel's inside"
+          options={PANELS}
+          value={panel}
+          choose={setPanel}
+        />
         {panel === 'room' && (
-          <RoomPanel axle={axle} subject={subject} one={one} checks={checks} ownMm={ownMm} trialMm={trialMm} setTrialMm={setTrialMm} mostMm={MOST_TRIAL_MM} />
+          <RoomPanel
+            axle={axle}
+            subject={subject}
+            one={one}
+            checks={checks}
+            ownMm={ownMm}
+            trialMm={trialMm}
+            setTrialMm={setTrialMm}
+            mostMm={MOST_TRIAL_MM}
+          />
         )}
         {panel === 'brake' && <CaliperPanel axle={axle} files={files} />}
-        {panel === 'face' && (subject ? <FacePanel key={subject.key} axle={axle} subject={subject} files={files} /> : <p className="soft">No wheel is at hand: build a setup, or keep one in the stores.</p>)}
+        {panel === 'face' &&
+          (subject ? (
+            <FacePanel key={subject.key} axle={axle} subject={subject} files={files} />
+          ) : (
+            <p className="soft">No wheel is at hand: build a setup, or keep one in the stores.</p>
+          ))}
       </aside>
       <p className="caution-note station-note">
-        Car on stands, wheels chocked, before a wheel comes off. Never file a caliper or a spoke. Figures are geometry; the wheel turned by hand on the car decides.
+        Car on stands, wheels chocked, before a wheel comes off. Never file a caliper or a spoke. Figures are geometry;
+        the wheel turned by hand on the car decides.
       </p>
       {printing && <TemplateDialog axle={axle} subject={subject} close={() => setPrinting(false)} />}
     </div>
   );
-} // prettier-ignore
+}

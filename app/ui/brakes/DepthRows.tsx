@@ -56,11 +56,31 @@ export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: 
         Straight-edge across the back flange, {lengths.text(backMm)} inboard of the pad (overall backspacing).
       </p>
       <h3 className="label">Barrel, from the flange outward</h3>
-      <FigureRows name={`${name}/barrel`} of="Barrel depth" columns={DEPTHS} rows={now.barrel} change={(barrel) => change({ ...now, barrel })} fault={faultOf('barrel')} />
+      <FigureRows
+        name={`${name}/barrel`}
+        of="Barrel depth"
+        columns={DEPTHS}
+        rows={now.barrel}
+        change={(barrel) => change({ ...now, barrel })}
+        fault={faultOf('barrel')}
+      />
       <h3 className="label">Back of the spokes, from the rim inward</h3>
-      <FigureRows name={`${name}/spoke`} of="Spoke depth" columns={DEPTHS} rows={now.spoke} change={(spoke) => change({ ...now, spoke })} fault={faultOf('spoke')} />
+      <FigureRows
+        name={`${name}/spoke`}
+        of="Spoke depth"
+        columns={DEPTHS}
+        rows={now.spoke}
+        change={(spoke) => change({ ...now, spoke })}
+        fault={faultOf('spoke')}
+      />
       <h3 className="label">Balance weights on the barrel</h3>
-      <FigureRows name={`${name}/weights`} of="Zone" columns={ZONES} rows={now.weights} change={(weights) => change({ ...now, weights })} />
+      <FigureRows
+        name={`${name}/weights`}
+        of="Zone"
+        columns={ZONES}
+        rows={now.weights}
+        change={(weights) => change({ ...now, weights })}
+      />
       {draft !== null && judged.fault !== null && judged.list === null && (
         <div className="brake-not-yet" role="status">
           <span>No face yet: {judged.fault}.</span>
@@ -71,18 +91,23 @@ export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: 
       )}
     </>
   );
-} // prettier-ignore
+}
 
 /** A face as the depths that give it. */
 function depthsOf({ barrel, spoke, weights }: InnerFace, backMm: number): Draft {
   const depth = (mm: number) => Math.round((mm + backMm) * 1000) / 1000;
-  const rows = (line: readonly AxialPoint[] | undefined) => (line ?? []).map(({ a, r }) => ({ radiusMm: r, depthMm: depth(a) }));
+  const rows = (line: readonly AxialPoint[] | undefined) =>
+    (line ?? []).map(({ a, r }) => ({ radiusMm: r, depthMm: depth(a) }));
   return {
     barrel: rows(barrel && (barrel[0]!.a <= barrel.at(-1)!.a ? barrel : barrel.toReversed())),
     spoke: rows(spoke && (spoke[0]!.r >= spoke.at(-1)!.r ? spoke : spoke.toReversed())),
-    weights: (weights ?? []).map(({ fromMm, toMm, heightMm }) => ({ fromMm: depth(fromMm), toMm: depth(toMm), heightMm })),
+    weights: (weights ?? []).map(({ fromMm, toMm, heightMm }) => ({
+      fromMm: depth(fromMm),
+      toMm: depth(toMm),
+      heightMm,
+    })),
   };
-} // prettier-ignore
+}
 
 interface Judged {
   made: InnerFace | null;
@@ -99,13 +124,22 @@ function judge({ barrel, spoke, weights }: Draft, backMm: number): Judged {
   if (ofBarrel.length === 1 || ofSpoke.length === 1) return not('a line needs two depths at least');
   try {
     const face: InnerFace = faceFromDepths(backMm, ofBarrel, ofSpoke);
-    const placed = zones.map(({ fromMm, toMm, heightMm }) => ({ fromMm: fromMm - backMm, toMm: toMm - backMm, heightMm }));
+    const placed = zones.map(({ fromMm, toMm, heightMm }) => ({
+      fromMm: fromMm - backMm,
+      toMm: toMm - backMm,
+      heightMm,
+    }));
     const fault = weightsFault(placed, face.barrel);
     if (fault) return not(`weights: ${fault}`);
     return { made: { ...face, ...(placed.length > 0 ? { weights: placed } : {}) }, fault: null, list: null, row: 0 };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
     const [list, row] = error.path.split('.');
-    return { made: null, fault: error.message, list: list === 'barrel' || list === 'spoke' ? list : null, row: Number(row) };
+    return {
+      made: null,
+      fault: error.message,
+      list: list === 'barrel' || list === 'spoke' ? list : null,
+      row: Number(row),
+    };
   }
-} // prettier-ignore
+}

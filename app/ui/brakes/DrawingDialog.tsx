@@ -56,7 +56,8 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
     setBusy(true);
     const codec = await import('#formats/outline');
     // A file that is too large is not even read.
-    const bytes = file.size > MAX_DRAWING_BYTES ? new Uint8Array(MAX_DRAWING_BYTES + 1) : new Uint8Array(await file.arrayBuffer()); // prettier-ignore
+    const bytes =
+      file.size > MAX_DRAWING_BYTES ? new Uint8Array(MAX_DRAWING_BYTES + 1) : new Uint8Array(await file.arrayBuffer());
     const read = codec.readDrawing(file.name, bytes);
     setBusy(false);
     setRefused(read.faults ? { name: file.name, faults: read.faults } : null);
@@ -81,27 +82,55 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
       onOk={take}
       okText="Take it"
       okButtonProps={{ disabled: !made?.shape }}
-      title={props.of === 'brake' ? `Outline of the ${axle} brake, from a drawing` : 'Inner face of a wheel, from a drawing'}
+      title={
+        props.of === 'brake' ? `Outline of the ${axle} brake, from a drawing` : 'Inner face of a wheel, from a drawing'
+      }
       width={760}
       style={{ top: 40 }}
     >
       <div className="drawing-dialog">
         <div className="drawing-fields">
-          <FileButton label="SVG or DXF file" accept=".svg,.dxf,image/svg+xml" busy={busy} take={(file) => void open(file)}>
+          <FileButton
+            label="SVG or DXF file"
+            accept=".svg,.dxf,image/svg+xml"
+            busy={busy}
+            take={(file) => void open(file)}
+          >
             {opened ? 'Another file' : 'SVG or DXF file'}
           </FileButton>
           {opened ? (
             <>
               <p className="soft brake-hint">
-                {opened.name}: {opened.drawing.lines.length} {opened.drawing.lines.length === 1 ? 'line' : 'lines'}; unit: {opened.drawing.unitSays}
+                {opened.name}: {opened.drawing.lines.length} {opened.drawing.lines.length === 1 ? 'line' : 'lines'};
+                unit: {opened.drawing.unitSays}
                 {opened.drawing.leftOut.length > 0 && `; left out: ${opened.drawing.leftOut.join(', ')}`}.
               </p>
-              <Pick<number> label="One unit of the drawing is" value={unitMm} choose={setUnitMm} options={unitsFor(opened.drawing)} placeholder="choose: the file does not say" />
+              <Pick<number>
+                label="One unit of the drawing is"
+                value={unitMm}
+                choose={setUnitMm}
+                options={unitsFor(opened.drawing)}
+                placeholder="choose: the file does not say"
+              />
               <Pick<Outboard> label="Outboard lies" value={outboard} choose={setOutboard} options={WAYS} />
               <fieldset className="drawing-origin">
                 <legend className="label">Hub axis meets the {props.of === 'brake' ? 'hub face' : 'pad'} at</legend>
-                <NumberField name="drawing/x" value={origin.x} commit={(x) => setOrigin({ ...origin, x: x ?? 0 })} label="x" range="drawnPlace" width={6} />
-                <NumberField name="drawing/y" value={origin.y} commit={(y) => setOrigin({ ...origin, y: y ?? 0 })} label="y" range="drawnPlace" width={6} />
+                <NumberField
+                  name="drawing/x"
+                  value={origin.x}
+                  commit={(x) => setOrigin({ ...origin, x: x ?? 0 })}
+                  label="x"
+                  range="drawnPlace"
+                  width={6}
+                />
+                <NumberField
+                  name="drawing/y"
+                  value={origin.y}
+                  commit={(y) => setOrigin({ ...origin, y: y ?? 0 })}
+                  label="y"
+                  range="drawnPlace"
+                  width={6}
+                />
               </fieldset>
               {(props.of === 'brake' ? (['outline'] as const) : (['barrel', 'spoke'] as const)).map((part) => (
                 <Pick
@@ -117,20 +146,26 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
           ) : (
             !refused && (
               <p className="soft">
-                A half section through the hub&apos;s axis: lines, arcs, circles, ellipses, polylines and splines. Curves become chords that leave them by no more than 0.05 mm.
+                A half section through the hub&apos;s axis: lines, arcs, circles, ellipses, polylines and splines.
+                Curves become chords that leave them by no more than 0.05 mm.
               </p>
             )
           )}
           {refused && <FileFaults name={refused.name} faults={refused.faults} />}
-          {made?.faults.map((fault) => <Alert key={fault} type="error" role="alert" title={fault} />)}
+          {made?.faults.map((fault) => (
+            <Alert key={fault} type="error" role="alert" title={fault} />
+          ))}
         </div>
         {opened && unitMm !== null && (
-          <DrawingPreview lines={made?.lines ?? []} other={props.of === 'brake' ? [] : job.vehicle[axle]?.caliper?.outline ?? []} />
+          <DrawingPreview
+            lines={made?.lines ?? []}
+            other={props.of === 'brake' ? [] : (job.vehicle[axle]?.caliper?.outline ?? [])}
+          />
         )}
       </div>
     </Modal>
   );
-} // prettier-ignore
+}
 
 const unitsFor = ({ unitMm }: Drawing) =>
   unitMm === null || UNITS.some(({ value }) => Math.abs(value - unitMm) < 1e-9)
@@ -148,7 +183,12 @@ interface Made {
 }
 
 /** What the chosen lines come to under a placement, with what keeps them from being taken. */
-function make(props: Wanted, { drawing, codec }: Opened, placement: Placement, chosen: Partial<Record<'outline' | 'barrel' | 'spoke', number>>): Made {
+function make(
+  props: Wanted,
+  { drawing, codec }: Opened,
+  placement: Placement,
+  chosen: Partial<Record<'outline' | 'barrel' | 'spoke', number>>,
+): Made {
   const made: Made = { shape: {}, lines: [], faults: [] };
   for (const [part, index] of Object.entries(chosen) as ['outline' | 'barrel' | 'spoke', number][]) {
     const line = drawing.lines[index]!;
@@ -165,7 +205,7 @@ function make(props: Wanted, { drawing, codec }: Opened, placement: Placement, c
   }
   if (made.faults.length > 0 || Object.keys(made.shape!).length === 0) made.shape = null;
   return made;
-} // prettier-ignore
+}
 
 interface PickProps<T extends string | number> {
   label: string;

@@ -20,7 +20,11 @@ export function DrawingPreview({ lines, other }: DrawingPreviewProps) {
     [...all.map(({ a }) => a), -20, 20],
     [...all.map(({ r }) => r), 40],
   ];
-  const scale = fitScale({ left: Math.min(...as), right: Math.max(...as), bottom: 0, top: Math.max(...rs) }, SIZE, MARGINS); // prettier-ignore
+  const scale = fitScale(
+    { left: Math.min(...as), right: Math.max(...as), bottom: 0, top: Math.max(...rs) },
+    SIZE,
+    MARGINS,
+  );
   const { x, y } = scale;
   const draw = line<AxialPoint>(
     ({ a }) => x(a),

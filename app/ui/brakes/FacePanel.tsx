@@ -62,26 +62,49 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
   const known = offsetMm !== null && rimWidthIn != null && rimDiameterIn != null;
   const path = wheelPath(subject, axle);
   const take = (next: InnerFace | null) => {
-    const read = next === null || offsetMm === null || rimWidthIn == null ? next : { ...next, readOn: { rimWidthIn, offsetMm } };
+    const read =
+      next === null || offsetMm === null || rimWidthIn == null ? next : { ...next, readOn: { rimWidthIn, offsetMm } };
     if (path) editAt([...path, 'innerFace'], read);
     else storeFace.save(subject.key.slice(STORE.length), read);
   };
-  const alike = stores.filter((item) => item.kind === 'wheel' && item.rimWidthIn === rimWidthIn && item.offsetMm === offsetMm && item.rimDiameterIn === rimDiameterIn);
+  const alike = stores.filter(
+    (item) =>
+      item.kind === 'wheel' &&
+      item.rimWidthIn === rimWidthIn &&
+      item.offsetMm === offsetMm &&
+      item.rimDiameterIn === rimDiameterIn,
+  );
   return (
     <>
       <form className="brake-form" aria-label="Inner face of the wheel" onSubmit={(event) => event.preventDefault()}>
         <p className="soft brake-hint">{originWords(face)}</p>
         <div className="brake-tools">
-          <WordSwitch<Way> label="How the face is given" tip="Measured, or assumed by the family of its spokes" options={WAYS} value={way} choose={setWay} />
+          <WordSwitch<Way>
+            label="How the face is given"
+            tip="Measured, or assumed by the family of its spokes"
+            options={WAYS}
+            value={way}
+            choose={setWay}
+          />
           <Button size="small" onClick={() => setDrawing(true)}>
             From a drawing …
           </Button>
         </div>
         {way === 'depths' ? (
           known ? (
-            <DepthRows key={subject.key} name={`face/${subject.key}/${axle}`} face={face} rimWidthIn={rimWidthIn} offsetMm={offsetMm} flangeMm={flangeMm} take={take} />
+            <DepthRows
+              key={subject.key}
+              name={`face/${subject.key}/${axle}`}
+              face={face}
+              rimWidthIn={rimWidthIn}
+              offsetMm={offsetMm}
+              flangeMm={flangeMm}
+              take={take}
+            />
           ) : (
-            <p className="soft">Depths are laid out from the back flange: rim width and offset of the wheel are needed first.</p>
+            <p className="soft">
+              Depths are laid out from the back flange: rim width and offset of the wheel are needed first.
+            </p>
           )
         ) : (
           <div className="field">
@@ -93,10 +116,14 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
               options={FAMILIES}
               value={face.origin === 'family' ? (face.family ?? '') : ''}
               disabled={!known}
-              onChange={(family) => family !== '' && known && take(familyFace(family, { rimDiameterIn, rimWidthIn, offsetMm, flangeMm }))}
+              onChange={(family) =>
+                family !== '' && known && take(familyFace(family, { rimDiameterIn, rimWidthIn, offsetMm, flangeMm }))
+              }
             />
             <p className="soft brake-hint">
-              {known ? 'A usual shape for this rim, width and offset. Wheels alike in all three differ inside: measure before anything is bought.' : 'Rim diameter, width and offset of the wheel are needed first.'}
+              {known
+                ? 'A usual shape for this rim, width and offset. Wheels alike in all three differ inside: measure before anything is bought.'
+                : 'Rim diameter, width and offset of the wheel are needed first.'}
             </p>
           </div>
         )}
@@ -104,8 +131,20 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
           <div className="brake-tools">
             {path && (
               <>
-                <Button size="small" icon={<DownloadOutlined />} href={`${files}&of=${encodeURIComponent(subject.key)}&format=svg`}>SVG</Button>
-                <Button size="small" icon={<DownloadOutlined />} href={`${files}&of=${encodeURIComponent(subject.key)}&format=dxf`}>DXF</Button>
+                <Button
+                  size="small"
+                  icon={<DownloadOutlined />}
+                  href={`${files}&of=${encodeURIComponent(subject.key)}&format=svg`}
+                >
+                  SVG
+                </Button>
+                <Button
+                  size="small"
+                  icon={<DownloadOutlined />}
+                  href={`${files}&of=${encodeURIComponent(subject.key)}&format=dxf`}
+                >
+                  DXF
+                </Button>
               </>
             )}
             <Button size="small" icon={<DeleteOutlined />} onClick={() => take(null)}>
@@ -123,13 +162,29 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
             onChange={(name: string | null) => name !== null && storeFace.save(name, face)}
           />
         )}
-        {storeFace.fault && <p className="field-fault" role="alert">{storeFace.fault}</p>}
-        {storeFace.done && <p className="soft" role="status">Kept with {storeFace.done}.</p>}
+        {storeFace.fault && (
+          <p className="field-fault" role="alert">
+            {storeFace.fault}
+          </p>
+        )}
+        {storeFace.done && (
+          <p className="soft" role="status">
+            Kept with {storeFace.done}.
+          </p>
+        )}
       </form>
-      {drawing && <DrawingDialog of="face" axle={axle} face={face} takeFace={(next) => take({ ...next, origin: 'file' })} close={() => setDrawing(false)} />}
+      {drawing && (
+        <DrawingDialog
+          of="face"
+          axle={axle}
+          face={face}
+          takeFace={(next) => take({ ...next, origin: 'file' })}
+          close={() => setDrawing(false)}
+        />
+      )}
     </>
   );
-} // prettier-ignore
+}
 
 function originWords({ origin, family, barrel, spoke }: InnerFace): string {
   if (!barrel && !spoke) return 'Nothing is known of this wheel inside yet.';

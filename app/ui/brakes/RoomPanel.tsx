@@ -142,8 +142,11 @@ export function Thinnest({ axle, setup, kept, leastMm, stores }: ThinnestProps) 
   const holds = (item: StoreItem) => staysOnHub(hub, without, pieceFromStores(item), job.brief);
   const item = thinnestInStores(stores, { ...need, holds });
   const anyhow = thinnestInStores(stores, need);
-  const use = () => item && edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: [pieceFromStores(item), ...kept] }); // prettier-ignore
-  const stands = setup[axle]?.stack?.some(({ kind, thicknessMm }) => kind === 'slip-on' && thicknessMm === item?.thicknessMm); // prettier-ignore
+  const use = () =>
+    item && edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: [pieceFromStores(item), ...kept] });
+  const stands = setup[axle]?.stack?.some(
+    ({ kind, thicknessMm }) => kind === 'slip-on' && thicknessMm === item?.thicknessMm,
+  );
   return (
     <>
       {item && (

@@ -1,6 +1,6 @@
 import { PrinterOutlined } from '@ant-design/icons';
-import { Button, Modal, Select } from 'antd';
-import { useId, useState } from 'react';
+import { Button, Modal } from 'antd';
+import { useState } from 'react';
 import { DomainError } from '#core/errors';
 import type { AxleName } from '#core/job';
 import { CHECK_MM, printProof, WAYS, type PrintScale, type Way } from '#core/print';
@@ -9,6 +9,7 @@ import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { TypedInput } from '../fields/TypedInput';
+import { PaperSelect, type Paper } from '../parts/PaperSelect';
 import { WordSwitch } from '../parts/WordSwitch';
 import { useDraft } from './useDraft';
 import type { Subject } from './subjects';
@@ -24,11 +25,10 @@ const USUAL_MARGIN_MM = 1.5;
 /** A card at 1:1 to cut out, and the proof of its print: what a rule reads on it, and the next print corrected by that. */
 export function TemplateDialog({ axle, subject, close }: { axle: AxleName; subject: Subject | null; close(): void }) {
   const { job, state } = useJob();
-  const id = useId();
   const outline = job.vehicle[axle]?.caliper?.outline;
   const face = subject?.wheel.innerFace;
   const [card, setCard] = useState<Card>(outline ? 'brake' : 'face');
-  const [paper, setPaper] = useState<'a4' | 'letter'>('a4');
+  const [paper, setPaper] = useState<Paper>('a4');
   const [marginMm, setMarginMm] = useState<number | null>(USUAL_MARGIN_MM);
   const [kept, setScale] = useDraft<PrintScale>('print-scale');
   const scale = kept ?? TRUE_SIZE;
@@ -54,41 +54,64 @@ export function TemplateDialog({ axle, subject, close }: { axle: AxleName; subje
         <Button key="close" onClick={close}>
           Close
         </Button>,
-        <Button key="print" type="primary" icon={<PrinterOutlined />} disabled={!ready} target="_blank" {...(ready ? { href: `/jobs/${state.server.id}/template.pdf?${query}` } : {})}>
+        <Button
+          key="print"
+          type="primary"
+          icon={<PrinterOutlined />}
+          disabled={!ready}
+          target="_blank"
+          {...(ready ? { href: `/jobs/${state.server.id}/template.pdf?${query}` } : {})}
+        >
           Open the PDF
         </Button>,
       ]}
     >
       <div className="dialog-form">
-        <WordSwitch<Card> label="What the card is of" tip="The brake, to lay into a wheel; or the wheel's inside, to hold on the hub" options={CARDS} value={card} choose={setCard} />
+        <WordSwitch<Card>
+          label="What the card is of"
+          tip="The brake, to lay into a wheel; or the wheel's inside, to hold on the hub"
+          options={CARDS}
+          value={card}
+          choose={setCard}
+        />
         <p>
           {card === 'brake'
             ? 'Laid into a wheel and turned, the card goes where the brake would.'
             : `Held on the hub, the card goes where the inside of ${subject?.name ?? 'the wheel'} would.`}
           {!there && (card === 'brake' ? ' The brake has no outline yet.' : ' This wheel has no inner face yet.')}
-          {face?.origin === 'family' && card === 'face' && <> <em className="assumed">assumed</em>: nobody measured this wheel.</>}
+          {face?.origin === 'family' && card === 'face' && (
+            <>
+              {' '}
+              <em className="assumed">assumed</em>: nobody measured this wheel.
+            </>
+          )}
         </p>
         <div className="piece-fields">
-          <div className="field">
-            <label className="label" htmlFor={`${id}paper`}>
-              Paper
-            </label>
-            <Select id={`${id}paper`} value={paper} onChange={setPaper} style={{ width: 110 }} options={[{ value: 'a4', label: 'A4' }, { value: 'letter', label: 'Letter' }]} />
-          </div>
-          <LengthField name={`template/${axle}/margin`} value={marginMm} commit={setMarginMm} label="Margin around it, 1 to 2 usual" range="marginMm" width={6} />
+          <PaperSelect value={paper} choose={setPaper} />
+          <LengthField
+            name={`template/${axle}/margin`}
+            value={marginMm}
+            commit={setMarginMm}
+            label="Margin around it, 1 to 2 usual"
+            range="marginMm"
+            width={6}
+          />
         </div>
         <Proof key={`${scale.across}/${scale.along}`} scale={scale} correct={setScale} />
       </div>
     </Modal>
   );
-} // prettier-ignore
+}
 
 /** What a rule reads on the two printed check dimensions, and what that says of the print. */
 function Proof({ scale, correct }: { scale: PrintScale; correct(scale: PrintScale | null): void }) {
   const lengths = useLengths();
   const [read, setRead] = useState<Partial<Record<Way, number>>>({});
   const corrected = scale.across !== 1 || scale.along !== 1;
-  const proof = read.across === undefined || read.along === undefined ? null : printProof({ across: read.across, along: read.along }, scale);
+  const proof =
+    read.across === undefined || read.along === undefined
+      ? null
+      : printProof({ across: read.across, along: read.along }, scale);
   return (
     <section className="print-proof" aria-label="Proof of the print">
       <h3 className="label">After printing: what a steel rule reads</h3>
@@ -98,7 +121,12 @@ function Proof({ scale, correct }: { scale: PrintScale; correct(scale: PrintScal
             key={way}
             name={`print-proof/${way}`}
             value={read[way] ?? null}
-            commit={(mm) => setRead(({ [way]: _, ...rest }) => (mm === null ? rest : { ...rest, [way]: mm }) as Partial<Record<Way, number>>)}
+            commit={(mm) =>
+              setRead(
+                ({ [way]: _, ...rest }) =>
+                  (mm === null ? rest : { ...rest, [way]: mm }) as Partial<Record<Way, number>>,
+              )
+            }
             label={`${way === 'across' ? 'Across' : 'Along'}, nominal ${lengths.text(CHECK_MM[way])}`}
             unit={lengths.sign}
             show={(mm) => lengths.figure(mm)}
@@ -109,8 +137,16 @@ function Proof({ scale, correct }: { scale: PrintScale; correct(scale: PrintScal
       {proof && (
         <div className={`hardware-advice ${proof.isTrue ? '' : 'is-short'}`} role="status">
           <p>
-            {proof.isTrue ? <b className="is-ok">The print is true</b> : <b className="is-fail">The print is not true</b>}:{' '}
-            {WAYS.map((way) => `${way} ${lengths.text(proof.offMm[way], true)} (${formatNumber(proof.offPct[way], 2, true)} %)`).join(', ')}.
+            {proof.isTrue ? (
+              <b className="is-ok">The print is true</b>
+            ) : (
+              <b className="is-fail">The print is not true</b>
+            )}
+            :{' '}
+            {WAYS.map(
+              (way) => `${way} ${lengths.text(proof.offMm[way], true)} (${formatNumber(proof.offPct[way], 2, true)} %)`,
+            ).join(', ')}
+            .
           </p>
           {!proof.isTrue && (
             <Button size="small" onClick={() => correct(proof.next)}>
@@ -121,7 +157,8 @@ function Proof({ scale, correct }: { scale: PrintScale; correct(scale: PrintScal
       )}
       {corrected && (
         <p className="soft">
-          The next print is corrected for this printer: × {formatNumber(scale.across, 4)} across, × {formatNumber(scale.along, 4)} along.{' '}
+          The next print is corrected for this printer: × {formatNumber(scale.across, 4)} across, ×{' '}
+          {formatNumber(scale.along, 4)} along.{' '}
           <Button size="small" type="text" onClick={() => correct(null)}>
             Not any more
           </Button>
@@ -129,7 +166,7 @@ function Proof({ scale, correct }: { scale: PrintScale; correct(scale: PrintScal
       )}
     </section>
   );
-} // prettier-ignore
+}
 
 /** A reading of one of the printed lines; what no printer could have made of it is refused beside the field. */
 function readPrinted(text: string, way: Way, bare: 'mm' | 'in'): number {

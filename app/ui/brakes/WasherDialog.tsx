@@ -27,20 +27,54 @@ export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
   const [count, setCount] = useState<number | null>(null);
   const [washerMm, setWasherMm] = useState<number | null>(null);
   const [clearanceMm, setClearanceMm] = useState<number | null>(one.spokeLimit.value);
-  const neededMm = count === null || washerMm === null || clearanceMm === null ? null : spacerFromWashersMm(count, washerMm, clearanceMm);
+  const neededMm =
+    count === null || washerMm === null || clearanceMm === null
+      ? null
+      : spacerFromWashersMm(count, washerMm, clearanceMm);
   const soldMm = neededMm === null ? null : usualSpacerMm(neededMm);
   const setup = subject && setupOf(subject, job);
   const candidate: SetupAxle = setup?.[axle] ?? { wheel: subject?.wheel };
   return (
-    <Modal open onCancel={close} onOk={close} okText="Done" footer={(_, { OkBtn }) => <OkBtn />} title={`Washer trial, ${axle}`} width={540}>
+    <Modal
+      open
+      onCancel={close}
+      onOk={close}
+      okText="Done"
+      footer={(_, { OkBtn }) => <OkBtn />}
+      title={`Washer trial, ${axle}`}
+      width={540}
+    >
       <div className="dialog-form">
         <p>
-          The same washers on every stud, the wheel held on by hand-tight nuts, turned by hand. Add washers until it just turns free: that is contact, not yet clearance. Never lower the car on them.
+          The same washers on every stud, the wheel held on by hand-tight nuts, turned by hand. Add washers until it
+          just turns free: that is contact, not yet clearance. Never lower the car on them.
         </p>
         <div className="piece-fields">
-          <NumberField name={`washers/${axle}/count`} value={count} commit={setCount} label="Washers on each stud" range="washerCount" whole width={4} />
-          <LengthField name={`washers/${axle}/washer`} value={washerMm} commit={setWasherMm} label="Thickness of one" range="washerMm" width={6} />
-          <LengthField name={`washers/${axle}/clearance`} value={clearanceMm} commit={setClearanceMm} label="Clearance on top" range="limitMm" width={6} />
+          <NumberField
+            name={`washers/${axle}/count`}
+            value={count}
+            commit={setCount}
+            label="Washers on each stud"
+            range="washerCount"
+            whole
+            width={4}
+          />
+          <LengthField
+            name={`washers/${axle}/washer`}
+            value={washerMm}
+            commit={setWasherMm}
+            label="Thickness of one"
+            range="washerMm"
+            width={6}
+          />
+          <LengthField
+            name={`washers/${axle}/clearance`}
+            value={clearanceMm}
+            commit={setClearanceMm}
+            label="Clearance on top"
+            range="limitMm"
+            width={6}
+          />
         </div>
         {neededMm === null ? (
           <p className="soft">The spacer to order follows from count, thickness and clearance.</p>
@@ -53,30 +87,56 @@ export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
               between hub and wheel, in all
             </p>
             <p>
-              Sold as: <b className="figure">{soldMm === null ? 'nothing usual is that thick' : lengths.text(soldMm)}</b>
+              Sold as:{' '}
+              <b className="figure">{soldMm === null ? 'nothing usual is that thick' : lengths.text(soldMm)}</b>
             </p>
             {soldMm !== null && <Engagement axle={axle} candidate={candidate} spacerMm={soldMm} />}
-            {setup && <Thinnest axle={axle} setup={setup} kept={candidate.stack?.filter(({ kind }) => kind === 'ring') ?? []} leastMm={neededMm} stores={stores} />}
+            {setup && (
+              <Thinnest
+                axle={axle}
+                setup={setup}
+                kept={candidate.stack?.filter(({ kind }) => kind === 'ring') ?? []}
+                leastMm={neededMm}
+                stores={stores}
+              />
+            )}
           </div>
         )}
       </div>
     </Modal>
   );
-} // prettier-ignore
+}
 
 /** Whether studs or bolts still hold behind a spacer, and what does. */
 function Engagement({ axle, candidate, spacerMm }: { axle: AxleName; candidate: SetupAxle; spacerMm: number }) {
   const { job } = useJob();
   const lengths = useLengths();
   const hub = job.vehicle[axle]?.hub ?? {};
-  const stack = [{ kind: 'slip-on' as const, thicknessMm: spacerMm }, ...(candidate.stack ?? []).filter(({ kind }) => kind === 'ring')]; // prettier-ignore
+  const stack = [
+    { kind: 'slip-on' as const, thicknessMm: spacerMm },
+    ...(candidate.stack ?? []).filter(({ kind }) => kind === 'ring'),
+  ];
   const { fastening } = hardwareOf(hub, { ...candidate, stack }, job.brief);
   const { engagementMm, turns, verdict, requiredLengthMm, standardLengthMm, joints } = fastening;
   const kind = joints[0]!.kind;
   return (
     <p>
-      Behind it the {kind}s {engagementMm === null ? 'cannot be judged: length, thread and pad are needed' : <>engage <b className="figure">{lengths.text(engagementMm)}</b>{turns !== null && `, ${formatNumber(turns, 1)} turns`}: <b className={`is-${verdict}`}>{verdictWord({ code: 'fastening', verdict })}</b></>}
-      {verdict === 'fail' && requiredLengthMm !== null && <>; a {kind} of {lengths.text(standardLengthMm ?? requiredLengthMm)} does</>}.
+      Behind it the {kind}s{' '}
+      {engagementMm === null ? (
+        'cannot be judged: length, thread and pad are needed'
+      ) : (
+        <>
+          engage <b className="figure">{lengths.text(engagementMm)}</b>
+          {turns !== null && `, ${formatNumber(turns, 1)} turns`}:{' '}
+          <b className={`is-${verdict}`}>{verdictWord({ code: 'fastening', verdict })}</b>
+        </>
+      )}
+      {verdict === 'fail' && requiredLengthMm !== null && (
+        <>
+          ; a {kind} of {lengths.text(standardLengthMm ?? requiredLengthMm)} does
+        </>
+      )}
+      .
     </p>
   );
-} // prettier-ignore
+}

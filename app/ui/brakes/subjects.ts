@@ -33,11 +33,25 @@ export function subjectsOf(job: Job, axle: AxleName, stores: readonly StoreItem[
       };
     }),
     ...(present
-      ? [{ key: PRESENT, name: `on the car now ${wheelCode(present, flangeMm)}`, wheel: present.wheel ?? {}, stack: present.stack ?? [] }]
+      ? [
+          {
+            key: PRESENT,
+            name: `on the car now ${wheelCode(present, flangeMm)}`,
+            wheel: present.wheel ?? {},
+            stack: present.stack ?? [],
+          },
+        ]
       : []),
-    ...stores.filter(({ kind }) => kind === 'wheel').map((item): Subject => ({ key: `${STORE}${itemName(item)}`, name: itemName(item), wheel: wheelOf(item), stack: [] })),
+    ...stores
+      .filter(({ kind }) => kind === 'wheel')
+      .map((item): Subject => ({
+        key: `${STORE}${itemName(item)}`,
+        name: itemName(item),
+        wheel: wheelOf(item),
+        stack: [],
+      })),
   ];
-} // prettier-ignore
+}
 
 /** The same object for the same item, so that what is found of its face is kept. */
 function wheelOf(item: StoreItem): Wheel {

@@ -5,6 +5,7 @@ import { hubPatternOf } from '#core/evaluate';
 import { KNOWN_PATTERNS, patternName, wholePattern, type BoltPattern } from '#core/hub';
 import type { Hub } from '#core/job';
 import { threadOrNull } from '#core/fastener';
+import { PaperSelect, type Paper } from '../parts/PaperSelect';
 
 /** A pattern as it stands in the card's address: `5x114.3`. */
 const patternKey = ({ lugCount, boltCircleMm }: BoltPattern): string => `${lugCount}x${boltCircleMm}`;
@@ -35,7 +36,7 @@ export function GaugeCardButton({ hub }: { hub: Hub | undefined }) {
 function GaugeCardDialog({ hub, close }: { hub: Hub | undefined; close(): void }) {
   const id = useId();
   const [patterns, setPatterns] = useState(() => likely(hub));
-  const [paper, setPaper] = useState<'a4' | 'letter'>('a4');
+  const [paper, setPaper] = useState<Paper>('a4');
   const known = KNOWN_PATTERNS.map((pattern) => ({ value: patternKey(pattern), label: patternName(pattern) }));
   const custom = patterns
     .filter((key) => !known.some(({ value }) => value === key))
@@ -86,21 +87,7 @@ function GaugeCardDialog({ hub, close }: { hub: Hub | undefined; close(): void }
             style={{ width: '100%' }}
           />
         </div>
-        <div className="field">
-          <label className="label" htmlFor={`${id}paper`}>
-            Paper
-          </label>
-          <Select
-            id={`${id}paper`}
-            value={paper}
-            onChange={setPaper}
-            style={{ width: 160 }}
-            options={[
-              { value: 'a4', label: 'A4' },
-              { value: 'letter', label: 'Letter' },
-            ]}
-          />
-        </div>
+        <PaperSelect value={paper} choose={setPaper} />
       </div>
     </Modal>
   );

@@ -1,0 +1,26 @@
+import { Select } from 'antd';
+import { useId } from 'react';
+
+export type Paper = 'a4' | 'letter';
+
+/** The paper something is printed on. */
+export function PaperSelect({ value, choose }: { value: Paper; choose(paper: Paper): void }) {
+  const id = useId();
+  return (
+    <div className="field">
+      <label className="label" htmlFor={id}>
+        Paper
+      </label>
+      <Select
+        id={id}
+        value={value}
+        onChange={choose}
+        style={{ width: 160 }}
+        options={[
+          { value: 'a4', label: 'A4' },
+          { value: 'letter', label: 'Letter' },
+        ]}
+      />
+    </div>
+  );
+}
