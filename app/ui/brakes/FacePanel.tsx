@@ -1,6 +1,6 @@
 import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
 import { Button, Segmented, Select } from 'antd';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { useFetcher } from 'react-router';
 import { familyFace } from '#core/brake';
 import type { AxleName, InnerFace, SpokeFamily } from '#core/job';
@@ -26,23 +26,25 @@ const FAMILIES: { value: SpokeFamily; label: string }[] = [
   { value: 'deep', label: 'deep' },
 ];
 
-/** Saves the face of a wheel of the stores, and puts the item as it is now among those at hand. */
+/** Gives a wheel of the stores its face: at hand at once, and saved; what the stores say against it is told. */
 function useStoreFace() {
   const fetcher = useFetcher<StoresAnswer>();
+  const stores = useStores();
   const replace = useReplaceItem();
   const answer = fetcher.state === 'idle' ? fetcher.data : undefined;
-  useEffect(() => {
-    if (answer?.item) replace(answer.item);
-  }, [answer, replace]);
   return {
     fault: answer?.faults[0]?.message ?? null,
     done: answer?.item ? itemName(answer.item) : null,
-    save: (name: string, innerFace: InnerFace | null) =>
+    save(name: string, innerFace: InnerFace | null) {
+      const item = stores.find((one) => one.kind === 'wheel' && itemName(one) === name);
+      // What is typed next must build on this, not on what the stores had before their answer.
+      if (item) replace({ ...item, innerFace: innerFace ?? undefined });
       void fetcher.submit(JSON.parse(JSON.stringify({ intent: 'face', name, innerFace })), {
         method: 'post',
         action: '/stores',
         encType: 'application/json',
-      }),
+      });
+    },
   };
 }
 
