@@ -157,7 +157,7 @@ test('an outline comes out of a drawing once its unit is chosen, and goes out as
   };
   await refused('block.dxf', dxf(0, 'INSERT', 8, 0, 2, 'X', 10, 0, 20, 0), /places a block: explode it/);
   await refused('solid.dxf', dxf(0, '3DFACE', 8, 0, 10, 0, 20, 0), /3-D faces/);
-  await refused('large.dxf', Buffer.alloc(40 * 1024 * 1024, 65), /larger than 5 MB/);
+  await refused('large.dxf', Buffer.alloc(40 * 1024 * 1024, 65), /larger than 5 MB \(40\.0 MB\)/);
   await refused('open.svg', Buffer.from('<svg width="9mm" viewBox="0 0 9 9"><path d="M0 -100 H20 V-130"/></svg>'), /is open: its ends are/);
   await refused('holes.svg', Buffer.from('<svg width="9mm" viewBox="0 0 9 9"><path d="M0 -100 h50 v-50 h-50 z M10 -110 h5 v-5 h-5 z"/></svg>'), /2 pieces, with holes/);
   await file.setInputFiles({ name: 'cut.dxf', mimeType: 'application/dxf', buffer: CUT });
@@ -239,6 +239,30 @@ test('washers that just let the wheel turn say what to order, and whether it hol
   await type(dialog.getByRole('textbox', { name: /^Washers on each stud/ }), '12');
   await expect(dialog.getByText(/does not hold; a stud of/)).toBeVisible();
 });
+
+test('what is assumed never becomes a reading, and a reading is never covered by an assumption', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'brakes');
+  await show(page, 'Wheel face');
+  await panel(page).getByText('By its family', { exact: true }).click();
+  await expect(panel(page).getByText('This wheel is measured: drop its face before another is assumed.')).toBeVisible();
+  await expect(panel(page).getByRole('radio', { name: 'domed' })).toBeDisabled();
+  await panel(page).getByRole('button', { name: 'Drop the face' }).click();
+  await panel(page).getByText('domed', { exact: true }).click();
+  await expect(panel(page).getByText('Assumed: the domed family, not measured.')).toBeVisible();
+  await panel(page).getByText('Straight-edge', { exact: true }).click();
+  await expect(panel(page).getByRole('button', { name: 'First spoke depth' })).toBeVisible();
+  await saved(page);
+  // The wheel nudged to another offset is another wheel: its depths are not this one's.
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('5');
+  await page.keyboard.press(']');
+  await expect(setupRow(page, 'brake-spoke')).toContainText('not measured');
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('3');
+  await expect(page.getByText(/Not known: the inner face was read on a wheel 7\.5 in wide with offset \+40/)).toBeVisible();
+  await page.getByRole('button', { name: 'Give the wheel its inner face' }).click();
+  await expect(panel(page).getByText(/^Of another wheel, 7\.5 in \+40/)).toBeVisible();
+}); // prettier-ignore
 
 test('nonsense in the fields of brake and face is told beside them', async ({ page }) => {
   test.setTimeout(120_000);

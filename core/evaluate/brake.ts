@@ -9,10 +9,24 @@ import type { BrakeReport, NearPlaces } from './report';
 import { NO_BRAKE } from './sheet';
 import { brakeSpread } from './spread';
 
+/** The room to one part of a wheel, judged. */
+export interface PartRoom {
+  code: 'brake-spoke' | 'brake-barrel' | 'brake-weight';
+  label: string;
+  /** What it is measured on, in words. */
+  on: 'spokes' | 'barrel';
+  clearance: Clearance | null;
+  limit: Limit;
+  /** How far the brake reaches past where that part was measured, mm. */
+  unseenMm: number;
+  verdict: Verdict;
+}
+
 /** A brake in a wheel, judged. */
 export interface BrakeCase {
   report: BrakeReport;
   room: BrakeRoom | null;
+  parts: PartRoom[];
   stackMm: number | null;
   spokeLimit: Limit;
   barrelLimit: Limit;
@@ -41,13 +55,14 @@ export function brakeOf(
   const face = wheel.innerFace;
   const outline = caliper?.outline;
   const limits = brakeLimits(brief);
-  const missing = missingOf(outline, fitted);
+  const other = face && faceIsOf(face, wheel.rimWidthIn ?? null, offsetMm) === false;
+  const missing = missingOf(outline, fitted) ?? (other ? otherWheel(face) : null);
+  const base = { stackMm, ...limits, missing, caliper, face };
   if (missing !== null || !outline || !face || stackMm === null)
-    return { report: NO_BRAKE, room: null, stackMm, ...limits, missing, caliper, face };
-  const other = faceIsOf(face, wheel.rimWidthIn ?? null, offsetMm) === false;
-  if (other) return { report: NO_BRAKE, room: null, stackMm, ...limits, missing: otherWheel(face), caliper, face };
+    return { report: NO_BRAKE, room: null, parts: partsOf(null, limits), ...base };
   const found = foundFor(outline, face, limits.spokeLimit.value, limits.barrelLimit.value);
   const room = found.roomAt(stackMm);
+  const parts = partsOf(room, limits);
   const report: BrakeReport = {
     spokeMm: room.spoke?.mm ?? null,
     barrelMm: room.barrel?.mm ?? null,
@@ -57,13 +72,48 @@ export function brakeOf(
     barrelAt: places(room.barrel),
     weightAt: places(room.weight),
     assumed: face.origin === 'family',
-    verdict: worstVerdict([
-      spokeVerdict(room, limits.spokeLimit.value),
-      barrelVerdict(room, limits.barrelLimit.value),
-      ...(room.weight ? [clearanceVerdict(room.weight.mm, limits.barrelLimit.value)] : []),
-    ]),
+    verdict: worstVerdict(parts.map(({ verdict }) => verdict)),
   };
-  return { report, room, stackMm, ...limits, missing: null, caliper, face };
+  return { report, room, parts, ...base };
+}
+
+/** Spokes and barrel always, weights where some are known. Clear where it was measured says nothing about where it was not. */
+function partsOf(room: BrakeRoom | null, { spokeLimit, barrelLimit }: ReturnType<typeof brakeLimits>): PartRoom[] {
+  const part = (given: Omit<PartRoom, 'verdict'>): PartRoom => {
+    const verdict = clearanceVerdict(given.clearance?.mm ?? null, given.limit.value);
+    return { ...given, verdict: verdict === 'ok' && given.unseenMm > UNSEEN_MM ? 'unknown' : verdict };
+  };
+  const [spoke, barrel] = [room?.spokeUnseenMm ?? 0, room?.barrelUnseenMm ?? 0];
+  return [
+    part({
+      code: 'brake-spoke',
+      label: 'Brake to spokes',
+      on: 'spokes',
+      clearance: room?.spoke ?? null,
+      limit: spokeLimit,
+      unseenMm: spoke,
+    }),
+    part({
+      code: 'brake-barrel',
+      label: 'Brake to barrel',
+      on: 'barrel',
+      clearance: room?.barrel ?? null,
+      limit: barrelLimit,
+      unseenMm: barrel,
+    }),
+    ...(room?.weight
+      ? [
+          part({
+            code: 'brake-weight',
+            label: 'Brake to balance weights',
+            on: 'barrel',
+            clearance: room.weight,
+            limit: barrelLimit,
+            unseenMm: 0,
+          }),
+        ]
+      : []),
+  ];
 }
 
 function missingOf(
@@ -80,14 +130,6 @@ const otherWheel = ({ readOn }: InnerFace): string =>
 
 const places = (clearance: Clearance | null): NearPlaces | null =>
   clearance && { caliper: clearance.caliper, wheel: clearance.wheel };
-
-/** Clear where it was measured says nothing about where it was not. */
-const seen = (verdict: Verdict, unseenMm: number): Verdict =>
-  verdict === 'ok' && unseenMm > UNSEEN_MM ? 'unknown' : verdict;
-const spokeVerdict = ({ spoke, spokeUnseenMm }: BrakeRoom, limitMm: number): Verdict =>
-  seen(clearanceVerdict(spoke?.mm ?? null, limitMm), spokeUnseenMm);
-const barrelVerdict = ({ barrel, barrelUnseenMm }: BrakeRoom, limitMm: number): Verdict =>
-  seen(clearanceVerdict(barrel?.mm ?? null, limitMm), barrelUnseenMm);
 
 /** What is found of an outline in a face, kept as long as both stay the same objects. */
 interface Found {
@@ -122,80 +164,35 @@ function foundFor(outline: readonly AxialPoint[], face: InnerFace, spokeMm: numb
 }
 
 /** The checks of a brake in a wheel: to spokes, to the barrel, and to weights where some are known. */
-export function brakeChecks(axle: AxleName, one: BrakeCase, words: Words): Check[] {
-  const { room, spokeLimit, barrelLimit } = one;
-  const check = (
-    code: string,
-    label: string,
-    clearance: Clearance | null,
-    limit: Limit,
-    verdict: Verdict,
-    lines: () => string[],
-  ) =>
-    new Judged(
-      {
-        code,
-        label,
-        axle,
-        value: clearance?.mm ?? null,
-        limit: limit.value,
-        margin: clearance && clearance.mm - limit.value,
-        unit: 'mm',
-        verdict,
-      },
-      () => [...lines(), limitLine(limit, words.length(limit.value))],
-      { parts: () => brakeSpread(one.caliper, one.face), contact: true, words },
-    );
-  const lines = (clearance: Clearance | null, part: 'spokes' | 'barrel', unseenMm: number) => () =>
-    brakeLines(one, clearance, part, unseenMm, words);
-  return [
-    check(
-      'brake-spoke',
-      'Brake to spokes',
-      room?.spoke ?? null,
-      spokeLimit,
-      room ? spokeVerdict(room, spokeLimit.value) : 'unknown',
-      lines(room?.spoke ?? null, 'spokes', room?.spokeUnseenMm ?? 0),
-    ),
-    check(
-      'brake-barrel',
-      'Brake to barrel',
-      room?.barrel ?? null,
-      barrelLimit,
-      room ? barrelVerdict(room, barrelLimit.value) : 'unknown',
-      lines(room?.barrel ?? null, 'barrel', room?.barrelUnseenMm ?? 0),
-    ),
-    ...(room?.weight
-      ? [
-          check(
-            'brake-weight',
-            'Brake to balance weights',
-            room.weight,
-            barrelLimit,
-            clearanceVerdict(room.weight.mm, barrelLimit.value),
-            lines(room.weight, 'barrel', 0),
-          ),
-        ]
-      : []),
-  ];
-}
+export const brakeChecks = (axle: AxleName, one: BrakeCase, words: Words): Check[] =>
+  one.parts.map(
+    (part) =>
+      new Judged(
+        {
+          code: part.code,
+          label: part.label,
+          axle,
+          value: part.clearance?.mm ?? null,
+          limit: part.limit.value,
+          margin: part.clearance && part.clearance.mm - part.limit.value,
+          unit: 'mm',
+          verdict: part.verdict,
+        },
+        () => [...brakeLines(one, part, words), limitLine(part.limit, words.length(part.limit.value))],
+        { parts: () => brakeSpread(one.caliper, one.face), contact: true, words },
+      ),
+  );
 
-function brakeLines(
-  one: BrakeCase,
-  clearance: Clearance | null,
-  part: 'spokes' | 'barrel',
-  unseenMm: number,
-  words: Words,
-): string[] {
+function brakeLines(one: BrakeCase, { clearance, on, unseenMm }: PartRoom, words: Words): string[] {
   const { missing, report, stackMm, face } = one;
   if (missing !== null) return [`not known: ${missing}`];
-  if (!clearance) return [`not known: the wheel's ${part} were not measured`];
+  if (!clearance) return [`not known: the wheel's ${on} were not measured`];
   const at = ({ a, r }: AxialPoint) => `${words.figure(a)} / ${words.figure(r)}`;
   return [
     `behind a stack of ${words.length(stackMm!)}, from hub face / from axis: brake ${at(clearance.caliper)}, wheel ${at(clearance.wheel)}`,
     clearance.mm < 0 ? `they overlap by ${words.length(-clearance.mm)}` : `${words.length(clearance.mm)} apart there`,
     ...(unseenMm > UNSEEN_MM
-      ? [`not known further: the brake reaches ${words.length(unseenMm)} past where the ${part} were measured`]
+      ? [`not known further: the brake reaches ${words.length(unseenMm)} past where the ${on} were measured`]
       : []),
     ...(report.assumed ? [`assumed: a ${face!.family ?? ''} inner face of its family, not measured`] : []),
     report.stackToClearMm === null

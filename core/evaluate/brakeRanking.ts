@@ -19,8 +19,8 @@ export interface RankedWheel<T> {
 }
 
 /**
- * Wheels, each behind its own stack, by the room they leave a car's brake, most first: by what is left over the limits at the nearest of spokes, barrel and weights. Width and
- * offset do not enter: wheels alike in both differ inside. What is not known stands last.
+ * Wheels, each behind its own stack, by the room they leave a car's brake, most first: by what is left over the limits at the nearest of
+ * spokes, barrel and weights. Width and offset do not enter: wheels alike in both differ inside. What is not known stands last.
  */
 export function rankByBrakeRoom<T>(
   job: Job,
@@ -32,12 +32,8 @@ export function rankByBrakeRoom<T>(
   const ranked = wheels.map(({ of, wheel, stack }): RankedWheel<T> => {
     const stackMm = stackThicknessMm(stack);
     const offsetMm = wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM);
-    const { report, spokeLimit, barrelLimit } = brakeOf(vehicleAxle.caliper, { wheel, offsetMm, stackMm }, job.brief);
-    const left = [
-      report.spokeMm === null ? null : report.spokeMm - spokeLimit.value,
-      report.barrelMm === null ? null : report.barrelMm - barrelLimit.value,
-      report.weightMm === null ? null : report.weightMm - barrelLimit.value,
-    ].filter((value) => value !== null);
+    const { report, parts } = brakeOf(vehicleAxle.caliper, { wheel, offsetMm, stackMm }, job.brief);
+    const left = parts.flatMap(({ clearance, limit }) => (clearance ? [clearance.mm - limit.value] : []));
     const pattern = matchPattern(patternOf(wheel), carries, job.brief?.rules?.nearPatterns ?? 'care').verdict;
     return { of, wheel, brake: report, spareMm: left.length > 0 ? Math.min(...left) : null, pattern };
   });

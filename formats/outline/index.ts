@@ -1,4 +1,3 @@
-export * from './limits';
 export * from './drawn';
 export * from './read';
 export * from './svg';

@@ -1,4 +1,4 @@
-import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
+import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { outlineFault, outlineFromReach, withoutRepeats, type ReachRow } from '#core/brake';
@@ -14,6 +14,7 @@ import { DrawingDialog } from './DrawingDialog';
 import { FigureRows } from './FigureRows';
 import { wholeRows, type Row } from './figures';
 import { ReachPicture } from './ReachPicture';
+import { ShapeFiles } from './ShapeFiles';
 import { useDraft } from './useDraft';
 
 type Way = 'reach' | 'corners';
@@ -89,12 +90,7 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
         )}
         {caliper.outline && (
           <div className="brake-tools">
-            <Button size="small" icon={<DownloadOutlined />} href={`${files}&of=brake&format=svg`}>
-              SVG
-            </Button>
-            <Button size="small" icon={<DownloadOutlined />} href={`${files}&of=brake&format=dxf`}>
-              DXF
-            </Button>
+            <ShapeFiles href={`${files}&of=brake`} />
             <Button size="small" icon={<DeleteOutlined />} onClick={() => editAt([...path, 'outline'], null)}>
               Drop the outline
             </Button>

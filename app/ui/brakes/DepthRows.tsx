@@ -45,7 +45,8 @@ export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: 
     const { made } = judge(next, backMm);
     if (made === null) return setDraft(next);
     setDraft(null);
-    take({ ...made, origin: 'straightedge' });
+    // Depths that began as a drawing's are no longer all a drawing's, nor all read.
+    take({ ...made, origin: face.origin === 'file' || face.origin === 'typed' ? 'typed' : 'straightedge' });
   };
   const faultOf = (list: 'barrel' | 'spoke') =>
     judged.list === list ? { row: judged.row, message: judged.fault! } : null;

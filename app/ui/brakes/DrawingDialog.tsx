@@ -1,12 +1,11 @@
 import { Alert, Modal, Select } from 'antd';
 import { useId, useState } from 'react';
-import { barrelFault, spokeFault } from '#core/brake';
+import { barrelFault, spokeFault, weightsFault } from '#core/brake';
 import { DomainError } from '#core/errors';
 import type { AxialPoint, AxleName, InnerFace } from '#core/job';
 import { formatNumber } from '#core/units';
 import type * as OutlineCodec from '#formats/outline';
 import type { Drawing, DrawnLine, Outboard, Placement } from '#formats/outline';
-import { MAX_DRAWING_BYTES } from '#formats/outline/limits';
 import { useJob } from '../../job/JobContext';
 import { NumberField } from '../fields/NumberField';
 import { FileButton, FileFaults } from '../parts/FileButton';
@@ -56,9 +55,11 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
     setBusy(true);
     const codec = await import('#formats/outline');
     // A file that is too large is not even read.
-    const bytes =
-      file.size > MAX_DRAWING_BYTES ? new Uint8Array(MAX_DRAWING_BYTES + 1) : new Uint8Array(await file.arrayBuffer());
-    const read = codec.readDrawing(file.name, bytes);
+    const tooLarge = codec.sizeFault(file.size);
+    const read =
+      tooLarge === null
+        ? codec.readDrawing(file.name, new Uint8Array(await file.arrayBuffer()))
+        : codec.wholeFile(tooLarge);
     setBusy(false);
     setRefused(read.faults ? { name: file.name, faults: read.faults } : null);
     setOpened(read.drawing ? { name: file.name, drawing: read.drawing, codec } : null);
@@ -72,7 +73,7 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
   const take = () => {
     if (!made?.shape) return;
     if (props.of === 'brake' && made.shape.outline) props.takeOutline(made.shape.outline);
-    if (props.of === 'face') props.takeFace({ ...props.face, family: undefined, ...made.shape });
+    if (props.of === 'face') props.takeFace({ ...props.face, ...made.shape });
     close();
   };
   return (
@@ -203,6 +204,9 @@ function make(
       made.faults.push(`Line ${index + 1} ${error.message}.`);
     }
   }
+  const weights = props.of === 'face' ? (props.face.weights ?? []) : [];
+  if (made.shape!.barrel && weightsFault(weights, made.shape!.barrel) !== null)
+    made.faults.push('The weights of this wheel would not lie on that barrel: take their zones away first.');
   if (made.faults.length > 0 || Object.keys(made.shape!).length === 0) made.shape = null;
   return made;
 }

@@ -1,10 +1,11 @@
-import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
+import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { useFetcher } from 'react-router';
-import { familyFace } from '#core/brake';
+import { faceIsOf, familyFace } from '#core/brake';
 import type { AxleName, InnerFace, SpokeFamily } from '#core/job';
 import { itemName } from '#core/stores';
+import { offsetFigure, rimFigure } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 import { useJob, useReplaceItem, useStores } from '../../job/JobContext';
 import { useEditAt } from '../parts/useEditAt';
@@ -12,6 +13,7 @@ import { WordSwitch } from '../parts/WordSwitch';
 import type { StoresAnswer } from '../stores/storesActions';
 import { DepthRows } from './DepthRows';
 import { DrawingDialog } from './DrawingDialog';
+import { ShapeFiles } from './ShapeFiles';
 import { STORE, wheelPath, type Subject } from './subjects';
 
 type Way = 'depths' | 'family';
@@ -63,6 +65,10 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
   const { rimWidthIn, rimDiameterIn } = wheel;
   const known = offsetMm !== null && rimWidthIn != null && rimDiameterIn != null;
   const path = wheelPath(subject, axle);
+  const others = faceIsOf(face, rimWidthIn ?? null, offsetMm) === false;
+  // A figure that is edited becomes a reading of this wheel: nothing assumed, and no other wheel's, may stand in its place.
+  const measured = face.origin === 'family' || others ? {} : face;
+  const isMeasured = measured.barrel !== undefined || measured.spoke !== undefined;
   const take = (next: InnerFace | null) => {
     const read =
       next === null || offsetMm === null || rimWidthIn == null ? next : { ...next, readOn: { rimWidthIn, offsetMm } };
@@ -79,7 +85,7 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
   return (
     <>
       <form className="brake-form" aria-label="Inner face of the wheel" onSubmit={(event) => event.preventDefault()}>
-        <p className="soft brake-hint">{originWords(face)}</p>
+        <p className="soft brake-hint">{originWords(face, others)}</p>
         <div className="brake-tools">
           <WordSwitch<Way>
             label="How the face is given"
@@ -97,7 +103,7 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
             <DepthRows
               key={subject.key}
               name={`face/${subject.key}/${axle}`}
-              face={face}
+              face={measured}
               rimWidthIn={rimWidthIn}
               offsetMm={offsetMm}
               flangeMm={flangeMm}
@@ -117,44 +123,29 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
               aria-labelledby="face-family"
               options={FAMILIES}
               value={face.origin === 'family' ? (face.family ?? '') : ''}
-              disabled={!known}
+              disabled={!known || isMeasured}
               onChange={(family) =>
                 family !== '' && known && take(familyFace(family, { rimDiameterIn, rimWidthIn, offsetMm, flangeMm }))
               }
             />
             <p className="soft brake-hint">
-              {known
-                ? 'A usual shape for this rim, width and offset. Wheels alike in all three differ inside: measure before anything is bought.'
-                : 'Rim diameter, width and offset of the wheel are needed first.'}
+              {isMeasured
+                ? 'This wheel is measured: drop its face before another is assumed.'
+                : known
+                  ? 'A usual shape for this rim, width and offset. Wheels alike in all three differ inside: measure before anything is bought.'
+                  : 'Rim diameter, width and offset of the wheel are needed first.'}
             </p>
           </div>
         )}
         {(face.barrel ?? face.spoke) && (
           <div className="brake-tools">
-            {path && (
-              <>
-                <Button
-                  size="small"
-                  icon={<DownloadOutlined />}
-                  href={`${files}&of=${encodeURIComponent(subject.key)}&format=svg`}
-                >
-                  SVG
-                </Button>
-                <Button
-                  size="small"
-                  icon={<DownloadOutlined />}
-                  href={`${files}&of=${encodeURIComponent(subject.key)}&format=dxf`}
-                >
-                  DXF
-                </Button>
-              </>
-            )}
+            {path && <ShapeFiles href={`${files}&of=${encodeURIComponent(subject.key)}`} />}
             <Button size="small" icon={<DeleteOutlined />} onClick={() => take(null)}>
               Drop the face
             </Button>
           </div>
         )}
-        {path && (face.barrel ?? face.spoke) && alike.length > 0 && (
+        {path && !others && (face.barrel ?? face.spoke) && alike.length > 0 && (
           <Select
             aria-label="Keep this face with a wheel of the stores"
             placeholder="keep it with a wheel of the stores"
@@ -179,7 +170,7 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
         <DrawingDialog
           of="face"
           axle={axle}
-          face={face}
+          face={measured}
           takeFace={(next) => take({ ...next, origin: 'file' })}
           close={() => setDrawing(false)}
         />
@@ -188,8 +179,10 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
   );
 }
 
-function originWords({ origin, family, barrel, spoke }: InnerFace): string {
+function originWords({ origin, family, barrel, spoke, readOn }: InnerFace, others: boolean): string {
   if (!barrel && !spoke) return 'Nothing is known of this wheel inside yet.';
+  if (others)
+    return `Of another wheel, ${rimFigure(readOn!.rimWidthIn)} in ${offsetFigure(readOn!.offsetMm)}: read this one.`;
   if (origin === 'family') return `Assumed: the ${family ?? 'usual'} family, not measured.`;
   const how = origin === 'straightedge' ? 'Read under a straight-edge' : origin === 'file' ? 'From a drawing' : 'Typed';
   const missing = !barrel ? '; the barrel is missing' : !spoke ? '; the spokes are missing' : '';

@@ -1,14 +1,15 @@
 import { Button, Slider } from 'antd';
 import { useState } from 'react';
 import { brakeRadiusMm, smallestRim } from '#core/brake';
-import { hubPatternOf, staysOnHub, type BrakeCase } from '#core/evaluate';
+import type { BrakeCase } from '#core/evaluate';
 import type { AxleName } from '#core/job';
-import { itemName, pieceFromStores, thinnestInStores, type StoreItem } from '#core/stores';
+import { itemName } from '#core/stores';
 import { rimFigure } from '#core/units';
 import { usedShare, verdictWord, type Check } from '#core/verdict';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
+import { spacersFor } from '../hardware/spacersFor';
 import { RingMark } from '../parts/Ring';
 import { setupOf, type Subject } from './subjects';
 import { WasherDialog } from './WasherDialog';
@@ -97,7 +98,6 @@ export function RoomPanel({ axle, subject, one, checks, ownMm, trialMm, setTrial
 /** From what stack on the brake clears, and the thinnest spacer kept that does it. */
 function ToClear({ axle, subject, one, setTrialMm }: Pick<RoomPanelProps, 'axle' | 'subject' | 'one' | 'setTrialMm'>) {
   const { job } = useJob();
-  const stores = useStores();
   const lengths = useLengths();
   const { stackToClearMm } = one.report;
   if (!one.room) return null;
@@ -106,9 +106,6 @@ function ToClear({ axle, subject, one, setTrialMm }: Pick<RoomPanelProps, 'axle'
       <p className="brake-verdict is-fail">No stack makes it clear: the barrel, or the weights on it, stand too low.</p>
     );
   const setup = subject && setupOf(subject, job);
-  const kept = (subject?.stack ?? []).filter(({ kind }) => kind !== 'slip-on');
-  const othersMm = kept.reduce((sum, { kind, thicknessMm }) => sum + (kind === 'ring' ? 0 : (thicknessMm ?? 0)), 0);
-  const least = stackToClearMm - othersMm;
   return (
     <>
       <p>
@@ -120,7 +117,7 @@ function ToClear({ axle, subject, one, setTrialMm }: Pick<RoomPanelProps, 'axle'
           </Button>
         )}
       </p>
-      {least > 0 && setup && <Thinnest axle={axle} setup={setup} kept={kept} leastMm={least} stores={stores} />}
+      {stackToClearMm > 0 && setup && <Thinnest axle={axle} setup={setup} leastMm={stackToClearMm} />}
     </>
   );
 }
@@ -128,22 +125,15 @@ function ToClear({ axle, subject, one, setTrialMm }: Pick<RoomPanelProps, 'axle'
 interface ThinnestProps {
   axle: AxleName;
   setup: NonNullable<ReturnType<typeof setupOf>>;
-  kept: Subject['stack'];
+  /** Of the stack in all. */
   leastMm: number;
-  stores: readonly StoreItem[];
 }
 
 /** The thinnest spacer of the stores that clears, leaves the wheel centred and held, and goes on the hub. */
-export function Thinnest({ axle, setup, kept, leastMm, stores }: ThinnestProps) {
+export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
   const { job, edit } = useJob();
-  const hub = job.vehicle[axle]?.hub ?? {};
-  const need = { leastMm, mostMm: null, pattern: hubPatternOf(hub).pattern, hubBoreMm: hub.boreMm ?? null };
-  const without = { ...setup[axle], stack: [...kept] };
-  const holds = (item: StoreItem) => staysOnHub(hub, without, pieceFromStores(item), job.brief);
-  const item = thinnestInStores(stores, { ...need, holds });
-  const anyhow = thinnestInStores(stores, need);
-  const use = () =>
-    item && edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: [pieceFromStores(item), ...kept] });
+  const { item, thinner, stack } = spacersFor(job, setup, axle, useStores(), [leastMm, null]);
+  const use = () => edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: stack });
   const stands = setup[axle]?.stack?.some(
     ({ kind, thicknessMm }) => kind === 'slip-on' && thicknessMm === item?.thicknessMm,
   );
@@ -161,10 +151,8 @@ export function Thinnest({ axle, setup, kept, leastMm, stores }: ThinnestProps) 
           )}
         </p>
       )}
-      {anyhow && anyhow !== item && (
-        <p className="soft">{itemName(anyhow)} is thinner, but leaves the wheel short of lip or thread.</p>
-      )}
-      {!item && !anyhow && <p className="soft">No spacer in the stores is thick enough and goes on this hub.</p>}
+      {thinner && <p className="soft">{itemName(thinner)} is thinner, but leaves the wheel short of lip or thread.</p>}
+      {!item && !thinner && <p className="soft">No spacer in the stores is thick enough and goes on this hub.</p>}
     </>
   );
 }

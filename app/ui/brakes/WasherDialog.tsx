@@ -5,7 +5,7 @@ import { hardwareOf, type BrakeCase } from '#core/evaluate';
 import type { AxleName, SetupAxle } from '#core/job';
 import { verdictWord } from '#core/verdict';
 import { formatNumber } from '#core/units';
-import { useJob, useStores } from '../../job/JobContext';
+import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
@@ -22,7 +22,6 @@ interface WasherDialogProps {
 /** From a stack of washers that just let the wheel turn to the spacer to order, and whether the fasteners still hold behind it. */
 export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
   const { job } = useJob();
-  const stores = useStores();
   const lengths = useLengths();
   const [count, setCount] = useState<number | null>(null);
   const [washerMm, setWasherMm] = useState<number | null>(null);
@@ -91,15 +90,7 @@ export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
               <b className="figure">{soldMm === null ? 'nothing usual is that thick' : lengths.text(soldMm)}</b>
             </p>
             {soldMm !== null && <Engagement axle={axle} candidate={candidate} spacerMm={soldMm} />}
-            {setup && (
-              <Thinnest
-                axle={axle}
-                setup={setup}
-                kept={candidate.stack?.filter(({ kind }) => kind === 'ring') ?? []}
-                leastMm={neededMm}
-                stores={stores}
-              />
-            )}
+            {setup && <Thinnest axle={axle} setup={setup} leastMm={neededMm} />}
           </div>
         )}
       </div>

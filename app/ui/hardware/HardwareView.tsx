@@ -1,12 +1,13 @@
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
-import { hubPatternOf, stackRange, staysOnHub, type SetupReport } from '#core/evaluate';
+import { stackRange, type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
-import { itemName, pieceFromStores, thinnestInStores, type StoreItem } from '#core/stores';
+import { itemName } from '#core/stores';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { FastenerAdvice } from './FastenerAdvice';
+import { spacersFor, type SpacersFor } from './spacersFor';
 import { StackList } from './StackList';
 import { StackSection } from './StackSection';
 import { TrialDialog } from './TrialDialog';
@@ -63,6 +64,8 @@ export function HardwareView({ setup, axle, report }: HardwareViewProps) {
   );
 }
 
+const NONE: SpacersFor = { item: null, thinner: null, stack: null };
+
 /** How thick the stack may be by the room, and the thinnest spacer of the stores that does it. */
 function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
   const { job, edit } = useJob();
@@ -71,26 +74,13 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
   const stack = useMemo(() => setup[axle]?.stack ?? [], [setup, axle]);
   const range = stackRange(job, report, axle, stackThicknessMm(stack));
   if (!range) return <p className="soft">How thick the stack may be needs the inner gap and every thickness.</p>;
-  const hub = job.vehicle[axle]?.hub;
-  const pattern = hub ? hubPatternOf(hub).pattern : {};
   const most = range.mostMm;
   const shut = most !== null && most < range.leastMm - 1e-6;
-  const kept = stack.filter(({ kind }) => kind !== 'slip-on');
-  const others = stackThicknessMm(kept) ?? 0;
-  const now = (stackThicknessMm(stack) ?? 0) - others;
-  const need = {
-    leastMm: range.leastMm - others,
-    mostMm: most === null ? null : most - others,
-    pattern,
-    hubBoreMm: hub?.boreMm ?? null,
-  };
-  const without = { ...setup[axle], stack: kept };
-  const holds = (item: StoreItem) => staysOnHub(hub ?? {}, without, pieceFromStores(item), job.brief);
-  const wanted = !shut && range.leastMm > others;
-  const byRoom = wanted ? thinnestInStores(stores, need) : null;
-  const item = wanted ? thinnestInStores(stores, { ...need, holds }) : null;
-  const use = () =>
-    edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: [pieceFromStores(item!), ...kept] });
+  const othersMm = stackThicknessMm(stack.filter(({ kind }) => kind !== 'slip-on')) ?? 0;
+  const now = (stackThicknessMm(stack) ?? 0) - othersMm;
+  const wanted = !shut && range.leastMm > othersMm;
+  const { item, thinner, stack: thicker } = wanted ? spacersFor(job, setup, axle, stores, [range.leastMm, most]) : NONE;
+  const use = () => edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: thicker });
   return (
     <div className="hardware-advice" aria-live="polite">
       <p>
@@ -119,10 +109,10 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
           )}
         </p>
       )}
-      {byRoom && byRoom !== item && (
-        <p className="soft">{itemName(byRoom)} is thinner, but leaves the wheel short of lip or thread.</p>
+      {thinner && <p className="soft">{itemName(thinner)} is thinner, but leaves the wheel short of lip or thread.</p>}
+      {wanted && !item && !thinner && (
+        <p className="soft">Nothing in the stores between these that goes on this hub.</p>
       )}
-      {wanted && !item && !byRoom && <p className="soft">Nothing in the stores between these that goes on this hub.</p>}
     </div>
   );
 }

@@ -1,0 +1,13 @@
+import { DownloadOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+
+/** A shape as a drawing in true millimetres, to keep or send. */
+export const ShapeFiles = ({ href }: { href: string }) => (
+  <>
+    {(['svg', 'dxf'] as const).map((format) => (
+      <Button key={format} size="small" icon={<DownloadOutlined />} href={`${href}&format=${format}`}>
+        {format.toUpperCase()}
+      </Button>
+    ))}
+  </>
+);

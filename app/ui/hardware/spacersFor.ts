@@ -1,0 +1,42 @@
+import { hubPatternOf, staysOnHub } from '#core/evaluate';
+import type { AxleName, Job, Setup, StackPart } from '#core/job';
+import { stackThicknessMm } from '#core/stack';
+import { pieceFromStores, thinnestInStores, type StoreItem } from '#core/stores';
+
+/** What the stores have for a stack of a thickness in all, beside the pieces that stay. */
+export interface SpacersFor {
+  /** The thinnest that does it and leaves the wheel centred and held. */
+  item: StoreItem | null;
+  /** The thinnest by its thickness alone, where that is another. */
+  thinner: StoreItem | null;
+  /** The stack with the item in it. */
+  stack: StackPart[] | null;
+}
+
+/** Looks for the thinnest spacer that brings the stack of a setup to at least, and at most, so much in all; mm. */
+export function spacersFor(
+  job: Job,
+  setup: Setup,
+  axle: AxleName,
+  stores: readonly StoreItem[],
+  [leastMm, mostMm]: readonly [number, number | null],
+): SpacersFor {
+  const hub = job.vehicle[axle]?.hub ?? {};
+  const kept = (setup[axle]?.stack ?? []).filter(({ kind }) => kind !== 'slip-on');
+  const othersMm = stackThicknessMm(kept) ?? 0;
+  const need = {
+    leastMm: leastMm - othersMm,
+    mostMm: mostMm === null ? null : mostMm - othersMm,
+    pattern: hubPatternOf(hub).pattern,
+    hubBoreMm: hub.boreMm ?? null,
+  };
+  const without = { ...setup[axle], stack: kept };
+  const holds = (item: StoreItem) => staysOnHub(hub, without, pieceFromStores(item), job.brief);
+  const byThickness = thinnestInStores(stores, need);
+  const item = thinnestInStores(stores, { ...need, holds });
+  return {
+    item,
+    thinner: byThickness === item ? null : byThickness,
+    stack: item && [pieceFromStores(item), ...kept],
+  };
+}
