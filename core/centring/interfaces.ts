@@ -1,6 +1,6 @@
 import type { Hub, Measured, SetupAxle, StackPart, Wheel } from '#core/job';
 import type { Verdict } from '#core/verdict';
-import { HOUSE_LIMITS, worstVerdict } from '#core/verdict';
+import { HOUSE_LIMITS, worstVerdict, type HouseLimits } from '#core/verdict';
 
 /** Whether the hub must centre the wheel (the house's default), or its nuts may. */
 export type CentringRule = 'required' | 'nuts';
@@ -73,7 +73,12 @@ interface Spigot {
  * (house limit); a larger one needs a ring (OD = bore, ID = spigot); a smaller one does not go on. A slip-on passes on what its
  * thickness leaves of the hub's lip, unless it has a lip of its own. Lengths mm.
  */
-export function centringOf(hub: Hub, candidate: SetupAxle, rule: CentringRule): Centring {
+export function centringOf(
+  hub: Hub,
+  candidate: SetupAxle,
+  rule: CentringRule,
+  limits: HouseLimits = HOUSE_LIMITS,
+): Centring {
   const stack = candidate.stack ?? [];
   const rings = stack.filter(({ kind }) => kind === 'ring');
   const used = new Set<StackPart>();
@@ -87,9 +92,9 @@ export function centringOf(hub: Hub, candidate: SetupAxle, rule: CentringRule): 
     conical: hub.lipForm === 'conical',
   };
   const join = (name: string, part: Bored) => {
-    const ring = ringAt(rings, part.boreMm, spigot.diameterMm);
+    const ring = ringAt(rings, part.boreMm, spigot.diameterMm, limits);
     if (ring) used.add(ring);
-    interfaces.push(judge(`${spigot.on} to ${name}`, part, spigot, ring, rule, candidate.dryFitFlush ?? false));
+    interfaces.push(judge(`${spigot.on} to ${name}`, part, spigot, ring, { rule, limits, shownFlush: candidate.dryFitFlush ?? false })); // prettier-ignore
   };
   for (const piece of stack) {
     if (piece.kind === 'ring') continue;
@@ -137,8 +142,7 @@ function judge(
   part: Bored,
   spigot: Spigot,
   ring: StackPart | null,
-  rule: CentringRule,
-  shownFlush: boolean,
+  { rule, limits, shownFlush }: { rule: CentringRule; limits: HouseLimits; shownFlush: boolean },
 ): CentringInterface {
   const reachMm = spigot.reachMm ?? null;
   const one = { between, boreMm: part.boreMm ?? null, hubMm: spigot.diameterMm ?? null, reachMm };
@@ -153,22 +157,27 @@ function judge(
   if (reachMm !== null && reachMm <= 0) return judged('no-lip', rule === 'nuts' ? 'caution' : 'fail');
   if (play < -SAME_MM) return judged('too-small', 'fail');
   const size = { outerMm: one.boreMm, innerMm: one.hubMm };
-  const tight = play <= HOUSE_LIMITS.boreMm + 1e-9;
+  const tight = play <= limits.boreMm + 1e-9;
   const tooLong = part.boreDepthMm != null && reachMm !== null && reachMm > part.boreDepthMm;
   // A ring carries the part away from the cone; the bore's edge meets it only where lip and bore are of one size.
   const conical = tight && spigot.conical && part.boreForm === 'square';
   if ((tooLong || conical) && !shownFlush) return judged('gap', 'fail', tight ? null : size);
   if (spigot.open) return judged('unknown', 'unknown', tight ? null : size);
-  const short = reachMm !== null && reachMm < HOUSE_LIMITS.lipLeftMm;
+  const short = reachMm !== null && reachMm < limits.lipLeftMm;
   if (tight) return judged('hub-centric', short ? 'caution' : 'ok');
   if (ring) return judged('ring', short ? 'caution' : 'ok', { outerMm: ring.outerMm!, innerMm: ring.innerMm! });
   return judged('ring-needed', 'caution', size);
 }
 
 /** The ring that sits on this spigot and in this bore, each within the house's limit. */
-function ringAt(rings: readonly StackPart[], boreMm: Measured, spigotMm: Measured): StackPart | null {
-  if (boreMm == null || spigotMm == null || boreMm - spigotMm <= HOUSE_LIMITS.boreMm) return null;
-  const fits = (play: number): boolean => play >= -SAME_MM && play <= HOUSE_LIMITS.boreMm + 1e-9;
+function ringAt(
+  rings: readonly StackPart[],
+  boreMm: Measured,
+  spigotMm: Measured,
+  limits: HouseLimits,
+): StackPart | null {
+  if (boreMm == null || spigotMm == null || boreMm - spigotMm <= limits.boreMm) return null;
+  const fits = (play: number): boolean => play >= -SAME_MM && play <= limits.boreMm + 1e-9;
   return (
     rings.find(
       ({ outerMm, innerMm }) =>

@@ -1,11 +1,16 @@
 import { diameterFigure, type Words } from '#core/units';
-import { HOUSE_LIMITS } from '#core/verdict';
+import { HOUSE_LIMITS, type HouseLimits } from '#core/verdict';
 import type { Centring, CentringInterface, CentringRule } from './interfaces';
 
 /** What centres the wheel, in words with the figures in them. */
-export function centringLines(centring: Centring, rule: CentringRule, words: Words): string[] {
+export function centringLines(
+  centring: Centring,
+  rule: CentringRule,
+  words: Words,
+  limits: HouseLimits = HOUSE_LIMITS,
+): string[] {
   return [
-    ...centring.interfaces.flatMap((one) => interfaceLines(one, rule, words)),
+    ...centring.interfaces.flatMap((one) => interfaceLines(one, rule, words, limits)),
     ...centring.looseRings.map(
       ({ outerMm, innerMm }) =>
         `the ring ${diameterFigure(outerMm)} / ${diameterFigure(innerMm)} mm fits at no interface`,
@@ -17,17 +22,17 @@ export function centringLines(centring: Centring, rule: CentringRule, words: Wor
   ];
 }
 
-function interfaceLines(one: CentringInterface, rule: CentringRule, words: Words): string[] {
+function interfaceLines(one: CentringInterface, rule: CentringRule, words: Words, limits: HouseLimits): string[] {
   const { between, boreMm, hubMm, ring, state, reachMm } = one;
   if (boreMm === null || hubMm === null) return [`${between}: not known: both diameters are needed`];
   const gap = `${between}: bore ${diameterFigure(boreMm)} − ${diameterFigure(hubMm)} = ${diameterFigure(boreMm - hubMm)} mm`;
   const left =
-    reachMm !== null && reachMm > 0 && reachMm < HOUSE_LIMITS.lipLeftMm
-      ? [`only ${words.length(reachMm)} of lip carries it, ${words.length(HOUSE_LIMITS.lipLeftMm)} wanted`]
+    reachMm !== null && reachMm > 0 && reachMm < limits.lipLeftMm
+      ? [`only ${words.length(reachMm)} of lip carries it, ${words.length(limits.lipLeftMm)} wanted`]
       : [];
   switch (state) {
     case 'hub-centric':
-      return [`${gap}, hub-centric (up to ${diameterFigure(HOUSE_LIMITS.boreMm)} mm)`, ...left];
+      return [`${gap}, hub-centric (up to ${diameterFigure(limits.boreMm)} mm)`, ...left];
     case 'ring':
       return [
         `${gap}, filled by the ring ${diameterFigure(ring!.outerMm)} / ${diameterFigure(ring!.innerMm)} mm`,

@@ -1,5 +1,5 @@
 import { brakeRoom, faceIsOf, stackToClearMm, UNSEEN_MM, type BrakeRoom, type Clearance } from '#core/brake';
-import type { AxialPoint, AxleName, Brief, Caliper, InnerFace } from '#core/job';
+import type { AxialPoint, AxleName, Caliper, InnerFace, Terms } from '#core/job';
 import { offsetFigure, rimFigure, type Words } from '#core/units';
 import { clearanceVerdict, limitInForce, worstVerdict, type Check, type Limit, type Verdict } from '#core/verdict';
 import type { Fitted } from './fitted';
@@ -37,9 +37,9 @@ export interface BrakeCase {
 }
 
 /** The limits of a brake's room that are in force. */
-export const brakeLimits = (brief: Brief | undefined) => ({
-  spokeLimit: limitInForce('brakeSpokeMm', brief),
-  barrelLimit: limitInForce('brakeBarrelMm', brief),
+export const brakeLimits = (terms: Terms) => ({
+  spokeLimit: limitInForce('brakeSpokeMm', terms),
+  barrelLimit: limitInForce('brakeBarrelMm', terms),
 });
 
 /**
@@ -49,12 +49,12 @@ export const brakeLimits = (brief: Brief | undefined) => ({
 export function brakeOf(
   caliper: Caliper | undefined,
   fitted: Pick<Fitted, 'wheel' | 'offsetMm' | 'stackMm'>,
-  brief: Brief | undefined,
+  terms: Terms,
 ): BrakeCase {
   const { wheel, offsetMm, stackMm } = fitted;
   const face = wheel.innerFace;
   const outline = caliper?.outline;
-  const limits = brakeLimits(brief);
+  const limits = brakeLimits(terms);
   const other = face && faceIsOf(face, wheel.rimWidthIn ?? null, offsetMm) === false;
   const missing = missingOf(outline, fitted) ?? (other ? otherWheel(face) : null);
   const base = { stackMm, ...limits, missing, caliper, face };

@@ -1,4 +1,4 @@
-import type { Job, AxleName, StackPart, Wheel } from '#core/job';
+import { ruleInForce, type Job, type AxleName, type StackPart, type Wheel } from '#core/job';
 import { matchPattern, patternOf } from '#core/hub';
 import { stackThicknessMm } from '#core/stack';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
@@ -32,9 +32,9 @@ export function rankByBrakeRoom<T>(
   const ranked = wheels.map(({ of, wheel, stack }): RankedWheel<T> => {
     const stackMm = stackThicknessMm(stack);
     const offsetMm = wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM);
-    const { report, parts } = brakeOf(vehicleAxle.caliper, { wheel, offsetMm, stackMm }, job.brief);
+    const { report, parts } = brakeOf(vehicleAxle.caliper, { wheel, offsetMm, stackMm }, job);
     const left = parts.flatMap(({ clearance, limit }) => (clearance ? [clearance.mm - limit.value] : []));
-    const pattern = matchPattern(patternOf(wheel), carries, job.brief?.rules?.nearPatterns ?? 'care').verdict;
+    const pattern = matchPattern(patternOf(wheel), carries, ruleInForce('nearPatterns', job)).verdict;
     return { of, wheel, brake: report, spareMm: left.length > 0 ? Math.min(...left) : null, pattern };
   });
   return ranked.sort((one, other) => (other.spareMm ?? -Infinity) - (one.spareMm ?? -Infinity));

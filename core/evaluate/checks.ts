@@ -1,4 +1,4 @@
-import type { AxleName, Job } from '#core/job';
+import { winterOn, wishOf, type AxleName, type Job } from '#core/job';
 import { formatNumber, rimFigure, type Words } from '#core/units';
 import {
   axleMatchCarePct,
@@ -9,6 +9,7 @@ import {
   limitInForce,
   outerEndMm,
   rimWidthVerdict,
+  withWinter,
   type Check,
   type Drive,
   type FaceWish,
@@ -47,20 +48,26 @@ function worseSide(
 export function axleChecks(one: AxleCase): Check[] {
   return [
     fenderCheck(one),
-    gapCheck(one, 'inboard', 'Inner gap, at rest', 'inboardGapMm', limitInForce('inboardMm', one.job.brief)),
-    gapCheck(one, 'arch', 'Arch gap, at rest', 'archGapMm', limitInForce('archMm', one.job.brief)),
+    gapCheck(one, 'inboard', 'Inner gap, at rest', 'inboardGapMm', gapLimit(one.job, one.axle, 'inboard')),
+    gapCheck(one, 'arch', 'Arch gap, at rest', 'archGapMm', gapLimit(one.job, one.axle, 'arch')),
     rimWidthCheck(one),
     rimDiameterCheck(one),
     diameterCheck(one),
   ];
 }
 
+/** The limit of a gap at rest; no less than what winter traction needs there. */
+export const gapLimit = (job: Job, axle: AxleName, gap: 'inboard' | 'arch'): Limit =>
+  gap === 'inboard'
+    ? withWinter(limitInForce('inboardMm', job), winterOn(axle, job), 'side')
+    : withWinter(limitInForce('archMm', job), winterOn(axle, job), 'tread');
+
 /** What is missing for a figure, in words; shown where a value cannot be known. */
 const missing = (what: string): string[] => [`not known: ${what}`];
 
 function fenderCheck(one: AxleCase): Check {
   const { job, axle, sheet } = one;
-  const wish: FaceWish = { min: job.brief?.pokeMm?.min ?? null, max: job.brief?.pokeMm?.max ?? null };
+  const wish = wishOf(job.brief, axle);
   const { figures, side } = worseSide(
     one,
     ({ pokeMm }) => fenderVerdict(pokeMm, wish),
@@ -182,7 +189,7 @@ function rimDiameterCheck({ axle, candidate }: AxleCase): Check {
 }
 
 function diameterCheck({ job, axle, sheet }: AxleCase): Check {
-  const limit = limitInForce('diameterPct', job.brief);
+  const limit = limitInForce('diameterPct', job);
   const value = sheet.diameterChangePct;
   return new Judged(
     {

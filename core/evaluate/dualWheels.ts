@@ -1,7 +1,7 @@
 import { leastDualGapMm, spacerForGapMm } from '#core/dual';
-import type { AxleName } from '#core/job';
+import type { AxleName, Terms } from '#core/job';
 import { GROWTH } from '#core/tire';
-import { HOUSE_LIMITS, type Check, type Verdict } from '#core/verdict';
+import { houseLimits, type Check, type Verdict } from '#core/verdict';
 import type { Fitted } from './fitted';
 import { Judged } from './judged';
 import type { Sheet } from './sheet';
@@ -21,13 +21,13 @@ export function dualFigures(sheet: Sheet, { dual, offsetMm, wheel, sectionWidthM
 }
 
 /** Whether dual tires keep clear of each other: under load and in service their sidewalls come closer. */
-export function dualCheck(axle: AxleName, sheet: Sheet, fitted: Fitted): Check[] {
+export function dualCheck(axle: AxleName, sheet: Sheet, fitted: Fitted, terms: Terms): Check[] {
+  const { dualGapMm } = houseLimits(terms.house);
   const { dual, sectionWidthMm: section, tire } = fitted;
   if (!dual) return [];
   const { words } = sheet;
   const { gapMm } = dual;
-  const least =
-    section === null ? null : leastDualGapMm(tire.minDualSpacingMm ?? null, section, HOUSE_LIMITS.dualGapMm);
+  const least = section === null ? null : leastDualGapMm(tire.minDualSpacingMm ?? null, section, dualGapMm);
   const grown = gapMm === null || section === null ? null : gapMm - (GROWTH.width - 1) * section;
   return [
     new Judged(

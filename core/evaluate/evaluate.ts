@@ -11,12 +11,14 @@ import {
 import { wordsIn, type LengthUnit, type Words } from '#core/units';
 import { limitInForce, worstVerdict, type Check } from '#core/verdict';
 import { brakeChecks, brakeOf } from './brake';
+import { briefContradictions } from './briefContradictions';
 import { axleChecks, axleMatchCheck } from './checks';
 import { axleFigures } from './figures';
 import { dualCheck, dualFigures } from './dualWheels';
 import { clampedAsOne, fitCandidate, fitPresent, type Fitted } from './fitted';
 import { hardwareChecks, hardwareOf, mixCheck } from './hardware';
 import { contradictionsOf } from './contradictions';
+import { axleCover, coverCheck } from './coverage';
 import { hubReport } from './hubPattern';
 import { loadChecks } from './loadChecks';
 import { loadFigures } from './loadFigures';
@@ -50,6 +52,7 @@ export function evaluate(job: Job, options: EvaluateOptions = {}): Report {
     format: 'scoval.report',
     version: 1,
     vehicle: { front: vehicleReport(job.vehicle, 'front', options), rear: vehicleReport(job.vehicle, 'rear', options) },
+    brief: { contradictions: briefContradictions(job) },
     setups: job.setups.map((setup) => evaluateSetup(job, setup, options)),
   };
 }
@@ -90,7 +93,7 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
       front.tire.overallDiameterMm,
       rear.tire.overallDiameterMm,
       vehicle.drive ?? null,
-      limitInForce('axleMatchPct', brief),
+      limitInForce('axleMatchPct', job),
       words,
     ),
     speedometerCheck(vehicle, setup, speedometer, words),
@@ -135,7 +138,7 @@ function evaluateAxle(
 ): AxleReport {
   const vehicleAxle = job.vehicle[axle] ?? {};
   const wanted = clampedAsOne(setup[axle] ?? {}, vehicleAxle.dual ?? false);
-  const hardware = hardwareOf(vehicleAxle.hub, wanted, job.brief);
+  const hardware = hardwareOf(vehicleAxle.hub, wanted, job);
   const sheet = new Sheet(words, {
     boltPattern: hardware.match,
     centring: hardware.centring,
@@ -160,22 +163,34 @@ function evaluateAxle(
     present: source.present(job.vehicle, axle),
     candidate: source.candidate(job, setup, axle),
   };
-  const brake = brakeOf(vehicleAxle.caliper, candidate, job.brief);
+  const tireRadiusMm = candidate.overallDiameterMm === null ? null : candidate.overallDiameterMm / 2;
+  const brake = brakeOf(vehicleAxle.caliper, candidate, job);
   sheet.brake = brake.report;
   if (brake.report.assumed) sheet.assumed.push(`setups.${setup.id}.${axle}.wheel.innerFace`);
   sheet.assumed.push(...roomSpreadAssumed(vehicleAxle, axle));
-  sheet.obstacles = obstacleReports(parts, sweeps, job.brief);
+  sheet.obstacles = obstacleReports(parts, sweeps, job, tireRadiusMm);
   sheet.assumed.push(...assumedOfParts(axle, parts, sheet).filter((key) => !sheet.assumed.includes(key)));
   if (hardware.seatAssumed && hardware.seat) sheet.assumed.push(`setups.${setup.id}.${axle}.stack.seat`);
   if (hardware.hubPattern.circle?.readings.some(({ assumed }) => assumed))
     sheet.assumed.push(`vehicle.${axle}.hub.patternReadings.uncertaintyMm`);
   sheet.checks = [
     ...axleChecks({ job, axle, candidate, sheet, left }),
-    ...obstacleChecks(axle, parts, sheet.obstacles, sweeps, job.brief, words),
+    ...obstacleChecks(axle, parts, sheet.obstacles, sweeps, job, tireRadiusMm, words),
+    ...coverCheck(
+      job,
+      axle,
+      axleCover(
+        parts,
+        candidate,
+        change,
+        left ? Math.max(sheet.pokeMm ?? -Infinity, left.pokeMm ?? -Infinity) : sheet.pokeMm,
+      ),
+      words,
+    ),
     ...brakeChecks(axle, brake, words),
-    ...dualCheck(axle, sheet, candidate),
+    ...dualCheck(axle, sheet, candidate, job),
     ...loadChecks(job.vehicle, axle, load, candidate, present, words),
-    ...hardwareChecks(axle, hardware, wanted, job.brief, words),
+    ...hardwareChecks(axle, hardware, wanted, job, words),
   ];
   sheet.verdict = worstVerdict(sheet.checks.map(({ verdict }) => verdict));
   return sheet;

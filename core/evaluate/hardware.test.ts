@@ -268,7 +268,7 @@ describe('how thick a stack may be', () => {
     const hub = example.vehicle.front!.hub!;
     const wheel = { ...example.setups[0]!.front!.wheel, boreMm: 63.4 };
     const stays = (thicknessMm: number, part: object = {}, of: Hub = hub) =>
-      staysOnHub(of, { wheel }, { kind: 'slip-on', thicknessMm, innerBoreMm: 63.4, ...part }, undefined);
+      staysOnHub(of, { wheel }, { kind: 'slip-on', thicknessMm, innerBoreMm: 63.4, ...part }, {});
     const bolts: Hub = { ...hub, fastener: { kind: 'bolt', thread: 'M12x1.25', lengthMm: 26, threadDepthMm: 18 } };
     test('5 mm leave 4 mm of the 9 mm lip; 8 mm too little, 12 mm none', () =>
       expect([5, 8, 12].map((mm) => stays(mm))).toEqual([true, false, false]));
@@ -281,7 +281,7 @@ describe('how thick a stack may be', () => {
           hub,
           { wheel: { ...wheel, boreMm: 72.6 } },
           { kind: 'slip-on', thicknessMm: 5, innerBoreMm: 63.4 },
-          undefined,
+          {},
         ),
       ).toBe(true));
   });

@@ -1,10 +1,10 @@
 import { centringLines, centringOf, type Centring } from '#core/centring';
 import { fasteningLines, fasteningOf, lugHoleFor, SEAT_NAMES, threadOrNull, type Fastening } from '#core/fastener';
 import { matchPattern, NEAR_PATTERN_MM, patternName, patternOf, wholePattern, type BoltPattern } from '#core/hub';
-import type { AxleName, Brief, Hub, Seat, SetupAxle, StackPart } from '#core/job';
+import { ruleInForce, type AxleName, type Hub, type Seat, type SetupAxle, type StackPart, type Terms } from '#core/job';
 import { spacerVerdict, stackThicknessMm } from '#core/stack';
 import { offsetFigure, type Words } from '#core/units';
-import type { Check, Verdict } from '#core/verdict';
+import { houseLimits, type Check, type Verdict } from '#core/verdict';
 import { hubPatternOf, type HubPattern } from './hubPattern';
 import { Judged } from './judged';
 
@@ -26,7 +26,8 @@ export interface Hardware {
 const NO_HUB: Hub = {};
 
 /** Everything between hub face and wheel face, put together. */
-export function hardwareOf(hub: Hub = NO_HUB, candidate: SetupAxle, brief: Brief | undefined): Hardware {
+export function hardwareOf(hub: Hub = NO_HUB, candidate: SetupAxle, terms: Terms): Hardware {
+  const limits = houseLimits(terms.house);
   const hubPattern = hubPatternOf(hub);
   const adapter = candidate.stack?.findLast(({ kind }) => kind === 'bolt-on') ?? null;
   const turned = { lugCount: adapter?.toLugCount, boltCircleMm: adapter?.toBoltCircleMm };
@@ -37,9 +38,9 @@ export function hardwareOf(hub: Hub = NO_HUB, candidate: SetupAxle, brief: Brief
     hubPattern,
     carries,
     adapter,
-    match: matchPattern(patternOf(candidate.wheel), carries, brief?.rules?.nearPatterns ?? 'care'),
-    centring: centringOf(hub, candidate, brief?.rules?.centring ?? 'required'),
-    fastening: fasteningOf(fastener, candidate),
+    match: matchPattern(patternOf(candidate.wheel), carries, ruleInForce('nearPatterns', terms)),
+    centring: centringOf(hub, candidate, ruleInForce('centring', terms), limits),
+    fastening: fasteningOf(fastener, candidate, limits),
     seat: candidate.fastener?.seat ?? adapter?.seat ?? fastener.seat ?? null,
     seatAssumed: adapter !== null && adapter.seat === undefined && candidate.fastener?.seat === undefined,
   };
@@ -52,11 +53,11 @@ export function hardwareChecks(
   axle: AxleName,
   hardware: Hardware,
   candidate: SetupAxle,
-  brief: Brief | undefined,
+  terms: Terms,
   words: Words,
 ): Check[] {
   const { centring, fastening } = hardware;
-  const rule = brief?.rules?.centring ?? 'required';
+  const rule = ruleInForce('centring', terms);
   const play = centring.interfaces.map(({ boreMm, hubMm }) => (boreMm === null || hubMm === null ? null : boreMm - hubMm)); // prettier-ignore
   const worst = centring.interfaces.findIndex(({ verdict }) => verdict === centring.verdict);
   const [joint] = fastening.joints;
@@ -72,7 +73,7 @@ export function hardwareChecks(
         unit: 'mm',
         verdict: centring.verdict,
       },
-      () => centringLines(centring, rule, words),
+      () => centringLines(centring, rule, words, houseLimits(terms.house)),
     ),
     new Judged(
       {
@@ -89,8 +90,8 @@ export function hardwareChecks(
       () => fasteningLines(fastening, words),
     ),
     seatCheck(axle, hardware, candidate),
-    ...lugHoleCheck(axle, hardware, candidate, words),
-    ...spacerCheck(axle, candidate, brief, words),
+    ...lugHoleCheck(axle, hardware, candidate, terms, words),
+    ...spacerCheck(axle, candidate, terms, words),
   ];
 }
 
@@ -162,8 +163,8 @@ function seatCheck(axle: AxleName, { seat, seatAssumed }: Hardware, { wheel }: S
 }
 
 /** Judged only where the brief would rather have none. */
-function spacerCheck(axle: AxleName, { stack, wheel }: SetupAxle, brief: Brief | undefined, words: Words): Check[] {
-  const rule = brief?.rules?.spacers ?? 'accepted';
+function spacerCheck(axle: AxleName, { stack, wheel }: SetupAxle, terms: Terms, words: Words): Check[] {
+  const rule = ruleInForce('spacers', terms);
   const stackMm = stackThicknessMm(stack ?? []);
   if (rule === 'accepted' || stackMm === 0) return [];
   return [
@@ -190,11 +191,12 @@ function spacerCheck(axle: AxleName, { stack, wheel }: SetupAxle, brief: Brief |
 }
 
 /** Judged only where somebody measured the wheel's lug hole. */
-function lugHoleCheck(axle: AxleName, hardware: Hardware, { wheel }: SetupAxle, words: Words): Check[] {
+function lugHoleCheck(axle: AxleName, hardware: Hardware, { wheel }: SetupAxle, terms: Terms, words: Words): Check[] {
   if (wheel?.lugHoleMm == null) return [];
   const { adapter, hub } = hardware;
   const thread = threadOrNull(adapter?.thread ?? hub.fastener?.thread);
-  const hole = thread && lugHoleFor(thread.diameterMm, wheel.lugHoleMm, wheel.seatDiameterMm ?? null);
+  const hole =
+    thread && lugHoleFor(thread.diameterMm, wheel.lugHoleMm, wheel.seatDiameterMm ?? null, houseLimits(terms.house));
   return [
     new Judged(
       {

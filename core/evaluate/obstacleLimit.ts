@@ -1,7 +1,39 @@
-import type { Brief, Obstacle } from '#core/job';
-import { limitKeyOf } from '#core/sweep';
-import { limitInForce, type Limit } from '#core/verdict';
+import { ruleInForce, type Obstacle, type Terms } from '#core/job';
+import { limitKeyOf, mountOf, mayRub, type PlacedPart } from '#core/sweep';
+import { limitInForce, withWinter, type Limit } from '#core/verdict';
 
-/** The limit a part is held to, mm: its own, or that of its kind. */
-export const obstacleLimit = (obstacle: Obstacle, brief: Brief | undefined): Limit =>
-  obstacle.limitMm == null ? limitInForce(limitKeyOf(obstacle), brief) : { value: obstacle.limitMm, origin: 'part' };
+/** What a part is held to. */
+export interface ObstacleLimit extends Limit {
+  /** How far the part may be overlapped, mm, and whether at full lock only; null where it may not be touched. */
+  rub: { mostMm: number; lockOnly: boolean } | null;
+}
+
+/**
+ * The limit a part is held to, mm: its own; or, where the brief accepts a rub of such a part, as much below contact; or that of its kind, and
+ * for what moves with the wheel no less than winter traction needs there.
+ * @param placed where it stands, and
+ * @param tireRadiusMm the tire's radius: beyond it a part lies over the tread, else beside the tire
+ */
+export function obstacleLimit(
+  obstacle: Obstacle,
+  terms: Terms,
+  placed: PlacedPart | null = null,
+  tireRadiusMm: number | null = null,
+): ObstacleLimit {
+  if (obstacle.limitMm != null) return { value: obstacle.limitMm, origin: 'part', rub: null };
+  const rule = ruleInForce('rub', terms);
+  if (mayRub(obstacle, rule)) {
+    const mostMm = limitInForce('rubMm', terms).value;
+    return { value: 0 - mostMm, origin: 'rub', rub: { mostMm, lockOnly: rule === 'full-lock' } };
+  }
+  const usual = limitInForce(limitKeyOf(obstacle), terms);
+  if (mountOf(obstacle) === 'body' || !placed || tireRadiusMm === null) return { ...usual, rub: null };
+  const where = nearestRadiusMm(placed) >= tireRadiusMm ? 'tread' : 'side';
+  return { ...withWinter(usual, ruleInForce('winter', terms), where), rub: null };
+}
+
+function nearestRadiusMm({ xyz }: PlacedPart): number {
+  let least = Infinity;
+  for (let i = 0; i < xyz.length; i += 3) least = Math.min(least, Math.hypot(xyz[i + 1]!, xyz[i + 2]!));
+  return least;
+}

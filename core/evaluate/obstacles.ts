@@ -1,11 +1,11 @@
-import type { AxleName, Brief, Obstacle } from '#core/job';
+import type { AxleName, Obstacle, Terms } from '#core/job';
 import type { Pose } from '#core/kinematics';
-import { mountOf, type SweptPart } from '#core/sweep';
+import { mountOf, SHORT_OF_LOCK_DEG, type SweptPart } from '#core/sweep';
 import { formatNumber, type Words } from '#core/units';
-import { clearanceVerdict, type Check, type Limit, type Verdict } from '#core/verdict';
+import { clearanceVerdict, type Check, type Verdict } from '#core/verdict';
 import { Judged } from './judged';
 import { limitLine } from './limitLine';
-import { obstacleLimit } from './obstacleLimit';
+import { obstacleLimit, type ObstacleLimit } from './obstacleLimit';
 import type { AxlePart, AxleParts } from './parts';
 import type { ObstacleReport } from './report';
 import type { AxleSweeps } from './sweeps';
@@ -14,13 +14,14 @@ import type { AxleSweeps } from './sweeps';
 export const obstacleReports = (
   { parts, resolved }: AxleParts,
   { present, candidate }: AxleSweeps,
-  brief: Brief | undefined,
+  terms: Terms,
+  tireRadiusMm: number | null,
 ): ObstacleReport[] =>
   parts.map((part) => {
     const { obstacle } = part;
     const found = candidate?.parts.find(({ id }) => id === obstacle.id) ?? null;
     const before = present?.parts.find(({ id }) => id === obstacle.id) ?? null;
-    const limit = obstacleLimit(obstacle, brief);
+    const limit = obstacleLimit(obstacle, terms, part.placed, tireRadiusMm);
     const moving = resolved.geometry !== null;
     const clearanceMm = found?.clearanceMm ?? null;
     return {
@@ -34,6 +35,7 @@ export const obstacleReports = (
       steerDeg: found?.pose.steerDeg ?? null,
       travelMm: found?.pose.travelMm ?? null,
       restMm: found?.restMm ?? null,
+      beforeLockMm: found?.beforeLockMm ?? null,
       baselineClearanceMm: before?.clearanceMm ?? null,
       limitMm: limit.value,
       trimMm: clearanceMm === null ? null : Math.max(0, limit.value - clearanceMm),
@@ -42,10 +44,17 @@ export const obstacleReports = (
   });
 
 /** At rest alone a part can be shown to touch, never to clear: nobody knows what the wheel does from there. */
-function obstacleVerdict(obstacle: Obstacle, found: SweptPart | null, limit: Limit, moving: boolean): Verdict {
+function obstacleVerdict(obstacle: Obstacle, found: SweptPart | null, limit: ObstacleLimit, moving: boolean): Verdict {
   if (!found) return 'unknown';
-  const verdict = clearanceVerdict(found.clearanceMm, limit.value);
+  const verdict = limit.rub ? rubVerdict(found, limit.rub) : clearanceVerdict(found.clearanceMm, limit.value);
   return moving || verdict === 'fail' || mountOf(obstacle) === 'knuckle' ? verdict : 'unknown';
+}
+
+/** Where a rub is accepted, a part that is not touched has all it needs; one that is touched must stay within what was accepted. */
+function rubVerdict({ clearanceMm, beforeLockMm }: SweptPart, rub: NonNullable<ObstacleLimit['rub']>): Verdict {
+  if (clearanceMm >= 0) return 'ok';
+  if (clearanceMm < 0 - rub.mostMm) return 'fail';
+  return rub.lockOnly && (beforeLockMm === null || beforeLockMm < 0) ? 'fail' : 'caution';
 }
 
 /** The checks of an axle's parts. */
@@ -54,12 +63,13 @@ export const obstacleChecks = (
   { parts, resolved }: AxleParts,
   reports: readonly ObstacleReport[],
   sweeps: AxleSweeps,
-  brief: Brief | undefined,
+  terms: Terms,
+  tireRadiusMm: number | null,
   words: Words,
 ): Check[] =>
   parts.map((part, index) => {
     const report = reports[index]!;
-    const limit = obstacleLimit(part.obstacle, brief);
+    const limit = obstacleLimit(part.obstacle, terms, part.placed, tireRadiusMm);
     const { clearanceMm } = report;
     return new Judged(
       {
@@ -104,7 +114,7 @@ interface Rest {
   restMm: number;
 }
 
-function obstacleLines(part: AxlePart, report: ObstacleReport, limit: Limit, { still, restMm: rest }: Rest, words: Words): string[] {
+function obstacleLines(part: AxlePart, report: ObstacleReport, limit: ObstacleLimit, { still, restMm: rest }: Rest, words: Words): string[] {
   const { clearanceMm, steerDeg, travelMm, baselineClearanceMm, trimMm, restMm } = report;
   const nearest = `nearest ${poseWords({ steerDeg: steerDeg!, travelMm: travelMm! }, words, rest)}: ${words.length(clearanceMm!)}`;
   const lines =
@@ -116,6 +126,12 @@ function obstacleLines(part: AxlePart, report: ObstacleReport, limit: Limit, { s
   if (baselineClearanceMm !== null)
     lines.push(`the present wheel over the same poses: ${words.length(baselineClearanceMm)}`);
   lines.push(limitLine(limit, words.length(limit.value)));
+  if (limit.rub && clearanceMm! < 0)
+    lines.push(
+      limit.rub.lockOnly
+        ? `a rub of up to ${words.length(limit.rub.mostMm)} is accepted at full lock only: ${SHORT_OF_LOCK_DEG}° short of it ${report.beforeLockMm === null ? 'not known' : words.length(report.beforeLockMm)}`
+        : `a rub of up to ${words.length(limit.rub.mostMm)} is accepted of plastic`,
+    );
   if (trimMm! > 0 && report.mount === 'body') lines.push(`${words.length(trimMm!)} would have to give there`);
   if (part.assumed)
     lines.push('nobody measured this lip: an arc from gap to fender and arch gap is taken, 60° to either side of the top');

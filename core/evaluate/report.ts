@@ -5,6 +5,7 @@ import type { Place } from '#core/dual';
 import type { AxialPoint, AxleName, Side, SpareChoice } from '#core/job';
 import type { GeometryKey } from '#core/suspension';
 import type { Mount } from '#core/sweep';
+import type { BriefContradiction } from './briefContradictions';
 import type { Contradiction } from './contradictions';
 import type { SensorFit } from '#core/sensor';
 import type { Check, Verdict } from '#core/verdict';
@@ -15,6 +16,8 @@ export interface Report {
   version: 1;
   /** What the readings of each hub say about its pattern. */
   vehicle: Record<AxleName, VehicleReport>;
+  /** What of the brief cannot be had together. */
+  brief: { contradictions: BriefContradiction[] };
   setups: SetupReport[];
 }
 
@@ -147,6 +150,8 @@ export interface ObstacleReport {
   travelMm: number | null;
   /** Straight ahead, at rest. */
   restMm: number | null;
+  /** Short of full lock, told where it touches. */
+  beforeLockMm: number | null;
   /** The same for the wheel that is on the car. */
   baselineClearanceMm: number | null;
   limitMm: number;

@@ -2,6 +2,7 @@ import type { AxleName, Job, Setup } from '#core/job';
 import type { GeometryKey } from '#core/suspension';
 import { sweepSteps, type Swept } from '#core/sweep';
 import { worstVerdict, type Verdict } from '#core/verdict';
+import { fitCandidate } from './fitted';
 import { obstacleReports } from './obstacles';
 import { axleParts } from './parts';
 import { candidateCase } from './sweeps';
@@ -97,7 +98,9 @@ function* roomWith(
     }
     yield from + step.value * share;
   }
-  const reports = obstacleReports(axleParts(other.vehicle, axle), { candidate, present: null }, job.brief);
+  const { overallDiameterMm } = fitCandidate(other.vehicle, axle, setup[axle]);
+  const radiusMm = overallDiameterMm === null ? null : overallDiameterMm / 2;
+  const reports = obstacleReports(axleParts(other.vehicle, axle), { candidate, present: null }, job, radiusMm);
   const margins = reports.flatMap(({ clearanceMm, limitMm }) => (clearanceMm === null ? [] : [clearanceMm - limitMm]));
   if (margins.length === 0) return null;
   return { marginMm: Math.min(...margins), verdict: worstVerdict(reports.map(({ verdict }) => verdict)) };

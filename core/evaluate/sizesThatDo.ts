@@ -1,7 +1,7 @@
-import type { AxleName, Brief, Job, Setup } from '#core/job';
+import { wishOf, type AxleName, type Job, type Setup } from '#core/job';
 import { capacityOf, serviceOf, usualLoadIndex, XL_STEP } from '#core/load';
 import { rimRangeIn, standardSizes, tireSizeName, type TireSize } from '#core/tire';
-import { limitInForce, usedShare, worstVerdict, WORST_FIRST, type Verdict } from '#core/verdict';
+import { limitInForce, usedShare, type FaceWish, worstVerdict, WORST_FIRST, type Verdict } from '#core/verdict';
 import { evaluateSetup } from './evaluate';
 import { NO_SWEEPS } from './sweeps';
 import type { AxleReport } from './report';
@@ -43,7 +43,7 @@ export function sizesThatDo(job: Job, setup: Setup, axle: AxleName): SizesThatDo
   if (rimDiameterIn == null) found.missing.push('rim diameter');
   if (rimWidthIn == null) found.missing.push('rim width');
   if (rimDiameterIn == null || rimWidthIn == null) return found;
-  const windowPct = limitInForce('diameterPct', job.brief).value;
+  const windowPct = limitInForce('diameterPct', job).value;
   const all = standardSizes(rimDiameterIn);
   found.considered = all.length;
   for (const size of all) {
@@ -62,7 +62,7 @@ export function sizesThatDo(job: Job, setup: Setup, axle: AxleName): SizesThatDo
     else if (verdict === 'fail') found.out.room += 1;
     else {
       const used = Math.max(...checks.map((check) => usedShare(check) ?? 0));
-      const apart = Math.abs(pct ?? 0) / (windowPct || 1) + wishApart(job.brief?.pokeMm, figures.pokeMm);
+      const apart = Math.abs(pct ?? 0) / (windowPct || 1) + wishApart(wishOf(job.brief, axle), figures.pokeMm);
       found.sizes.push({
         name: tireSizeName(size),
         figures,
@@ -79,9 +79,8 @@ export function sizesThatDo(job: Job, setup: Setup, axle: AxleName): SizesThatDo
 }
 
 /** How far a face stands from the middle of its wish, in halves of the wish; 0 where the wish is open or the face not known. */
-function wishApart(wish: Brief['pokeMm'], pokeMm: number | null): number {
-  const { min, max } = wish ?? {};
-  if (min == null || max == null || pokeMm === null) return 0;
+function wishApart({ min, max }: FaceWish, pokeMm: number | null): number {
+  if (min === null || max === null || pokeMm === null) return 0;
   return Math.abs(pokeMm - (min + max) / 2) / Math.max(1, (max - min) / 2);
 }
 

@@ -1,5 +1,6 @@
-import type { AxleName, Brief, Hub, Job, SetupAxle, StackPart } from '#core/job';
-import { limitInForce, outerEndMm, WORST_FIRST, type Verdict } from '#core/verdict';
+import { wishOf, type AxleName, type Hub, type Job, type SetupAxle, type StackPart, type Terms } from '#core/job';
+import { outerEndMm, WORST_FIRST, type Verdict } from '#core/verdict';
+import { gapLimit } from './checks';
 import { hardwareOf } from './hardware';
 import type { SetupReport } from './report';
 
@@ -19,8 +20,8 @@ export interface StackRange {
 export function stackRange(job: Job, report: SetupReport, axle: AxleName, stackMm: number | null): StackRange | null {
   const { inboardGapMm, pokeMm } = report[axle];
   if (stackMm === null || inboardGapMm === null) return null;
-  const limit = limitInForce('inboardMm', job.brief).value;
-  const wish = { min: job.brief?.pokeMm?.min ?? null, max: job.brief?.pokeMm?.max ?? null };
+  const limit = gapLimit(job, axle, 'inboard').value;
+  const wish = wishOf(job.brief, axle);
   return {
     leastMm: Math.max(0, stackMm + limit - inboardGapMm),
     mostMm: pokeMm === null ? null : Math.max(0, stackMm + outerEndMm(wish) - pokeMm),
@@ -33,9 +34,9 @@ const noWorse = (before: Verdict, after: Verdict): boolean => WORST_FIRST.indexO
  * Whether a wheel stays centred and held when a spacer comes next to the hub: neither is judged worse than without it. Bolts come in other
  * lengths with it, so of them it is enough that a standard length does it; studs stay as they are.
  */
-export function staysOnHub(hub: Hub, without: SetupAxle, spacer: StackPart, brief: Brief | undefined): boolean {
-  const before = hardwareOf(hub, without, brief);
-  const after = hardwareOf(hub, { ...without, stack: [spacer, ...(without.stack ?? [])] }, brief);
+export function staysOnHub(hub: Hub, without: SetupAxle, spacer: StackPart, terms: Terms): boolean {
+  const before = hardwareOf(hub, without, terms);
+  const after = hardwareOf(hub, { ...without, stack: [spacer, ...(without.stack ?? [])] }, terms);
   const held =
     hub.fastener?.kind === 'bolt'
       ? after.fastening.requiredLengthMm === null || after.fastening.standardLengthMm !== null

@@ -36,7 +36,9 @@ export const VERDICT_SWEEPS: SweepSource = {
   candidate(job, setup, axle) {
     const one = candidateCase(job, setup, axle);
     if (!one) return null;
-    const limits = axleParts(job.vehicle, axle).parts.map(({ obstacle }) => obstacleLimit(obstacle, job.brief).value);
+    const limits = axleParts(job.vehicle, axle).parts.map(
+      ({ obstacle, placed }) => obstacleLimit(obstacle, job, placed, 0).value,
+    );
     return sweep({ ...one, enoughMm: Math.max(0, ...limits) });
   },
 };

@@ -1,8 +1,18 @@
 import { clearanceHoleMm, fasteningOf, leastEngagementMm, POCKET_SPARE_MM, threadOrNull } from '#core/fastener';
 import { boreMarginMm, edgeMarginMm, ligamentMm, NEAR_PATTERN_MM, patternName, wholePattern, type BoltPattern, type Drilling } from '#core/hub'; // prettier-ignore
-import type { AxleName, Job, Measured, Prices, Setup, SetupAxle, StackPart } from '#core/job';
+import {
+  priceInForce,
+  ruleInForce,
+  type AxleName,
+  type Job,
+  type Measured,
+  type Prices,
+  type Setup,
+  type SetupAxle,
+  type StackPart,
+} from '#core/job';
 import { diameterFigure, wordsIn, type LengthUnit, type Words } from '#core/units';
-import { HOUSE_LIMITS, verdictWord, worstVerdict, type Verdict } from '#core/verdict';
+import { houseLimits, verdictWord, worstVerdict, type Verdict } from '#core/verdict';
 import { evaluateSetup } from './evaluate';
 import { NO_SWEEPS } from './sweeps';
 import { hardwareOf } from './hardware';
@@ -50,7 +60,7 @@ export function waysOut(
   const candidate = setup[axle] ?? {};
   const bare = { ...candidate, stack: (candidate.stack ?? []).filter((piece) => !turnsPattern(piece)) };
   const hub = job.vehicle[axle]?.hub ?? {};
-  const { match, carries } = hardwareOf(hub, bare, job.brief);
+  const { match, carries } = hardwareOf(hub, bare, job);
   const wheel = wholePattern(candidate.wheel);
   const wanted = wholePattern(carries);
   if (!wheel || !wanted || match.verdict === 'ok' || match.verdict === 'unknown') return [];
@@ -76,7 +86,7 @@ const turnsPattern = (piece: StackPart): boolean =>
 const WHEELS_AN_AXLE = 2;
 
 const cost = (one: Case, price: Exclude<keyof Prices, 'currency'>, pieces = WHEELS_AN_AXLE): number | null => {
-  const each = one.job.brief?.prices?.[price];
+  const each = priceInForce(price, one.job);
   return each == null ? null : each * pieces;
 };
 
@@ -100,7 +110,7 @@ function roomOf(
 function nearPattern(one: Case): WayOut {
   const delta = one.wheel.boltCircleMm - one.hub.boltCircleMm;
   const near = one.wheel.lugCount === one.hub.lugCount && Math.abs(delta) <= NEAR_PATTERN_MM;
-  const refused = one.job.brief?.rules?.nearPatterns === 'refuse';
+  const refused = ruleInForce('nearPatterns', one.job) === 'refuse';
   return {
     kind: 'near-pattern',
     title: 'As a near pattern',
@@ -139,12 +149,12 @@ function adapter(one: Case): WayOut {
     return { ...candidate, stack: [...(candidate.stack ?? []), kept?.piece ?? ordered] };
   };
   // How the studs stand behind any adapter says from which thickness on they hide.
-  const hides = studs === null ? null : fasteningOf(fastener, fitted(0)).thinnestAdapterMm;
+  const hides = studs === null ? null : fasteningOf(fastener, fitted(0), houseLimits(one.job.house)).thinnestAdapterMm;
   const thickness = kept ? (kept.piece.thicknessMm ?? null) : (choices.adapterMm ?? hides);
   const lines = [`${patternName(hub)} to ${patternName(wheel)}`];
   if (hides !== null) lines.push(`from ${words.length(hides)} on, studs of ${words.length(studs!)} need neither pockets nor trimming`); // prettier-ignore
   if (studs !== null && thread) {
-    const least = leastEngagementMm(thread.diameterMm, HOUSE_LIMITS.engagementRatio);
+    const least = leastEngagementMm(thread.diameterMm, houseLimits(one.job.house).engagementRatio);
     lines.push(`its own seat no thicker than ${words.length(studs - least)}: then ${thread.name} still holds`);
   }
   if (thickness === null) {
@@ -156,7 +166,7 @@ function adapter(one: Case): WayOut {
   if (kept) lines.push(`from the stores: ${kept.name}`);
   else if (bore != null && lip != null)
     lines.push(`order: bore ${diameterFigure(bore)} mm, lip ${diameterFigure(lip)} mm`);
-  const { studProudMm: proud, verdict: held } = fasteningOf(fastener, made);
+  const { studProudMm: proud, verdict: held } = fasteningOf(fastener, made, houseLimits(one.job.house));
   if (proud !== null && proud > 0 && held !== 'ok')
     lines.push(`studs stand ${words.length(proud)} proud of it: trim, or pockets of ${words.length(proud + POCKET_SPARE_MM)}`); // prettier-ignore
   const room = roomOf(one, made);
@@ -199,17 +209,20 @@ function drilled(
   const { words } = one;
   if (!old || !made) return { verdict: 'unknown' as Verdict, lines: ['not known: the diameter of the present holes'] };
   const between = ligamentMm(old, made);
-  const lines = [`between old and new holes ${words.length(between)}, ${words.length(HOUSE_LIMITS.ligamentMm)} wanted`];
-  const verdicts: Verdict[] = [between >= HOUSE_LIMITS.ligamentMm ? 'caution' : 'fail'];
-  if (between < HOUSE_LIMITS.ligamentMm) lines.push('too little: only welded up and drilled anew, by a specialist');
+  const lines = [
+    `between old and new holes ${words.length(between)}, ${words.length(houseLimits(one.job.house).ligamentMm)} wanted`,
+  ];
+  const verdicts: Verdict[] = [between >= houseLimits(one.job.house).ligamentMm ? 'caution' : 'fail'];
+  if (between < houseLimits(one.job.house).ligamentMm)
+    lines.push('too little: only welded up and drilled anew, by a specialist');
   const edge = (name: string, mm: number | null) => {
     if (mm === null) {
       verdicts.push('unknown');
       lines.push(`not known: ${name}`);
       return;
     }
-    lines.push(`${name} ${words.length(mm)}, ${words.length(HOUSE_LIMITS.edgeMm)} wanted`);
-    if (mm < HOUSE_LIMITS.edgeMm) verdicts.push('fail');
+    lines.push(`${name} ${words.length(mm)}, ${words.length(houseLimits(one.job.house).edgeMm)} wanted`);
+    if (mm < houseLimits(one.job.house).edgeMm) verdicts.push('fail');
   };
   edge('to the center bore', boreMm == null ? null : boreMarginMm(boreMm, made));
   if (flangeMm !== 'none') edge('to the rim of the flange', flangeMm == null ? null : edgeMarginMm(flangeMm, made));

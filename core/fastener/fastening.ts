@@ -1,5 +1,5 @@
 import type { Fastener, Measured, SetupAxle, StackPart } from '#core/job';
-import { HOUSE_LIMITS, worstVerdict, type Verdict } from '#core/verdict';
+import { HOUSE_LIMITS, worstVerdict, type HouseLimits, type Verdict } from '#core/verdict';
 import { engagementMm, leastEngagementMm, pocketTakes, POCKET_SPARE_MM, studProudMm, thinnestAdapterMm, turnsOf } from './engagement'; // prettier-ignore
 import { standardLengthMm } from './lengths';
 import { threadOrNull, type Thread } from './thread';
@@ -49,7 +49,8 @@ export interface Fastening {
  * thread depth counts; a bolt-on adapter is held through its own seat thickness, and the car's studs stand Ls − t proud of it. Limit:
  * one thread diameter (house limit; common practice, no source). A bolt needs its present length and the stack's thickness more. Lengths mm.
  */
-export function fasteningOf(hub: Fastener, candidate: SetupAxle): Fastening {
+export function fasteningOf(hub: Fastener, candidate: SetupAxle, limits: HouseLimits = HOUSE_LIMITS): Fastening {
+  const ratio = limits.engagementRatio;
   const stack = (candidate.stack ?? []).filter(({ kind }) => kind !== 'ring');
   const own = candidate.fastener ?? {};
   const kind = hub.kind ?? null;
@@ -59,14 +60,15 @@ export function fasteningOf(hub: Fastener, candidate: SetupAxle): Fastening {
   const runs = runsOf(stack, candidate.wheel?.padThicknessMm);
   const joints = runs.map((run, index): Joint => {
     const before = runs[index - 1]?.adapter;
-    if (before) return jointOf('adapter', 'stud', threadOrNull(before.thread), before.studLengthMm ?? null, run, null);
-    return jointOf('hub', kind, hubThread, lengthMm, run, hub.threadDepthMm);
+    if (before)
+      return jointOf('adapter', 'stud', threadOrNull(before.thread), before.studLengthMm ?? null, run, null, ratio);
+    return jointOf('hub', kind, hubThread, lengthMm, run, hub.threadDepthMm, ratio);
   });
   const [first] = joints as [Joint, ...Joint[]];
   const adapters = runs.flatMap(({ adapter }) => (adapter ? [adapter] : []));
   const pockets =
-    kind === 'bolt' || adapters.length === 0 ? null : pocketsFor(lengthMm, runs[0]!, candidate, hubThread);
-  const required = kind === null ? null : requiredMm(first, hubThread, hub);
+    kind === 'bolt' || adapters.length === 0 ? null : pocketsFor(lengthMm, runs[0]!, candidate, hubThread, ratio);
+  const required = kind === null ? null : requiredMm(first, hubThread, hub, ratio);
   // Nuts or bolts go on what stands outermost: an adapter's studs, else the hub.
   const carries = adapters.length > 0 ? threadOrNull(adapters.at(-1)!.thread) : hubThread;
   const threadsDiffer = ownThread !== null && carries !== null && ownThread.name !== carries.name;
@@ -123,13 +125,14 @@ function jointOf(
   lengthMm: number | null,
   { throughMm, seatMm }: Run,
   threadDepthMm: Measured,
+  ratio: number,
 ): Joint {
   const known = kind !== null && lengthMm !== null && throughMm !== null && seatMm !== null;
   const left = known ? engagementMm(lengthMm, throughMm + seatMm) : null;
   const depth = kind === 'bolt' ? (threadDepthMm ?? Infinity) : Infinity;
   const engaged = left === null ? null : Math.min(left, depth);
   const tooLongMm = left === null ? 0 : Math.max(0, left - depth);
-  const limitMm = thread && leastEngagementMm(thread.diameterMm, HOUSE_LIMITS.engagementRatio);
+  const limitMm = thread && leastEngagementMm(thread.diameterMm, ratio);
   const verdict: Verdict =
     tooLongMm > 0 || (engaged !== null && engaged <= 0)
       ? 'fail'
@@ -154,12 +157,17 @@ function jointOf(
 }
 
 /** Least and most length, mm. A bolt grows by exactly the stack, as long as that gives enough thread and stays within the hub's. */
-function requiredMm(joint: Joint, thread: Thread | null, hub: Fastener): { least: number; most: number } | null {
+function requiredMm(
+  joint: Joint,
+  thread: Thread | null,
+  hub: Fastener,
+  ratio: number,
+): { least: number; most: number } | null {
   const { throughMm, seatMm } = joint;
   if (throughMm === null) return null;
   const bolt = hub.kind === 'bolt';
   const inHub = bolt && hub.threadDepthMm != null ? hub.threadDepthMm : Infinity;
-  const holds = seatMm !== null && thread ? throughMm + seatMm + leastEngagementMm(thread.diameterMm, HOUSE_LIMITS.engagementRatio) : null; // prettier-ignore
+  const holds = seatMm !== null && thread ? throughMm + seatMm + leastEngagementMm(thread.diameterMm, ratio) : null; // prettier-ignore
   const most = seatMm === null ? Infinity : throughMm + seatMm + inHub;
   const grown = bolt && hub.lengthMm != null ? hub.lengthMm + throughMm : null;
   if (grown === null) return holds === null ? null : { least: holds, most };
@@ -174,7 +182,13 @@ interface Pockets {
 }
 
 /** The car's own studs behind the wheel: whether its pockets take them, what trimming would do, and from which adapter on they hide. */
-function pocketsFor(studMm: number | null, run: Run, candidate: SetupAxle, thread: Thread | null): Pockets | null {
+function pocketsFor(
+  studMm: number | null,
+  run: Run,
+  candidate: SetupAxle,
+  thread: Thread | null,
+  ratio: number,
+): Pockets | null {
   if (studMm === null || run.stackMm === null) return null;
   const pocketMm = candidate.wheel?.pocketDepthMm ?? null;
   const proudMm = studProudMm(studMm, run.stackMm);
@@ -182,7 +196,7 @@ function pocketsFor(studMm: number | null, run: Run, candidate: SetupAxle, threa
   // Trimmed to where the pocket, or the adapter's face, takes it; the adapter's nuts must still hold.
   const trimmedMm = run.stackMm + Math.max(0, (pocketMm ?? 0) - POCKET_SPARE_MM);
   const held = run.throughMm === null || run.seatMm === null || !thread ? null : trimmedMm - run.throughMm - run.seatMm;
-  const holds = held !== null && held >= leastEngagementMm(thread!.diameterMm, HOUSE_LIMITS.engagementRatio) - 1e-9;
+  const holds = held !== null && held >= leastEngagementMm(thread!.diameterMm, ratio) - 1e-9;
   return {
     proudMm,
     verdict: fits ? 'ok' : pocketMm === null ? 'unknown' : 'fail',

@@ -1,4 +1,4 @@
-import { HOUSE_LIMITS, type Verdict } from '#core/verdict';
+import { HOUSE_LIMITS, type HouseLimits, type Verdict } from '#core/verdict';
 
 /** Clearance holes, mm, fine series, by thread diameter (ISO 273; from memory). Between them d + 1. */
 const FINE: Record<number, number> = { 8: 8.4, 10: 10.5, 12: 13, 14: 15, 16: 17, 18: 19, 20: 21, 22: 23, 24: 25 };
@@ -19,13 +19,18 @@ export interface LugHole {
  * A wheel's lug hole against its fastener: opened out by up to 2 mm with at least 3 mm of seat left `caution`, further `fail` (house
  * limits; common practice, no source); with the seat's ⌀ missing an opening stays `unknown`. Lengths mm.
  */
-export function lugHoleFor(fastenerMm: number, holeMm: number, seatDiameterMm: number | null): LugHole {
+export function lugHoleFor(
+  fastenerMm: number,
+  holeMm: number,
+  seatDiameterMm: number | null,
+  limits: HouseLimits = HOUSE_LIMITS,
+): LugHole {
   const neededMm = clearanceHoleMm(fastenerMm);
   const openMm = Math.max(0, neededMm - holeMm);
   const seatLeftMm = seatDiameterMm === null ? null : (seatDiameterMm - Math.max(neededMm, holeMm)) / 2;
   const judged = (verdict: Verdict): LugHole => ({ verdict, neededMm, openMm, seatLeftMm });
   if (openMm === 0) return judged('ok');
-  if (openMm > HOUSE_LIMITS.lugHoleOpenMm + 1e-9) return judged('fail');
+  if (openMm > limits.lugHoleOpenMm + 1e-9) return judged('fail');
   if (seatLeftMm === null) return judged('unknown');
-  return judged(seatLeftMm < HOUSE_LIMITS.seatBandMm - 1e-9 ? 'fail' : 'caution');
+  return judged(seatLeftMm < limits.seatBandMm - 1e-9 ? 'fail' : 'caution');
 }

@@ -1,12 +1,11 @@
-import type { CentringRule } from '#core/centring';
-import type { NearPatternRule } from '#core/hub';
 import type { CarSensors, SensorChoice, SensorSeat } from '#core/sensor';
 import type { Lies } from '#core/spare';
-import type { SpacerRule, StackPiece } from '#core/stack';
+import type { StackPiece } from '#core/stack';
 import type { Change } from '#core/suspension';
 import type { Drive } from '#core/verdict';
 import type { BackspacingConvention } from '#core/wheel';
 import type { Caliper, InnerFace } from './brake';
+import type { Brief, House } from './brief';
 import type { Instrument, Measured } from './measured';
 import type { Obstacle, Room, Suspension } from './room';
 
@@ -22,6 +21,8 @@ export interface Job {
   title?: string | undefined;
   vehicle: Vehicle;
   brief?: Brief | undefined;
+  /** The shop's own limits and rules, as they were when the file was written. */
+  house?: House | undefined;
   setups: Setup[];
 }
 
@@ -119,46 +120,6 @@ export interface Baseline {
   /** Spacer between the discs of dual wheels. */
   dualSpacerMm?: Measured;
   tire?: Tire | undefined;
-}
-
-export interface Brief {
-  pokeMm?: { min?: Measured; max?: Measured } | undefined;
-  limits?:
-    | {
-        inboardMm?: Measured;
-        fenderAtBumpMm?: Measured;
-        fullLockMm?: Measured;
-        archMm?: Measured;
-        diameterPct?: Measured;
-        axleMatchPct?: Measured;
-        brakeSpokeMm?: Measured;
-        brakeBarrelMm?: Measured;
-      }
-    | undefined;
-  /** House rules set aside for this job. */
-  rules?:
-    | {
-        centring?: CentringRule | undefined;
-        nearPatterns?: NearPatternRule | undefined;
-        spacers?: SpacerRule | undefined;
-      }
-    | undefined;
-  /** What a sweep allows for beside the tire as it is new and unloaded. */
-  sweep?: { growth?: boolean | undefined; bulgeMm?: Measured } | undefined;
-  /** Speeds at which the speedometer is looked at. */
-  speedsKmh?: number[] | undefined;
-  /** Prices of the hardware and work that a wish may need, in the shop's currency. */
-  prices?: Prices | undefined;
-  notes?: string | undefined;
-}
-
-export interface Prices {
-  currency?: string | undefined;
-  adapterEach?: Measured;
-  fastenerSetAxle?: Measured;
-  redrillWheelEach?: Measured;
-  redrillHubEach?: Measured;
-  hubSwapEach?: Measured;
 }
 
 export interface Setup {

@@ -1,4 +1,4 @@
-import type { LimitKey } from '#core/verdict';
+import type { LimitKey, RubRule } from '#core/verdict';
 
 /** What a part is that a wheel may near. */
 export type ObstacleKind =
@@ -55,3 +55,14 @@ export const mountOf = ({ mount, kind }: { mount?: Mount | undefined; kind?: Obs
 /** The limit a part is held to: by its kind, else by what it moves with. */
 export const limitKeyOf = (part: { mount?: Mount | undefined; kind?: ObstacleKind | undefined }): LimitKey =>
   part.kind ? OBSTACLE_KINDS[part.kind].limit : mountOf(part) === 'body' ? 'fullLockMm' : 'inboardMm';
+
+/** Plastic that a tire may brush against, and what else of the body a tire may meet without being cut (common practice, no source). */
+const PLASTIC: ReadonlySet<ObstacleKind> = new Set(['liner', 'mud-flap', 'bumper-corner']);
+const BLUNT: ReadonlySet<ObstacleKind> = new Set([...PLASTIC, 'body-mount', 'frame']);
+
+/**
+ * Whether a rub of a part is accepted: plastic where plastic may be rubbed; at full lock also blunt parts of body and frame. Edges, tanks,
+ * hoses and what moves with the wheel never; nor a part of which nobody said what it is.
+ */
+export const mayRub = ({ kind }: { kind?: ObstacleKind | undefined }, rule: RubRule): boolean =>
+  kind !== undefined && rule !== 'none' && (rule === 'plastic' ? PLASTIC : BLUNT).has(kind);

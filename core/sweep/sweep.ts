@@ -28,6 +28,8 @@ export interface SweptPart {
   at: WheelPlace;
   /** Distance at rest, straight ahead. */
   restMm: number;
+  /** Least distance short of either lock by {@link SHORT_OF_LOCK_DEG}, told where it touches; null where it does not, or never steers. */
+  beforeLockMm: number | null;
   /** Distance in every pose of the grid, row by row; null for a part that moves with the wheel or a wheel that only stands. */
   map: Float32Array | null;
   /** Clock angles and axial places at which the wheel touches it in some pose of the grid; null where it never does. */
@@ -106,7 +108,16 @@ function stillPart(part: PlacedPart, looker: Looker, restShiftMm: number): Swept
   const at = wheelPlace(nearest);
   const touched: TouchedRegion | null =
     nearest.mm < 0 ? { clockDeg: [at.clockDeg, at.clockDeg], outMm: [at.outMm, at.outMm] } : null;
-  return { id: part.id, clearanceMm: nearest.mm, pose: AT_REST, at, restMm: nearest.mm, map: null, touched };
+  return {
+    id: part.id,
+    clearanceMm: nearest.mm,
+    pose: AT_REST,
+    at,
+    restMm: nearest.mm,
+    beforeLockMm: null,
+    map: null,
+    touched,
+  };
 }
 
 const gridPlacements = (grid: PoseGrid, stand: (pose: Pose) => Placement): Placement[] =>
@@ -164,10 +175,25 @@ function finish(
     pose,
     at,
     restMm: looker.exact(stand({ steerDeg: 0, travelMm: restTravelMm })),
+    beforeLockMm: nearest.mm < 0 ? leastBeforeLock(map, grid, looker, stand) : null,
     map,
     touched: nearest.mm < 0 ? widened(touched, at) : touched,
   };
 }
+
+/** How far short of a lock a wheel no longer counts as fully turned, degrees (common practice, no source). */
+export const SHORT_OF_LOCK_DEG = 3;
+
+/** The least distance over the poses that are not at full lock; null for a wheel that does not steer as far. */
+function leastBeforeLock(map: Float32Array, grid: PoseGrid, looker: Looker, stand: (pose: Pose) => Placement): number | null {
+  const [least, most] = [grid.steer[0] + SHORT_OF_LOCK_DEG, grid.steer[1] - SHORT_OF_LOCK_DEG];
+  const columns = grid.steers.flatMap((deg, column) => (deg >= least && deg <= most ? [column] : []));
+  if (columns.length < 2) return null;
+  const part: PoseGrid = { ...grid, steer: [least, most], steers: columns.map((column) => grid.steers[column]!) };
+  const values = grid.travels.flatMap((_, row) => columns.map((column) => map[row * grid.steers.length + column]!));
+  const best = leastOf(coarseMinima(values, part, 2 * CELL_SLACK_MM), part, looker, stand);
+  return looker.nearest(stand(best.pose)).mm;
+} // prettier-ignore
 
 /** How much nearer a part of an edge may be than the points on either side of it, mm. */
 const EDGE_SLACK_MM = 3;

@@ -1,8 +1,7 @@
-/** A limit with where it comes from. */
+/** A limit with where it comes from: the shop, this job, the very part, the room that winter traction needs, or the rub that is accepted. */
 export interface Limit {
   value: number;
-  /** Of the shop, of this job, or of the very part. */
-  origin: 'house' | 'brief' | 'part';
+  origin: 'house' | 'brief' | 'part' | 'winter' | 'rub';
 }
 
 /** The shop's own limits (house defaults, common practice, no source). Lengths mm, change of diameter percent. */
@@ -13,6 +12,8 @@ export const HOUSE_LIMITS = {
   fullLockMm: 5,
   fenderAtBumpMm: 3,
   diameterPct: 3,
+  /** How far a part may be overlapped where a rub is allowed. */
+  rubMm: 3,
   /** A brake to spokes, and to the barrel and what sticks to it. */
   brakeSpokeMm: 2,
   brakeBarrelMm: 3,
@@ -34,22 +35,45 @@ export const HOUSE_LIMITS = {
   edgeMm: 6,
 } as const;
 
+export type HouseLimitKey = keyof typeof HOUSE_LIMITS;
+export type HouseLimits = Readonly<Record<HouseLimitKey, number>>;
+
 /** Limits that a brief may set for one job. */
-export type LimitKey =
-  | 'inboardMm'
-  | 'fullLockMm'
-  | 'fenderAtBumpMm'
-  | 'archMm'
-  | 'diameterPct'
-  | 'axleMatchPct'
-  | 'brakeSpokeMm'
-  | 'brakeBarrelMm';
+export const BRIEF_LIMITS = [
+  'inboardMm',
+  'fullLockMm',
+  'fenderAtBumpMm',
+  'archMm',
+  'diameterPct',
+  'axleMatchPct',
+  'brakeSpokeMm',
+  'brakeBarrelMm',
+  'rubMm',
+] as const satisfies readonly HouseLimitKey[];
+export type LimitKey = (typeof BRIEF_LIMITS)[number];
+export type BriefLimits = { [key in LimitKey]?: number | null | undefined };
+
+/** What a job is judged by: its brief, and the house it is done in. */
+export interface Terms {
+  brief?: { limits?: BriefLimits | undefined } | undefined;
+  house?: { limits?: { [key in HouseLimitKey]?: number | null | undefined } | undefined } | undefined;
+}
+
+/** The house's limits: its own where it has set one, the usual one otherwise. */
+export function houseLimits(house: Terms['house']): HouseLimits {
+  const own = house?.limits;
+  if (!own) return HOUSE_LIMITS;
+  const known = kept.get(own);
+  if (known) return known;
+  const set = Object.entries(own).filter(([, value]) => value != null);
+  const limits = { ...HOUSE_LIMITS, ...(Object.fromEntries(set) as Partial<HouseLimits>) };
+  kept.set(own, limits);
+  return limits;
+}
+const kept = new WeakMap<object, HouseLimits>();
 
 /** The limit in force: the brief's where it gives one, the house's otherwise. */
-export function limitInForce(
-  key: LimitKey,
-  brief: { limits?: { [key in LimitKey]?: number | null | undefined } | undefined } | undefined,
-): Limit {
+export function limitInForce(key: LimitKey, { brief, house }: Terms): Limit {
   const own = brief?.limits?.[key];
-  return own == null ? { value: HOUSE_LIMITS[key], origin: 'house' } : { value: own, origin: 'brief' };
+  return own == null ? { value: houseLimits(house)[key], origin: 'house' } : { value: own, origin: 'brief' };
 }

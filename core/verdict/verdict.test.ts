@@ -90,9 +90,9 @@ describe('verdicts (house rules, common practice, no source)', () => {
     expect(worstVerdict([])).toBe('unknown');
   });
   test("a brief's limit goes before the house's, also when it is 0", () => {
-    expect(limitInForce('inboardMm', { limits: { inboardMm: 0 } })).toEqual({ value: 0, origin: 'brief' });
-    expect(limitInForce('inboardMm', { limits: {} })).toEqual({ value: 6, origin: 'house' });
-    expect(limitInForce('diameterPct', undefined)).toEqual({ value: 3, origin: 'house' });
+    expect(limitInForce('inboardMm', { brief: { limits: { inboardMm: 0 } } })).toEqual({ value: 0, origin: 'brief' });
+    expect(limitInForce('inboardMm', { brief: { limits: {} } })).toEqual({ value: 6, origin: 'house' });
+    expect(limitInForce('diameterPct', {})).toEqual({ value: 3, origin: 'house' });
   });
 });
 

@@ -99,6 +99,8 @@ const PLACES: Record<Exclude<RangeName, Elsewhere>, string> = {
   lateralPerMm: 'vehicle/front/suspension/lateralPerMm',
   lateralPerMm2: 'vehicle/front/suspension/lateralPerMm2',
   suspensionChangeMm: 'setups/a/suspensionChange/front/mm',
+  liftMm: 'brief/remedies/lift/mostMm',
+  engagementRatio: 'house/limits/engagementRatio',
   bulgeMm: 'brief/sweep/bulgeMm',
   rotorDiameterMm: 'vehicle/front/caliper/rotorDiameterMm',
 };

@@ -129,6 +129,22 @@ const NAMES: Record<string, string> = {
   weights: 'balance weights',
   brakeSpokeMm: 'limit, brake to spokes',
   brakeBarrelMm: 'limit, brake to barrel',
+  rubMm: 'accepted rub',
+  rub: 'rub',
+  cover: 'cover by the fender',
+  winter: 'winter traction',
+  remedies: 'what may be done',
+  heat: 'heating and pushing',
+  move: 'moving a clip or bracket',
+  trimPlastic: 'trimming plastic',
+  trimFlap: 'trimming a flap',
+  fold: 'folding a seam or lip',
+  cut: 'cutting metal',
+  lift: 'lift',
+  mostMm: 'most',
+  budget: 'budget',
+  currency: 'currency',
+  labourPerHour: 'labour an hour',
 };
 
 /** What a place in a job is called, for messages and the history: `front · gap to fender`, `setup b · rear · offset`. */

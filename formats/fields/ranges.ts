@@ -71,6 +71,8 @@ export const RANGES = {
   lateralPerMm2: [-1, 1],
   suspensionChangeMm: [-300, 500],
   bulgeMm: [0, 60],
+  liftMm: [0, 300],
+  engagementRatio: [0.5, 3],
   rotorDiameterMm: [100, 600],
   weightHeightMm: [0.5, 30],
   axialPlaceMm: [-1000, 1000],

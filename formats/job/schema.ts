@@ -7,6 +7,7 @@ import { count, instrument, known, number, ranged, readable, seat, text, thread 
 import { outline } from '#formats/shapes';
 import { boreInsideCircle, sensor, setupSchema, tire, wheel } from './parts';
 import { obstacle, suspension } from './space';
+import { briefSchema, houseSchema } from './terms';
 
 const reading = Joi.object({
   key: Joi.string().max(80).required(),
@@ -115,41 +116,8 @@ const job = Joi.object({
     front: vehicleAxle,
     rear: vehicleAxle,
   }).required(),
-  brief: Joi.object({
-    pokeMm: Joi.object({ min: ranged('pokeMm'), max: ranged('pokeMm') }).custom((range, helpers) =>
-      range.min != null && range.max != null && range.min > range.max
-        ? helpers.message({ custom: 'the inner end (min) lies outside the outer end (max)' })
-        : range,
-    ),
-    limits: Joi.object({
-      inboardMm: ranged('limitMm'),
-      fenderAtBumpMm: ranged('limitMm'),
-      fullLockMm: ranged('limitMm'),
-      archMm: ranged('limitMm'),
-      diameterPct: ranged('diameterPct'),
-      axleMatchPct: ranged('axleMatchPct'),
-      brakeSpokeMm: ranged('limitMm'),
-      brakeBarrelMm: ranged('limitMm'),
-    }),
-    sweep: Joi.object({ growth: Joi.boolean(), bulgeMm: ranged('bulgeMm') }),
-    speedsKmh: Joi.array()
-      .items(known(ranged('speedKmh')))
-      .max(8),
-    rules: Joi.object({
-      centring: Joi.valid('required', 'nuts'),
-      nearPatterns: Joi.valid('care', 'refuse'),
-      spacers: Joi.valid('accepted', 'prefer-offset', 'never'),
-    }),
-    prices: Joi.object({
-      currency: text(8),
-      adapterEach: ranged('price'),
-      fastenerSetAxle: ranged('price'),
-      redrillWheelEach: ranged('price'),
-      redrillHubEach: ranged('price'),
-      hubSwapEach: ranged('price'),
-    }),
-    notes: text(4000),
-  }),
+  brief: briefSchema,
+  house: houseSchema,
   setups: Joi.array().items(setupSchema).unique('id').min(1).max(200).required(),
 });
 

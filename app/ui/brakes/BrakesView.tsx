@@ -56,7 +56,7 @@ export function BrakesView({ axle }: { axle: AxleName }) {
   const flangeMm = job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM;
   const wheel = subject?.wheel ?? {};
   const offsetMm = wheelOffsetMm(wheel, flangeMm);
-  const one = brakeOf(caliper, { wheel, offsetMm, stackMm }, job.brief);
+  const one = brakeOf(caliper, { wheel, offsetMm, stackMm }, job);
   const scene = brakeScene(
     caliper?.outline,
     wheel.innerFace,

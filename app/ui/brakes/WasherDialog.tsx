@@ -107,7 +107,7 @@ function Engagement({ axle, candidate, spacerMm }: { axle: AxleName; candidate: 
     { kind: 'slip-on' as const, thicknessMm: spacerMm },
     ...(candidate.stack ?? []).filter(({ kind }) => kind === 'ring'),
   ];
-  const { fastening } = hardwareOf(hub, { ...candidate, stack }, job.brief);
+  const { fastening } = hardwareOf(hub, { ...candidate, stack }, job);
   const { engagementMm, turns, verdict, requiredLengthMm, standardLengthMm, joints } = fastening;
   const kind = joints[0]!.kind;
   return (

@@ -24,7 +24,7 @@ export function StackSection({ job, axle, setup, report }: StackSectionProps) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 430, height: 520 });
   const candidate = clampedAsOne(setup[axle] ?? {}, job.vehicle[axle]?.dual ?? false);
   const hub = job.vehicle[axle]?.hub ?? {};
-  const hardware = hardwareOf(hub, candidate, job.brief);
+  const hardware = hardwareOf(hub, candidate, job);
   const layout = stackLayout(hub, candidate, hardware.hubPattern.pattern.boltCircleMm ?? null);
   const scale = fitScale(layout.range, size, MARGINS);
   const { x, y } = scale;

@@ -31,7 +31,7 @@ export function spacersFor(
     hubBoreMm: hub.boreMm ?? null,
   };
   const without = { ...setup[axle], stack: kept };
-  const holds = (item: StoreItem) => staysOnHub(hub, without, pieceFromStores(item), job.brief);
+  const holds = (item: StoreItem) => staysOnHub(hub, without, pieceFromStores(item), job);
   const byThickness = thinnestInStores(stores, need);
   const item = thinnestInStores(stores, { ...need, holds });
   return {

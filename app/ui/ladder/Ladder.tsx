@@ -1,6 +1,6 @@
 import { range, scaleLinear } from 'd3';
 import { fitCandidate, fitPresent, heldBy, type Fitted, type SetupReport } from '#core/evaluate';
-import type { AxleName, Job, Setup } from '#core/job';
+import { wishOf, type AxleName, type Job, type Setup } from '#core/job';
 import { formatNumber, inchesFromMm, MM_PER_INCH, mmFromInches } from '#core/units';
 import { limitInForce } from '#core/verdict';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
@@ -47,8 +47,8 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   const high = Math.max(60, ...places, ...seen(corner.fenderOut)) + 14;
   const x = scaleLinear([low, high], [INNER_PX, size.width - OUTER_PX]);
   const foot = HEAD + ROW * rungs.length;
-  const wish = job.brief?.pokeMm;
-  const keep = limitInForce('inboardMm', job.brief).value;
+  const wish = wishOf(job.brief, axle);
+  const keep = limitInForce('inboardMm', job).value;
   return (
     <div className="ladder">
       <ul className="ladder-names" style={{ paddingTop: HEAD }}>
@@ -87,7 +87,7 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
               </text>
             </>
           )}
-          {corner.fenderOut !== null && wish?.min != null && (
+          {corner.fenderOut !== null && wish.min !== null && (
             <rect
               className="wish"
               x={x(corner.fenderOut + wish.min)}

@@ -56,7 +56,7 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
     commit: (next: T | null) => parts.change(changed(part, key, next)),
   });
   const other: Side = side === 'left' ? 'right' : 'left';
-  const limit = limitInForce(limitKeyOf(part), job.brief);
+  const limit = limitInForce(limitKeyOf(part), job);
   return (
     <form className="part-form" aria-label={part.label || 'Part'} onSubmit={(event) => event.preventDefault()}>
       <div className="piece-fields">

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { archRiseMm } from '#core/position';
 import { limitInForce } from '#core/verdict';
-import type { AxleName, Job, Side, SuspensionChange } from '#core/job';
+import { wishOf, type AxleName, type Job, type Side, type SuspensionChange } from '#core/job';
 import { Body, HubAndStack, Wheel } from './layers';
 import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
 import { Ruler } from './Ruler';
@@ -44,8 +44,8 @@ export function SectionSheet(props: SectionSheetProps) {
           scale={scale}
           corner={corner}
           riseMm={rise}
-          wish={job.brief?.pokeMm}
-          inboardLimitMm={limitInForce('inboardMm', job.brief).value}
+          wish={wishOf(job.brief, axle)}
+          inboardLimitMm={limitInForce('inboardMm', job).value}
         />
         {subjectIs === 'candidate' && <Wheel drawn={corner.present} scale={scale} as="ghost" />}
         <Wheel drawn={subject} scale={scale} as={subjectIs} />

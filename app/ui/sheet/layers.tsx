@@ -1,5 +1,6 @@
 import { useId } from 'react';
-import type { Brief, Hub } from '#core/job';
+import type { Hub } from '#core/job';
+import type { FaceWish } from '#core/verdict';
 import type { Corner, Drawn } from './corner';
 import type { SheetScale } from './scale';
 import { discPath, rimPath, tirePath } from './shapes';
@@ -17,7 +18,7 @@ interface BodyProps {
   scale: SheetScale;
   corner: Corner;
   riseMm: number;
-  wish: Brief['pokeMm'];
+  wish: FaceWish;
   inboardLimitMm: number;
 }
 
@@ -55,7 +56,7 @@ export function Body({ scale, corner, riseMm, wish, inboardLimitMm }: BodyProps)
           />
         </g>
       )}
-      {fenderOut !== null && wish?.min != null && (
+      {fenderOut !== null && wish.min !== null && (
         <rect
           className="wish"
           x={x(fenderOut + wish.min)}

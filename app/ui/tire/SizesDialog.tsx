@@ -109,7 +109,7 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
       ),
     },
   ];
-  const window = formatNumber(limitInForce('diameterPct', job.brief).value);
+  const window = formatNumber(limitInForce('diameterPct', job).value);
   return (
     <Modal
       open

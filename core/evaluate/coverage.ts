@@ -1,0 +1,105 @@
+import { ruleInForce, type AxleName, type Job, type SuspensionChange } from '#core/job';
+import type { Point3 } from '#core/kinematics';
+import { travelRange } from '#core/suspension';
+import { COVER_ARC_DEG, type Check, type Verdict } from '#core/verdict';
+import type { Words } from '#core/units';
+import type { Fitted } from './fitted';
+import { Judged } from './judged';
+import type { AxlePart, AxleParts } from './parts';
+
+/** What of the arc a lip covers. */
+export interface Cover {
+  /** Least distance by which the lip stands further out than the wheel, mm, where it was measured; null where nothing of the arc was. */
+  leastMm: number | null;
+  /** Where that is, degrees from the top, + ahead. */
+  atDeg: number | null;
+  /** How much of the arc nobody measured, degrees. */
+  openDeg: number;
+  assumed: boolean;
+}
+
+/** How closely the arc is looked at, degrees. */
+const STEP_DEG = 1;
+
+/**
+ * How far a fender's lip covers a wheel, from 30° ahead to 50° behind its centre, straight ahead at rest ((EU) 1009/2010, from memory).
+ * Between the points that were measured the lip is taken as straight. Lengths mm.
+ * @param outerMm the outermost place of tire or rim, from the hub face
+ * @param riseMm how much higher the body stands after a suspension change
+ */
+export function coverOf(points: readonly Point3[], outerMm: number, riseMm: number): Omit<Cover, 'assumed'> {
+  const lip = points
+    .map(({ out, fwd, up }) => ({ out, deg: (Math.atan2(fwd, up + riseMm) * 180) / Math.PI }))
+    .sort((one, other) => one.deg - other.deg);
+  const found: Omit<Cover, 'assumed'> = { leastMm: null, atDeg: null, openDeg: 0 };
+  for (let deg = -COVER_ARC_DEG.behind; deg <= COVER_ARC_DEG.ahead; deg += STEP_DEG) {
+    const after = lip.findIndex((point) => point.deg >= deg - 1e-9);
+    const [to, from] = [lip[after], lip[Math.max(0, after - 1)]];
+    if (!to || !from || from.deg > deg + 1e-9) {
+      found.openDeg += STEP_DEG;
+      continue;
+    }
+    const span = to.deg - from.deg;
+    const out = span > 0 ? from.out + ((to.out - from.out) * (deg - from.deg)) / span : to.out;
+    const mm = out - outerMm;
+    if (found.leastMm !== null && mm >= found.leastMm) continue;
+    found.leastMm = mm;
+    found.atDeg = deg;
+  }
+  return found;
+}
+
+/**
+ * How far the lips of an axle cover a setup, the worse side; where no lip has a shape, at the top alone, by the face against the fender.
+ * @returns null where a wheel or every reading of the fender is missing
+ */
+export function axleCover({ parts }: AxleParts, { place }: Fitted, change: SuspensionChange | null, pokeMm: number | null): Cover | null {
+  if (!place) return null;
+  const { restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);
+  const lips = parts.filter((part): part is AxlePart & { obstacle: { points: Point3[] } } =>
+    part.obstacle.kind === 'fender-lip' && part.obstacle.points !== undefined);
+  const covers = lips.map((part) => ({
+    ...coverOf(part.obstacle.points, place.outerMm, restShiftMm),
+    assumed: part.assumed,
+  }));
+  if (covers.length === 0 && pokeMm !== null)
+    return { leastMm: 0 - pokeMm, atDeg: 0, openDeg: COVER_ARC_DEG.ahead + COVER_ARC_DEG.behind, assumed: false };
+  return covers.sort((one, other) => (one.leastMm ?? Infinity) - (other.leastMm ?? Infinity))[0] ?? null;
+} // prettier-ignore
+
+function coverVerdict(cover: Cover | null): Verdict {
+  if (cover?.leastMm == null) return 'unknown';
+  if (cover.leastMm < 0) return 'fail';
+  return cover.openDeg > 0 ? 'unknown' : 'ok';
+}
+
+/** Judged only where brief or house asks for cover. */
+export function coverCheck(job: Job, axle: AxleName, cover: Cover | null, words: Words): Check[] {
+  if (ruleInForce('cover', job) === 'none') return [];
+  const value = cover?.leastMm ?? null;
+  return [
+    new Judged(
+      {
+        code: 'coverage',
+        label: 'Cover of the wheel',
+        axle,
+        value,
+        limit: 0,
+        margin: value,
+        unit: 'mm',
+        verdict: coverVerdict(cover),
+      },
+      () => [
+        `asked for: the full width from ${COVER_ARC_DEG.ahead}° ahead to ${COVER_ARC_DEG.behind}° behind, (EU) 1009/2010 from memory`,
+        ...(cover?.leastMm == null
+          ? ["not known: the fender's lip, or wheel and tire"]
+          : [
+              `least ${cover.atDeg === 0 ? 'at the top' : `${Math.abs(cover.atDeg!)}° ${cover.atDeg! > 0 ? 'ahead' : 'behind'}`}: the lip stands ${words.length(Math.abs(cover.leastMm))} ${cover.leastMm < 0 ? 'further in than' : 'outside'} the wheel`,
+              ...(cover.openDeg > 0 ? [`${cover.openDeg}° of the arc were not measured`] : []),
+              ...(cover.assumed ? ['nobody measured the lip: it is taken to run level with its middle (assumed)'] : []),
+            ]),
+        'covers are regulated differently in every place: check your local code',
+      ],
+    ),
+  ];
+}
