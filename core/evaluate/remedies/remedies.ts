@@ -1,0 +1,229 @@
+import type { AxleName, Job, Setup } from '#core/job';
+import { cutBack, ladderOf, WORK_CAUTIONS, type Patch } from '#core/remedy';
+import { sweep } from '#core/sweep';
+import { wordsIn, type LengthUnit, type Words } from '#core/units';
+import { clearanceVerdict, type Verdict } from '#core/verdict';
+import { axleParts, type AxlePart } from '../parts';
+import { candidateCase } from '../sweeps';
+import { fitCandidate } from '../fitted';
+import type { ObstacleReport } from '../report';
+import { movesOf, workAllowed } from './moves';
+import {
+  isShort,
+  movedSetup,
+  moveRooms,
+  needOf,
+  roomOf,
+  worseOff,
+  type MoveRooms,
+  type RoomNow,
+  type WorseOff,
+} from './room';
+import {
+  effortLine,
+  remedyEffort,
+  remedyWords,
+  LIFT_CAUTION,
+  type Effort,
+  type Remedy,
+  type WheelMove,
+} from './remedy';
+import { proposals, type Proposal } from './cheapest';
+
+/** One remedy at a part, tried: what it does to it, and to everything else. */
+export interface Tried extends Effort {
+  remedy: Remedy;
+  words: string;
+  /** By brief or house; what is not allowed is shown, never proposed. */
+  allowed: boolean;
+  structural: boolean;
+  /** What is left at the part with it, and what that is judged. */
+  clearanceMm: number | null;
+  verdict: Verdict;
+  /** Whether the part has its limit with it. */
+  enough: boolean;
+  /** What else loses room by it. */
+  worse: WorseOff[];
+  caution: string | null;
+  working: string[];
+}
+
+/** A part short of its limit: how much must go, where, and the ways to it. */
+export interface ShortPart {
+  id: string;
+  label: string;
+  clearanceMm: number;
+  limitMm: number;
+  needMm: number;
+  patch: Patch | null;
+  /** Height of the hub's centre over the ground, to read the patch from there; null without a tire. */
+  groundMm: number | null;
+  ladder: Tried[];
+}
+
+/** What would make a setup fit on an axle. */
+export interface AxleRemedies {
+  /** Whether everything has its limit as it is, and what has not. */
+  clears: boolean;
+  short: { code: string; label: string; margin: number | null }[];
+  parts: ShortPart[];
+  /** The cheapest sets that give everything its limit: with this wheel, and where it is cheaper with another offset. */
+  proposals: Proposal[];
+  /** Why there is none. */
+  stuck: string[];
+}
+
+/**
+ * What would make a setup fit on an axle: for every part short of its limit how much must go and where, the ladder of remedies with what each
+ * does by the sweep, and the cheapest set that gives everything its limit. Lengths mm.
+ * @returns a generator that yields the share done; null where nothing can be swept
+ */
+export function* remedySteps(
+  job: Job,
+  setup: Setup,
+  axle: AxleName,
+  unit: LengthUnit = 'mm',
+): Generator<number, AxleRemedies> {
+  const words = wordsIn(unit);
+  const now = roomOf(job, setup, axle, undefined, true);
+  const short = now.room.filter(isShort).map(({ code, label, margin }) => ({ code, label, margin }));
+  const found: AxleRemedies = { clears: short.length === 0, short, parts: [], proposals: [], stuck: [] };
+  yield 0.1;
+  if (found.clears) return found;
+  const { parts } = axleParts(job.vehicle, axle);
+  const rooms = moveRooms(job, setup, axle, now);
+  const search = proposals(job, setup, axle, rooms, words);
+  let searched: { proposals: Proposal[]; stuck: string[] };
+  for (let step = search.next(); ; step = search.next()) {
+    if (step.done) {
+      searched = step.value;
+      break;
+    }
+    yield 0.1 + 0.6 * step.value;
+  }
+  const shortParts = now.obstacles.filter((part) => isShort(checkOf(now, part.id)!));
+  for (const [done, report] of shortParts.entries()) {
+    const part = parts.find(({ obstacle }) => obstacle.id === report.id)!;
+    found.parts.push(shortPart({ job, setup, axle, now, words }, part, report, rooms));
+    yield 0.7 + (0.3 * (done + 1)) / shortParts.length;
+  }
+  return { ...found, ...searched };
+}
+
+/** The same at one go. */
+export function remediesOf(job: Job, setup: Setup, axle: AxleName, unit: LengthUnit = 'mm'): AxleRemedies {
+  const steps = remedySteps(job, setup, axle, unit);
+  for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
+}
+
+const checkOf = ({ room }: RoomNow, id: string) => room.find(({ code }) => code === `obstacle:${id}`);
+
+interface Case {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  now: RoomNow;
+  words: Words;
+}
+
+function shortPart(one: Case, part: AxlePart, report: ObstacleReport, rooms: MoveRooms): ShortPart {
+  const { job, setup, axle, words } = one;
+  const needMm = needOf(report);
+  const swept = candidateCase(job, setup, axle)!;
+  const target = report.clearanceMm! + needMm;
+  const { overallDiameterMm } = fitCandidate(job.vehicle, axle, setup[axle]);
+  const groundMm = overallDiameterMm === null ? null : overallDiameterMm / 2;
+  const worked = ladderOf(part.obstacle).map((rung): Tried => {
+    const mm = Math.min(needMm, rung.reachMm);
+    const given = cutBack(swept, part.placed!, target, mm).part;
+    const clearanceMm = sweep({ ...swept, parts: [given] }).parts[0]!.clearanceMm;
+    const remedy: Remedy = { kind: 'work', part: report.id, work: rung.work, mm };
+    const effort = remedyEffort(job, remedy, [part.obstacle]);
+    const enough = clearanceMm >= target - 0.1;
+    return {
+      remedy,
+      ...effort,
+      words: remedyWords(remedy, [part.obstacle], words),
+      allowed: workAllowed(job, rung.work),
+      structural: rung.structural,
+      clearanceMm,
+      verdict: enough && report.limitMm < 0 ? 'ok' : clearanceVerdict(clearanceMm, report.limitMm - 0.1),
+      enough,
+      worse: [],
+      caution: WORK_CAUTIONS[rung.work],
+      working: [
+        `limit ${words.figure(report.limitMm)} − clearance ${words.figure(report.clearanceMm!)} = ${words.length(needMm)} must go`,
+        `it gives up to ${words.length(rung.reachMm)}: swept anew, ${words.length(clearanceMm)} are left`,
+        effortLine(effort, words),
+      ],
+    };
+  });
+  return {
+    id: report.id,
+    label: report.label,
+    clearanceMm: report.clearanceMm!,
+    limitMm: report.limitMm,
+    needMm,
+    patch: cutBack(swept, part.placed!, target, needMm).patch,
+    groundMm,
+    ladder: [...worked, ...movesFor(one, report, target, rooms)],
+  };
+}
+
+/** The least lift, spacer and change of offset that give one part its limit, each with what else it does. */
+function movesFor(
+  { job, setup, axle, now, words }: Case,
+  report: ObstacleReport,
+  target: number,
+  rooms: MoveRooms,
+): Tried[] {
+  const clears = (move: WheelMove): boolean => {
+    const moved = movedSetup(job, setup, axle, move);
+    const one = moved && candidateCase(job, moved, axle);
+    const part = one?.parts.find(({ id }) => id === report.id);
+    return one != null && part !== undefined && sweep({ ...one, parts: [part] }).parts[0]!.clearanceMm >= target - 0.02;
+  };
+  const offsets = movesOf('offset', job, setup, axle) as (WheelMove & { kind: 'offset' })[];
+  const ways = [
+    movesOf('lift', job, setup, axle),
+    movesOf('stack', job, setup, axle),
+    offsets.filter(({ byMm }) => byMm < 0),
+    offsets.filter(({ byMm }) => byMm > 0),
+  ];
+  return ways.flatMap((moves): Tried[] => {
+    const remedy = leastThat(moves, clears);
+    const moved = remedy && rooms([remedy]);
+    if (!moved) return [];
+    const room = moved.swept();
+    const after = room.obstacles.find(({ id }) => id === report.id)!;
+    const effort = remedyEffort(job, remedy, []);
+    return [
+      {
+        remedy,
+        ...effort,
+        words: remedyWords(remedy, [], words),
+        allowed: true,
+        structural: false,
+        clearanceMm: after.clearanceMm,
+        verdict: after.verdict,
+        enough: true,
+        worse: worseOff([...now.room, ...now.held], [...room.room, ...room.held]),
+        caution: remedy.kind === 'lift' ? LIFT_CAUTION : null,
+        working: [`swept anew, at least ${words.length(after.clearanceMm!)} are left`, effortLine(effort, words)],
+      },
+    ];
+  });
+}
+
+/** The first of several moves, each going further than the one before, that does it; null where the last does not. */
+function leastThat(moves: readonly WheelMove[], does: (move: WheelMove) => boolean): WheelMove | null {
+  const last = moves.at(-1);
+  if (!last || !does(last)) return null;
+  let [low, high] = [0, moves.length - 1];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (does(moves[middle]!)) high = middle;
+    else low = middle + 1;
+  }
+  return moves[high]!;
+}

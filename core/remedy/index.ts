@@ -1,0 +1,3 @@
+export * from './ladder';
+export * from './least';
+export * from './cutBack';

@@ -1,0 +1,54 @@
+import type { BodyWork } from '#core/job';
+import type { ObstacleKind } from '#core/sweep';
+
+/** One way to make room at a part, and what it takes. */
+export interface Rung {
+  work: BodyWork;
+  /** How much room it can make at most, mm. */
+  reachMm: number;
+  /** Effort a side, minutes. */
+  minutes: number;
+  /** It weakens what carries the body. */
+  structural: boolean;
+}
+
+const rung = (work: BodyWork, reachMm: number, minutes: number, structural = false): Rung => ({
+  work,
+  reachMm,
+  minutes,
+  structural,
+});
+
+/**
+ * What can be done at each kind of part, gentlest first, how far it goes and how long it takes (common practice, no source). Frames, tanks and
+ * what carries the wheel are not worked on: there only the wheel itself can give way.
+ */
+export const LADDER: Record<ObstacleKind, readonly Rung[]> = {
+  liner: [rung('heat', 8, 30), rung('move', 15, 40), rung('trimPlastic', 40, 45)],
+  'mud-flap': [rung('move', 20, 30), rung('trimFlap', 80, 20)],
+  'bumper-corner': [rung('heat', 6, 40), rung('trimPlastic', 30, 60)],
+  'fender-lip': [rung('fold', 12, 60), rung('cut', 25, 180)],
+  seam: [rung('fold', 10, 60), rung('cut', 25, 240, true)],
+  'body-mount': [rung('cut', 50, 360, true)],
+  'brake-hose': [rung('move', 15, 30)],
+  tank: [],
+  frame: [],
+  strut: [],
+  'spring-seat': [],
+  'tie-rod-end': [],
+  'ball-joint': [],
+  arm: [],
+};
+
+/** The ladder of a part; empty where nobody said what it is. */
+export const ladderOf = ({ kind }: { kind?: ObstacleKind | undefined }): readonly Rung[] => (kind ? LADDER[kind] : []);
+
+/** What must be said where a kind of work is proposed. */
+export const WORK_CAUTIONS: Record<BodyWork, string> = {
+  heat: 'Warm it, do not scorch it: wires and fuel lines run behind liners.',
+  move: 'Nothing may come loose on the road: fasten it anew.',
+  trimPlastic: 'Look behind it for wires before cutting; round the edge.',
+  trimFlap: 'Flaps may be prescribed: check your local code.',
+  fold: 'Warm the paint first; seal the fold against rust.',
+  cut: 'Structural cuts go to a qualified body shop and may need local approval.',
+};
