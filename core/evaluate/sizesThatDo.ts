@@ -94,7 +94,13 @@ const LOAD_ORDER: readonly SizeThatDoes['load'][] = ['carries', 'unknown', 'rein
 const BEST_FIRST = [...WORST_FIRST].reverse();
 const rank = ({ verdict, load }: SizeThatDoes): number => 10 * BEST_FIRST.indexOf(verdict) + LOAD_ORDER.indexOf(load);
 
-function loadOf(job: Job, axle: AxleName, size: TireSize, needKg: number | null): SizeThatDoes['load'] | 'too-little' {
+/** Whether a size carries what each wheel must, by the index such a size usually has. */
+export function loadOf(
+  job: Job,
+  axle: AxleName,
+  size: TireSize,
+  needKg: number | null,
+): SizeThatDoes['load'] | 'too-little' {
   const usual = usualLoadIndex(size);
   if (usual === null || needKg === null) return 'unknown';
   const { vehicle } = job;

@@ -49,12 +49,14 @@ export function lateralSpread(
   candidate: Fitted,
   present: Fitted,
 ): Contribution[] {
-  const tires =
-    sameTire(candidate, present) && candidate.wheel.rimWidthIn === present.wheel.rimWidthIn
-      ? []
-      : [...halfWidth(candidate, 'new'), ...halfWidth(present, 'present')];
-  return [gapSpread(axle, key), ...tires];
+  return [gapSpread(axle, key), ...halfWidthSpread(candidate, present)];
 }
+
+/** What the half widths of two tires add: nothing where the same tire stands on the same rim. */
+export const halfWidthSpread = (candidate: Fitted, present: Fitted): Contribution[] =>
+  sameTire(candidate, present) && candidate.wheel.rimWidthIn === present.wheel.rimWidthIn
+    ? []
+    : [...halfWidth(candidate, 'new'), ...halfWidth(present, 'present')];
 
 /** What the arch gap rests on: the gap that was read and half the diameters of both tires. */
 export function archSpread(axle: VehicleAxle, candidate: Fitted, present: Fitted): Contribution[] {

@@ -49,7 +49,7 @@ export const NO_SWEEPS: SweepSource = { present: () => undefined, candidate: () 
 const ran = (one: SweepCase | null): Swept | null => one && sweep(one);
 
 /** What a sweep allows for, as the brief says. */
-const allowanceOf = (brief: Brief | undefined): Allowance => ({
+export const allowanceOf = (brief: Brief | undefined): Allowance => ({
   growth: brief?.sweep?.growth ?? false,
   bulgeMm: brief?.sweep?.bulgeMm ?? 0,
 });

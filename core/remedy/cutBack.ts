@@ -1,5 +1,5 @@
-import type { PlacedPart, SweepCase } from '#core/sweep';
-import { leastOfPoint, standingOf, type LeastAt } from './least';
+import { standingOf, type PlacedPart, type SweepCase } from '#core/sweep';
+import { leastOfPoint, type LeastAt } from './least';
 
 /** Where of a part something must give, seen from the hub's centre at rest. */
 export interface Patch {
@@ -31,10 +31,7 @@ const DONE_MM = 0.02;
  */
 export function cutBack(one: SweepCase, part: PlacedPart, targetMm: number, mostMm: number): CutBack {
   const standing = standingOf(one, part.mount);
-  const placements = standing.grid
-    ? standing.grid.travels.flatMap((travelMm) => standing.grid!.steers.map((steerDeg) => standing.stand({ steerDeg, travelMm })))
-    : [];
-  const least = (x: number, y: number, z: number): LeastAt => leastOfPoint(one, [x, y, z], standing, placements);
+  const least = (x: number, y: number, z: number): LeastAt => leastOfPoint(one, [x, y, z], standing);
   const xyz = Float64Array.from(part.xyz);
   const before: number[] = [];
   for (let i = 0; i < xyz.length; i += 3) {

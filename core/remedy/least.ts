@@ -1,18 +1,5 @@
-import { AT_REST, type Placement, type Pose } from '#core/kinematics';
-import { travelRange } from '#core/suspension';
-import {
-  coarseMinima,
-  distanceMm,
-  lookAt,
-  placementIn,
-  poseGrid,
-  poseRange,
-  refine,
-  relativePlacement,
-  ROUGH,
-  type PlacedPart,
-  type SweepCase,
-} from '#core/sweep';
+import { AT_REST } from '#core/kinematics';
+import { coarseMinima, distanceMm, lookAt, refine, type Standing, type SweepCase } from '#core/sweep';
 
 /** Where one place of a part comes nearest over all poses. */
 export interface LeastAt {
@@ -29,30 +16,11 @@ const SLACK_MM = 18;
 const TELL_MM = 0.02;
 const FINE = { from: 0.5, to: 0.02 };
 
-/** How a part stands before the wheel, pose by pose; one pose only where nothing moves against it. */
-export function standingOf(
-  { geometry, change }: Pick<SweepCase, 'geometry' | 'change'>,
-  mount: PlacedPart['mount'],
-): { stand(pose: Pose): Placement; grid: ReturnType<typeof poseGrid> | null } {
-  const travel = travelRange(geometry ?? { bumpMm: 0, droopMm: 0 }, change);
-  if (geometry && mount !== 'knuckle') {
-    const rise = mount === 'body' ? travel.bodyRiseMm : 0;
-    return {
-      stand: (pose) => relativePlacement(geometry, pose, mount, rise),
-      grid: poseGrid(poseRange(geometry, travel), ROUGH),
-    };
-  }
-  const still = Float64Array.from(placementIn(null, AT_REST));
-  if (mount === 'body') still[11]! += travel.restShiftMm;
-  return { stand: () => still, grid: null };
-}
-
 /** The least distance of one place to a wheel over all poses, and the way out there. Mm. */
 export function leastOfPoint(
   { solid }: Pick<SweepCase, 'solid'>,
   point: Point,
-  { stand, grid }: ReturnType<typeof standingOf>,
-  placements: readonly Placement[],
+  { stand, grid, placements }: Standing,
 ): LeastAt {
   const looker = lookAt({ id: '', mount: 'body', xyz: Float64Array.from(point), edge: false }, solid);
   let pose = AT_REST;

@@ -6,3 +6,4 @@ export * from './poses';
 export * from './nearest';
 export * from './refine';
 export * from './sweep';
+export * from './standing';

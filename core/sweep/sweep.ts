@@ -1,10 +1,11 @@
 import { AT_REST, type Placement, type Pose } from '#core/kinematics';
 import { travelRange, type Change, type SuspensionGeometry } from '#core/suspension';
 import { lookAt, type Looker, type Nearest } from './nearest';
-import { placementIn, type PlacedPart } from './place';
-import { FULL, poseGrid, poseRange, relativePlacement, ROUGH, type PoseGrid } from './poses';
+import type { PlacedPart } from './place';
+import { FULL, poseGrid, poseRange, ROUGH, type PoseGrid } from './poses';
 import { coarseMinima, refine, type Found, type Walk } from './refine';
 import type { SweptSolid } from './solid';
+import { gridPlacements, standBefore, type Stand } from './standing';
 
 /** What a sweep is made over. Without a geometry the wheel only stands. */
 export interface SweepCase {
@@ -74,11 +75,10 @@ export function* sweepSteps({ solid, parts, geometry, change, enoughMm }: SweepC
   const placements = new Map<string, Placement[]>();
   for (const [done, part] of parts.entries()) {
     const looker = lookAt(part, solid);
-    if (!geometry || !grid || part.mount === 'knuckle') {
-      swept.push(stillPart(part, looker, travel.restShiftMm));
+    const { moves, stand } = standBefore({ geometry, change }, part.mount);
+    if (!grid || !moves) {
+      swept.push(stillPart(part, looker, stand));
     } else {
-      const rise = part.mount === 'body' ? travel.bodyRiseMm : 0;
-      const stand = (pose: Pose) => relativePlacement(geometry, pose, part.mount, rise);
       const stands = placements.get(part.mount) ?? gridPlacements(grid, stand);
       placements.set(part.mount, stands);
       const mapped = yield* mapRows(looker, grid, stands, (share) => (done + share) / parts.length);
@@ -95,16 +95,9 @@ export function sweep(one: SweepCase): Swept {
   for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
 }
 
-/** Where a part stands before a wheel that does not move against it: one of the body by as much higher as the change lets the wheel hang. */
-function stillPlacement({ mount }: PlacedPart, restShiftMm: number): Placement {
-  const placement = Float64Array.from(placementIn(null, AT_REST));
-  if (mount === 'body') placement[11]! += restShiftMm;
-  return placement;
-}
-
 /** A part that never moves against the wheel: one look is all. */
-function stillPart(part: PlacedPart, looker: Looker, restShiftMm: number): SweptPart {
-  const nearest = looker.nearest(stillPlacement(part, restShiftMm));
+function stillPart(part: PlacedPart, looker: Looker, stand: Stand['stand']): SweptPart {
+  const nearest = looker.nearest(stand(AT_REST));
   const at = wheelPlace(nearest);
   const touched: TouchedRegion | null =
     nearest.mm < 0 ? { clockDeg: [at.clockDeg, at.clockDeg], outMm: [at.outMm, at.outMm] } : null;
@@ -119,9 +112,6 @@ function stillPart(part: PlacedPart, looker: Looker, restShiftMm: number): Swept
     touched,
   };
 }
-
-const gridPlacements = (grid: PoseGrid, stand: (pose: Pose) => Placement): Placement[] =>
-  grid.travels.flatMap((travelMm) => grid.steers.map((steerDeg) => stand({ steerDeg, travelMm })));
 
 interface Mapped {
   map: Float32Array;
@@ -238,14 +228,10 @@ function widened(region: TouchedRegion | null, { clockDeg, outMm }: WheelPlace):
 
 /** How far each part is from the wheel in one pose, mm; exact. */
 export function clearancesAt({ solid, parts, geometry, change }: SweepCase, pose: Pose): Record<string, number> {
-  const { bodyRiseMm, restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);
   return Object.fromEntries(
-    parts.map((part) => {
-      const still = !geometry || part.mount === 'knuckle';
-      const placement = still
-        ? stillPlacement(part, restShiftMm)
-        : relativePlacement(geometry, pose, part.mount, bodyRiseMm);
-      return [part.id, lookAt(part, solid).exact(placement)];
-    }),
+    parts.map((part) => [
+      part.id,
+      lookAt(part, solid).exact(standBefore({ geometry, change }, part.mount).stand(pose)),
+    ]),
   );
 }

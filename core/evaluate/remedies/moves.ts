@@ -7,6 +7,7 @@ import {
   type Setup,
   type Terms,
 } from '#core/job';
+import type { Rung } from '#core/remedy';
 import type { WheelMove } from './remedy';
 
 /** Spacers as they are sold (common practice, no source), and how far a wheel's offset is tried either way, mm. */
@@ -17,6 +18,13 @@ const LIFTS = 5;
 /** Whether a kind of work may be done: as the brief says, else as the house does, else not. */
 export const workAllowed = ({ brief, house }: Terms, work: BodyWork): boolean =>
   brief?.remedies?.[work] ?? house?.remedies?.[work] ?? false;
+
+/** How much room work on a part can make, of what brief and house allow; structural cuts are never counted on. Mm. */
+export const allowedReachMm = (terms: Terms, ladder: readonly Rung[]): number =>
+  Math.max(
+    0,
+    ...ladder.filter(({ work, structural }) => !structural && workAllowed(terms, work)).map(({ reachMm }) => reachMm),
+  );
 
 /** How the car may be raised, and by how much at most; null where it may not. */
 export function liftAllowed({ brief, house }: Terms): { kind: 'spring' | 'strut-top' | 'body'; mostMm: number } | null {

@@ -1,0 +1,2 @@
+export * from './window';
+export { setupAt, tireFor, type RuledTire, type TireRule } from './tireRule';

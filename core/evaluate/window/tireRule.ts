@@ -1,0 +1,95 @@
+import type { AxleName, Job, Setup, Tire } from '#core/job';
+import { needPerWheelKg } from '#core/load';
+import {
+  measuringRimIn,
+  overallDiameterMm,
+  readTireSize,
+  rimRangeIn,
+  rimSeatDiameterMm,
+  sectionWidthOnRimMm,
+  standardSizes,
+  tireSizeName,
+  treadWidthMm,
+  type TireSize,
+} from '#core/tire';
+import { mmFromInches } from '#core/units';
+import { limitInForce } from '#core/verdict';
+import { fitCandidate, fitPresent } from '../fitted';
+import { loadOf } from '../sizesThatDo';
+
+/** Which tire goes on a rim of another width: the setup's own; one of the same diameter made for that rim; or the best standard size. */
+export type TireRule = 'fixed' | 'same-diameter' | 'best-standard';
+
+/** The tire for a rim, with its name; null where the rule finds none. */
+export interface RuledTire {
+  tire: Tire;
+  name: string;
+  size: TireSize | null;
+}
+
+/** The tire that a rule puts on a rim of so many inches. Whatever was measured of the setup's own tire goes along with its rim. */
+export function tireFor(job: Job, setup: Setup, axle: AxleName, rule: TireRule, rimWidthIn: number): RuledTire | null {
+  const { wheel, tire } = setup[axle] ?? {};
+  if (rule === 'fixed') {
+    if (!tire?.size && tire?.sectionWidthMm == null) return null;
+    const testRim = tire.sectionWidthMm != null && tire.testRimIn == null ? { testRimIn: wheel?.rimWidthIn ?? null } : {};
+    return { tire: { ...tire, ...testRim }, name: tire.size ?? 'as measured', size: tire.size ? readTireSize(tire.size) : null };
+  }
+  const rimDiameterIn = wheel?.rimDiameterIn;
+  if (rimDiameterIn == null) return null;
+  const wanted = fitPresent(job.vehicle, axle).overallDiameterMm;
+  if (wanted === null) return null;
+  return rule === 'same-diameter' ? sameDiameter(wanted, rimDiameterIn, rimWidthIn) : bestStandard(job, setup, axle, wanted, rimDiameterIn, rimWidthIn);
+} // prettier-ignore
+
+/** Shares of the section that the measuring rim is, by aspect ratio (see measuringRimIn): tried until one agrees with what comes of it. */
+const SHARES = [0.75, 0.8, 0.85, 0.9, 0.92];
+
+/**
+ * A tire of a given diameter as it would be made for this rim: the nominal section SN of which the rim is k, with k as its own aspect ratio
+ * asks; dimensions as for any size. No such size need be sold.
+ */
+function sameDiameter(diameterMm: number, rimDiameterIn: number, rimWidthIn: number): RuledTire | null {
+  const height = (diameterMm - rimSeatDiameterMm(rimDiameterIn)) / 2;
+  if (height <= 0) return null;
+  const model = standardSizes(rimDiameterIn)[0];
+  if (!model) return null;
+  const sizes = SHARES.map((share): TireSize => {
+    const nominalWidthMm = mmFromInches(rimWidthIn) / share;
+    return { ...model, system: 'metric', prefix: null, labelDiameterMm: null, nominalWidthMm, aspectRatio: (100 * height) / nominalWidthMm };
+  });
+  const size = sizes.find((one) => Math.abs(measuringRimIn(one) - rimWidthIn) <= 0.26) ?? sizes[1]!;
+  const sectionWidth = sectionWidthOnRimMm(size, rimWidthIn);
+  return {
+    tire: { sectionWidthMm: sectionWidth, overallDiameterMm: diameterMm, treadWidthMm: treadWidthMm(size) },
+    name: `${Math.round(size.nominalWidthMm)} wide, same ⌀`,
+    size,
+  };
+} // prettier-ignore
+
+/** The standard size for a rim that is nearest to the present diameter: within its approved rims and the limit for the diameter, carrying the axle. */
+function bestStandard(job: Job, setup: Setup, axle: AxleName, wantedMm: number, rimDiameterIn: number, rimWidthIn: number): RuledTire | null {
+  const most = limitInForce('diameterPct', job).value;
+  const { axleRatingKg, dual = false } = job.vehicle[axle] ?? {};
+  const needKg = axleRatingKg == null ? null : needPerWheelKg(axleRatingKg, dual);
+  const carries = (size: TireSize): boolean => loadOf(job, axle, size, needKg) !== 'too-little';
+  const off = (size: TireSize): number => Math.abs(100 * (overallDiameterMm(size) / wantedMm - 1));
+  // Among sizes of one diameter the one whose measuring rim is nearest.
+  const best = standardSizes(rimDiameterIn)
+    .filter((size) => {
+      const { least, most: widest } = rimRangeIn(size);
+      return rimWidthIn >= least && rimWidthIn <= widest && off(size) <= most && carries(size);
+    })
+    .sort((one, other) => off(one) - off(other) || Math.abs(measuringRimIn(one) - rimWidthIn) - Math.abs(measuringRimIn(other) - rimWidthIn))[0];
+  return best ? { tire: { size: tireSizeName(best) }, name: tireSizeName(best), size: best } : null;
+} // prettier-ignore
+
+/** What the wheel at a place of the window is: of the setup, with another width, offset and tire. */
+export function setupAt(setup: Setup, axle: AxleName, at: { rimWidthIn: number; offsetMm: number }, tire: Tire): Setup {
+  const { backspacingMm: _, backspacingConvention: __, innerFace: ___, ...wheel } = setup[axle]?.wheel ?? {};
+  return { ...setup, [axle]: { ...setup[axle], wheel: { ...wheel, ...at }, tire } };
+}
+
+/** The candidate of a row, put together at offset 0. */
+export const fittedAt = (job: Job, setup: Setup, axle: AxleName, rimWidthIn: number, tire: Tire, offsetMm = 0) =>
+  fitCandidate(job.vehicle, axle, setupAt(setup, axle, { rimWidthIn, offsetMm }, tire)[axle]);

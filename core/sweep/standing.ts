@@ -1,0 +1,48 @@
+import { AT_REST, type Placement, type Pose } from '#core/kinematics';
+import { travelRange, type Change, type SuspensionGeometry } from '#core/suspension';
+import type { Mount } from './kinds';
+import { placementIn } from './place';
+import { poseGrid, poseRange, relativePlacement, ROUGH, type PoseGrid } from './poses';
+
+/** What moves a wheel: without a geometry it only stands. */
+export interface Motion {
+  geometry: SuspensionGeometry | null;
+  change: Change | null;
+}
+
+/** How a part stands before a wheel, and whether anything moves between the two. */
+export interface Stand {
+  moves: boolean;
+  stand(pose: Pose): Placement;
+}
+
+/** How a part that moves with `mount` stands before the wheel in a pose; one of the body by as much higher as a change lets the wheel hang. */
+export function standBefore({ geometry, change }: Motion, mount: Mount): Stand {
+  const { bodyRiseMm, restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);
+  if (geometry && mount !== 'knuckle') {
+    const rise = mount === 'body' ? bodyRiseMm : 0;
+    return { moves: true, stand: (pose) => relativePlacement(geometry, pose, mount, rise) };
+  }
+  const still = Float64Array.from(placementIn(null, AT_REST));
+  if (mount === 'body') still[11]! += restShiftMm;
+  return { moves: false, stand: () => still };
+}
+
+/** A part before the wheel with a rough grid of poses laid out: for looking at one place after another. */
+export interface Standing extends Stand {
+  /** Null where nothing moves: then there is one placement. */
+  grid: PoseGrid | null;
+  placements: readonly Placement[];
+}
+
+export function standingOf(motion: Motion, mount: Mount): Standing {
+  const { moves, stand } = standBefore(motion, mount);
+  const { geometry, change } = motion;
+  if (!moves || !geometry) return { moves, stand, grid: null, placements: [stand(AT_REST)] };
+  const grid = poseGrid(poseRange(geometry, travelRange(geometry, change)), ROUGH);
+  return { moves, stand, grid, placements: gridPlacements(grid, stand) };
+}
+
+/** How a part stands in every pose of a grid, row by row. */
+export const gridPlacements = (grid: PoseGrid, stand: (pose: Pose) => Placement): Placement[] =>
+  grid.travels.flatMap((travelMm) => grid.steers.map((steerDeg) => stand({ steerDeg, travelMm })));

@@ -1,0 +1,223 @@
+import { AT_REST, type Placement, type Pose } from '#core/kinematics';
+import type { Section } from '#core/section';
+import { coarseMinima, refine, SHORT_OF_LOCK_DEG, standingOf, type Motion, type PlacedPart, type PoseGrid, type Stand } from '#core/sweep'; // prettier-ignore
+import { exactHalfWidthMm, halfWidths, tableHalfWidthMm, type HalfWidths } from './halfWidth';
+import type { Span } from './spans';
+
+// Taken out of their object once: these are asked millions of times in a window.
+const { max, min, sqrt } = Math;
+
+/**
+ * One of the wheels of a side, of which the offset is sought: the rim centreline stands at turn · offset + at, mm out from the hub face; turn is
+ * −1, or +1 for the outer wheel of a dual pair, which is turned over.
+ */
+export interface WindowBody {
+  section: Section;
+  turn: 1 | -1;
+  atMm: number;
+}
+
+/** What a part is held to: a least distance over all poses, or over those short of full lock. */
+export interface PartLimit {
+  limitMm: number;
+  shortOfLock: boolean;
+}
+
+/** A part as every wheel of a window passes it: where its points are, seen from the hub, in every pose; made once for all widths and offsets. */
+export interface PartPath {
+  part: PlacedPart;
+  stand: Stand['stand'];
+  /** Null where nothing moves. */
+  grid: PoseGrid | null;
+  /** Out from the hub face and distance from the axis, point by point, pose by pose. */
+  out: Float32Array;
+  radius: Float32Array;
+}
+
+/** Lays out where a part is before the hub in every pose of a rough grid. */
+export function partPath(part: PlacedPart, motion: Motion, shortOfLock = false): PartPath {
+  const { stand, grid: whole, placements: all } = standingOf(motion, part.mount);
+  const grid = whole && shortOfLock ? withoutLocks(whole) : whole;
+  const placements = grid === whole ? all : posesOf(grid!).map(stand);
+  const count = part.xyz.length / 3;
+  const out = new Float32Array(count * placements.length);
+  const radius = new Float32Array(count * placements.length);
+  placements.forEach((placement, pose) => {
+    for (let i = 0; i < count; i++) {
+      const place = look(placement, part.xyz, i, 0);
+      out[pose * count + i] = place.out;
+      radius[pose * count + i] = place.radius;
+    }
+  });
+  return { part, stand, grid, out, radius };
+}
+
+function withoutLocks(grid: PoseGrid): PoseGrid {
+  const [least, most] = [grid.steer[0] + SHORT_OF_LOCK_DEG, grid.steer[1] - SHORT_OF_LOCK_DEG];
+  if (most <= least) return grid;
+  const inside = grid.steers.filter((deg) => deg > least && deg < most);
+  return { ...grid, steer: [least, most], steers: [least, ...inside, most] };
+}
+
+const posesOf = (grid: PoseGrid): Pose[] =>
+  grid.travels.flatMap((travelMm) => grid.steers.map((steerDeg) => ({ steerDeg, travelMm })));
+
+/** A place of a part: a point, or so far on toward the next one. */
+function look(p: Placement, xyz: Float64Array, i: number, share: number): { out: number; radius: number } {
+  const j = share > 0 ? i + 1 : i;
+  const x = xyz[3 * i]! + (xyz[3 * j]! - xyz[3 * i]!) * share;
+  const y = xyz[3 * i + 1]! + (xyz[3 * j + 1]! - xyz[3 * i + 1]!) * share;
+  const z = xyz[3 * i + 2]! + (xyz[3 * j + 2]! - xyz[3 * i + 2]!) * share;
+  const fwd = p[4]! * x + p[5]! * y + p[6]! * z + p[7]!;
+  const up = p[8]! * x + p[9]! * y + p[10]! * z + p[11]!;
+  return { out: p[0]! * x + p[1]! * y + p[2]! * z + p[3]!, radius: sqrt(fwd * fwd + up * up) };
+}
+
+/** Stretches closer together than this are taken as one: between two rough poses the part passes through the gap, mm. */
+const JOIN_MM = 12;
+/** How much further an edge may lie beside a node of the rough grid, mm. */
+const SLACK_MM = 14;
+/** How much nearer a part may come between two poses of the rough grid than in either, mm. */
+const BESIDE_MM = 3;
+const FIRST = { from: 0.5, to: 0.1 };
+const FINE = { from: 0.1, to: 0.004 };
+/** A point within this of the furthest by the table is looked at exactly, mm. */
+const DOUBT_MM = 1.5;
+
+/**
+ * The offsets at which one wheel would come nearer to a part than its limit in some pose. The place at which a wheel of offset E stands is
+ * turn · E + at; a point out at x with the section's half width h there blocks |x − place| < h. Rough poses first, then every edge of the
+ * outcome is walked to where it is furthest, to about 0.05 mm.
+ * @param within the offsets of interest, mm; edges outside are not walked
+ */
+export function blockedOffsets(path: PartPath, body: WindowBody, limitMm: number, within: Span): Span[] {
+  const widths = halfWidths(body.section, limitMm);
+  const { grid } = path;
+  // Looked for a little wider than it is: between two rough poses a part may come as much nearer.
+  const wide = halfWidths(body.section, limitMm + BESIDE_MM);
+  const found = coarseStretches(path, body, wide, within).map(({ span, lows, highs }): Span => {
+    const walk = (way: 1 | -1): number => {
+      const [edges, seen] = way > 0 ? [highs, span[1]] : [lows, span[0]];
+      if (seen < within[0] - SLACK_MM || seen > within[1] + SLACK_MM) return seen;
+      return furthest(path, body, widths, way, edges, grid);
+    };
+    return [walk(-1), walk(1)];
+  });
+  return found.filter(([from, to]) => Number.isFinite(from) && Number.isFinite(to) && from < to);
+}
+
+/** A stretch that rough poses block, with how far each pose reaches in it either way. */
+interface Stretch {
+  span: Span;
+  lows: Float32Array;
+  highs: Float32Array;
+}
+
+/** How far beyond the offsets of interest stretches are told apart, mm. */
+const MARGIN_MM = 40;
+
+function coarseStretches(path: PartPath, body: WindowBody, widths: HalfWidths, within: Span): Stretch[] {
+  const { part, out, radius } = path;
+  const count = part.xyz.length / 3;
+  const poses = out.length / count;
+  const base = Math.floor(within[0]) - MARGIN_MM;
+  const bins = Math.ceil(within[1]) + MARGIN_MM - base;
+  const changes = new Int32Array(bins + 1);
+  const held = (mm: number): number => min(bins, max(0, mm - base));
+  for (let at = 0; at < out.length; at++) {
+    const half = tableHalfWidthMm(widths, radius[at]!);
+    if (half < 0) continue;
+    const middle = body.turn * (out[at]! - body.atMm);
+    const [from, to] = [Math.floor(held(middle - half)), Math.ceil(held(middle + half))];
+    if (from === to) continue;
+    changes[from]! += 1;
+    changes[to]! -= 1;
+  }
+  const spans: [number, number][] = [];
+  for (let bin = 0, depth = 0; bin < bins; bin++) {
+    depth += changes[bin]!;
+    if (depth === 0) continue;
+    const last = spans.at(-1);
+    if (last && base + bin - last[1] < JOIN_MM) last[1] = base + bin + 1;
+    else spans.push([base + bin, base + bin + 1]);
+  }
+  return spans.map(([from, to]): Stretch => {
+    const lows = new Float32Array(poses).fill(Infinity);
+    const highs = new Float32Array(poses).fill(-Infinity);
+    for (let pose = 0, at = 0; pose < poses; pose++)
+      for (let i = 0; i < count; i++, at++) {
+        const half = tableHalfWidthMm(widths, radius[at]!);
+        const middle = body.turn * (out[at]! - body.atMm);
+        if (half < 0 || middle + half < from - 1 || middle - half > to + 1) continue;
+        if (middle - half < lows[pose]!) lows[pose] = middle - half;
+        if (middle + half > highs[pose]!) highs[pose] = middle + half;
+      }
+    const extent: Span = [lows.reduce((one, other) => min(one, other)), highs.reduce((one, other) => max(one, other))];
+    return { span: extent, lows, highs };
+  });
+} // prettier-ignore
+
+/** How far the stretch that a part blocks reaches one way, from the rough poses that reach furthest in it. */
+function furthest(path: PartPath, body: WindowBody, widths: HalfWidths, way: 1 | -1, edges: Float32Array, grid: PoseGrid | null): number {
+  const reach = reachIn(path, body, widths, way);
+  if (!grid) return way * reach(path.stand(AT_REST), true);
+  const starts = coarseMinima(Float32Array.from(edges, (edge) => -way * edge), grid, SLACK_MM).slice(0, 3);
+  const rough = starts.map(({ pose }) => refine(pose, grid, FIRST, (at) => -reach(path.stand(at), false)));
+  const best = rough.reduce((least, one) => (one.mm < least.mm ? one : least));
+  const fine = refine(best.pose, grid, FINE, (at) => -reach(path.stand(at), true));
+  return way * -fine.mm;
+} // prettier-ignore
+
+/** How far one way the part blocks in one placement, as seen along that way; with the edges between its points where that is asked. */
+function reachIn({ part }: PartPath, body: WindowBody, widths: HalfWidths, way: 1 | -1): (placement: Placement, edges: boolean) => number {
+  const { xyz } = part;
+  const count = xyz.length / 3;
+  const rough = new Float64Array(count);
+  const exact = (placement: Placement, i: number, share: number): number => {
+    const { out, radius } = look(placement, xyz, i, share);
+    const half = exactHalfWidthMm(widths, radius);
+    return half < 0 ? -Infinity : way * body.turn * (out - body.atMm) + half;
+  };
+  return (placement, edges) => {
+    let most = -Infinity;
+    for (let i = 0; i < count; i++) {
+      const { out, radius } = look(placement, xyz, i, 0);
+      const half = tableHalfWidthMm(widths, radius);
+      rough[i] = half < 0 ? -Infinity : way * body.turn * (out - body.atMm) + half;
+      if (rough[i]! > most) most = rough[i]!;
+    }
+    let found = -Infinity;
+    let at = 0;
+    for (let i = 0; i < count; i++) {
+      if (rough[i]! < most - DOUBT_MM) continue;
+      const mm = exact(placement, i, 0);
+      if (mm <= found) continue;
+      found = mm;
+      at = i;
+    }
+    if (!edges || !part.edge) return found;
+    for (let i = max(0, at - 1); i < min(at + 1, count - 1); i++) found = max(found, between((share) => exact(placement, i, share)));
+    return found;
+  };
+} // prettier-ignore
+
+const GOLDEN = (sqrt(5) - 1) / 2;
+const NARROWINGS = 9;
+
+/** The most of a function over an edge, by golden section. */
+function between(reach: (share: number) => number): number {
+  let [low, high] = [0, 1];
+  let [first, second] = [high - GOLDEN * (high - low), low + GOLDEN * (high - low)];
+  let [one, other] = [reach(first), reach(second)];
+  for (let n = 0; n < NARROWINGS; n++)
+    if (one > other) {
+      [high, second, other] = [second, first, one];
+      first = high - GOLDEN * (high - low);
+      one = reach(first);
+    } else {
+      [low, first, one] = [first, second, other];
+      second = low + GOLDEN * (high - low);
+      other = reach(second);
+    }
+  return max(one, other);
+}

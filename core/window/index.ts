@@ -1,0 +1,3 @@
+export * from './halfWidth';
+export * from './spans';
+export * from './blocked';
