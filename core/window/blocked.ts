@@ -80,9 +80,12 @@ const SLACK_MM = 14;
 /** How much nearer a part may come between two poses of the rough grid than in either, mm. */
 const BESIDE_MM = 3;
 const FIRST = { from: 0.5, to: 0.1 };
-const FINE = { from: 0.1, to: 0.004 };
+const FINE = { from: 0.1, to: 0.008 };
+const LAST = { from: 0.016, to: 0.008 };
 /** A point within this of the furthest by the table is looked at exactly, mm. */
-const DOUBT_MM = 1.5;
+const DOUBT_MM = 0.2;
+/** How closely a placement is looked at: by the table; exactly at its points; along the edges between them too. */
+type Closely = 'table' | 'exact' | 'edges';
 
 /**
  * The offsets at which one wheel would come nearer to a part than its limit in some pose. The place at which a wheel of offset E stands is
@@ -160,16 +163,17 @@ function coarseStretches(path: PartPath, body: WindowBody, widths: HalfWidths, w
 /** How far the stretch that a part blocks reaches one way, from the rough poses that reach furthest in it. */
 function furthest(path: PartPath, body: WindowBody, widths: HalfWidths, way: 1 | -1, edges: Float32Array, grid: PoseGrid | null): number {
   const reach = reachIn(path, body, widths, way);
-  if (!grid) return way * reach(path.stand(AT_REST), true);
+  if (!grid) return way * reach(path.stand(AT_REST), 'edges');
   const starts = coarseMinima(Float32Array.from(edges, (edge) => -way * edge), grid, SLACK_MM).slice(0, 3);
-  const rough = starts.map(({ pose }) => refine(pose, grid, FIRST, (at) => -reach(path.stand(at), false)));
+  const rough = starts.map(({ pose }) => refine(pose, grid, FIRST, (at) => -reach(path.stand(at), 'table')));
   const best = rough.reduce((least, one) => (one.mm < least.mm ? one : least));
-  const fine = refine(best.pose, grid, FINE, (at) => -reach(path.stand(at), true));
-  return way * -fine.mm;
+  const fine = refine(best.pose, grid, FINE, (at) => -reach(path.stand(at), 'exact'));
+  if (!path.part.edge) return way * -fine.mm;
+  return way * -refine(fine.pose, grid, LAST, (at) => -reach(path.stand(at), 'edges')).mm;
 } // prettier-ignore
 
 /** How far one way the part blocks in one placement, as seen along that way; with the edges between its points where that is asked. */
-function reachIn({ part }: PartPath, body: WindowBody, widths: HalfWidths, way: 1 | -1): (placement: Placement, edges: boolean) => number {
+function reachIn({ part }: PartPath, body: WindowBody, widths: HalfWidths, way: 1 | -1): (placement: Placement, closely: Closely) => number {
   const { xyz } = part;
   const count = xyz.length / 3;
   const rough = new Float64Array(count);
@@ -178,14 +182,18 @@ function reachIn({ part }: PartPath, body: WindowBody, widths: HalfWidths, way: 
     const half = exactHalfWidthMm(widths, radius);
     return half < 0 ? -Infinity : way * body.turn * (out - body.atMm) + half;
   };
-  return (placement, edges) => {
+  const byTable = (placement: Placement, i: number, share: number): number => {
+    const { out, radius } = look(placement, xyz, i, share);
+    const half = tableHalfWidthMm(widths, radius);
+    return half < 0 ? -Infinity : way * body.turn * (out - body.atMm) + half;
+  };
+  return (placement, closely) => {
     let most = -Infinity;
     for (let i = 0; i < count; i++) {
-      const { out, radius } = look(placement, xyz, i, 0);
-      const half = tableHalfWidthMm(widths, radius);
-      rough[i] = half < 0 ? -Infinity : way * body.turn * (out - body.atMm) + half;
+      rough[i] = byTable(placement, i, 0);
       if (rough[i]! > most) most = rough[i]!;
     }
+    if (closely === 'table') return most;
     let found = -Infinity;
     let at = 0;
     for (let i = 0; i < count; i++) {
@@ -195,8 +203,11 @@ function reachIn({ part }: PartPath, body: WindowBody, widths: HalfWidths, way: 
       found = mm;
       at = i;
     }
-    if (!edges || !part.edge) return found;
-    for (let i = max(0, at - 1); i < min(at + 1, count - 1); i++) found = max(found, between((share) => exact(placement, i, share)));
+    if (closely !== 'edges' || !part.edge) return found;
+    for (let i = max(0, at - 1); i < min(at + 1, count - 1); i++) {
+      const share = furthestShare((along) => byTable(placement, i, along));
+      if (share > 0) found = max(found, exact(placement, i, share));
+    }
     return found;
   };
 } // prettier-ignore
@@ -204,8 +215,8 @@ function reachIn({ part }: PartPath, body: WindowBody, widths: HalfWidths, way: 
 const GOLDEN = (sqrt(5) - 1) / 2;
 const NARROWINGS = 9;
 
-/** The most of a function over an edge, by golden section. */
-function between(reach: (share: number) => number): number {
+/** How far along an edge a function is most, by golden section; 0 where one of its ends is. */
+function furthestShare(reach: (share: number) => number): number {
   let [low, high] = [0, 1];
   let [first, second] = [high - GOLDEN * (high - low), low + GOLDEN * (high - low)];
   let [one, other] = [reach(first), reach(second)];
@@ -219,5 +230,6 @@ function between(reach: (share: number) => number): number {
       second = low + GOLDEN * (high - low);
       other = reach(second);
     }
-  return max(one, other);
+  const [share, most] = one > other ? [first, one] : [second, other];
+  return most > max(reach(0), reach(1)) ? share : 0;
 }

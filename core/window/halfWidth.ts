@@ -19,6 +19,15 @@ const BEYOND_MM = -1;
  * |r − r′| ≤ L; for a rub the narrowest of w(r′) − √(L² − (r − r′)²). Read in steps, close enough to look by. Mm.
  */
 export function halfWidths(section: Section, limitMm: number): HalfWidths {
+  const known = kept.get(section) ?? new Map<number, HalfWidths>();
+  kept.set(section, known);
+  const made = known.get(limitMm) ?? worked(section, limitMm);
+  known.set(limitMm, made);
+  return made;
+}
+const kept = new WeakMap<Section, Map<number, HalfWidths>>();
+
+function worked(section: Section, limitMm: number): HalfWidths {
   const reach = abs(limitMm);
   const rows = ceil((section.radiusMm + max(0, limitMm)) / STEP_MM) + 2;
   const own = Float64Array.from({ length: rows + ceil(reach / STEP_MM) + 1 }, (_, i) =>
@@ -49,17 +58,37 @@ export function tableHalfWidthMm({ table }: HalfWidths, radiusMm: number): numbe
   return one < 0 || other < 0 ? max(one, other) : one + (other - one) * (y - i);
 }
 
-const HALVINGS = 40;
+const NARROWINGS = 24;
+const CLOSE_MM = 2e-4;
 
-/** The same exactly: where the distance to the section is the limit, by halving. */
-export function exactHalfWidthMm({ section, limitMm }: HalfWidths, radiusMm: number): number {
-  if (distanceToSectionMm(section, 0, radiusMm) >= limitMm) return BEYOND_MM;
-  let low = 0;
-  let high = max(section.halfSectionMm, section.halfRimMm) + max(0, limitMm) + 1;
-  for (let n = 0; n < HALVINGS && high - low > 1e-5; n++) {
-    const middle = (low + high) / 2;
-    if (distanceToSectionMm(section, middle, radiusMm) < limitMm) low = middle;
-    else high = middle;
+/** The same exactly: where the distance to the section is the limit, by false position (Illinois) from the table's guess. */
+export function exactHalfWidthMm(widths: HalfWidths, radiusMm: number): number {
+  const { section, limitMm } = widths;
+  const over = (a: number): number => distanceToSectionMm(section, a, radiusMm) - limitMm;
+  const guess = max(0, tableHalfWidthMm(widths, radiusMm));
+  let low = max(0, guess - 0.25);
+  let atLow = over(low);
+  if (atLow >= 0) [low, atLow] = [0, over(0)];
+  if (atLow >= 0) return BEYOND_MM;
+  let high = guess + 0.25;
+  let atHigh = over(high);
+  if (atHigh < 0) {
+    high = max(section.halfSectionMm, section.halfRimMm) + max(0, limitMm) + 1;
+    atHigh = over(high);
+  }
+  for (let n = 0, side = 0; n < NARROWINGS && high - low > CLOSE_MM; n++) {
+    const at = (low * atHigh - high * atLow) / (atHigh - atLow);
+    const value = over(at);
+    if (abs(value) < CLOSE_MM) return at;
+    if (value < 0) {
+      [low, atLow] = [at, value];
+      if (side === -1) atHigh /= 2;
+      side = -1;
+    } else {
+      [high, atHigh] = [at, value];
+      if (side === 1) atLow /= 2;
+      side = 1;
+    }
   }
   return (low + high) / 2;
 }

@@ -182,7 +182,8 @@ describe('an empty window', () => {
       ['Rim width for the tire'],
       ['Rim width for the tire', 'Face against fender'],
     ]);
-    expect(shut!.opens).toEqual([expect.objectContaining({ code: 'rim-width', byMm: null, rimWidthIn: 10 })]);
+    // The face is too far out as well: no single change opens it.
+    expect(shut!.opens).toEqual([]);
   });
 });
 

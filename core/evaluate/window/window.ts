@@ -168,6 +168,7 @@ function shutBy(rows: readonly { rimWidthIn: number; limiters: Limiter[] }[], wi
       const rest = left(within, limiters.filter((one) => one.code !== code).flatMap(({ blocked }) => blocked));
       if (rest.length === 0) continue;
       const distance = apart(rest, left([-1000, 1000], mine.flatMap(({ blocked }) => blocked)));
+      // What keeps out a whole row gives way altogether, or not at all.
       const byMm = Number.isFinite(distance) ? distance : null;
       const known = opens.get(code);
       if (!known || (byMm !== null && (known.byMm === null || byMm < known.byMm)))
