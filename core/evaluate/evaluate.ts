@@ -175,7 +175,16 @@ function evaluateAxle(
     sheet.assumed.push(`vehicle.${axle}.hub.patternReadings.uncertaintyMm`);
   sheet.checks = [
     ...axleChecks({ job, axle, candidate, sheet, left }),
-    ...obstacleChecks(axle, parts, sheet.obstacles, sweeps, job, tireRadiusMm, words),
+    ...obstacleChecks(
+      axle,
+      parts,
+      sheet.obstacles,
+      sweeps,
+      job,
+      tireRadiusMm,
+      words,
+      source.spread?.(job, setup, axle),
+    ),
     ...coverCheck(
       job,
       axle,

@@ -1,11 +1,22 @@
-import { combined, rankedParts, shareAbove, type Contribution, type Ranked } from '#core/uncertainty';
+import {
+  combined,
+  drawnPlusMinus,
+  rankedParts,
+  shareAbove,
+  shareOfDraws,
+  type Contribution,
+  type Drawn,
+  type Ranked,
+} from '#core/uncertainty';
 import type { Words } from '#core/units';
 import type { Check } from '#core/verdict';
 import { spreadLines } from './spreadLines';
 
 /** What a check's value rests on, in its unit. */
 export interface Spread {
-  parts(): readonly Contribution[];
+  parts(): readonly Contribution[] | null;
+  /** Where the value is no sum of its parts: what many draws made of it. */
+  drawn?: (() => Drawn | undefined) | undefined;
   /** Of a clearance: it touches below 0. */
   contact: boolean;
   words: Words;
@@ -28,7 +39,7 @@ export class Judged implements Check {
   readonly verdict: Check['verdict'];
   readonly #write: () => string[];
   readonly #spread: Spread | undefined;
-  #parts: readonly Contribution[] | undefined;
+  #parts: readonly Contribution[] | null | undefined;
   #lines: string[] | undefined;
 
   constructor(check: Given, write: () => string[], spread?: Spread) {
@@ -53,22 +64,24 @@ export class Judged implements Check {
   }
 
   get plusMinus(): number | null {
-    return this.parts && combined(this.parts);
+    const drawn = this.#spread?.drawn?.();
+    return drawn ? drawnPlusMinus(drawn) : this.parts && combined(this.parts);
   }
 
   get probability(): number | null {
+    const drawn = this.#spread?.drawn?.();
+    if (drawn) return shareOfDraws(drawn, this.value! - this.margin!);
     return this.parts && shareAbove(this.margin!, 0, combined(this.parts));
   }
 
   get touchProbability(): number | null {
+    const drawn = this.#spread?.drawn?.();
+    if (drawn) return 1 - shareOfDraws(drawn, 0);
     return this.parts && this.#spread!.contact ? 1 - shareAbove(this.value!, 0, combined(this.parts)) : null;
   }
 
   get working(): string[] {
-    return (this.#lines ??= [
-      ...this.#write(),
-      ...(this.parts ? spreadLines(this, this.parts, this.#spread!.words) : []),
-    ]);
+    return (this.#lines ??= [...this.#write(), ...(this.parts ? spreadLines(this, this.parts, this.#spread!) : [])]);
   }
 
   toJSON(): Check {

@@ -6,6 +6,7 @@ import { clearanceVerdict, type Check, type Verdict } from '#core/verdict';
 import { Judged } from './judged';
 import { limitLine } from './limitLine';
 import { obstacleLimit, type ObstacleLimit } from './obstacleLimit';
+import type { ObstacleSpreads } from './obstacleSpread';
 import type { AxlePart, AxleParts } from './parts';
 import type { ObstacleReport } from './report';
 import type { AxleSweeps } from './sweeps';
@@ -66,11 +67,13 @@ export const obstacleChecks = (
   terms: Terms,
   tireRadiusMm: number | null,
   words: Words,
+  spreads?: () => ObstacleSpreads,
 ): Check[] =>
   parts.map((part, index) => {
     const report = reports[index]!;
     const limit = obstacleLimit(part.obstacle, terms, part.placed, tireRadiusMm);
     const { clearanceMm } = report;
+    const drawn = spreads && (() => spreads()[report.id]);
     return new Judged(
       {
         code: `obstacle:${report.id}`,
@@ -89,6 +92,7 @@ export const obstacleChecks = (
         const restMm = resolved.geometry ? sweeps.candidate.restTravelMm : 0;
         return obstacleLines(part, report, limit, { still: resolved.geometry === null, restMm }, words);
       },
+      drawn && { parts: () => drawn()?.parts ?? null, drawn, contact: true, words },
     );
   });
 

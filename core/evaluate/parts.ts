@@ -1,7 +1,7 @@
 import { DomainError } from '#core/errors';
 import { leftDiffers, roomOn, standsOn, type AxleName, type Obstacle, type Side, type Vehicle } from '#core/job';
 import { fenderOutMm } from '#core/position';
-import { resolveGeometry, type ResolvedGeometry } from '#core/suspension';
+import { resolveGeometry, type ResolvedGeometry, type SuspensionGeometry } from '#core/suspension';
 import { ASSUMED_LIP_ID, assumedLip, placePart, type PlacedPart, type SweptSolid } from '#core/sweep';
 import { fitPresent } from './fitted';
 import { solidOf } from './solid';
@@ -45,7 +45,14 @@ function placeAll(vehicle: Vehicle, axle: AxleName): AxleParts {
   };
 }
 
-function tryPlace(obstacle: Obstacle, present: SweptSolid | null, { geometry }: ResolvedGeometry) {
+/** A part placed by other readings than it was; null where it cannot be. */
+export const placedAnew = (
+  obstacle: Obstacle,
+  present: SweptSolid | null,
+  geometry: SuspensionGeometry | null,
+): PlacedPart | null => tryPlace(obstacle, present, { geometry }).placed;
+
+function tryPlace(obstacle: Obstacle, present: SweptSolid | null, { geometry }: Pick<ResolvedGeometry, 'geometry'>) {
   try {
     return { placed: placePart(obstacle, present, geometry), fault: null };
   } catch (error) {

@@ -69,7 +69,8 @@ export function* sensitivitySteps(job: Job, setup: Setup, axle: AxleName): Gener
   return found.sort((one, other) => Number(other.decides) - Number(one.decides) || other.mattersMm - one.mattersMm);
 }
 
-const STOPS: ReadonlySet<GeometryKey> = new Set(['lockOutDeg', 'lockInDeg', 'bumpMm', 'droopMm']);
+/** What is not less than none. */
+export const STOPS: ReadonlySet<GeometryKey> = new Set(['lockOutDeg', 'lockInDeg', 'bumpMm', 'droopMm']);
 
 interface RoomLeft {
   marginMm: number;

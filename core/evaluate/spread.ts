@@ -25,8 +25,11 @@ export function gapSpread(axle: VehicleAxle, key: GapKey): Contribution {
 /** The same tire stands where it stood: what is wrong with its dimensions is wrong on both sides and falls out. */
 const sameTire = (one: Fitted, other: Fitted): boolean => JSON.stringify(one.tire) === JSON.stringify(other.tire);
 
+export const sameTireAndRim = (one: Fitted, other: Fitted): boolean =>
+  sameTire(one, other) && one.wheel.rimWidthIn === other.wheel.rimWidthIn;
+
 /** By how much a wheel's half width is uncertain: its tire's, where the tire is widest; nothing where the rim is. */
-function halfWidth(fitted: Fitted, of: string): Contribution[] {
+export function halfWidth(fitted: Fitted, of: string): Contribution[] {
   const { sectionWidthMm, tire, wheel, flangeMm } = fitted;
   if (sectionWidthMm === null || wheel.rimWidthIn == null) return [];
   if (mmFromInches(wheel.rimWidthIn) / 2 + flangeMm >= sectionWidthMm / 2) return [];
@@ -35,7 +38,7 @@ function halfWidth(fitted: Fitted, of: string): Contribution[] {
   return [{ name: `half the section of the ${of} tire`, plusMinus: whole / 2, assumed: !measured }];
 }
 
-function halfDiameter({ overallDiameterMm, tire }: Fitted, of: string): Contribution[] {
+export function halfDiameter({ overallDiameterMm, tire }: Fitted, of: string): Contribution[] {
   if (overallDiameterMm === null) return [];
   const measured = tire.overallDiameterMm != null;
   const whole = measured ? MEASURED_TIRE_MM : (overallDiameterMm * MAKES_DIFFER_PCT.diameter) / 100;
@@ -54,9 +57,7 @@ export function lateralSpread(
 
 /** What the half widths of two tires add: nothing where the same tire stands on the same rim. */
 export const halfWidthSpread = (candidate: Fitted, present: Fitted): Contribution[] =>
-  sameTire(candidate, present) && candidate.wheel.rimWidthIn === present.wheel.rimWidthIn
-    ? []
-    : [...halfWidth(candidate, 'new'), ...halfWidth(present, 'present')];
+  sameTireAndRim(candidate, present) ? [] : [...halfWidth(candidate, 'new'), ...halfWidth(present, 'present')];
 
 /** What the arch gap rests on: the gap that was read and half the diameters of both tires. */
 export function archSpread(axle: VehicleAxle, candidate: Fitted, present: Fitted): Contribution[] {

@@ -2,6 +2,7 @@ import type { AxleName, Brief, Job, Setup, Vehicle } from '#core/job';
 import { sweep, type PlacedPart, type SweepCase, type Swept } from '#core/sweep';
 import { fitCandidate, type Allowance } from './fitted';
 import { obstacleLimit } from './obstacleLimit';
+import { obstacleSpreads, type ObstacleSpreads } from './obstacleSpread';
 import { axleParts } from './parts';
 import { solidOf } from './solid';
 
@@ -16,6 +17,8 @@ export interface SweepSource {
   /** The present wheel past the parts it was measured by. */
   present(vehicle: Vehicle, axle: AxleName): Swept | null | undefined;
   candidate(job: Job, setup: Setup, axle: AxleName): Swept | null | undefined;
+  /** How sure the clearances are: to be asked when it is wanted; undefined while nobody has drawn it. */
+  spread?(job: Job, setup: Setup, axle: AxleName): (() => ObstacleSpreads) | undefined;
 }
 
 /** Sweeps when asked; the present car's is kept for as long as the car stays the same object. */
@@ -27,6 +30,10 @@ export const RUN_SWEEPS: SweepSource = {
     return known[axle];
   },
   candidate: (job, setup, axle) => ran(candidateCase(job, setup, axle)),
+  spread(job, setup, axle) {
+    let drawn: ObstacleSpreads | undefined;
+    return () => (drawn ??= obstacleSpreads(job, setup, axle));
+  },
 };
 const kept = new WeakMap<Vehicle, Partial<Record<AxleName, Swept | null>>>();
 

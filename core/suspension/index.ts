@@ -1,3 +1,4 @@
 export * from './geometry';
 export * from './steeringAxis';
 export * from './change';
+export * from './names';

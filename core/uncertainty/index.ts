@@ -3,3 +3,5 @@ export * from './sigma';
 export * from './normal';
 export * from './combine';
 export * from './words';
+export * from './random';
+export * from './drawn';

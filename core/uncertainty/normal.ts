@@ -16,3 +16,14 @@ export function normalShare(z: number): number {
   const share = 0.5 + sum * Math.exp(-0.5 * z * z - 0.91893853320467274178);
   return Math.min(1, Math.max(0, share));
 }
+
+/** The z below which a share of a standard normal distribution lies, by halving; the share strictly between 0 and 1. */
+export function normalQuantile(share: number): number {
+  let [low, high] = [-FAR, FAR];
+  for (let n = 0; n < 60; n++) {
+    const middle = (low + high) / 2;
+    if (normalShare(middle) < share) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}

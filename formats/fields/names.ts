@@ -1,4 +1,5 @@
 import type { Edit } from '#core/job';
+import { GEOMETRY_NAMES } from '#core/suspension';
 
 const NAMES: Record<string, string> = {
   title: 'job title',
@@ -102,18 +103,7 @@ const NAMES: Record<string, string> = {
   valveHoleMm: 'valve hole',
   obstacles: 'parts around the wheel',
   suspension: 'suspension',
-  lockOutDeg: 'lock, leading edge out',
-  lockInDeg: 'lock, leading edge in',
-  bumpMm: 'bump travel',
-  droopMm: 'droop travel',
-  kingpinInclinationDeg: 'kingpin inclination',
-  casterDeg: 'caster',
-  kingpinOffsetMm: 'steering axis inboard',
-  kingpinForeMm: 'steering axis behind the hub',
-  camberDeg: 'camber at rest',
-  camberGainDegPer100: 'camber over 100 mm',
-  lateralPerMm: 'lateral movement a mm',
-  lateralPerMm2: 'lateral movement, second order',
+  ...GEOMETRY_NAMES,
   suspensionChange: 'suspension change',
   fenderAtBumpMm: 'fender limit at bump',
   sweep: 'allowances of the sweep',

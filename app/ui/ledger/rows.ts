@@ -1,11 +1,10 @@
 import type { AxleReport, SetupReport } from '#core/evaluate';
 import type { AxleName } from '#core/job';
-import type { GeometryKey } from '#core/suspension';
+import { GEOMETRY_NAMES, type GeometryKey } from '#core/suspension';
 import { formatMeasure, formatNumber, measureFigure, measureSign, offsetFigure } from '#core/units';
 import { verdictWord, type Check } from '#core/verdict';
 import type { Lengths } from '../../preferences/PreferencesContext';
 import { limitText, sureText, unitText, valueFigure } from '../checkWords';
-import { GEOMETRY_NAMES } from '../room/geometryNames';
 
 /** A figure of the ledger as it is shown. */
 export interface Row {
@@ -34,7 +33,7 @@ export function assumedNames(paths: readonly string[]): string[] {
   const others = paths
     .filter((path) => !path.includes('.suspension.'))
     .map((path) => ASSUMED[path.split('.').at(-1)!] ?? path);
-  const named = moving.map((path) => GEOMETRY_NAMES[path.split('.').at(-1) as GeometryKey].name);
+  const named = moving.map((path) => GEOMETRY_NAMES[path.split('.').at(-1) as GeometryKey]);
   return [...others, ...(named.length > 0 ? [`of the suspension, as usual for its kind: ${named.join(', ')}`] : [])];
 }
 

@@ -6,7 +6,7 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { useEditAt } from '../parts/useEditAt';
-import { GEOMETRY_NAMES } from './geometryNames';
+import { GEOMETRY_FIELDS } from './geometryFields';
 
 const KINDS: readonly (readonly [SuspensionKind, string])[] = [
   ['strut', 'strut'],
@@ -56,8 +56,8 @@ export function SuspensionFields({ axle }: { axle: AxleName }) {
         </p>
       )}
       <div className="piece-fields suspension-fields">
-        {(Object.keys(GEOMETRY_NAMES) as GeometryKey[]).map((key) => {
-          const { short, unit } = GEOMETRY_NAMES[key];
+        {(Object.keys(GEOMETRY_FIELDS) as GeometryKey[]).map((key) => {
+          const { short, unit } = GEOMETRY_FIELDS[key];
           const value = usual?.[key];
           const field = {
             name: path(key).join('/'),

@@ -6,7 +6,8 @@ import { formatNumber } from '#core/units';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import type { Running } from '../../workers/sweepWorker';
-import { GEOMETRY_NAMES } from '../room/geometryNames';
+import { GEOMETRY_NAMES } from '#core/suspension';
+import { GEOMETRY_FIELDS } from '../room/geometryFields';
 
 type State =
   | { name: 'idle' }
@@ -40,7 +41,7 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
     );
   };
   const value = (key: Found['key'], of: number) => {
-    const { unit } = GEOMETRY_NAMES[key];
+    const { unit } = GEOMETRY_FIELDS[key];
     return unit === 'length' ? lengths.text(of) : `${formatNumber(of, 2)}${unit}`;
   };
   return (
@@ -90,7 +91,7 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
             {telling(state.found).map(({ key, value: of, span, lessMm, moreMm, decides }) => (
               <tr key={key}>
                 <td>
-                  {GEOMETRY_NAMES[key].name}
+                  {GEOMETRY_NAMES[key]}
                   <small className="soft figure"> {value(key, of)} ± {value(key, span)}</small>
                   {decides && <b className="is-caution"> decides</b>}
                 </td>

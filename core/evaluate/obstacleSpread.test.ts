@@ -1,0 +1,133 @@
+import { readFileSync } from 'node:fs';
+import { jStat } from 'jstat';
+import { applyEdits, type Job } from '#core/job';
+import { sweep } from '#core/sweep';
+import { drawnPlusMinus, normalShare, shareOfDraws, sigmaOf, seededChance, shuffled } from '#core/uncertainty';
+import { evaluate, evaluateSetup } from './evaluate';
+import { obstacleSpreads } from './obstacleSpread';
+import { axleParts } from './parts';
+import { candidateCase } from './sweeps';
+
+const kite = JSON.parse(readFileSync('demo/brindle-kite.scoval.json', 'utf8')) as Job;
+const changed = (job: Job, ...edits: [path: string, value: unknown][]): Job =>
+  applyEdits(
+    job,
+    edits.map(([path, value]) => ({ op: 'set' as const, path: path.split('/'), value })),
+  );
+const b = kite.setups.find(({ id }) => id === 'b')!;
+const spreads = obstacleSpreads(kite, b, 'front');
+
+/** The clearance of a part by a whole sweep of a job. */
+const clearance = (job: Job, id: string): number => {
+  const one = candidateCase(
+    job,
+    job.setups.find((setup) => setup.id === 'b')!,
+    'front',
+  )!;
+  return sweep({ ...one, parts: one.parts.filter((part) => part.id === id) }).parts[0]!.clearanceMm;
+};
+
+describe('how sure a swept clearance is', () => {
+  test('a part that moves with the wheel and rests on one reading: as the normal distribution of a statistics library has it', () => {
+    const drawn = spreads['tie-rod-end']!;
+    expect(drawn.parts.map(({ name }) => name)).toEqual(['gap to Tie-rod end']);
+    expect(drawnPlusMinus(drawn)).toBeCloseTo(1.5, 1);
+    for (const threshold of [4.5, 5.5, 6, 6.5, 7])
+      expect(shareOfDraws(drawn, threshold)).toBeCloseTo(1 - jStat.normal.cdf(threshold, 5.95, sigmaOf(1.5)), 1.9);
+  });
+
+  // What an input contributes, against whole sweeps of cars in which it alone is off by its ±.
+  const gapOf = (job: Job, id: string) => job.vehicle.front!.obstacles!.findIndex((part) => part.id === id);
+  const off = (id: string, by: number): Job => {
+    const at = gapOf(kite, id);
+    const parts = kite.vehicle.front!.obstacles!.map((part, n) =>
+      n === at ? { ...part, gap: { ...part.gap!, gapMm: part.gap!.gapMm + by } } : part,
+    );
+    return changed(kite, ['vehicle/front/obstacles', parts]);
+  };
+  test.each([
+    ['frame', 'gap to Inner wheelhouse', (by: number) => off('frame', by), 1.5],
+    ['liner', 'gap to Liner bulge, lower rear', (by: number) => off('liner', by), 0.5],
+  ] as const)('%s: %s', (id, name, job, span) => {
+    const found = spreads[id]!.parts.find((part) => part.name === name)!;
+    const swept = Math.abs(clearance(job(span), id) - clearance(job(-span), id)) / 2;
+    expect(Math.abs(found.plusMinus - swept)).toBeLessThan(0.1 + 0.05 * swept);
+  });
+  test.each([
+    ['bumper-corner', 'caster', 'casterDeg'],
+    ['frame', 'kingpin inclination', 'kingpinInclinationDeg'],
+    ['frame', 'outward movement a mm up', 'lateralPerMm'],
+  ] as const)('%s: %s of the suspension', (id, name, key) => {
+    const found = spreads[id]!.parts.find((part) => part.name === name)!;
+    const { resolved } = axleParts(kite.vehicle, 'front');
+    const value = resolved.geometry![key];
+    const span =
+      { casterDeg: 3, kingpinInclinationDeg: 3, lateralPerMm: 0.05 }[key] *
+      (resolved.geometry && resolved.assumed.includes(key) ? 1 : 0.25);
+    const at = (by: number) => clearance(changed(kite, [`vehicle/front/suspension/${key}`, value + by]), id);
+    const swept = Math.abs(at(span) - at(-span)) / 2;
+    expect(Math.abs(found.plusMinus - swept)).toBeLessThan(0.3 + 0.2 * swept);
+  });
+
+  test('the clearance as swept lies well inside the draws; the least over all poses falls more easily than it rises', () => {
+    for (const [id, drawn] of Object.entries(spreads)) {
+      const above = shareOfDraws(drawn, clearance(kite, id));
+      expect(above).toBeGreaterThan(0.15);
+      expect(above).toBeLessThan(0.65);
+    }
+  });
+  test('the same seed, the same draws', () => expect(obstacleSpreads(kite, b, 'front')).toEqual(spreads));
+  test('readings without any uncertainty, on tires that were measured: only what nobody measured is left', () => {
+    const exact = changed(kite, [
+      'vehicle/front/obstacles',
+      [
+        {
+          ...kite.vehicle.front!.obstacles![3]!,
+          gap: { ...kite.vehicle.front!.obstacles![3]!.gap!, uncertaintyMm: 0 },
+        },
+      ],
+    ]);
+    const drawn = obstacleSpreads(
+      exact,
+      exact.setups.find(({ id }) => id === 'b')!,
+      'front',
+    )['tie-rod-end']!;
+    expect(drawnPlusMinus(drawn)).toBeLessThan(0.02);
+    const check = evaluateSetup(
+      exact,
+      exact.setups.find(({ id }) => id === 'b')!,
+    ).front.checks.find(({ code }) => code === 'obstacle:tie-rod-end')!;
+    expect([check.probability, check.touchProbability]).toEqual([0, 0]);
+  });
+  test('the report carries it on every swept check', () => {
+    const report = JSON.parse(JSON.stringify(evaluate({ ...kite, setups: [b] }))) as ReturnType<typeof evaluate>;
+    const swept = report.setups[0]!.front.checks.filter(({ code }) => code.startsWith('obstacle:'));
+    expect(swept.length).toBeGreaterThan(3);
+    for (const { probability, touchProbability, plusMinus, restsOn, working } of swept) {
+      expect(probability).toBeGreaterThanOrEqual(0);
+      expect(touchProbability! + probability!).toBeLessThanOrEqual(1);
+      expect(plusMinus).toBeGreaterThan(0);
+      expect(restsOn!.length).toBeGreaterThan(0);
+      expect(working.join()).toContain('256 cars drawn');
+    }
+  });
+});
+
+describe('seeded chance', () => {
+  test('even over 0 to 1: mean, spread, and the share of each tenth', () => {
+    const chance = seededChance(3);
+    const values = Array.from({ length: 20_000 }, chance);
+    const mean = values.reduce((sum, value) => sum + value, 0) / values.length;
+    expect(mean).toBeCloseTo(0.5, 2);
+    expect(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length).toBeCloseTo(1 / 12, 2);
+    for (let tenth = 0; tenth < 10; tenth++)
+      expect(values.filter((value) => Math.floor(value * 10) === tenth).length / values.length).toBeCloseTo(0.1, 1.9);
+  });
+  test('a shuffle keeps every value', () => {
+    const values = Array.from({ length: 50 }, (_, n) => n);
+    const mixed = shuffled(values, seededChance(5));
+    expect(mixed).not.toEqual(values);
+    expect([...mixed].sort((one, other) => one - other)).toEqual(values);
+    expect(normalShare(0)).toBe(0.5);
+  });
+});
