@@ -57,7 +57,7 @@ export default tseslint.config(
   },
   {
     files: ['app/ui/**/*.{ts,tsx}', 'app/job/**/*.{ts,tsx}', 'app/preferences/**/*.tsx'],
-    ignores: ['**/benchActions.ts', '**/storesActions.ts', '**/*.test.ts'],
+    ignores: ['**/benchActions.ts', '**/storesActions.ts', '**/houseActions.ts', '**/*.test.ts'],
     rules: {
       '@typescript-eslint/no-restricted-imports': [
         'error',

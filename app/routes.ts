@@ -13,6 +13,7 @@ export default [
     route('sweep', 'routes/sweep.tsx'),
   ]),
   route('stores', 'routes/stores.tsx'),
+  route('house', 'routes/house.tsx'),
   route('stores.csv', 'routes/stores-file.ts'),
   route('gauge-card.pdf', 'routes/gauge-card.ts'),
   route('jobs/:jobId/file', 'routes/job-file.ts'),

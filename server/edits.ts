@@ -104,6 +104,8 @@ async function advance(row: JobRow, job: Job, transaction: Transaction): Promise
 
 function tryEdits(before: Job, edits: Edit[]): { job: Job } | { faults: Fault[] } {
   try {
+    if (edits.some((edit) => 'path' in edit && edit.path[0] === 'house'))
+      return { faults: [{ path: 'house', message: 'is the shop’s: it is changed on the page of the house' }] };
     const job = applyEdits(before, edits);
     const { error } = workingJobSchema.validate(job, VALIDATION);
     return error ? { faults: faultsOf(error) } : { job };

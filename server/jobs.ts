@@ -1,8 +1,9 @@
 import { nanoid } from 'nanoid';
 import { literal, Op, type Transaction, type WhereOptions } from 'sequelize';
-import { AXLES, type Job, type ReadingRecord } from '#core/job';
+import { AXLES, type House, type Job, type ReadingRecord } from '#core/job';
 import { jobStanding, waitsFor, type Standing, type WaitsFor } from '#core/standing';
 import { database, read, write } from './database';
+import { readHouse } from './house';
 import { ChangeRow, JobRow, ReadingRow } from './models';
 
 /** A job's number as people say it. */
@@ -62,7 +63,7 @@ export async function listJobs(query: JobListQuery): Promise<{ jobs: JobListItem
 /** Judges a job's setups and keeps the outcome with its row, unless the row has moved on; other requests have their turn in between. */
 async function workOutStanding(row: JobRow): Promise<Standing> {
   await new Promise((resolve) => setImmediate(resolve));
-  const standing = jobStanding(row.document);
+  const standing = jobStanding({ ...row.document, house: await readHouse() });
   await write((transaction) =>
     JobRow.update({ standing }, { where: { id: row.id, revision: row.revision }, silent: true, transaction }),
   );
@@ -152,7 +153,7 @@ export async function createJob(job: Job): Promise<string> {
   return write(async (transaction) => {
     const last = (await JobRow.max<number | null, JobRow>('number', { transaction })) ?? 0;
     const row = await JobRow.create(
-      { id: nanoid(10), number: last + 1, revision: 1, ...columnsOf(withoutReadings(job)) },
+      { id: nanoid(10), number: last + 1, revision: 1, ...columnsOf(withoutReadings(withoutHouse(job))) },
       { transaction },
     );
     await ReadingRow.bulkCreate(
@@ -176,7 +177,7 @@ export async function createJob(job: Job): Promise<string> {
 export async function exportJob(id: string): Promise<{ number: string; job: Job } | null> {
   const open = await openJob(id);
   if (!open) return null;
-  const job = structuredClone(open.job);
+  const job: Job = { ...structuredClone(open.job), ...houseOf(await readHouse()) };
   for (const corner of AXLES) {
     const readings = open.readings
       .filter((entry) => entry.corner === corner)
@@ -184,6 +185,14 @@ export async function exportJob(id: string): Promise<{ number: string; job: Job 
     if (readings.length > 0) job.vehicle[corner] = { ...job.vehicle[corner], readings };
   }
   return { number: open.number, job };
+}
+
+/** The shop's own terms as a file carries them; left out where it has none. */
+const houseOf = (house: House): Pick<Job, 'house'> => (Object.keys(house).length > 0 ? { house } : {});
+
+/** A job that comes from another shop is judged by this one's limits. */
+function withoutHouse({ house: _, ...job }: Job): Job {
+  return job;
 }
 
 function withoutReadings(job: Job): Job {

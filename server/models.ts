@@ -6,7 +6,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { Edit, Instrument, Job } from '#core/job';
+import type { Edit, House, Instrument, Job } from '#core/job';
 import type { StoreItem, StoreKind } from '#core/stores';
 import type { Standing, WaitsFor } from '#core/standing';
 
@@ -60,6 +60,14 @@ export class StoreRow extends Model<InferAttributes<StoreRow>, InferCreationAttr
   declare kind: StoreKind;
   declare name: string;
   declare item: StoreItem;
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
+}
+
+/** The shop's own limits, rules and prices; one row. */
+export class HouseRow extends Model<InferAttributes<HouseRow>, InferCreationAttributes<HouseRow>> {
+  declare id: number;
+  declare document: House;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
 }
@@ -122,5 +130,14 @@ export function defineModels(sequelize: Sequelize): void {
       updatedAt: DataTypes.DATE,
     },
     { ...common, tableName: 'store_items' },
+  );
+  HouseRow.init(
+    {
+      id: { type: DataTypes.INTEGER, primaryKey: true },
+      document: { type: DataTypes.JSON, allowNull: false },
+      createdAt: DataTypes.DATE,
+      updatedAt: DataTypes.DATE,
+    },
+    { ...common, tableName: 'house' },
   );
 }

@@ -10,10 +10,11 @@ import {
   type ReactNode,
 } from 'react';
 import type { SetupReport, SweepSource, VehicleReport } from '#core/evaluate';
-import type { AxleName, Edit, Job, Setup, Side } from '#core/job';
+import type { AxleName, Edit, House, Job, Setup, Side } from '#core/job';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
 import { itemName, type StoreItem } from '#core/stores';
 import type { LengthUnit } from '#core/units';
+import { DraftsContext } from '../ui/fields/DraftsContext';
 import { usePreferences } from '../preferences/PreferencesContext';
 import { jobReducer, startState, type JobAction, type JobState } from './jobState';
 import { presentReportOf, reportOf, vehicleReportsOf } from './reports';
@@ -81,11 +82,13 @@ export const useReplaceItem = (): ((item: StoreItem) => void) => useContext(Stor
 
 interface JobProviderProps {
   open: OpenJob;
+  /** The shop's own limits and rules. */
+  house: House;
   stores: readonly StoreItem[];
   children: ReactNode;
 }
 
-export function JobProvider({ open, stores, children }: JobProviderProps) {
+export function JobProvider({ open, house, stores, children }: JobProviderProps) {
   const [state, dispatch] = useReducer(jobReducer, open, (server) => startState(server));
   const { unit } = usePreferences();
   const [axle, setAxle] = useState<AxleName>('front');
@@ -97,7 +100,7 @@ export function JobProvider({ open, stores, children }: JobProviderProps) {
   useSaver(state, dispatch);
   useEffect(() => dispatch({ type: 'fresh', open }), [open]);
 
-  const { job } = state;
+  const job = useMemo(() => ({ ...state.job, house }), [state.job, house]);
   const current = job.setups.find(({ id }) => id === raised) ?? job.setups[0] ?? null;
   const { source: sweeps, store: sweepStore } = useSweeps(job, current);
   const judged = useMemo(() => reports(job, unit, sweeps), [job, unit, sweeps]);
@@ -130,11 +133,13 @@ export function JobProvider({ open, stores, children }: JobProviderProps) {
   const kept = useMemo(() => ({ items, replace }), [items, replace]);
   const axleChoice = useMemo(() => ({ axle, setAxle, side, setSide }), [axle, side]);
   return (
-    <AxleContext value={axleChoice}>
-      <StoresContext value={kept}>
-        <JobContext value={table}>{children}</JobContext>
-      </StoresContext>
-    </AxleContext>
+    <DraftsContext value={drafts}>
+      <AxleContext value={axleChoice}>
+        <StoresContext value={kept}>
+          <JobContext value={table}>{children}</JobContext>
+        </StoresContext>
+      </AxleContext>
+    </DraftsContext>
   );
 }
 

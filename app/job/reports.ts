@@ -5,6 +5,7 @@ import type { LengthUnit } from '#core/units';
 interface Kept {
   vehicle: Job['vehicle'];
   brief: Job['brief'];
+  house: Job['house'];
   unit: LengthUnit;
   swept: unknown[];
   report: SetupReport;
@@ -25,12 +26,13 @@ function keptWith(
     known &&
     known.vehicle === job.vehicle &&
     known.brief === job.brief &&
+    known.house === job.house &&
     known.unit === unit &&
     known.swept.every((one, index) => one === swept[index])
   )
     return known.report;
   const report = compute();
-  kept.set(key, { vehicle: job.vehicle, brief: job.brief, unit, swept, report });
+  kept.set(key, { vehicle: job.vehicle, brief: job.brief, house: job.house, unit, swept, report });
   return report;
 }
 
@@ -42,7 +44,10 @@ export const reportOf = (job: Job, setup: Setup, unit: LengthUnit, sweeps: Sweep
     setup,
     job,
     { unit },
-    [...presentSweeps(job, sweeps), ...AXLES.map((axle) => sweeps.candidate(job, setup, axle))],
+    [
+      ...presentSweeps(job, sweeps),
+      ...AXLES.flatMap((axle) => [sweeps.candidate(job, setup, axle), sweeps.spread?.(job, setup, axle)]),
+    ],
     () => evaluateSetup(job, setup, { unit, sweeps }),
   );
 

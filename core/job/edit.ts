@@ -81,6 +81,10 @@ function setIn(target: unknown, path: readonly string[], value: unknown, whole: 
   return kept;
 }
 
+/** A document with one place set, or with undefined taken away; what it did not hold is made on the way. @throws DomainError on no place */
+export const setPlace = <T extends object>(document: T, path: readonly string[], value: unknown): T =>
+  setIn(document, path, value, path) as T;
+
 /** The value at an edit's path, undefined where there is none. */
 export function valueAt(job: Job, path: readonly string[]): unknown {
   let place: unknown = job;

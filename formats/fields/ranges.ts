@@ -1,3 +1,5 @@
+import { HOUSE_LIMITS, type HouseLimitKey } from '#core/verdict';
+
 /** What a field of the job file may hold, least and most; the unit is the one in the field's name. One table for file and screens. */
 export const RANGES = {
   flangeMm: [0, 40],
@@ -90,3 +92,11 @@ export type RangeName = keyof typeof RANGES;
 
 /** How many points an outline or a face may have. */
 export const MOST_POINTS = 5000;
+
+/** What a house limit may be: all in mm but for these. */
+export const LIMIT_RANGES = Object.fromEntries(
+  (Object.keys(HOUSE_LIMITS) as HouseLimitKey[]).map((key): [HouseLimitKey, RangeName] => [
+    key,
+    key === 'diameterPct' || key === 'axleMatchPct' || key === 'engagementRatio' ? key : 'limitMm',
+  ]),
+) as Record<HouseLimitKey, RangeName>;

@@ -1,4 +1,5 @@
 export * from './schema';
+export * from './terms';
 export * from '#formats/faults';
 export * from './read';
 export * from './write';

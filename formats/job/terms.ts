@@ -1,16 +1,8 @@
 import Joi from 'joi';
 import { BODY_WORK, type House } from '#core/job';
 import { BRIEF_LIMITS, HOUSE_LIMITS, type HouseLimitKey } from '#core/verdict';
-import type { RangeName } from '#formats/fields';
+import { LIMIT_RANGES } from '#formats/fields';
 import { known, ranged, text } from '#formats/rules';
-
-/** What a house limit may be: all in mm but for these. */
-export const LIMIT_RANGES = Object.fromEntries(
-  (Object.keys(HOUSE_LIMITS) as HouseLimitKey[]).map((key): [HouseLimitKey, RangeName] => [
-    key,
-    key === 'diameterPct' || key === 'axleMatchPct' || key === 'engagementRatio' ? key : 'limitMm',
-  ]),
-) as Record<HouseLimitKey, RangeName>;
 
 const limits = (keys: readonly HouseLimitKey[]) =>
   Joi.object(Object.fromEntries(keys.map((key) => [key, ranged(LIMIT_RANGES[key])])));

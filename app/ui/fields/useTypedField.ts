@@ -1,6 +1,6 @@
-import { useEffect, useId, useState, type ChangeEvent, type FocusEvent, type KeyboardEvent } from 'react';
+import { useContext, useEffect, useId, useState, type ChangeEvent, type FocusEvent, type KeyboardEvent } from 'react';
 import { DomainError } from '#core/errors';
-import { useJob } from '../../job/JobContext';
+import { DraftsContext } from './DraftsContext';
 import { useStable } from '../parts/useStable';
 
 export interface TypedField<T> {
@@ -33,7 +33,7 @@ function judge<T>(text: string, read: (text: string) => T): Judged<T> {
  * the field. A text nobody changed never becomes a value, so rounding on the screen does not reach the job.
  */
 export function useTypedField<T>({ name, value, show, read, commit }: TypedField<T>) {
-  const { drafts } = useJob();
+  const drafts = useContext(DraftsContext);
   // A text kept from an earlier visit to this station comes back with its fault.
   const [draft, setDraft] = useState(() => drafts.get(name) ?? null);
   const [fault, setFault] = useState(() => {

@@ -17,6 +17,9 @@ export const ShopStrip = ({ children }: { children: string }) => (
         <NavLink to="/stores" className="strip-link">
           Stores
         </NavLink>
+        <NavLink to="/house" className="strip-link">
+          House
+        </NavLink>
       </nav>
       <UnitSwitch />
       <ThemeButton />

@@ -24,6 +24,9 @@ export function StationRoute() {
       <Link to="/stores" className="route-stores">
         Stores
       </Link>
+      <Link to="/house" className="route-house">
+        House
+      </Link>
     </nav>
   );
 }

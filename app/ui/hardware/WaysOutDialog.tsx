@@ -2,17 +2,16 @@ import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { hubPatternOf, waysOut, type WayKind, type WayOut } from '#core/evaluate';
 import { patternOf } from '#core/hub';
-import { freeSetupId, type AxleName, type Prices, type Setup } from '#core/job';
+import { freeSetupId, priceInForce, type AxleName, type Setup } from '#core/job';
 import { adaptersInStores, itemName, pieceFromStores } from '#core/stores';
 import { offsetFigure } from '#core/units';
 import { usedShare, verdictWord, type Verdict } from '#core/verdict';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
-import { NumberField } from '../fields/NumberField';
-import { TextField } from '../fields/TextField';
 import { RingMark } from '../parts/Ring';
-import { useEditAt } from '../parts/useEditAt';
+import { PriceFields } from '../terms/PriceFields';
+import { useBriefTerms } from '../terms/useBriefTerms';
 import { faceText } from '../words';
 
 /** A way is judged as parts are that go together or do not. */
@@ -27,19 +26,10 @@ const WITHOUT: Record<WayKind, string> = {
   'hub-swap': 'changes the car: Hub station',
 };
 
-const PRICES: readonly (readonly [Exclude<keyof Prices, 'currency'>, string])[] = [
-  ['adapterEach', 'Adapter, each'],
-  ['fastenerSetAxle', 'Wobble set, an axle'],
-  ['redrillWheelEach', 'Redrilling, a wheel'],
-  ['redrillHubEach', 'Redrilling, a hub'],
-  ['hubSwapEach', 'Other hub, each'],
-];
-
 /** The ways to make a wheel of another pattern go on, side by side. */
 export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {
   const { job, edit, raise } = useJob();
   const lengths = useLengths();
-  const editAt = useEditAt();
   const [adapterMm, setAdapterMm] = useState<number | null>(null);
   const [hubFaceShiftMm, setHubFaceShiftMm] = useState<number | null>(null);
   const [chosen, setChosen] = useState<number | null>(null);
@@ -51,7 +41,8 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
     ? { piece: pieceFromStores(item), name: itemName(item), priceEach: item.priceEach ?? null }
     : null;
   const ways = waysOut(job, setup, axle, { adapterMm, adapterKept, hubFaceShiftMm }, lengths.unit);
-  const currency = job.brief?.prices?.currency ?? '';
+  const terms = useBriefTerms();
+  const currency = priceInForce('currency', job) ?? '';
   const take = (way: WayOut) => {
     const id = freeSetupId(job);
     const label = `${setup.label || setup.id.toUpperCase()}, ${way.title.toLowerCase()}`.slice(0, 120);
@@ -184,25 +175,10 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
           </tbody>
         </table>
         <div className="ways-prices">
-          <TextField
-            name="brief/prices/currency"
-            value={job.brief?.prices?.currency ?? null}
-            commit={(value) => editAt(['brief', 'prices', 'currency'], value)}
-            label="Currency"
-            most={8}
-            width={5}
+          <PriceFields
+            terms={terms}
+            keys={['adapterEach', 'fastenerSetAxle', 'redrillWheelEach', 'redrillHubEach', 'hubSwapEach']}
           />
-          {PRICES.map(([key, label]) => (
-            <NumberField
-              key={key}
-              name={`brief/prices/${key}`}
-              value={job.brief?.prices?.[key] ?? null}
-              commit={(value) => editAt(['brief', 'prices', key], value)}
-              label={label}
-              range="price"
-              width={7}
-            />
-          ))}
         </div>
         <p className="caution-note">
           Fasteners and hubs are safety parts. Redrilling and welding need licensed work and local approval.

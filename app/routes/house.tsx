@@ -1,0 +1,103 @@
+import { useMemo, useState } from 'react';
+import { useFetcher } from 'react-router';
+import { HOUSE_LIMITS, type HouseLimitKey } from '#core/verdict';
+import { readHouse } from '#server/house';
+import { DraftsContext } from '../ui/fields/DraftsContext';
+import { ShopStrip } from '../ui/frame/ShopStrip';
+import { runHouseCommand, type HouseAnswer } from '../ui/terms/houseActions';
+import { LimitTable } from '../ui/terms/LimitTable';
+import { PriceFields } from '../ui/terms/PriceFields';
+import { RemedyFields } from '../ui/terms/RemedyFields';
+import { RuleFields } from '../ui/terms/RuleFields';
+import { at, NO_HOUSE, type Terms } from '../ui/terms/terms';
+import type { Route } from './+types/house';
+import '../ui/bench/bench.css';
+import '../ui/terms/terms.css';
+
+export const meta: Route.MetaFunction = () => [{ title: 'House · Scoval' }];
+
+export const loader = async () => ({ house: await readHouse() });
+
+export const action = ({ request }: Route.ActionArgs) => runHouseCommand(request);
+
+/** A server that cannot be reached must not take the page away. */
+export async function clientAction({ serverAction }: Route.ClientActionArgs) {
+  try {
+    return await serverAction();
+  } catch {
+    return {
+      faults: [{ path: '', message: 'no answer from Scoval: it is not saved, try again' }],
+    } satisfies HouseAnswer;
+  }
+}
+
+const ROOM: readonly HouseLimitKey[] = ['inboardMm', 'fullLockMm', 'fenderAtBumpMm', 'archMm', 'rubMm', 'brakeSpokeMm', 'brakeBarrelMm', 'diameterPct', 'axleMatchPct', 'dualGapMm']; // prettier-ignore
+const PARTS = (Object.keys(HOUSE_LIMITS) as HouseLimitKey[]).filter((key) => !ROOM.includes(key));
+
+/** The shop's own limits, rules and prices: what every brief stands on. */
+export default function HousePage({ loaderData }: Route.ComponentProps) {
+  const fetcher = useFetcher<HouseAnswer>();
+  const [drafts] = useState(() => new Map<string, string>());
+  const { house } = loaderData;
+  const terms = useMemo<Terms>(
+    () => ({
+      of: 'house',
+      own: (path) => at(house, path),
+      set: (path, value) =>
+        void fetcher.submit({ path, value: value as never }, { method: 'post', action: '/house', encType: 'application/json' }),
+      behind: NO_HOUSE,
+    }),
+    [house, fetcher],
+  );
+  const faults = fetcher.data?.faults ?? [];
+  return (
+    <DraftsContext value={drafts}>
+      <div className="bench">
+        <ShopStrip>the shop&apos;s own limits and rules: every brief stands on them</ShopStrip>
+        <main className="bench-main brief">
+          <h1>House</h1>
+          <p className="soft">
+            What every job is judged by where its brief says nothing else. A change here judges all jobs anew; a limit goes
+            back to what is usual with one touch.
+          </p>
+          {faults.length > 0 && (
+            <p role="alert" className="brief-fault">
+              {faults.map(({ path, message }) => (path ? `${path}: ${message}` : message)).join('; ')}
+            </p>
+          )}
+          <div className="brief-columns">
+            <div>
+              <section>
+                <h2>Limits of room</h2>
+                <LimitTable terms={terms} keys={ROOM} label="Limits of room" />
+              </section>
+            </div>
+            <div>
+              <section>
+                <h2>Limits of parts</h2>
+                <LimitTable terms={terms} keys={PARTS} label="Limits of parts" />
+                <p className="caution-note">Fasteners and hubs are safety parts: a lower limit is no better part.</p>
+              </section>
+              <section>
+                <h2>Rules</h2>
+                <RuleFields terms={terms} keys={['rub', 'cover', 'winter', 'spacers', 'centring', 'nearPatterns']} />
+                <p className="caution-note">Covers, poke and lifts are regulated differently in every place: check your local code.</p>
+              </section>
+              <section>
+                <h2>What may be done, where a brief says nothing</h2>
+                <RemedyFields terms={terms} />
+              </section>
+              <section>
+                <h2>Prices</h2>
+                <PriceFields
+                  terms={terms}
+                  keys={['labourPerHour', 'spacerEach', 'liftKitAxle', 'alignment', 'adapterEach', 'fastenerSetAxle', 'redrillWheelEach', 'redrillHubEach', 'hubSwapEach']}
+                />
+              </section>
+            </div>
+          </div>
+        </main>
+      </div>
+    </DraftsContext>
+  );
+} // prettier-ignore

@@ -1,0 +1,77 @@
+import type { BriefContradiction } from '#core/evaluate';
+import { AXLES, type FaceRange } from '#core/job';
+import { useJob } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { LengthField } from '../fields/LengthField';
+import { briefLine } from '../frame/briefLine';
+import { useEditAt } from '../parts/useEditAt';
+import { WishScale } from './WishScale';
+
+/** Where the face should stand: a range for both axles, and one of its own for either. */
+export function FaceWishes({ contradictions }: { contradictions: readonly BriefContradiction[] }) {
+  const { job } = useJob();
+  const lengths = useLengths();
+  const wish = job.brief?.pokeMm ?? {};
+  return (
+    <section>
+      <h2>Where the face should stand</h2>
+      <p className="soft">
+        Against the fender&apos;s lip: 0 is level, minus is tucked inside, plus is proud. Now: {briefLine(job.brief, lengths)}.
+      </p>
+      <WishScale min={wish.min ?? null} max={wish.max ?? null} />
+      <div className="face-rows">
+        <FaceRow label="Both axles" path={['brief', 'pokeMm']} range={wish} open={lengths.figure(0)} contradictions={contradictions} />
+        {AXLES.map((axle) => (
+          <FaceRow
+            key={axle}
+            label={`${axle === 'front' ? 'Front' : 'Rear'} only`}
+            path={['brief', 'pokeMm', axle]}
+            range={wish[axle] ?? {}}
+            open="as both"
+            contradictions={contradictions}
+          />
+        ))}
+      </div>
+    </section>
+  );
+} // prettier-ignore
+
+interface FaceRowProps {
+  label: string;
+  path: string[];
+  range: FaceRange;
+  /** What stands in an outer end that is left out. */
+  open: string;
+  contradictions: readonly BriefContradiction[];
+}
+
+function FaceRow({ label, path, range, open, contradictions }: FaceRowProps) {
+  const editAt = useEditAt();
+  const { min, max } = range;
+  const end = (key: 'min' | 'max') => ({
+    name: [...path, key].join('/'),
+    value: range[key] ?? null,
+    commit: (value: number | null) => editAt([...path, key], value),
+    range: 'pokeMm' as const,
+    width: 6,
+  });
+  const contradicted = contradictions.some((one) => one.path === [...path, 'min'].join('.'));
+  return (
+    <fieldset className="face-row" aria-label={`Wish, ${label.toLowerCase()}`} data-contradicted={contradicted}>
+      <legend>{label}</legend>
+      <LengthField
+        {...end('min')}
+        label="Not further in than"
+        placeholder={path.length > 2 ? 'as both' : 'open'}
+        check={(mm) => (max != null && mm > max ? 'lies outside the outer end' : null)}
+      />
+      <LengthField
+        {...end('max')}
+        label="Not further out than"
+        placeholder={open}
+        check={(mm) => (min != null && mm < min ? 'lies inside the inner end' : null)}
+      />
+      {contradicted && <span className="is-fail face-fault">proud of a fender that must cover it</span>}
+    </fieldset>
+  );
+}

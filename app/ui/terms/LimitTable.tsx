@@ -1,0 +1,77 @@
+import { UndoOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { formatNumber } from '#core/units';
+import type { HouseLimitKey } from '#core/verdict';
+import { LIMIT_RANGES } from '#formats/fields';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { LengthField } from '../fields/LengthField';
+import { NumberField } from '../fields/NumberField';
+import { fallbackLimit, fallbackName, type Terms } from './terms';
+import { LIMIT_WORDS } from './words';
+
+/** Limits with what they mean, where they come from, and a way back. */
+export function LimitTable({ terms, keys, label }: { terms: Terms; keys: readonly HouseLimitKey[]; label: string }) {
+  const lengths = useLengths();
+  return (
+    <table className="limits" aria-label={label}>
+      <thead>
+        <tr>
+          <th scope="col">Limit</th>
+          <th scope="col">Value</th>
+          <th scope="col">Origin</th>
+        </tr>
+      </thead>
+      <tbody>
+        {keys.map((key) => {
+          const { label: name, meaning, unit } = LIMIT_WORDS[key];
+          const own = (terms.own(['limits', key]) as number | null | undefined) ?? null;
+          const fallback = fallbackLimit(terms, key);
+          const field = {
+            name: `${terms.of}/limits/${key}`,
+            value: own,
+            commit: (value: number | null) => terms.set(['limits', key], value),
+            label: name,
+            bare: true,
+            width: 6,
+            range: LIMIT_RANGES[key],
+          };
+          return (
+            <tr key={key} data-limit={key}>
+              <th scope="row">
+                {name}
+                <span className="soft">{meaning}</span>
+              </th>
+              <td>
+                {unit ? (
+                  <NumberField {...field} unit={unit} placeholder={formatNumber(fallback)} />
+                ) : (
+                  <LengthField {...field} placeholder={lengths.figure(fallback)} />
+                )}
+              </td>
+              <td className="limit-origin">
+                <span>{own === null ? ORIGINS[fallbackName(terms, ['limits', key])] : OWN[terms.of]}</span>
+                {own !== null && (
+                  <Button
+                    type="text"
+                    size="small"
+                    icon={<UndoOutlined />}
+                    onClick={() => terms.set(['limits', key], null)}
+                    aria-label={`${name}: back to ${unit ? formatNumber(fallback) : lengths.text(fallback)}`}
+                  >
+                    back to {unit ? formatNumber(fallback) : lengths.text(fallback)}
+                  </Button>
+                )}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+const ORIGINS: Record<string, string> = {
+  house: "the house's own",
+  usual: 'usual (common practice, no source)',
+};
+const OWN = { brief: 'this brief', house: "the house's own" } as const;

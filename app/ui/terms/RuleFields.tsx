@@ -1,0 +1,39 @@
+import type { Rules } from '#core/job';
+import { ChoiceField } from '../fields/ChoiceField';
+import { CENTRING_RULES, NEAR_RULES, SPACER_RULES } from '../stations/choices';
+import { fallbackName, fallbackRule, type Terms } from './terms';
+import { COVER_RULES, RUB_RULES, WINTER_RULES } from './words';
+
+type Choices = readonly (readonly [string, string])[];
+
+const RULES: Record<keyof Rules, { label: string; choices: Choices }> = {
+  rub: { label: 'Rub', choices: RUB_RULES },
+  cover: { label: 'Cover by the fender', choices: COVER_RULES },
+  winter: { label: 'Winter traction', choices: WINTER_RULES },
+  spacers: { label: 'Spacers and adapters', choices: SPACER_RULES },
+  centring: { label: 'Centring', choices: CENTRING_RULES },
+  nearPatterns: { label: 'Patterns less than 1 mm off', choices: NEAR_RULES },
+};
+
+/** Choices between the schools of the trade; what is left open is as the house, or what is usual, has it. */
+export function RuleFields({ terms, keys }: { terms: Terms; keys: readonly (keyof Rules)[] }) {
+  return (
+    <div className="brief-rules">
+      {keys.map((key) => {
+        const { label, choices } = RULES[key];
+        const fallback = choices.find(([value]) => value === fallbackRule(terms, key))![1];
+        return (
+          <ChoiceField
+            key={key}
+            label={label}
+            value={(terms.own(['rules', key]) as string | null | undefined) ?? null}
+            choices={choices}
+            placeholder={`${fallback} (${fallbackName(terms, ['rules', key])})`}
+            commit={(value) => terms.set(['rules', key], value)}
+            width={284}
+          />
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,35 @@
+import Joi from 'joi';
+import { DomainError } from '#core/errors';
+import { faultsOf, type Fault } from '#formats/faults';
+import { VALIDATION } from '#formats/rules';
+import { setHouse } from '#server/house';
+import { readJson } from '../../requests';
+
+/** What the house answers to a change; without faults it is done. */
+export interface HouseAnswer {
+  faults: Fault[];
+}
+
+const change = Joi.object<{ path: string[]; value: unknown }>({
+  path: Joi.array()
+    .items(Joi.string().pattern(/^[A-Za-z]{1,40}$/, { name: 'is not a place in the house' }))
+    .min(2)
+    .max(4)
+    .required(),
+  value: Joi.any().required(),
+});
+
+/** Takes one change of the house; null gives a place back what is usual. */
+export async function runHouseCommand(request: Request): Promise<HouseAnswer> {
+  const body = await readJson(request);
+  if (body === undefined) return { faults: [{ path: '', message: 'nothing was sent' }] };
+  const { value, error } = change.validate(body, VALIDATION);
+  if (error) return { faults: faultsOf(error) };
+  try {
+    const done = await setHouse(value.path, value.value);
+    return { faults: 'faults' in done ? done.faults : [] };
+  } catch (thrown) {
+    if (!(thrown instanceof DomainError)) throw thrown;
+    return { faults: [{ path: thrown.path, message: thrown.message }] };
+  }
+}

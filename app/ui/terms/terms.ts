@@ -1,0 +1,36 @@
+import { USUAL_RULES, type House, type Prices, type Rules } from '#core/job';
+import { houseLimits, type HouseLimitKey } from '#core/verdict';
+
+/** What is edited: a brief, which may set aside what the house says, or the house itself, which may set aside what is usual. */
+export interface Terms {
+  of: 'brief' | 'house';
+  /** What it says itself at a place; undefined where it says nothing. */
+  own(path: readonly string[]): unknown;
+  /** Says it; with null no longer. */
+  set(path: string[], value: unknown): void;
+  /** What stands behind it: the house of a brief; nothing, and so what is usual, behind the house. */
+  behind: House;
+}
+
+/** The house of a house: none, so that what is usual stands behind it. */
+export const NO_HOUSE: House = {};
+
+/** Where a value comes from that is not said here. */
+export const fallbackName = ({ of, behind }: Terms, path: readonly string[]): string =>
+  of === 'brief' && at(behind, path) != null ? 'house' : 'usual';
+
+export const fallbackLimit = ({ behind }: Terms, key: HouseLimitKey): number => houseLimits(behind)[key];
+
+export const fallbackRule = <K extends keyof Rules>({ behind }: Terms, key: K): NonNullable<Rules[K]> =>
+  (behind.rules?.[key] ?? USUAL_RULES[key]) as NonNullable<Rules[K]>;
+
+export const fallbackPrice = ({ behind }: Terms, key: Exclude<keyof Prices, 'currency'>): number | null =>
+  behind.prices?.[key] ?? null;
+
+/** The value at a place of a document. */
+export function at(document: unknown, path: readonly string[]): unknown {
+  return path.reduce<unknown>(
+    (place, key) => (place != null && typeof place === 'object' ? (place as Record<string, unknown>)[key] : undefined),
+    document,
+  );
+}

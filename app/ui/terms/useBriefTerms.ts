@@ -1,0 +1,15 @@
+import { useJob } from '../../job/JobContext';
+import { useEditAt } from '../parts/useEditAt';
+import { at, NO_HOUSE, type Terms } from './terms';
+
+/** The brief of the job on the table, with the shop's house behind it. */
+export function useBriefTerms(): Terms {
+  const { job } = useJob();
+  const editAt = useEditAt();
+  return {
+    of: 'brief',
+    own: (path) => at(job.brief, path),
+    set: (path, value) => editAt(['brief', ...path], value),
+    behind: job.house ?? NO_HOUSE,
+  };
+}

@@ -1,0 +1,82 @@
+import type { BodyWork, Prices } from '#core/job';
+import type { SuspensionChangeKind } from '#core/suspension';
+import type { CoverRule, HouseLimitKey, RubRule, WinterRule } from '#core/verdict';
+
+interface LimitWords {
+  label: string;
+  meaning: string;
+  /** Percent, or thread diameters, where it is no length. */
+  unit?: '± %' | '× d';
+}
+
+/** What the limits are called and mean. */
+export const LIMIT_WORDS: Record<HouseLimitKey, LimitWords> = {
+  inboardMm: {
+    label: 'Inner gap, at rest',
+    meaning: 'innermost place of tire or rim to the nearest part; parts that move with the wheel too',
+  },
+  fullLockMm: { label: 'Parts of the body', meaning: 'over all steer and travel, full lock among them' },
+  fenderAtBumpMm: { label: 'Fender lip at bump', meaning: 'over all steer and travel' },
+  archMm: { label: 'Arch gap, at rest', meaning: 'between tread and fender lip; bump travel comes out of it' },
+  rubMm: { label: 'Accepted rub', meaning: 'how far a part may be overlapped, where a rub is accepted at all' },
+  brakeSpokeMm: { label: 'Brake to spokes', meaning: 'in the half section, behind the whole stack' },
+  brakeBarrelMm: { label: 'Brake to barrel', meaning: 'and to the balance weights on it' },
+  diameterPct: {
+    label: 'Diameter against now',
+    meaning: 'either way; it changes speedometer, gearing and ride height',
+    unit: '± %',
+  },
+  axleMatchPct: {
+    label: 'Front against rear diameter',
+    meaning: 'where both axles are driven; care begins at half of it',
+    unit: '± %',
+  },
+  dualGapMm: { label: 'Between dual tires', meaning: "where nobody looked the maker's figure up" },
+  boreMm: { label: 'Play in the bore', meaning: 'most that still counts as hub-centric' },
+  lipLeftMm: { label: 'Lip that carries the wheel', meaning: 'least length of it' },
+  engagementRatio: { label: 'Thread engagement', meaning: 'least, in thread diameters', unit: '× d' },
+  lugHoleOpenMm: { label: 'Lug hole opened out', meaning: 'most, in diameter' },
+  seatBandMm: { label: 'Seat left around a lug hole', meaning: 'least, all round' },
+  ligamentMm: { label: 'Between two holes', meaning: 'least material left when redrilling' },
+  edgeMm: { label: 'Between hole and edge', meaning: 'least material left when redrilling' },
+};
+
+export const RUB_RULES: readonly (readonly [RubRule, string])[] = [
+  ['none', 'no rub at all'],
+  ['plastic', 'plastic only'],
+  ['full-lock', 'at full lock only'],
+];
+export const COVER_RULES: readonly (readonly [CoverRule, string])[] = [
+  ['none', 'not asked for'],
+  ['eu-1009-2010', 'full width, 30° ahead to 50° behind'],
+];
+export const WINTER_RULES: readonly (readonly [WinterRule, string])[] = [
+  ['none', 'no chains'],
+  ['S', 'class S: 37 mm tread, 15 mm side'],
+  ['U', 'class U: 50 mm tread, 23 mm side'],
+  ['W', 'class W: 64 mm tread, 38 mm side'],
+];
+export const WORK_NAMES: Record<BodyWork, { label: string; meaning: string }> = {
+  heat: { label: 'Heat and push', meaning: 'liners and bumper corners, a few mm' },
+  move: { label: 'Move clips and brackets', meaning: 'liners, flaps, brake hoses' },
+  trimPlastic: { label: 'Trim plastic', meaning: 'liners and bumper corners' },
+  trimFlap: { label: 'Trim mud flaps', meaning: 'where the code does not prescribe them' },
+  fold: { label: 'Fold lips and seams', meaning: 'fender lips and pinch seams' },
+  cut: { label: 'Cut metal', meaning: 'structural cuts go to a qualified body shop' },
+};
+export const LIFT_KINDS: readonly (readonly [SuspensionChangeKind, string])[] = [
+  ['spring', 'at the spring'],
+  ['strut-top', 'over the strut'],
+  ['body', 'body off its frame'],
+];
+export const PRICE_NAMES: Record<Exclude<keyof Prices, 'currency'>, string> = {
+  labourPerHour: 'Labour, an hour',
+  spacerEach: 'Spacer, each',
+  liftKitAxle: 'Lift, parts for an axle',
+  alignment: 'Wheel alignment',
+  adapterEach: 'Adapter, each',
+  fastenerSetAxle: 'Wobble set, an axle',
+  redrillWheelEach: 'Redrilling, a wheel',
+  redrillHubEach: 'Redrilling, a hub',
+  hubSwapEach: 'Other hub, each',
+};

@@ -1,0 +1,33 @@
+import type { Transaction } from 'sequelize';
+import { setPlace, type House } from '#core/job';
+import { faultsOf, houseSchema, type Fault } from '#formats/job';
+import { VALIDATION } from '#formats/rules';
+import { database, write } from './database';
+import { HouseRow, JobRow } from './models';
+
+const ONLY = 1;
+
+/** The shop's own limits, rules and prices; empty where it has none of its own. */
+export async function readHouse(transaction?: Transaction): Promise<House> {
+  await database();
+  const row = await HouseRow.findByPk(ONLY, transaction ? { transaction } : {});
+  return row?.document ?? {};
+}
+
+/**
+ * Sets one place of the house, or with null gives it back its default. Where every job stands by it is worked out anew.
+ * @returns the house as it is now, or what is wrong with the value
+ */
+export async function setHouse(
+  path: readonly string[],
+  value: unknown,
+): Promise<{ house: House } | { faults: Fault[] }> {
+  return write(async (transaction) => {
+    const asked = setPlace(await readHouse(transaction), path, value ?? undefined);
+    const { value: house, error } = houseSchema.validate(asked, VALIDATION);
+    if (error) return { faults: faultsOf(error) };
+    await HouseRow.upsert({ id: ONLY, document: house }, { transaction });
+    await JobRow.update({ standing: null }, { where: {}, silent: true, transaction });
+    return { house };
+  });
+}
