@@ -8,6 +8,7 @@ export default [
     route('room', 'routes/room.tsx'),
     route('brakes', 'routes/brakes.tsx'),
     route('brief', 'routes/brief.tsx'),
+    route('window', 'routes/window.tsx'),
     route('setups', 'routes/setups.tsx'),
     route('compare', 'routes/compare.tsx'),
     route('sweep', 'routes/sweep.tsx'),

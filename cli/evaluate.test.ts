@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { evaluate } from '#core/evaluate';
+import type { FullReport } from '#core/evaluate/full';
 import { readJobFile } from '#formats/job';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'scoval-cli-'));
@@ -47,11 +48,23 @@ test.each([
   ['a missing file', [path.join(folder, 'none.json')], '', 'there is no such file'],
   ['a folder', [folder], '', 'is a folder'],
   ['no file', [], '', 'usage:'],
+  ['a window by a rule that is none', ['--window', 'round', '-'], source, 'usage:'],
+  ['an option that is none', ['--windows', '-'], source, 'usage:'],
 ])('%s: exit 1, one line each on standard error, nothing on standard output', (_, args, input, message) => {
   const { status, stdout, stderr } = run(args, input);
   expect([status, stdout]).toEqual([1, '']);
   expect(told(stderr)).toHaveLength(1);
   expect(stderr).toContain(message);
+});
+test('remedies and windows on request', () => {
+  const { status, stdout } = run(['--remedies', '--window', 'best-standard', '-'], source);
+  expect(status).toBe(0);
+  const [setup] = (JSON.parse(stdout) as FullReport).setups;
+  expect(setup!.remedies!.front).toHaveProperty('proposals');
+  const window = setup!.window!.front!;
+  expect(window).toMatchObject({ axle: 'front', rule: 'best-standard' });
+  expect(window.rows).toHaveLength(15);
+  expect(window.rows.flatMap(({ working }) => working).join()).toContain('keeps out');
 });
 test('50 MB, from a file and from standard input, and bytes that are no text', () => {
   const large = ' '.repeat(50 * 1024 * 1024);

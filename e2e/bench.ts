@@ -95,3 +95,13 @@ export async function clean(page: Page, include?: string): Promise<void> {
 /** Every sweep of the job is made. */
 export const swept = (page: Page): Promise<void> =>
   expect(page.locator('.frame')).toHaveAttribute('data-swept', 'true');
+
+/** The wish for the face of both axles, at the Brief. */
+export const bothAxles = (page: Page): Locator => page.getByRole('group', { name: 'Wish, both axles' });
+
+/** Chooses a word of a list that opens. */
+export async function choose(page: Page, field: string, word: string): Promise<void> {
+  await page.getByRole('combobox', { name: field }).click();
+  await page.getByTitle(word, { exact: true }).click();
+  await page.getByRole('heading', { level: 1 }).click();
+}

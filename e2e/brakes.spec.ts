@@ -254,7 +254,7 @@ test('what is assumed never becomes a reading, and a reading is never covered by
   await saved(page);
   // The wheel nudged to another offset is another wheel: its depths are not this one's.
   await page.getByRole('heading', { level: 1 }).click();
-  await page.keyboard.press('5');
+  await page.keyboard.press('6');
   await expect(page.getByRole('region', { name: 'Section', exact: true })).toBeVisible();
   await page.keyboard.press(']');
   await expect(setupRow(page, 'brake-spoke')).toContainText('not measured');

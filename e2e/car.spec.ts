@@ -89,7 +89,7 @@ test('a car becomes one with dual wheels at the hub, and plain again', async ({ 
   await expect(ledgerRow(page, 'dual')).toContainText('touches');
   await page.keyboard.press('1');
   await page.getByRole('checkbox', { name: 'Dual wheels, two a side' }).uncheck();
-  await page.keyboard.press('5');
+  await page.keyboard.press('6');
   await expect(ledgerRow(page, 'dual')).toHaveCount(0);
 });
 

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, ledgerRow, saved, test, type } from './bench';
+import { bothAxles, expect, ledgerRow, saved, test, type } from './bench';
 
 test('from nothing to compared setups: a car is entered, measured, briefed, fitted and compared, by pointer', async ({
   page,
@@ -32,8 +32,8 @@ test('from nothing to compared setups: a car is entered, measured, briefed, fitt
   }
   await page.getByRole('link', { name: 'All read: to the brief' }).click();
 
-  await type(page.getByLabel(/^Not further in than/), '-20');
-  await type(page.getByLabel(/^Not further out than/), '-2');
+  await type(bothAxles(page).getByLabel(/^Not further in than/), '-20');
+  await type(bothAxles(page).getByLabel(/^Not further out than/), '-2');
   await expect(page.getByRole('img', { name: 'Wish from −20.0 mm to −2.0 mm' })).toBeVisible();
 
   // Setups: the first one starts from the present car.

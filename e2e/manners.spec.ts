@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, openDemo, saved, test } from './bench';
 
-const VIEWS = ['hub', 'room', 'brakes', 'brief', 'setups', 'compare', 'sweep'] as const;
+const VIEWS = ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep'] as const;
 
 for (const theme of ['light', 'dark'] as const)
   test(`axe finds nothing on any view, ${theme} table`, async ({ page }) => {
@@ -21,7 +21,7 @@ for (const theme of ['light', 'dark'] as const)
       await saved(page);
       await check(view);
     }
-    await page.keyboard.press('5');
+    await page.keyboard.press('6');
     await expect(page.getByRole('region', { name: 'Section' })).toBeVisible();
     await page.keyboard.press('f');
     await page.keyboard.press('w');
@@ -91,9 +91,10 @@ test('stations answer to their digits, the skip link leads past them', async ({ 
     ['2', 'room'],
     ['3', 'brakes'],
     ['4', 'brief'],
-    ['5', 'setups'],
-    ['6', 'compare'],
-    ['7', 'sweep'],
+    ['5', 'window'],
+    ['6', 'setups'],
+    ['7', 'compare'],
+    ['8', 'sweep'],
     ['1', 'hub'],
   ] as const) {
     await page.keyboard.press(key);

@@ -125,7 +125,7 @@ test('an edge by coordinates, one side copied to the other, each with its own ro
   await expect(gap).toHaveValue('6.0');
   await saved(page);
   await page.getByRole('heading', { level: 1 }).click();
-  await page.keyboard.press('5');
+  await page.keyboard.press('6');
   await expect(ledgerRow(page, 'fender')).toContainText('Face against fender, left');
 }); // prettier-ignore
 

@@ -150,7 +150,7 @@ test('how sure a figure is stands beside it, and what would help most', async ({
   await page.getByRole('combobox', { name: 'Spacers and adapters' }).click();
   await page.getByText('never', { exact: true }).click();
   await page.getByRole('heading', { level: 1 }).click();
-  await page.keyboard.press('5');
+  await page.keyboard.press('6');
   await expect(ledgerRow(page, 'spacers')).toContainText('not wanted');
 });
 
@@ -174,7 +174,7 @@ test('compare lays every setup beside the present car, on one scale and in a tab
   await expect(page.getByRole('img', { name: /^Ladder of the rear axle/ })).toBeVisible();
   await expect(table.getByRole('row', { name: /^A Fenwold/ })).toContainText('11.7 inside');
   await page.getByRole('button', { name: /^tight B/ }).click();
-  await page.keyboard.press('5');
+  await page.keyboard.press('6');
   await expect(page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]')).toContainText(
     'Fenwold 17 × 7.5 +51',
   );

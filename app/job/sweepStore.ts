@@ -1,4 +1,4 @@
-import { NO_SWEEPS, type SweepSource } from '#core/evaluate';
+import { NO_SWEEPS, type ObstacleSpreads, type SweepSource } from '#core/evaluate';
 import { AXLES, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
 import type { Swept } from '#core/sweep';
 import type { SweepTask } from '../workers/sweepProtocol';
@@ -33,6 +33,10 @@ export class SweepStore {
   #wanted: Wanted[] = [];
   #running: { wanted: Wanted; run: Running<unknown> } | null = null;
   readonly #done = new Map<string, { key: string; swept: Swept | null }>();
+  /** How sure the clearances of the raised setup are: drawn once everything is swept. */
+  #unsure: Unsure[] = [];
+  #drawing: { wanted: Unsure; run: Running<ObstacleSpreads> } | null = null;
+  readonly #drawn = new Map<string, { key: string; spread: () => ObstacleSpreads }>();
   readonly #listeners = new Set<() => void>();
   readonly #worker: SweepWorker = sweepWorker();
 
@@ -62,6 +66,10 @@ export class SweepStore {
     this.#wanted = all.filter(({ slot, key }) => this.#done.get(slot)?.key !== key);
     const running = this.#running;
     if (running && !this.#wanted.some((one) => one.slot === running.wanted.slot && one.key === running.wanted.key)) running.run.stop();
+    for (const slot of this.#drawn.keys()) if (!slots.has(slot)) this.#drawn.delete(slot);
+    this.#unsure = raised ? AXLES.map((axle) => unsureOf(job, raised, axle)) : [];
+    const drawing = this.#drawing;
+    if (drawing && !this.#unsure.some((one) => one.slot === drawing.wanted.slot && one.key === drawing.wanted.key)) drawing.run.stop();
     this.#next();
   } // prettier-ignore
 
@@ -91,7 +99,8 @@ export class SweepStore {
   #next(): void {
     const wanted = this.#wanted[0];
     this.#set({ waiting: this.#wanted.length });
-    if (this.#running || this.#state.halted || !wanted) return;
+    if (this.#running || this.#state.halted) return;
+    if (!wanted) return this.#draw();
     const progress = (share: number) => this.#set({ share });
     const run = this.#worker.call((work, call, heard) => work.sweep(call, wanted.task, heard), progress);
     this.#running = { wanted, run };
@@ -114,9 +123,39 @@ export class SweepStore {
     );
   }
 
+  /** Draws how sure the next of the raised setup's clearances are; sweeps that come up meanwhile go before. */
+  #draw(): void {
+    const wanted = this.#unsure.find(({ slot, key }) => this.#drawn.get(slot)?.key !== key);
+    if (this.#drawing || !wanted) return;
+    const run = this.#worker.call(
+      (work, call, heard) => work.spread(call, wanted.task, heard),
+      () => {},
+    );
+    this.#drawing = { wanted, run };
+    run.answer.then(
+      (spreads) => {
+        if (this.#drawing?.run !== run) return;
+        this.#drawing = null;
+        if (spreads) {
+          this.#drawn.set(wanted.slot, { key: wanted.key, spread: () => spreads });
+          this.#set({ source: this.#source() });
+        }
+        this.#next();
+      },
+      () => {
+        // A worker that died says so at the next sweep; drawing alone is no cause to stop.
+        if (this.#drawing?.run === run) this.#drawing = null;
+      },
+    );
+  }
+
   #source(): SweepSource {
     const of = (slot: string) => this.#done.get(slot)?.swept;
     return {
+      spread: (job, setup, axle) => {
+        const drawn = this.#drawn.get(setupSlot(setup.id, axle));
+        return drawn?.key === unsureOf(job, setup, axle).key ? drawn.spread : undefined;
+      },
       present: (_vehicle, axle) => of(presentSlot(axle)),
       candidate: (_job, setup, axle) => of(setupSlot(setup.id, axle)),
     };
@@ -148,4 +187,17 @@ const candidateWanted = (job: Job, setup: Setup, axle: AxleName): Wanted => ({
   slot: setupSlot(setup.id, axle),
   key: carKey(job.vehicle, axle) + JSON.stringify([setup[axle], setup.suspensionChange?.[axle], job.brief?.sweep]),
   task: { kind: 'candidate', job: { ...job, setups: [] }, setup, axle },
+});
+
+interface Unsure {
+  slot: string;
+  key: string;
+  task: { job: Job; setup: Setup; axle: AxleName };
+}
+
+/** What the draws of a setup depend on: all that its sweep does. */
+const unsureOf = (job: Job, setup: Setup, axle: AxleName): Unsure => ({
+  slot: setupSlot(setup.id, axle),
+  key: candidateWanted(job, setup, axle).key,
+  task: { job: { ...job, setups: [] }, setup, axle },
 });

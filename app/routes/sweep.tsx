@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import { useJob } from '../job/JobContext';
@@ -7,6 +8,7 @@ import { SweepView } from '../ui/sweep/SweepView';
 /** Turns lock to lock and jumps on the bumper: every pose of the raised setup, where it comes nearest and where it touches. */
 export default function SweepPage() {
   const { setups, current, axle, side, raise } = useJob();
+  const [beside, setBeside] = useState<'parts' | 'remedies'>('parts');
   const at = setups.findIndex(({ setup }) => setup.id === current?.id);
   const step = (by: number) => {
     const next = setups[at + by];
@@ -25,5 +27,13 @@ export default function SweepPage() {
         <Link to="../setups">To the setups</Link>
       </div>
     );
-  return <SweepView key={`${axle}${side}`} setup={raised.setup} report={raised.report} />;
+  return (
+    <SweepView
+      key={`${axle}${side}`}
+      setup={raised.setup}
+      report={raised.report}
+      beside={beside}
+      setBeside={setBeside}
+    />
+  );
 }

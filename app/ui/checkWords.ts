@@ -1,6 +1,6 @@
 import { formatMeasure, formatNumber, measureFigure, measureSign, rimFigure, type Quantity } from '#core/units';
 import { likelihoodWord } from '#core/uncertainty';
-import { HOUSE_LIMITS, MATCHING, verdictWord, type Check } from '#core/verdict';
+import { MATCHING, verdictWord, type Check } from '#core/verdict';
 import type { Lengths } from '../preferences/PreferencesContext';
 import { faceText } from './words';
 
@@ -77,9 +77,7 @@ function matchReason({ code, value, verdict }: Check): string {
   if (code === 'spacers') return 'a wheel of the right offset does it';
   if (code === 'pattern') return value ? `circles ${formatNumber(value, 2, true)} mm apart` : 'counts differ';
   if (value !== null && value < 0) return `bore ${formatNumber(-value, 1)} mm too small`;
-  return value !== null && value > HOUSE_LIMITS.boreMm
-    ? `${formatNumber(value, 1)} mm of play`
-    : 'the lip does not carry it';
+  return value !== null && value > 0 ? `${formatNumber(value, 1)} mm of play` : 'the lip does not carry it';
 }
 
 /** How far a check is from its limit, in words. */
@@ -98,6 +96,8 @@ export function marginText(check: Check, lengths: Lengths): string {
         : `${formatNumber(Math.abs(size), 1)} ${check.unit}`;
   if (check.code === 'rim-diameter') return verdict === 'ok' ? 'same diameter' : 'diameters differ';
   if (margin === 0) return 'right at its limit';
+  if (check.code === 'coverage')
+    return verdict === 'fail' ? `${amount(margin)} uncovered` : `${amount(margin)} to spare`;
   if (check.code === 'fender') {
     if (verdict === 'fail') return `${amount(margin)} beyond`;
     return verdict === 'caution' ? 'short of the wish' : `${amount(margin)} to spare`;

@@ -150,9 +150,10 @@ test('stations say what is missing', () => {
     ['2', 'Room', '0 of 14', false],
     ['3', 'Brakes', 'no outline', false],
     ['4', 'Brief', 'no wish yet', false],
-    ['5', 'Setups', 'none yet', false],
-    ['6', 'Compare', '—', false],
-    ['7', 'Sweep', 'at rest only', false],
+    ['5', 'Window', 'a setup first', false],
+    ['6', 'Setups', 'none yet', false],
+    ['7', 'Compare', '—', false],
+    ['8', 'Sweep', 'at rest only', false],
   ]);
   const brakes = (vehicle: Job['vehicle']) => STATIONS[2]!.state({ ...bare, vehicle });
   const drawn = { caliper: { outline: [] } };

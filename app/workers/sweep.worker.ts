@@ -1,5 +1,7 @@
 import { expose } from 'comlink';
-import { candidateCase, presentCase, sensitivitySteps } from '#core/evaluate';
+import { candidateCase, obstacleSpreadSteps, presentCase, sensitivitySteps } from '#core/evaluate';
+import { remedySteps } from '#core/evaluate/remedies';
+import { windowSteps } from '#core/evaluate/window';
 import { sweepSteps } from '#core/sweep';
 import type { SweepTask, SweepWork } from './sweepProtocol';
 
@@ -36,6 +38,9 @@ const work: SweepWork = {
     return swept && { swept };
   },
   sensitivity: (call, { job, setup, axle }, progress) => run(call, sensitivitySteps(job, setup, axle), progress),
+  spread: (call, { job, setup, axle }, progress) => run(call, obstacleSpreadSteps(job, setup, axle), progress),
+  remedies: (call, { job, setup, axle, unit }, progress) => run(call, remedySteps(job, setup, axle, unit), progress),
+  window: (call, { job, setup, axle, ask }, progress) => run(call, windowSteps(job, setup, axle, ask), progress),
   stop: (call) => void stopped.add(call),
 };
 

@@ -1,6 +1,9 @@
-import type { Sensitivity } from '#core/evaluate';
+import type { ObstacleSpreads, Sensitivity } from '#core/evaluate';
+import type { AxleRemedies } from '#core/evaluate/remedies';
+import type { FitWindow, WindowAsk } from '#core/evaluate/window';
 import type { AxleName, Job, Setup, Vehicle } from '#core/job';
 import type { Swept } from '#core/sweep';
+import type { LengthUnit } from '#core/units';
 
 /** What a sweep worker can be asked for. */
 export type SweepTask =
@@ -15,5 +18,20 @@ export interface SweepWork {
     task: { job: Job; setup: Setup; axle: AxleName },
     progress: (share: number) => void,
   ): Promise<Sensitivity[] | null>;
+  spread(
+    call: number,
+    task: { job: Job; setup: Setup; axle: AxleName },
+    progress: (share: number) => void,
+  ): Promise<ObstacleSpreads | null>;
+  remedies(
+    call: number,
+    task: { job: Job; setup: Setup; axle: AxleName; unit: LengthUnit },
+    progress: (share: number) => void,
+  ): Promise<AxleRemedies | null>;
+  window(
+    call: number,
+    task: { job: Job; setup: Setup; axle: AxleName; ask: WindowAsk },
+    progress: (share: number) => void,
+  ): Promise<FitWindow | null>;
   stop(call: number): void;
 }

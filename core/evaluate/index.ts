@@ -5,6 +5,7 @@ export * from './held';
 export { briefContradictions, type BriefContradiction } from './briefContradictions';
 export { gapLimit } from './checks';
 export { axleCover, coverOf, type Cover } from './coverage';
+export { obstacleSpreadSteps, type ObstacleSpreads } from './obstacleSpread';
 export { hardwareOf, type Hardware } from './hardware';
 export { hubPatternOf, type HubPattern } from './hubPattern';
 export { waysOut, type WayChoices, type WayKind, type WayOut } from './waysOut';

@@ -1,12 +1,15 @@
 import { standingOf, type PlacedPart, type SweepCase } from '#core/sweep';
 import { leastOfPoint, type LeastAt } from './least';
 
-/** Where of a part something must give, seen from the hub's centre at rest. */
-export interface Patch {
-  /** Clock angles, 0 top, + toward the front. */
+/** A stretch of a part: clock angles about the hub's centre at rest, 0 top, + toward the front; heights over that centre, mm. */
+export interface Stretch {
   clockDeg: readonly [number, number];
-  /** Height over the hub's centre, mm. */
   upMm: readonly [number, number];
+}
+
+/** Where of a part something must give: all of it together, and stretch by stretch. */
+export interface Patch extends Stretch {
+  stretches: Stretch[];
   /** How much at the deepest, mm. */
   depthMm: number;
   /** Only one place was measured: how far it runs was not. */
@@ -48,30 +51,44 @@ export function cutBack(one: SweepCase, part: PlacedPart, targetMm: number, most
   return { part: { ...part, xyz }, patch: patchOf(part, before, targetMm) };
 } // prettier-ignore
 
-/** The stretch of a part that is nearer than it should be; between two points it ends where the distance between theirs would. */
+/** The stretches of a part that are nearer than they should be; between two points one ends where the distance between theirs would. */
 function patchOf({ xyz }: PlacedPart, mm: readonly number[], targetMm: number): Patch | null {
-  const places: [fwd: number, up: number][] = [];
-  const at = (i: number): [number, number] => [xyz[3 * i + 1]!, xyz[3 * i + 2]!];
+  const at = (i: number): Place => [xyz[3 * i + 1]!, xyz[3 * i + 2]!];
+  const runs: Place[][] = [];
+  let run: Place[] | null = null;
   mm.forEach((here, i) => {
-    if (here < targetMm) places.push(at(i));
+    if (here < targetMm) {
+      if (!run) runs.push((run = []));
+      run.push(at(i));
+    }
     const next = mm[i + 1];
     if (next === undefined || here < targetMm === next < targetMm) return;
     const share = (targetMm - here) / (next - here);
     const [[fwd, up], [toFwd, toUp]] = [at(i), at(i + 1)];
-    places.push([fwd + (toFwd - fwd) * share, up + (toUp - up) * share]);
+    const edge: Place = [fwd + (toFwd - fwd) * share, up + (toUp - up) * share];
+    if (run) {
+      run.push(edge);
+      run = null;
+    } else runs.push((run = [edge]));
   });
-  const [first] = places;
-  if (!first) return null;
-  const middle = degrees(first);
-  // Round the circle the short way from the first place on.
-  const clocks = places.map((place) => middle + ((((degrees(place) - middle + 180) % 360) + 360) % 360) - 180);
-  const ups = places.map(([, up]) => up);
+  if (runs.length === 0) return null;
+  const stretches = runs.map((places) => stretchOf(places, runs[0]![0]!));
   return {
-    clockDeg: [Math.min(...clocks), Math.max(...clocks)],
-    upMm: [Math.min(...ups), Math.max(...ups)],
+    ...stretchOf(runs.flat(), runs[0]![0]!),
+    stretches,
     depthMm: targetMm - Math.min(...mm),
     single: mm.length === 1,
   };
+}
+
+type Place = readonly [fwd: number, up: number];
+
+/** Round the circle the short way from a first place on. */
+function stretchOf(places: readonly Place[], first: Place): Stretch {
+  const middle = degrees(first);
+  const clocks = places.map((place) => middle + ((((degrees(place) - middle + 180) % 360) + 360) % 360) - 180);
+  const ups = places.map(([, up]) => up);
+  return { clockDeg: [Math.min(...clocks), Math.max(...clocks)], upMm: [Math.min(...ups), Math.max(...ups)] };
 }
 
 const degrees = ([fwd, up]: readonly [number, number]): number => (Math.atan2(fwd, up) * 180) / Math.PI;

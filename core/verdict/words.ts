@@ -43,6 +43,13 @@ const FACE: Record<Verdict, string> = {
   unknown: 'not measured',
 };
 
+const COVER: Record<Verdict, string> = {
+  ok: 'covered',
+  caution: 'with care',
+  fail: 'not covered',
+  unknown: 'not measured',
+};
+
 const CLEARANCES: ReadonlySet<string> = new Set([
   'inboard',
   'arch',
@@ -55,6 +62,7 @@ const CLEARANCES: ReadonlySet<string> = new Set([
 /** The word that stands for a check's verdict, so that colour is never the only sign. */
 export function verdictWord(check: Pick<Check, 'code' | 'verdict'>): string {
   if (check.code === 'fender') return FACE[check.verdict];
+  if (check.code === 'coverage') return COVER[check.verdict];
   if (CLEARANCES.has(check.code) || check.code.startsWith('obstacle:')) return CLEARANCE[check.verdict];
   if (check.code === 'load' || check.code === 'wheel-rating') return CARRY[check.verdict];
   if (check.code === 'speedometer') return SPEED[check.verdict];

@@ -53,7 +53,7 @@ function FaceRow({ label, path, range, open, contradictions }: FaceRowProps) {
     value: range[key] ?? null,
     commit: (value: number | null) => editAt([...path, key], value),
     range: 'pokeMm' as const,
-    width: 6,
+    width: 8,
   });
   const contradicted = contradictions.some((one) => one.path === [...path, 'min'].join('.'));
   return (

@@ -42,6 +42,20 @@ export const STATIONS: readonly Station[] = [
   },
   {
     key: '5',
+    path: 'window',
+    name: 'Window',
+    state: ({ vehicle, setups }) => {
+      const read = AXLES.filter(
+        (axle) => vehicle[axle]?.room?.outboardGapMm != null && vehicle[axle].room.inboardGapMm != null,
+      );
+      return {
+        text: setups.length === 0 ? 'a setup first' : read.length === 2 ? 'both axles' : 'readings first',
+        full: setups.length > 0 && read.length === 2,
+      };
+    },
+  },
+  {
+    key: '6',
     path: 'setups',
     name: 'Setups',
     state: ({ setups }) => ({
@@ -50,7 +64,7 @@ export const STATIONS: readonly Station[] = [
     }),
   },
   {
-    key: '6',
+    key: '7',
     path: 'compare',
     name: 'Compare',
     state: ({ setups }) => ({
@@ -59,7 +73,7 @@ export const STATIONS: readonly Station[] = [
     }),
   },
   {
-    key: '7',
+    key: '8',
     path: 'sweep',
     name: 'Sweep',
     state: ({ vehicle }) => {

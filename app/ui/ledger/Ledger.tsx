@@ -44,7 +44,12 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
       .filter(({ code }) => codes.some((known) => code === known || code.startsWith(`${known}:`)))
       .map((check) => checkRow(check, lengths));
   const room = (
-    <Group key="room" title={`Room, ${axle}`} rows={pick('fender', 'inboard', 'arch', 'obstacle')} {...shown} />
+    <Group
+      key="room"
+      title={`Room, ${axle}`}
+      rows={pick('fender', 'coverage', 'inboard', 'arch', 'obstacle')}
+      {...shown}
+    />
   );
   const tire = (
     <Group

@@ -1,45 +1,24 @@
-import { Button, Progress } from 'antd';
-import { useEffect, useState } from 'react';
 import type { Sensitivity as Found } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { formatNumber } from '#core/units';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
-import type { Running } from '../../workers/sweepWorker';
+import { useAsked } from '../../job/useAsked';
+import { AskedStatus } from '../parts/AskedStatus';
 import { GEOMETRY_NAMES } from '#core/suspension';
 import { GEOMETRY_FIELDS } from '../room/geometryFields';
-
-type State =
-  | { name: 'idle' }
-  | { name: 'running'; share: number; run: Running<Found[]> }
-  | { name: 'done'; found: Found[] }
-  | { name: 'died' };
 
 /** Which of the values nobody measured matters most for this setup: each tried at both ends of what it may be. */
 export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: AxleName; assumed: number }) {
   const { job, sweepStore } = useJob();
   const lengths = useLengths();
-  const [state, setState] = useState<State>({ name: 'idle' });
-  // What was found belongs to the job as it was.
-  const [found, setFound] = useState({ job, setup });
-  if (found.job.vehicle !== job.vehicle || found.setup !== setup) {
-    setFound({ job, setup });
-    if (state.name !== 'idle') setState({ name: 'idle' });
-  }
-  const run = state.name === 'running' ? state.run : null;
-  useEffect(() => () => run?.stop(), [run]);
-  const start = () => {
-    const running: Running<Found[]> = sweepStore.worker.call(
-      (work, call, progress) => work.sensitivity(call, { job, setup, axle }, progress),
-      (share) => setState((now) => (now.name === 'running' && now.run === running ? { ...now, share } : now)),
-    );
-    setState({ name: 'running', share: 0, run: running });
-    const settle = (next: State) => setState((now) => (now.name === 'running' && now.run === running ? next : now));
-    running.answer.then(
-      (answer) => settle(answer ? { name: 'done', found: answer } : { name: 'idle' }),
-      () => settle({ name: 'died' }),
-    );
-  };
+  const asked = useAsked<Found[]>(
+    sweepStore.worker,
+    (work, call, progress) => work.sensitivity(call, { job, setup, axle }, progress),
+    [job.vehicle, setup, axle],
+    false,
+  );
+  const found = asked.name === 'done' ? asked.value : null;
   const value = (key: Found['key'], of: number) => {
     const { unit } = GEOMETRY_FIELDS[key];
     return unit === 'length' ? lengths.text(of) : `${formatNumber(of, 2)}${unit}`;
@@ -48,37 +27,17 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
     <section aria-label="What matters most">
       <h2 className="label">What matters most</h2>
       {assumed === 0 && <p className="soft">Everything about how the wheel moves was measured.</p>}
-      {assumed > 0 && state.name === 'idle' && (
-        <>
-          <p className="soft">
-            {assumed} {assumed === 1 ? 'value is' : 'values are'} assumed from the kind of suspension. Each is tried as far
-            off as it may be, and named by what it does to the room left.
-          </p>
-          <Button size="small" onClick={start}>
-            Try them
-          </Button>
-        </>
+      {assumed > 0 && asked.name === 'idle' && (
+        <p className="soft">
+          {assumed} {assumed === 1 ? 'value is' : 'values are'} assumed from the kind of suspension. Each is tried as far off
+          as it may be, and named by what it does to the room left.
+        </p>
       )}
-      {state.name === 'running' && (
-        <span className="sweep-status">
-          <Progress percent={Math.round(100 * state.share)} size="small" showInfo={false} aria-label="Trying assumed values" />
-          <Button size="small" onClick={() => state.run.stop()}>
-            Stop
-          </Button>
-        </span>
-      )}
-      {state.name === 'died' && (
-        <span className="sweep-status is-fail" role="alert">
-          The worker ended by itself.
-          <Button size="small" onClick={start}>
-            Try again
-          </Button>
-        </span>
-      )}
-      {state.name === 'done' && telling(state.found).length === 0 && (
+      {assumed > 0 && <AskedStatus asked={asked} doing="Trying assumed values" again="Try them" />}
+      {found && telling(found).length === 0 && (
         <p className="soft">None of them moves the least room by as much as {lengths.text(TELLS_MM)}.</p>
       )}
-      {state.name === 'done' && telling(state.found).length > 0 && (
+      {found && telling(found).length > 0 && (
         <table className="sweep-parts" aria-label="Assumed values by what they do to the least room">
           <thead>
             <tr>
@@ -88,7 +47,7 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
             </tr>
           </thead>
           <tbody>
-            {telling(state.found).map(({ key, value: of, span, lessMm, moreMm, decides }) => (
+            {telling(found).map(({ key, value: of, span, lessMm, moreMm, decides }) => (
               <tr key={key}>
                 <td>
                   {GEOMETRY_NAMES[key]}

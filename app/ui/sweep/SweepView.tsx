@@ -11,6 +11,8 @@ import { useJob } from '../../job/JobContext';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { AxleSwitch } from '../parts/AxleSwitch';
 import { SideSwitch } from '../parts/SideSwitch';
+import { WordSwitch } from '../parts/WordSwitch';
+import { RemediesPanel } from '../remedies/RemediesPanel';
 import { PoseControls } from '../space/PoseControls';
 import { extentOf, numbersOf, sceneOf, type Extent } from '../space/scene';
 import { ThreeViews } from '../space/ThreeViews';
@@ -24,11 +26,25 @@ import { SweepMap } from './SweepMap';
 import { SweepStatus } from './SweepStatus';
 import { usePlay } from './usePlay';
 
+const BESIDE: readonly (readonly ['parts' | 'remedies', string])[] = [
+  ['parts', 'Parts'],
+  ['remedies', 'Remedies'],
+];
+
+export interface SweepViewProps {
+  setup: Setup;
+  report: SetupReport;
+  /** What stands beside the map; kept when axle or side change. */
+  beside: 'parts' | 'remedies';
+  setBeside(beside: 'parts' | 'remedies'): void;
+}
+
 /** One setup in one corner: the map of its clearances, the drawings in the pose of the map, its parts and its neighbours. */
-export function SweepView({ setup, report }: { setup: Setup; report: SetupReport }) {
+export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) {
   const { job, axle, side, setups, present, sweeps, raise } = useJob();
   const [moved, setAsked] = useState<Pose | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
+  useHotkeys('r', () => setBeside(beside === 'parts' ? 'remedies' : 'parts'), BY_SIGN, [beside]);
   const placed = axleParts(job.vehicle, axle);
   const { geometry } = placed.resolved;
   const change = setup.suspensionChange?.[axle] ?? null;
@@ -143,6 +159,10 @@ export function SweepView({ setup, report }: { setup: Setup; report: SetupReport
         )}
       </ThreeViews>
       <aside className="panel" aria-label="Sweep">
+        <WordSwitch<'parts' | 'remedies'> label="Beside the map" tip="Parts of this corner, or what would make it fit (R)" options={BESIDE} value={beside} choose={setBeside} />
+        {beside === 'remedies' && <RemediesPanel setup={setup} axle={axle} report={report} />}
+        {beside === 'parts' && (
+          <>
         <h2 className="label">Parts of this corner</h2>
         <PartsTable parts={here} numbers={numbers} here={distances} chosen={chosen} choose={setChosen} move={moveTo} restMm={geometry ? restMm : 0} />
         <Allowances />
@@ -155,6 +175,8 @@ export function SweepView({ setup, report }: { setup: Setup; report: SetupReport
           Figures are geometry; bushings, tires and bodies give. The test fit on the car decides. Structural cuts go to a
           qualified body shop.
         </p>
+          </>
+        )}
       </aside>
     </div>
   );

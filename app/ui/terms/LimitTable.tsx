@@ -14,6 +14,7 @@ export function LimitTable({ terms, keys, label }: { terms: Terms; keys: readonl
   const lengths = useLengths();
   return (
     <table className="limits" aria-label={label}>
+      <caption>Usual: common practice of the trade, no source.</caption>
       <thead>
         <tr>
           <th scope="col">Limit</th>
@@ -72,6 +73,6 @@ export function LimitTable({ terms, keys, label }: { terms: Terms; keys: readonl
 
 const ORIGINS: Record<string, string> = {
   house: "the house's own",
-  usual: 'usual (common practice, no source)',
+  usual: 'usual',
 };
 const OWN = { brief: 'this brief', house: "the house's own" } as const;

@@ -26,7 +26,7 @@ export function PriceFields({ terms, keys }: { terms: Terms; keys: readonly Excl
           range="price"
           width={7}
           unit={currency ?? terms.behind.prices?.currency ?? ''}
-          placeholder={fallbackPrice(terms, key)?.toString() ?? 'not known'}
+          placeholder={fallbackPrice(terms, key)?.toString() ?? '—'}
           value={(terms.own(['prices', key]) as number | null | undefined) ?? null}
           commit={(value) => terms.set(['prices', key], value)}
         />

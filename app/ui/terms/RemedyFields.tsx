@@ -4,7 +4,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { WordSwitch } from '../parts/WordSwitch';
-import { at, type Terms } from './terms';
+import { at, fallbackName, type Terms } from './terms';
 import { LIFT_KINDS, WORK_NAMES } from './words';
 
 type Said = 'yes' | 'no' | 'open';
@@ -34,7 +34,7 @@ export function RemedyFields({ terms }: { terms: Terms }) {
                 options={[
                   ['yes', 'may be done'],
                   ['no', 'not'],
-                  ['open', `${behind ? 'yes' : 'no'} (${terms.of === 'brief' ? 'house' : 'usual'})`],
+                  ['open', `${behind ? 'yes' : 'no'} (${fallbackName(terms, ['remedies', work])})`],
                 ]}
                 choose={(said) => terms.set(['remedies', work], said === 'open' ? null : said === 'yes')}
               />

@@ -57,7 +57,9 @@ interface Found {
  */
 export function* proposals(job: Job, setup: Setup, axle: AxleName, rooms: MoveRooms, words: Words): Generator<number, Found> {
   const now = rooms([])!.swept();
-  const lifts: WheelMove[][] = [[], ...liftMoves(job).map((move) => [move])];
+  const steps = liftMoves(job);
+  // What the most lift does not clear, less does not either.
+  const lifts: WheelMove[][] = [[], ...steps.slice(-1).map((move) => [move])];
   const stacks: WheelMove[][] = [[], ...stackMoves(job, axle, setup).map((move) => [move])];
   const asIs = lifts.flatMap((lift) => stacks.map((stack) => [...lift, ...stack]));
   const others = lifts.flatMap((lift) => offsetMoves().map((offset) => [...lift, offset]));
@@ -66,6 +68,17 @@ export function* proposals(job: Job, setup: Setup, axle: AxleName, rooms: MoveRo
   const stuck = new Map<string, number>();
   const kept: Proposal[] = [];
   let done = 0;
+  /** The same set with the least lift that does it. */
+  const leastLift = ({ option }: { option: Option }, lower: readonly WheelMove[]): Proposal | null => {
+    const [lift, ...rest] = option.moves;
+    if (lift?.kind !== 'lift') return null;
+    for (const step of lower.slice(0, -1)) {
+      const less = optionOf(job, axle, rooms, [step, ...rest], stuck);
+      const proposal = less && !isCheaper(option, less) ? carriedOut(job, axle, now, less, words) : null;
+      if (proposal) return proposal;
+    }
+    return null;
+  };
   for (const group of groups) {
     const ordered = group
       .map((moves) => ({ moves, least: effortOf(moves.map((move) => remedyEffort(job, move, []))) }))
@@ -81,7 +94,7 @@ export function* proposals(job: Job, setup: Setup, axle: AxleName, rooms: MoveRo
       const proposal = carriedOut(job, axle, now, option, words);
       if (proposal) best = { option, proposal };
     }
-    if (best) kept.push(best.proposal);
+    if (best) kept.push(leastLift(best, steps) ?? best.proposal);
   }
   const [own, other] = kept;
   // Another wheel is worth a word only where it spares work or money.

@@ -1,4 +1,4 @@
-export { remediesOf, remedySteps, type AxleRemedies, type ShortPart, type Tried } from './remedies';
+export { patchWords, remediesOf, remedySteps, type AxleRemedies, type ShortPart, type Tried } from './remedies';
 export type { Proposal } from './cheapest';
 export { remedyWords, WORK_WORDS, LIFT_WORDS, type Effort, type Remedy } from './remedy';
 export { liftAllowed, workAllowed } from './moves';

@@ -1,5 +1,5 @@
 import type { AxleName, Job, Setup } from '#core/job';
-import { cutBack, ladderOf, WORK_CAUTIONS, type Patch } from '#core/remedy';
+import { cutBack, ladderOf, WORK_CAUTIONS, type Patch, type Stretch } from '#core/remedy';
 import { sweep } from '#core/sweep';
 import { wordsIn, type LengthUnit, type Words } from '#core/units';
 import { clearanceVerdict, type Verdict } from '#core/verdict';
@@ -56,6 +56,8 @@ export interface ShortPart {
   limitMm: number;
   needMm: number;
   patch: Patch | null;
+  /** The patch in words. */
+  where: string;
   /** Height of the hub's centre over the ground, to read the patch from there; null without a tire. */
   groundMm: number | null;
   ladder: Tried[];
@@ -133,6 +135,7 @@ function shortPart(one: Case, part: AxlePart, report: ObstacleReport, rooms: Mov
   const target = report.clearanceMm! + needMm;
   const { overallDiameterMm } = fitCandidate(job.vehicle, axle, setup[axle]);
   const groundMm = overallDiameterMm === null ? null : overallDiameterMm / 2;
+  const { patch } = cutBack(swept, part.placed!, target, needMm);
   const worked = ladderOf(part.obstacle).map((rung): Tried => {
     const mm = Math.min(needMm, rung.reachMm);
     const given = cutBack(swept, part.placed!, target, mm).part;
@@ -164,7 +167,8 @@ function shortPart(one: Case, part: AxlePart, report: ObstacleReport, rooms: Mov
     clearanceMm: report.clearanceMm!,
     limitMm: report.limitMm,
     needMm,
-    patch: cutBack(swept, part.placed!, target, needMm).patch,
+    patch,
+    where: patchWords(patch, groundMm, words),
     groundMm,
     ladder: [...worked, ...movesFor(one, report, target, rooms)],
   };
@@ -226,4 +230,19 @@ function leastThat(moves: readonly WheelMove[], does: (move: WheelMove) => boole
     else low = middle + 1;
   }
   return moves[high]!;
+}
+
+/** Where a patch is, stretch by stretch: clock angles and height over the ground; words for a person with a rule. */
+export function patchWords(patch: Patch | null, groundMm: number | null, words: Words): string {
+  if (!patch) return 'nowhere';
+  const stretches = patch.stretches.map((stretch) => stretchWords(stretch, groundMm, words));
+  return `${stretches.join(', and ')} over the ${groundMm === null ? "hub's centre" : 'ground'}${patch.single ? '; one place was read, look how far it runs' : ''}`;
+}
+
+function stretchWords({ clockDeg: [from, to], upMm }: Stretch, groundMm: number | null, words: Words): string {
+  const angle = (deg: number): string =>
+    Math.abs(deg) < 0.5 ? 'the top' : `${Math.round(Math.abs(deg))}° ${deg > 0 ? 'ahead' : 'behind'}`;
+  const clock = Math.abs(to - from) < 1 ? `at ${angle(from)}` : `from ${angle(from)} to ${angle(to)}`;
+  const [low, high] = upMm.map((mm) => mm + (groundMm ?? 0)) as [number, number];
+  return `${clock}, ${high - low < 1 ? words.length(low) : `${words.figure(low)} to ${words.length(high)}`}`;
 }

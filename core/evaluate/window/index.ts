@@ -1,2 +1,3 @@
 export * from './window';
+export * from './around';
 export { setupAt, tireFor, type RuledTire, type TireRule } from './tireRule';

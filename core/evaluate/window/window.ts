@@ -1,4 +1,5 @@
 import type { AxleName, Job, Setup } from '#core/job';
+import { formatNumber, offsetFigure } from '#core/units';
 import { apart, left, united, type Span } from '#core/window';
 import { liftAllowed } from '../remedies/moves';
 import { movedSetup } from '../remedies/room';
@@ -40,6 +41,8 @@ export interface WindowRow {
   eased: WindowSpan[] | null;
   /** What keeps all offsets out of this row. */
   closedBy: string[];
+  /** What every limit keeps out, line by line. */
+  working: string[];
 }
 
 /** What holds an empty window shut, and which single change would open it. */
@@ -80,7 +83,7 @@ export function* windowSteps(job: Job, setup: Setup, axle: AxleName, ask: Window
   for (const [done, rimWidthIn] of rimWidthsIn.entries()) {
     const ruled = tireFor(job, setup, axle, rule, rimWidthIn);
     if (!ruled) {
-      rows.push({ rimWidthIn, tire: null, sectionWidthMm: null, overallDiameterMm: null, spans: [], eased: eased && [], closedBy: ['no tire of that rule goes on it'] }); // prettier-ignore
+      rows.push({ rimWidthIn, tire: null, sectionWidthMm: null, overallDiameterMm: null, spans: [], eased: eased && [], closedBy: ['no tire of that rule goes on it'], working: [] }); // prettier-ignore
       continue;
     }
     const fitted = fittedAt(job, setup, axle, rimWidthIn, ruled.tire);
@@ -96,6 +99,7 @@ export function* windowSteps(job: Job, setup: Setup, axle: AxleName, ask: Window
       spans,
       eased: easedSpans ? joined([...spans, ...easedSpans]) : null,
       closedBy: spans.length > 0 ? [] : closers(limiters, offsetsMm),
+      working: limiters.flatMap((limiter) => workingOf(limiter)),
     });
     yield (done + 1) / rimWidthsIn.length;
   }
@@ -150,6 +154,20 @@ function joined(spans: readonly WindowSpan[]): WindowSpan[] {
     high: spans.find((span) => span.toMm === toMm)!.high,
   }));
 }
+
+/** The offsets that a limiter keeps out, in words; mm, as the trade writes offsets whatever the unit of the rest. */
+const workingOf = ({ label, blocked, plusMinus }: Limiter): string[] =>
+  blocked.map(([from, to]) => {
+    const out =
+      from === -Infinity && to === Infinity
+        ? 'keeps out this width'
+        : from === -Infinity
+          ? `keeps out offsets below ${offsetFigure(to)}`
+          : to === Infinity
+            ? `keeps out offsets above ${offsetFigure(from)}`
+            : `keeps out offsets from ${offsetFigure(from)} to ${offsetFigure(to)}`;
+    return `${label} ${out}${plusMinus === null ? '' : `, ±${formatNumber(plusMinus, 1)}`}`;
+  });
 
 /** The limits that close a row: those that keep all of it out alone, else those that do together. */
 function closers(limiters: readonly Limiter[], within: Span): string[] {

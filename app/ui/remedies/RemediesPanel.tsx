@@ -1,0 +1,184 @@
+import type { SetupReport } from '#core/evaluate';
+import { remedyWords, type AxleRemedies, type Proposal, type ShortPart, type Tried } from '#core/evaluate/remedies';
+import { freeSetupId, priceInForce, type AxleName, type Setup } from '#core/job';
+import { formatNumber, wordsIn } from '#core/units';
+import { Button } from 'antd';
+import { useJob } from '../../job/JobContext';
+import { useAsked } from '../../job/useAsked';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { AskedStatus } from '../parts/AskedStatus';
+import './remedies.css';
+
+/** What would make a setup fit on an axle: the cheapest sets, and part by part how much must go, where, and each way to it. */
+export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: AxleName; report: SetupReport }) {
+  const { job, sweepStore } = useJob();
+  const { unit } = useLengths();
+  const asked = useAsked<AxleRemedies>(
+    sweepStore.worker,
+    (work, call, progress) => work.remedies(call, { job: { ...job, setups: [] }, setup, axle, unit }, progress),
+    [job.vehicle, job.brief, job.house, setup, axle, unit],
+    true,
+  );
+  const found = asked.name === 'done' ? asked.value : null;
+  return (
+    <section className="remedies" aria-label="Remedies" aria-busy={asked.name === 'running'}>
+      {asked.name !== 'done' && (
+        <p className="soft">
+          Every way that brief and house allow is done on paper and swept anew.
+          <AskedStatus asked={asked} doing="Trying remedies" again="Look again" />
+        </p>
+      )}
+      {found?.clears && (
+        <p className="is-ok remedies-word">Every limit of room holds on the {axle} axle: nothing has to give.</p>
+      )}
+      {found && !found.clears && (
+        <>
+          <p>
+            <b>Short:</b> {found.short.map(({ label }) => label.toLowerCase()).join(', ')}.
+          </p>
+          <h2 className="label">What makes it fit</h2>
+          {found.proposals.map((proposal, at) => (
+            <ProposalCard key={proposal.remedies.map(({ words }) => words).join()} proposal={proposal} first={at === 0} axle={axle} setup={setup} />
+          ))}
+          {found.proposals.length === 0 && (
+            <div className="remedies-stuck">
+              <p>Nothing that is allowed makes all of it fit.</p>
+              <ul>
+                {found.stuck.map((reason) => (
+                  <li key={reason}>{reason}</li>
+                ))}
+              </ul>
+            </div>
+          )}
+          {found.parts.map((part) => (
+            <PartLadder key={part.id} part={part} />
+          ))}
+          {found.parts.length === 0 && report[axle].obstacles.length > 0 && (
+            <p className="soft">No part around the wheel is short; what is short stands with the wheel itself.</p>
+          )}
+        </>
+      )}
+      <p className="ledger-assumed">
+        Reach, time and order of the work are common practice, no source. The test fit on the car decides. Structural cuts go to
+        a qualified body shop.
+      </p>
+    </section>
+  );
+} // prettier-ignore
+
+function useMoney() {
+  const { job } = useJob();
+  const currency = priceInForce('currency', job) ?? '';
+  return (cost: number | null) =>
+    cost === null ? 'a price is missing' : `${currency} ${formatNumber(cost, 2)}`.trim();
+}
+
+const minutesText = (minutes: number): string =>
+  minutes === 0
+    ? 'no work on the car'
+    : minutes < 90
+      ? `${formatNumber(minutes, 0)} min`
+      : `${formatNumber(minutes / 60)} h`;
+
+function ProposalCard({ proposal, first, axle, setup }: { proposal: Proposal; first: boolean; axle: AxleName; setup: Setup }) {
+  const { job, edit, raise } = useJob();
+  const lengths = useLengths();
+  const money = useMoney();
+  const { remedies, minutes, cost, withinBudget, structural, worse, cautions, leastMarginMm, heldBy } = proposal;
+  const moved = remedies.some(({ remedy }) => remedy.kind !== 'work');
+  const make = () => {
+    const id = freeSetupId(job);
+    const label = `${setup.label || setup.id.toUpperCase()}, ${remedies.map(({ words }) => words).join(', ')}`.slice(0, 120);
+    edit({ op: 'add-setup', setup: { ...proposal.setup, id, label }, after: setup.id });
+    raise(id);
+  };
+  return (
+    <article className="proposal" aria-label={first ? 'Cheapest set' : 'With another wheel'}>
+      <ol>
+        {remedies.map(({ words, effort }) => (
+          <li key={words}>
+            <span>{words}</span>
+            <span className="figure soft">{minutesText(effort.minutes)}</span>
+          </li>
+        ))}
+      </ol>
+      <p className="figure proposal-sum">
+        {minutesText(minutes)} · {money(cost)}
+        {withinBudget === true && <span className="is-ok"> within the budget</span>}
+        {withinBudget === false && <span className="is-fail"> over the budget</span>}
+      </p>
+      <p className="soft">
+        {leastMarginMm !== null && `Then least ${lengths.text(leastMarginMm)} over its limit at ${heldBy!.toLowerCase()}. `}
+        {worse.length > 0 && `Takes room from ${worse.map(({ label, byMm }) => `${label.toLowerCase()}${byMm === null ? '' : ` (${lengths.text(byMm)})`}`).join(', ')}.`}
+      </p>
+      {structural && <p className="is-fail">A structural cut: only by a qualified body shop.</p>}
+      {cautions.map((caution) => (
+        <p key={caution} className="caution-note">
+          {caution}
+        </p>
+      ))}
+      {moved && (
+        <Button size="small" onClick={make} aria-label={`As a setup: ${axle}`}>
+          As a setup
+        </Button>
+      )}
+    </article>
+  );
+} // prettier-ignore
+
+function PartLadder({ part }: { part: ShortPart }) {
+  const lengths = useLengths();
+  return (
+    <section className="part-ladder" aria-label={part.label}>
+      <h2 className="label">{part.label}</h2>
+      <p>
+        <b className="figure">{lengths.text(part.needMm)}</b> must go, {part.where}.
+      </p>
+      {part.ladder.length === 0 && <p className="soft">It is not worked on, and no stack, offset or lift that was tried clears it.</p>}
+      <table className="sweep-parts" aria-label={`Ways at ${part.label}`}>
+        <thead>
+          <tr>
+            <th scope="col">Way</th>
+            <th scope="col">left</th>
+            <th scope="col">takes</th>
+          </tr>
+        </thead>
+        <tbody>
+          {part.ladder.map((way) => (
+            <LadderRow key={way.words} way={way} />
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+} // prettier-ignore
+
+function LadderRow({ way }: { way: Tried }) {
+  const lengths = useLengths();
+  const money = useMoney();
+  const words = remedyWords(way.remedy, [], wordsIn(lengths.unit)).replace(/^[^:]*: /, '');
+  return (
+    <tr data-allowed={way.allowed}>
+      <td>
+        {words}
+        <small className="soft">
+          {[
+            way.allowed ? null : 'not allowed by the brief',
+            way.enough ? null : 'not enough',
+            way.structural ? 'structural: a qualified shop' : null,
+            way.worse.length > 0
+              ? `takes room from ${way.worse.map(({ label }) => label.toLowerCase()).join(', ')}`
+              : null,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </small>
+      </td>
+      <td className={`figure is-${way.verdict}`}>{lengths.figure(way.clearanceMm)}</td>
+      <td className="figure ladder-takes">
+        {minutesText(way.minutes)}
+        <small className="soft">{way.minutes > 0 ? money(way.cost) : ''}</small>
+      </td>
+    </tr>
+  );
+}

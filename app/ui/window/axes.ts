@@ -1,0 +1,7 @@
+import { WIDTH_STEP_IN } from '#core/evaluate/window';
+
+/** The nearest place of the grid: whole millimetres, half inches. */
+export const snapped = (offsetMm: number, rimWidthIn: number) => ({
+  offsetMm: Math.round(offsetMm),
+  rimWidthIn: Math.round(rimWidthIn / WIDTH_STEP_IN) * WIDTH_STEP_IN,
+});

@@ -1,0 +1,92 @@
+import { bothAxles, choose, clean, demoJob, expect, ledgerRow, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench'; // prettier-ignore
+
+test('the brief asks for cover, chains and a rub, and each is heard in the ledger with its origin', async ({
+  page,
+}) => {
+  const place = await openDemo(page, 'brindle-kite', 'brief');
+  await choose(page, 'Cover by the fender', 'full width, 30° ahead to 50° behind');
+  await choose(page, 'Winter traction', 'class S: 37 mm tread, 15 mm side');
+  await choose(page, 'Rub', 'plastic only');
+  await saved(page);
+  await page.goto(`${place}/setups`);
+  await expect(ledgerRow(page, 'coverage')).toContainText('covered');
+  await ledgerRow(page, 'coverage').getByRole('button').click();
+  await expect(ledgerRow(page, 'coverage')).toContainText('check your local code');
+  await ledgerRow(page, 'inboard').getByRole('button').click();
+  await expect(ledgerRow(page, 'inboard')).toContainText('limit 15.0 mm, for winter traction, SAE J1232 (from memory)');
+  await ledgerRow(page, 'obstacle:liner').getByRole('button').click();
+  await expect(ledgerRow(page, 'obstacle:liner')).toContainText('a rub is accepted by the brief');
+});
+
+test('proud and covered contradict each other, and it is said beside both', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'brief');
+  await type(bothAxles(page).getByLabel(/^Not further out than/), '12');
+  await type(bothAxles(page).getByLabel(/^Not further in than/), '4');
+  await choose(page, 'Cover by the fender', 'full width, 30° ahead to 50° behind');
+  await expect(bothAxles(page)).toContainText('proud of a fender that must cover it');
+  await expect(page.getByRole('alert')).toContainText('no wheel does both');
+  await type(bothAxles(page).getByLabel(/^Not further in than/), '-4');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+});
+
+test('an axle has a wish of its own; the ledger holds each axle to its own', async ({ page }) => {
+  const place = await openDemo(page, 'brindle-kite', 'brief');
+  const rear = page.getByRole('group', { name: 'Wish, rear only' });
+  await type(rear.getByLabel(/^Not further out than/), '-20');
+  await type(rear.getByLabel(/^Not further in than/), '-10');
+  await expect(page.getByRole('alert')).toHaveText(/lies outside the outer end/);
+  await rear.getByLabel(/^Not further in than/).press('Escape');
+  await saved(page);
+  await page.goto(`${place}/setups`);
+  await expect(ledgerRow(page, 'fender')).toContainText('in place');
+  await page.keyboard.press('a');
+  await expect(ledgerRow(page, 'fender')).toContainText('too far out');
+});
+
+test('what may be done, by keyboard; a budget of nothing; nonsense is refused beside its field', async ({ page }) => {
+  await openDemo(page, 'orrin-haul', 'brief');
+  const heat = page.locator('[data-work=heat]');
+  await expect(heat.getByRole('radio', { name: 'may be done' })).toBeChecked();
+  await heat.getByRole('radio', { name: 'may be done' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(heat.getByRole('radio', { name: 'not', exact: true })).toBeChecked();
+  await type(page.getByLabel(/^Budget for the work/), '0');
+  await expect(page.getByText('Nothing may be spent')).toBeVisible();
+  await refuseNonsense(page.locator('.brief'), 12, /What else|Currency|Not further/, ['nonsense', '-70000', '999999']);
+  await clean(page);
+});
+
+test('the house: a limit and a price are set, reach the briefs, and go back to what is usual', async ({ page }) => {
+  await page.goto('/house');
+  const edge = page.locator('[data-limit=edgeMm]');
+  await expect(edge).toContainText('usual');
+  await type(edge.getByRole('textbox'), '-3');
+  await expect(page.getByRole('alert')).toContainText('is outside');
+  await type(edge.getByRole('textbox'), '7.5');
+  await expect(edge).toContainText("the house's own");
+  await type(page.getByRole('textbox', { name: /^Other hub, each/ }), '212');
+  await page.reload();
+  await expect(edge.getByRole('textbox')).toHaveValue('7.5');
+  const place = await putOnBench(page, demoJob('velder-two'), 'house prices');
+  await page.goto(`${place}/setups`);
+  await saved(page);
+  await page.goto(`${place}/file`).catch(() => undefined);
+  const file = (await (await page.request.get(`${place}/file`)).json()) as {
+    house: { limits: object; prices: object };
+  };
+  expect(file.house).toMatchObject({ limits: { edgeMm: 7.5 }, prices: { hubSwapEach: 212 } });
+  await page.goto('/house');
+  await page.getByRole('button', { name: 'Between hole and edge: back to 6.0 mm' }).click();
+  await expect(edge).toContainText('usual');
+  await type(page.getByRole('textbox', { name: /^Other hub, each/ }), '');
+  await clean(page);
+});
+
+test('the house refuses what is no place or no value of it', async ({ page }) => {
+  const post = async (data: unknown) =>
+    (await page.request.post('/house', { data: data as object, headers: { accept: 'application/json' } })).status();
+  for (const data of [{ path: ['limits', 'inboardMm'], value: 1e9 }, { path: ['limits', 'nothing'], value: 1 }, { path: ['limits'], value: {} }, { path: 'limits', value: 1 }, {}])
+    expect(await post(data)).toBeLessThan(500);
+  await page.goto('/house');
+  await expect(page.locator('[data-limit=inboardMm]')).toContainText('usual');
+}); // prettier-ignore

@@ -1,0 +1,65 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { readJobFile } from '#formats/job';
+import { closeDatabase } from './database';
+import { saveEdits } from './edits';
+import { readHouse, setHouse } from './house';
+import { createJob, exportJob, listJobs, openJob } from './jobs';
+
+let folder: string;
+beforeEach(() => {
+  folder = mkdtempSync(path.join(tmpdir(), 'scoval-test-'));
+  process.env.SCOVAL_DATA = folder;
+  process.env.SCOVAL_LOG = 'silent';
+});
+afterEach(async () => {
+  await closeDatabase();
+  rmSync(folder, { recursive: true });
+});
+
+const example = () => readJobFile(readFileSync('docs/example-job.json', 'utf8')).job!;
+const list = () =>
+  listJobs({ search: '', waitsFor: null, archived: false, sort: 'number', descending: false, page: 1 });
+
+test('a limit is set, and given back what is usual', async () => {
+  expect(await readHouse()).toEqual({});
+  expect(await setHouse(['limits', 'inboardMm'], 9)).toEqual({ house: { limits: { inboardMm: 9 } } });
+  expect(await setHouse(['rules', 'rub'], 'plastic')).toEqual({
+    house: { limits: { inboardMm: 9 }, rules: { rub: 'plastic' } },
+  });
+  await setHouse(['limits', 'inboardMm'], null);
+  expect(await readHouse()).toEqual({ limits: {}, rules: { rub: 'plastic' } });
+});
+test.each([
+  [['limits', 'inboardMm'], 900, 'limits.inboardMm: must be between 0 and 100'],
+  [['limits', 'inboard'], 9, 'limits.inboard: is not a known field'],
+  [['rules', 'rub'], 'always', 'rules.rub: must be one of'],
+  [['remedies', 'lift', 'mostMm'], -4, 'remedies.lift.mostMm: must be between 0 and 300'],
+])('%j = %j is refused and changes nothing', async (place, value, message) => {
+  const answer = await setHouse(place, value);
+  expect('faults' in answer && answer.faults.map(({ path: at, message: why }) => `${at}: ${why}`).join()).toContain(
+    message,
+  );
+  expect(await readHouse()).toEqual({});
+});
+test('a change of the house judges every job anew', async () => {
+  await createJob(JSON.parse(readFileSync('demo/brindle-kite.scoval.json', 'utf8')));
+  const before = (await list()).jobs[0]!.standing.verdicts;
+  await setHouse(['limits', 'engagementRatio'], 3);
+  const after = (await list()).jobs[0]!.standing.verdicts;
+  expect(after).not.toEqual(before);
+  await setHouse(['limits', 'engagementRatio'], null);
+  expect((await list()).jobs[0]!.standing.verdicts).toEqual(before);
+});
+test('a file carries the house it was judged by; another shop judges by its own', async () => {
+  await setHouse(['limits', 'archMm'], 12);
+  const id = await createJob({ ...example(), house: { limits: { archMm: 40 } } });
+  expect((await openJob(id))!.job.house).toBeUndefined();
+  expect((await exportJob(id))!.job.house).toEqual({ limits: { archMm: 12 } });
+});
+test('a job does not change the house', async () => {
+  const id = await createJob(example());
+  const result = await saveEdits(id, 1, [{ op: 'set', path: ['house', 'limits', 'archMm'], value: 0 }]);
+  expect(result.status).toBe('invalid');
+});
