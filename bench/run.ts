@@ -4,9 +4,11 @@ import { measureBrake } from './brake';
 import { measureEvaluate } from './evaluate';
 import { measureNudge } from './nudge';
 import { measureSweep } from './sweep';
+import { measureWindow } from './window';
 
 measureEvaluate();
 measureBrake();
 measureSweep();
+measureWindow();
 if (existsSync('build/server/index.js')) await measureNudge();
 else console.log('\nnudge: build the application first (npm run build) to measure it in the browser');

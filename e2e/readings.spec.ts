@@ -136,7 +136,7 @@ test('the brief becomes limits that the ledger names', async ({ page }) => {
   await expect(page.getByRole('alert')).toHaveText(/lies inside the inner end/);
   await type(bothAxles(page).getByLabel(/^Not further out than/), '5');
   await expect(page.getByRole('banner')).toContainText('face 14.0 tucked to 5.0 proud');
-  await type(page.getByLabel(/^Inner gap, at rest/), '13');
+  await type(page.getByRole('textbox', { name: /^Inner gap, at rest/ }), '13');
   await page.getByLabel(/What else was said/).fill('Flaps may go.\nNo cutting.');
   await page.getByLabel(/What else was said/).blur();
   await saved(page);
@@ -145,7 +145,7 @@ test('the brief becomes limits that the ledger names', async ({ page }) => {
   await page.locator('[data-row="inboard"]').getByRole('button').click();
   await expect(page.locator('[data-row="inboard"]')).toContainText('limit 13.0 mm, from the brief');
   await page.getByRole('link', { name: /Brief/ }).click();
-  await type(page.getByLabel(/^Inner gap, at rest/), '');
+  await type(page.getByRole('textbox', { name: /^Inner gap, at rest/ }), '');
   await expect(page.getByRole('row', { name: /Inner gap/ })).toContainText('usual');
   await expect(page.getByLabel(/What else was said/)).toHaveValue('Flaps may go.\nNo cutting.');
 });

@@ -5,7 +5,9 @@ import { choose, clean, demoJob, expect, openDemo, putOnBench, saved, swept, tes
 const rows = (page: Page) => page.getByRole('table', { name: 'Offsets at which every limit holds' });
 const point = (page: Page, id: string) => page.locator(`[data-setup=${id}]`);
 
-test('the window names what holds each edge, and a setup is made of a place in it by pointer', async ({ page }) => {
+test('the window names what holds each edge, a setup is made of a place in it; tire rules; wheels of the stores', async ({
+  page,
+}) => {
   await openDemo(page, 'brindle-kite', 'window');
   await expect(rows(page).getByRole('row', { name: /^7\.5/ })).toContainText('+31.3 to +45.2');
   await expect(rows(page).getByRole('row', { name: /^7\.5/ })).toContainText('Face against fender');
@@ -17,6 +19,14 @@ test('the window names what holds each edge, and a setup is made of a place in i
   await saved(page);
   await expect(point(page, 'e')).toHaveAttribute('aria-label', /7 in, offset \+34/);
   await clean(page);
+  await page.getByRole('radio', { name: 'best size' }).locator('..').click();
+  await expect(rows(page).getByRole('row', { name: /^8\.0/ })).toBeVisible();
+  const stock = page.getByRole('region', { name: 'Wheels of the stores' });
+  await expect(stock.getByRole('listitem').filter({ hasText: 'Tarn & Ledger Moor 17 x 9 -12' })).toContainText(
+    'bolt pattern',
+  );
+  await stock.getByRole('button', { name: 'Setup of Fenwold Gale 17 x 7.5 +40' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Fenwold');
 });
 
 test('a setup is dragged, and moved by the arrow keys, and undone', async ({ page }) => {
@@ -38,19 +48,6 @@ test('a setup is dragged, and moved by the arrow keys, and undone', async ({ pag
   await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');
   await expect(point(page, 'a')).toHaveAttribute('aria-label', before!);
-});
-
-test('tire rules, and wheels of the stores judged by pattern, brake and window', async ({ page }) => {
-  await openDemo(page, 'brindle-kite', 'window');
-  await expect(rows(page).getByRole('row')).toHaveCount(4);
-  await page.getByRole('radio', { name: 'best size' }).locator('..').click();
-  await expect(rows(page).getByRole('row', { name: /^8\.0/ })).toBeVisible();
-  const stock = page.getByRole('region', { name: 'Wheels of the stores' });
-  await expect(stock.getByRole('listitem').filter({ hasText: 'Tarn & Ledger Moor 17 x 9 -12' })).toContainText(
-    'bolt pattern',
-  );
-  await stock.getByRole('button', { name: 'Setup of Fenwold Gale 17 x 7.5 +40' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Fenwold');
 });
 
 test('an empty window says what holds it shut and which single change opens it', async ({ page }) => {

@@ -18,12 +18,6 @@ const press = (keys: string[]) => async (page: Page) => {
 const SHOTS: Shot[] = [
   { file: 'bench', car: null, station: '' },
   { file: 'hub', car: 'Pallas Tender', station: 'hub' },
-  {
-    file: 'tightening',
-    car: 'Pallas Tender',
-    station: 'hub',
-    prepare: (page) => page.getByText('Tightening', { exact: true }).click(),
-  },
   { file: 'hardware', car: 'Brindle Kite', station: 'setups', prepare: press(['j', 'h']) },
   {
     file: 'ways-out',
@@ -48,10 +42,27 @@ const SHOTS: Shot[] = [
     },
   },
   { file: 'brakes', car: 'Brindle Kite', station: 'brakes', dark: true, prepare: press(['=', '=']) },
-  { file: 'brief', car: 'Brindle Kite', station: 'brief' },
+  { file: 'brief', car: 'Orrin Haul', station: 'brief' },
+  { file: 'house', car: null, station: 'house' },
+  {
+    file: 'window',
+    car: 'Orrin Haul',
+    station: 'window',
+    async prepare(page) {
+      await page.getByRole('table', { name: 'Offsets at which every limit holds' }).waitFor();
+    },
+  },
+  {
+    file: 'remedies',
+    car: 'Orrin Haul',
+    station: 'sweep',
+    async prepare(page) {
+      await press(['j', 'j', 'r'])(page);
+      await page.locator('.remedies[aria-busy=false] .part-ladder').first().waitFor();
+    },
+  },
   { file: 'setups', car: 'Brindle Kite', station: 'setups', prepare: press(['j']) },
   { file: 'setups-list-working', car: 'Orrin Haul', station: 'setups', prepare: press(['j', 'f', 'w']) },
-  { file: 'setups-dark', car: 'Velder Two', station: 'setups', dark: true, prepare: press(['j', 'j']) },
   {
     file: 'setups-tablet',
     car: 'Brindle Kite',
@@ -73,7 +84,6 @@ const SHOTS: Shot[] = [
     },
   },
   { file: 'compare', car: 'Brindle Kite', station: 'compare' },
-  { file: 'compare-dark', car: 'Orrin Haul', station: 'compare', dark: true, prepare: press(['a']) },
 ];
 
 const server = await serveFresh();

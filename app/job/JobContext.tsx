@@ -10,7 +10,7 @@ import {
   type ReactNode,
 } from 'react';
 import type { SetupReport, SweepSource, VehicleReport } from '#core/evaluate';
-import type { AxleName, Edit, House, Job, Setup, Side } from '#core/job';
+import { AXLES, type AxleName, type Edit, type House, type Job, type Setup, type Side, type Vehicle } from '#core/job';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
 import { itemName, type StoreItem } from '#core/stores';
 import type { LengthUnit } from '#core/units';
@@ -100,7 +100,9 @@ export function JobProvider({ open, house, stores, children }: JobProviderProps)
   useSaver(state, dispatch);
   useEffect(() => dispatch({ type: 'fresh', open }), [open]);
 
-  const job = useMemo(() => ({ ...state.job, house }), [state.job, house]);
+  const { readings } = state.server;
+  const vehicle = useMemo(() => withReadings(state.job.vehicle, readings), [state.job.vehicle, readings]);
+  const job = useMemo(() => ({ ...state.job, vehicle, house }), [state.job, vehicle, house]);
   const current = job.setups.find(({ id }) => id === raised) ?? job.setups[0] ?? null;
   const { source: sweeps, store: sweepStore } = useSweeps(job, current);
   const judged = useMemo(() => reports(job, unit, sweeps), [job, unit, sweeps]);
@@ -111,7 +113,7 @@ export function JobProvider({ open, house, stores, children }: JobProviderProps)
       ...judged,
       sweeps,
       sweepStore,
-      readings: state.server.readings,
+      readings,
       edit: (...edits) => dispatch({ type: 'edit', edits }),
       dispatch,
       drafts,
@@ -122,7 +124,7 @@ export function JobProvider({ open, house, stores, children }: JobProviderProps)
       current,
       raise: setRaised,
     }),
-    [state, job, judged, sweeps, sweepStore, axle, side, current, drafts],
+    [state, job, judged, sweeps, sweepStore, readings, axle, side, current, drafts],
   );
   const [items, setItems] = useState(stores);
   const replace = useCallback(
@@ -148,6 +150,17 @@ const reports = (job: Job, unit: LengthUnit, sweeps: SweepSource) => ({
   present: presentReportOf(job, unit, sweeps),
   vehicle: vehicleReportsOf(job, unit, sweeps),
 });
+
+/** A car with the history of its readings, so that how exactly each was taken counts on the screen as in the file. */
+function withReadings(vehicle: Vehicle, readings: readonly HistoryEntry[]): Vehicle {
+  if (readings.length === 0) return vehicle;
+  const known = { ...vehicle };
+  for (const axle of AXLES) {
+    const own = readings.filter(({ corner }) => corner === axle);
+    if (own.length > 0) known[axle] = { ...vehicle[axle], readings: own };
+  }
+  return known;
+}
 
 /** Edits this browser could not save before a reload are put back on the table once. */
 function useUnsavedEdits(open: OpenJob, dispatch: (action: JobAction) => void): void {

@@ -11,11 +11,24 @@ interface Call {
   die(): void;
 }
 const calls: Call[] = [];
+/** Draws that were asked for; they answer at once when they may. */
+const draws: { setup: string; axle: string; answer(spreads: object): void; stopped: boolean }[] = [];
 jest.mock('../workers/sweepWorker', () => ({
   sweepWorker: () => ({
     call: (ask: (work: unknown, call: number, progress: () => void) => unknown) => {
       let task: SweepTask | undefined;
-      void ask({ sweep: (_call: number, asked: SweepTask) => (task = asked) }, 1, () => {});
+      let drawn: { setup: { id: string }; axle: string } | undefined;
+      const work = {
+        sweep: (_call: number, asked: SweepTask) => (task = asked),
+        spread: (_call: number, asked: typeof drawn) => (drawn = asked),
+      };
+      void ask(work, 1, () => {});
+      if (drawn) {
+        const one = { setup: drawn.setup.id, axle: drawn.axle, stopped: false, answer: (_: object) => {} };
+        const answer = new Promise((resolve) => (one.answer = (spreads) => resolve(one.stopped ? null : spreads)));
+        draws.push(one);
+        return { answer, stop: () => (one.stopped = true) };
+      }
       const call: Partial<Call> = { stopped: false };
       Object.assign(call, { task });
       const answer = new Promise((resolve, reject) => {
@@ -54,7 +67,29 @@ async function finish(): Promise<string[]> {
   }
   return order;
 }
-beforeEach(() => calls.splice(0));
+beforeEach(() => {
+  calls.splice(0);
+  draws.splice(0);
+});
+
+test('how sure the raised setup is comes after every sweep, and goes with a change', async () => {
+  const store = new SweepStore();
+  store.follow(example, example.setups[1]!);
+  expect(draws).toEqual([]);
+  await finish();
+  expect(draws.map(({ setup, axle }) => `${setup} ${axle}`)).toEqual(['b front']);
+  draws[0]!.answer({ liner: { values: [1], parts: [] } });
+  await settled();
+  expect(draws.map(({ setup, axle }) => `${setup} ${axle}`)).toEqual(['b front', 'b rear']);
+  const spread = () => store.state().source.spread!(example, example.setups[1]!, 'front');
+  expect(spread()!()).toHaveProperty('liner');
+  const moved = applyEdits(example, [{ op: 'set', path: ['setups', 'b', 'front', 'wheel', 'offsetMm'], value: 12 }]);
+  // Another offset is another car to draw: what was drawn stands for the old one alone.
+  expect(store.state().source.spread!(moved, moved.setups[1]!, 'front')).toBeUndefined();
+  store.follow(moved, moved.setups[1]!);
+  await finish();
+  expect(draws.at(-1)).toMatchObject({ setup: 'b', axle: 'rear' });
+});
 
 test('the present car first, then the raised setup, then the others; each once', async () => {
   const store = new SweepStore();

@@ -70,15 +70,11 @@ function useMoney() {
   const { job } = useJob();
   const currency = priceInForce('currency', job) ?? '';
   return (cost: number | null) =>
-    cost === null ? 'a price is missing' : `${currency} ${formatNumber(cost, 2)}`.trim();
+    cost === null ? 'a price is missing' : cost === 0 ? 'costs nothing' : `${currency} ${formatNumber(cost, 2)}`.trim();
 }
 
 const minutesText = (minutes: number): string =>
-  minutes === 0
-    ? 'no work on the car'
-    : minutes < 90
-      ? `${formatNumber(minutes, 0)} min`
-      : `${formatNumber(minutes / 60)} h`;
+  minutes === 0 ? 'no work' : minutes < 90 ? `${formatNumber(minutes, 0)} min` : `${formatNumber(minutes / 60)} h`;
 
 function ProposalCard({ proposal, first, axle, setup }: { proposal: Proposal; first: boolean; axle: AxleName; setup: Setup }) {
   const { job, edit, raise } = useJob();

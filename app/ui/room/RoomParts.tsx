@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { axleParts, type VehicleReport } from '#core/evaluate';
-import { standsOn } from '#core/job';
+import { ruleInForce, standsOn } from '#core/job';
 import { AT_REST, toCorner, type Pose } from '#core/kinematics';
 import { measuringPlan } from '#core/plan';
 import { DomainError } from '#core/errors';
@@ -66,6 +66,7 @@ export function RoomParts() {
         numbers={numbers}
         verdicts={verdictsOf(report)}
         pointer={pointer}
+        cover={ruleInForce('cover', job) !== 'none'}
         point={point}
         pointing={parts.chosen === null && inHand?.gap !== undefined}
         description={`The ${axle} ${side} corner with its present wheel and ${scene.parts.length} parts around it`}

@@ -2,7 +2,7 @@ import { line } from 'd3';
 import { useMemo, type ReactNode } from 'react';
 import type { SuspensionGeometry } from '#core/suspension';
 import type { SweptSolid, TouchedRegion } from '#core/sweep';
-import type { Verdict } from '#core/verdict';
+import { COVER_ARC_DEG, type Verdict } from '#core/verdict';
 import { Hatch } from '../sheet/layers';
 import { useSize } from '../sheet/useSize';
 import { partAt, type Extent, type Scene, type ScenePart } from './scene';
@@ -32,6 +32,8 @@ interface ThreeViewsProps {
   point?(view: ViewName, place: Flat): void;
   /** A place is asked for: a click is one, even next to a part. */
   pointing?: boolean;
+  /** The arc that a fender must cover is asked for, and is shown from outside. */
+  cover?: boolean;
   description: string;
   /** What moves the drawings; beside them where there is room. */
   controls: ReactNode;
@@ -119,6 +121,7 @@ function View({ view, k, x, y, ...props }: ViewProps) {
         </defs>
         <path className="view-axes" d={`M${originX},0V${height}M0,${originY}H${width}`} />
         {groundUp !== null && view !== 'above' && <line className="view-ground" x1={0} x2={width} y1={at([0, groundUp])[1]} y2={at([0, groundUp])[1]} />}
+        {props.cover && view === 'side' && <CoverArc radiusMm={Math.min(y[1], -x[0], x[1])} at={at} />}
         {geometry && <SteeringAxis geometry={geometry} view={view} at={at} />}
         {subjectIs === 'candidate' && wheel.present.map((d, i) => <path key={i} className="view-wheel view-ghost" d={d} />)}
         {wheel.subject.map((d, i) => <path key={i} className={`view-wheel view-${subjectIs}`} d={d} />)}
@@ -165,6 +168,24 @@ function Part({ part, view, at, width, number, chosen, verdict }: PartProps) {
     </g>
   );
 } // prettier-ignore
+
+/** Between which angles of the wheel at rest its whole width must be covered. */
+function CoverArc({ radiusMm, at }: { radiusMm: number; at(flat: Flat): Flat }) {
+  const on = (deg: number, radius: number): Flat =>
+    at([radius * Math.sin((deg * Math.PI) / 180), radius * Math.cos((deg * Math.PI) / 180)]);
+  const { ahead, behind } = COVER_ARC_DEG;
+  const arc = Array.from({ length: ahead + behind + 1 }, (_, n) => on(n - behind, radiusMm * 0.97));
+  const [x, y] = on(-behind, radiusMm * 0.8);
+  return (
+    <g className="view-cover">
+      <path d={draw([at([0, 0]), ...arc, at([0, 0])]) ?? ''} />
+      <text x={x} y={y} textAnchor="middle">
+        cover {ahead}° / {behind}°
+      </text>
+      <title>{`To be covered over the full width from ${ahead}° ahead to ${behind}° behind; check your local code`}</title>
+    </g>
+  );
+}
 
 /** The axis a wheel is steered about, as far as it runs over the wheel. */
 function SteeringAxis({ geometry, view, at }: { geometry: SuspensionGeometry; view: ViewName; at(flat: Flat): Flat }) {

@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { axleParts, candidateCase, type AxleParts, type SetupReport } from '#core/evaluate';
-import { standsOn, type Setup, type Side } from '#core/job';
+import { ruleInForce, standsOn, type Setup, type Side } from '#core/job';
 import { AT_REST, type Pose } from '#core/kinematics';
 import { clearancesAt, placementIn, type PoseRange, type SweptSolid } from '#core/sweep';
 import { travelRange } from '#core/suspension';
@@ -104,6 +104,7 @@ export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) 
         numbers={numbers}
         verdicts={Object.fromEntries(scene.parts.map(({ id }) => [id, verdictHere(distances[id], limitOf(id))]))}
         touched={touched}
+        cover={ruleInForce('cover', job) !== 'none'}
         description={`The ${axle} ${side} corner with setup ${setup.id.toUpperCase()} in the pose of the map`}
         controls={
           <>

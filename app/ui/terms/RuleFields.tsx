@@ -30,7 +30,7 @@ export function RuleFields({ terms, keys }: { terms: Terms; keys: readonly (keyo
             choices={choices}
             placeholder={`${fallback} (${fallbackName(terms, ['rules', key])})`}
             commit={(value) => terms.set(['rules', key], value)}
-            width={240}
+            width={230}
           />
         );
       })}

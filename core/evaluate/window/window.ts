@@ -169,12 +169,21 @@ const workingOf = ({ label, blocked, plusMinus }: Limiter): string[] =>
     return `${label} ${out}${plusMinus === null ? '' : `, ±${formatNumber(plusMinus, 1)}`}`;
   });
 
-/** The limits that close a row: those that keep all of it out alone, else those that do together. */
+/** The limits that close a row: those that keep all of it out alone, else the one that holds furthest from either side. */
 function closers(limiters: readonly Limiter[], within: Span): string[] {
   const alone = limiters.filter(({ blocked }) => left(within, blocked).length === 0);
-  const some = alone.length > 0 ? alone : limiters.filter(({ blocked }) => left(within, blocked).length > 0 && blocked.length > 0 && left(within, limiters.filter((one) => one.blocked !== blocked).flatMap((one) => one.blocked)).length > 0);
-  return (some.length > 0 ? some : limiters.filter(({ blocked }) => blocked.length > 0)).map(({ label }) => label);
-} // prettier-ignore
+  if (alone.length > 0) return alone.map(({ label }) => label);
+  const reach = (limiter: Limiter, end: 0 | 1): number =>
+    limiter.blocked
+      .filter((span) => (end === 1 ? span[0] <= within[0] : span[1] >= within[1]))
+      .reduce(
+        (most, span) => (end === 1 ? Math.max(most, span[1]) : Math.min(most, span[0])),
+        end === 1 ? -Infinity : Infinity,
+      );
+  const below = [...limiters].sort((one, other) => reach(other, 1) - reach(one, 1))[0];
+  const above = [...limiters].sort((one, other) => reach(one, 0) - reach(other, 0))[0];
+  return [...new Set([below, above].flatMap((one) => one?.label ?? []))];
+}
 
 /** Looks, for every limit, whether a row opens without it, and how far it is from doing so. */
 function shutBy(rows: readonly { rimWidthIn: number; limiters: Limiter[] }[], within: Span): Shut {
