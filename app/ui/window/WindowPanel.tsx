@@ -71,7 +71,9 @@ export function RowTable({ window, eased, point }: { window: FitWindow; eased: b
                 </td>
                 <td className="figure">
                   {row.spans.length > 0 ? row.spans.map(spanText).join('; ') : '—'}
-                  {eased && row.eased && row.eased.length > 0 && <small className="soft"> {row.eased.map(spanText).join('; ')} with work</small>}
+                  {eased && row.eased && row.eased.map(spanText).join() !== row.spans.map(spanText).join() && (
+                    <small className="soft window-eased-text">{row.eased.map(spanText).join('; ')} with work</small>
+                  )}
                 </td>
                 <td className="window-holders">{[...new Set(shown.flatMap(({ low, high }) => [low?.label, high?.label]).filter(Boolean))].join(' / ')}</td>
               </tr>
