@@ -129,6 +129,9 @@ function optionOf(job: Job, axle: AxleName, rooms: MoveRooms, moves: WheelMove[]
   // What is short at rest already is not met by work on the body: no sweep is needed to see that.
   const resting = moved.resting.room.find((check) => !check.code.startsWith('obstacle:') && isShort(check));
   if (resting) return blocked(`${resting.label.toLowerCase()} is not met by work on the body`);
+  // A brake that lacked room in this wheel does not gain it by another wheel's inside being unknown.
+  const hidden = now.room.find((was) => isShort(was) && moved.resting.room.some(({ code, verdict }) => code === was.code && verdict === 'unknown' && code.startsWith('brake-')));
+  if (hidden) return blocked(`${hidden.label.toLowerCase()}: the inside of another wheel is not known`);
   const room = moved.swept();
   const works: Option['works'] = [];
   for (const check of room.room.filter(isShort)) {

@@ -209,6 +209,11 @@ describe('the cheapest set', () => {
       }
     }
   });
+  test('a brake that lacks room is not helped by a wheel whose inside nobody knows', () => {
+    const { proposals, stuck } = remediesOf(kite, setupOf(kite, 'b'), 'front');
+    expect(proposals).toEqual([]);
+    expect(stuck.join()).toContain('the inside of another wheel is not known');
+  });
   test('where everything has its limit there is nothing to do', () =>
     expect(of(short(-2, {}))).toMatchObject({ clears: true, parts: [], proposals: [], stuck: [] }));
 });
