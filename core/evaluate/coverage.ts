@@ -1,11 +1,13 @@
-import { ruleInForce, type AxleName, type Job, type SuspensionChange } from '#core/job';
+import { ruleInForce, type AxleName, type Job, type SuspensionChange, type VehicleAxle } from '#core/job';
 import type { Point3 } from '#core/kinematics';
 import { travelRange } from '#core/suspension';
+import { INSTRUMENT_UNCERTAINTY_MM, type Contribution } from '#core/uncertainty';
 import { COVER_ARC_DEG, type Check, type Verdict } from '#core/verdict';
 import type { Words } from '#core/units';
 import type { Fitted } from './fitted';
 import { Judged } from './judged';
 import type { AxlePart, AxleParts } from './parts';
+import { halfWidth, lateralSpread } from './spread';
 
 /** What of the arc a lip covers. */
 export interface Cover {
@@ -16,7 +18,11 @@ export interface Cover {
   /** How much of the arc nobody measured, degrees. */
   openDeg: number;
   assumed: boolean;
+  /** By a lip that somebody measured, not by the gap to the fender. */
+  measured: boolean;
 }
+
+type CoverOfLip = Omit<Cover, 'assumed' | 'measured'>;
 
 /** How closely the arc is looked at, degrees. */
 const STEP_DEG = 1;
@@ -27,11 +33,11 @@ const STEP_DEG = 1;
  * @param outerMm the outermost place of tire or rim, from the hub face
  * @param riseMm how much higher the body stands after a suspension change
  */
-export function coverOf(points: readonly Point3[], outerMm: number, riseMm: number): Omit<Cover, 'assumed'> {
+export function coverOf(points: readonly Point3[], outerMm: number, riseMm: number): CoverOfLip {
   const lip = points
     .map(({ out, fwd, up }) => ({ out, deg: (Math.atan2(fwd, up + riseMm) * 180) / Math.PI }))
     .sort((one, other) => one.deg - other.deg);
-  const found: Omit<Cover, 'assumed'> = { leastMm: null, atDeg: null, openDeg: 0 };
+  const found: CoverOfLip = { leastMm: null, atDeg: null, openDeg: 0 };
   for (let deg = -COVER_ARC_DEG.behind; deg <= COVER_ARC_DEG.ahead; deg += STEP_DEG) {
     const after = lip.findIndex((point) => point.deg >= deg - 1e-9);
     const [to, from] = [lip[after], lip[Math.max(0, after - 1)]];
@@ -61,9 +67,10 @@ export function axleCover({ parts }: AxleParts, { place }: Fitted, change: Suspe
   const covers = lips.map((part) => ({
     ...coverOf(part.obstacle.points, place.outerMm, restShiftMm),
     assumed: part.assumed,
+    measured: !part.assumed,
   }));
   if (covers.length === 0 && pokeMm !== null)
-    return { leastMm: 0 - pokeMm, atDeg: 0, openDeg: COVER_ARC_DEG.ahead + COVER_ARC_DEG.behind, assumed: false };
+    return { leastMm: 0 - pokeMm, atDeg: 0, openDeg: COVER_ARC_DEG.ahead + COVER_ARC_DEG.behind, assumed: false, measured: false };
   return covers.sort((one, other) => (one.leastMm ?? Infinity) - (other.leastMm ?? Infinity))[0] ?? null;
 } // prettier-ignore
 
@@ -73,8 +80,24 @@ function coverVerdict(cover: Cover | null): Verdict {
   return cover.openDeg > 0 ? 'unknown' : 'ok';
 }
 
+/** What a cover rests on: the lip, or the gap to the fender it is taken from, and the half widths of the tires. */
+function coverSpread(axle: VehicleAxle, cover: Cover | null, candidate: Fitted, present: Fitted): Contribution[] {
+  if (!cover?.measured) return lateralSpread(axle, 'outboardGapMm', candidate, present);
+  const known = axle.room?.uncertaintyMm ?? null;
+  return [
+    { name: 'the place of the lip', plusMinus: known ?? INSTRUMENT_UNCERTAINTY_MM.tape!, assumed: known === null },
+    ...halfWidth(candidate, 'new'),
+  ];
+}
+
 /** Judged only where brief or house asks for cover. */
-export function coverCheck(job: Job, axle: AxleName, cover: Cover | null, words: Words): Check[] {
+export function coverCheck(
+  job: Job,
+  axle: AxleName,
+  cover: Cover | null,
+  fits: { candidate: Fitted; present: Fitted },
+  words: Words,
+): Check[] {
   if (ruleInForce('cover', job) === 'none') return [];
   const value = cover?.leastMm ?? null;
   return [
@@ -100,6 +123,7 @@ export function coverCheck(job: Job, axle: AxleName, cover: Cover | null, words:
             ]),
         'covers are regulated differently in every place: check your local code',
       ],
+      { parts: () => coverSpread(job.vehicle[axle] ?? {}, cover, fits.candidate, fits.present), contact: false, words },
     ),
   ];
 }

@@ -4,6 +4,7 @@ import { GROWTH } from '#core/tire';
 import { houseLimits, type Check, type Verdict } from '#core/verdict';
 import type { Fitted } from './fitted';
 import { Judged } from './judged';
+import { sectionSpread } from './spread';
 import type { Sheet } from './sheet';
 
 /** Puts the spacing of dual wheels on the sheet. */
@@ -54,6 +55,7 @@ export function dualCheck(axle: AxleName, sheet: Sheet, fitted: Fitted, terms: T
         if (more > 0) lines.push(`${words.length(more)} more between the discs would do`);
         return lines;
       },
+      { parts: () => sectionSpread(fitted), contact: true, words },
     ),
   ];
 }

@@ -194,6 +194,7 @@ function evaluateAxle(
         change,
         left ? Math.max(sheet.pokeMm ?? -Infinity, left.pokeMm ?? -Infinity) : sheet.pokeMm,
       ),
+      { candidate, present },
       words,
     ),
     ...brakeChecks(axle, brake, words),

@@ -30,12 +30,22 @@ export const sameTireAndRim = (one: Fitted, other: Fitted): boolean =>
 
 /** By how much a wheel's half width is uncertain: its tire's, where the tire is widest; nothing where the rim is. */
 export function halfWidth(fitted: Fitted, of: string): Contribution[] {
-  const { sectionWidthMm, tire, wheel, flangeMm } = fitted;
+  const { sectionWidthMm, wheel, flangeMm } = fitted;
   if (sectionWidthMm === null || wheel.rimWidthIn == null) return [];
   if (mmFromInches(wheel.rimWidthIn) / 2 + flangeMm >= sectionWidthMm / 2) return [];
+  return sectionSpread(fitted).map(({ plusMinus, assumed }) => ({
+    name: `half the section of the ${of} tire`,
+    plusMinus: plusMinus / 2,
+    assumed,
+  }));
+}
+
+/** By how much a tire's section is uncertain. */
+export function sectionSpread({ sectionWidthMm, tire }: Fitted): Contribution[] {
+  if (sectionWidthMm === null) return [];
   const measured = tire.sectionWidthMm != null;
-  const whole = measured ? MEASURED_TIRE_MM : (sectionWidthMm * MAKES_DIFFER_PCT.section) / 100;
-  return [{ name: `half the section of the ${of} tire`, plusMinus: whole / 2, assumed: !measured }];
+  const plusMinus = measured ? MEASURED_TIRE_MM : (sectionWidthMm * MAKES_DIFFER_PCT.section) / 100;
+  return [{ name: 'the section of the tires', plusMinus, assumed: !measured }];
 }
 
 export function halfDiameter({ overallDiameterMm, tire }: Fitted, of: string): Contribution[] {

@@ -193,6 +193,17 @@ describe('cover of the wheel ((EU) 1009/2010, from memory)', () => {
         },
       ),
     ));
+  test('how sure it is: by the lip or the gap, and the tires', () => {
+    const asked = check(changed(kite, ['brief/rules', { cover: 'eu-1009-2010' }]), 'coverage')!;
+    const fender = check(kite, 'fender')!;
+    expect(asked.plusMinus).toBeCloseTo(fender.plusMinus!, 9);
+    expect(asked.restsOn!.map(({ name }) => name)).toContain('gap to the fender');
+    const measured = check(changed(haul, ['brief/rules', { cover: 'eu-1009-2010' }]), 'coverage')!;
+    expect(measured.restsOn!.map(({ name }) => name)).toContain('the place of the lip');
+    const dual = check(demo('pallas-tender'), 'dual', 'rear')!;
+    expect(dual.probability! + dual.touchProbability!).toBeLessThanOrEqual(1);
+    expect(dual.restsOn!.map(({ name }) => name)).toEqual(['the section of the tires']);
+  });
   test('not asked for, it is no check; asked for without readings it is unknown', () => {
     expect(check(kite, 'coverage')).toBeUndefined();
     const blind = changed(kite, ['brief/rules', { cover: 'eu-1009-2010' }], ['vehicle/front/room/outboardGapMm', null]);
