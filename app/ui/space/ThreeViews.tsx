@@ -121,7 +121,6 @@ function View({ view, k, x, y, ...props }: ViewProps) {
         </defs>
         <path className="view-axes" d={`M${originX},0V${height}M0,${originY}H${width}`} />
         {groundUp !== null && view !== 'above' && <line className="view-ground" x1={0} x2={width} y1={at([0, groundUp])[1]} y2={at([0, groundUp])[1]} />}
-        {props.cover && view === 'side' && <CoverArc radiusMm={Math.min(y[1], -x[0], x[1])} at={at} />}
         {geometry && <SteeringAxis geometry={geometry} view={view} at={at} />}
         {subjectIs === 'candidate' && wheel.present.map((d, i) => <path key={i} className="view-wheel view-ghost" d={d} />)}
         {wheel.subject.map((d, i) => <path key={i} className={`view-wheel view-${subjectIs}`} d={d} />)}
@@ -132,6 +131,7 @@ function View({ view, k, x, y, ...props }: ViewProps) {
         {scene.parts.map((part) => (
           <Part key={part.id} part={part} view={view} at={at} width={width} number={props.numbers[part.id]} chosen={part.id === chosen} verdict={verdicts[part.id] ?? 'unknown'} />
         ))}
+        {props.cover && view === 'side' && <CoverArc radiusMm={Math.min(y[1], -x[0], x[1])} at={at} />}
         {props.pointer && <Pointer at={at(PROJECT[view](props.pointer))} />}
       </svg>
     </figure>
@@ -175,11 +175,10 @@ function CoverArc({ radiusMm, at }: { radiusMm: number; at(flat: Flat): Flat }) 
     at([radius * Math.sin((deg * Math.PI) / 180), radius * Math.cos((deg * Math.PI) / 180)]);
   const { ahead, behind } = COVER_ARC_DEG;
   const arc = Array.from({ length: ahead + behind + 1 }, (_, n) => on(n - behind, radiusMm * 0.97));
-  const [x, y] = on(-behind, radiusMm * 0.8);
   return (
     <g className="view-cover">
       <path d={draw([at([0, 0]), ...arc, at([0, 0])]) ?? ''} />
-      <text x={x} y={y} textAnchor="middle">
+      <text x={6} y={15}>
         cover {ahead}° / {behind}°
       </text>
       <title>{`To be covered over the full width from ${ahead}° ahead to ${behind}° behind; check your local code`}</title>
