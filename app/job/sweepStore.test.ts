@@ -72,14 +72,18 @@ beforeEach(() => {
   draws.splice(0);
 });
 
-test('how sure the raised setup is comes after every sweep, and goes with a change', async () => {
+test('how sure the raised setup is comes once the job is left alone, and goes with a change', async () => {
+  jest.useFakeTimers({ doNotFake: ['setImmediate', 'nextTick'] });
   const store = new SweepStore();
   store.follow(example, example.setups[1]!);
   expect(draws).toEqual([]);
   await finish();
+  expect(draws).toEqual([]);
+  jest.advanceTimersByTime(1200);
   expect(draws.map(({ setup, axle }) => `${setup} ${axle}`)).toEqual(['b front']);
   draws[0]!.answer({ liner: { values: [1], parts: [] } });
   await settled();
+  jest.advanceTimersByTime(1200);
   expect(draws.map(({ setup, axle }) => `${setup} ${axle}`)).toEqual(['b front', 'b rear']);
   const spread = () => store.state().source.spread!(example, example.setups[1]!, 'front');
   expect(spread()!()).toHaveProperty('liner');
@@ -88,7 +92,17 @@ test('how sure the raised setup is comes after every sweep, and goes with a chan
   expect(store.state().source.spread!(moved, moved.setups[1]!, 'front')).toBeUndefined();
   store.follow(moved, moved.setups[1]!);
   await finish();
-  expect(draws.at(-1)).toMatchObject({ setup: 'b', axle: 'rear' });
+  // Behind, nothing has changed: that draw goes on.
+  expect(draws.map(({ setup, axle, stopped }) => [setup, axle, stopped])).toEqual([
+    ['b', 'front', false],
+    ['b', 'rear', false],
+  ]);
+  draws[1]!.answer({});
+  await settled();
+  jest.advanceTimersByTime(1200);
+  expect(draws.at(-1)).toMatchObject({ setup: 'b', axle: 'front' });
+  store.end();
+  jest.useRealTimers();
 });
 
 test('the present car first, then the raised setup, then the others; each once', async () => {

@@ -18,6 +18,9 @@ export interface SweepState {
 /** Nothing swept yet: what the server renders, and what the page begins with. */
 export const UNSWEPT: SweepState = { source: NO_SWEEPS, waiting: -1, share: 0, halted: null };
 
+/** How long a job is left alone before it is drawn how sure its clearances are, ms. */
+const QUIET_MS = 1200;
+
 interface Wanted {
   slot: string;
   key: string;
@@ -35,6 +38,7 @@ export class SweepStore {
   readonly #done = new Map<string, { key: string; swept: Swept | null }>();
   /** How sure the clearances of the raised setup are: drawn once everything is swept. */
   #unsure: Unsure[] = [];
+  #quiet: ReturnType<typeof setTimeout> | null = null;
   #drawing: { wanted: Unsure; run: Running<ObstacleSpreads> } | null = null;
   readonly #drawn = new Map<string, { key: string; spread: () => ObstacleSpreads }>();
   readonly #listeners = new Set<() => void>();
@@ -55,6 +59,7 @@ export class SweepStore {
 
   /** Takes the job as it is now: what is not swept yet is put in line, what is not wanted any more is dropped. */
   follow(job: Job, raised: Setup | null): void {
+    this.#wake();
     const order = raised ? [raised, ...job.setups.filter((setup) => setup !== raised)] : job.setups;
     const all = [
       ...AXLES.map((axle) => presentWanted(job.vehicle, axle)),
@@ -86,6 +91,8 @@ export class SweepStore {
   }
 
   end(): void {
+    this.#wake();
+    this.#unsure = [];
     this.#wanted = [];
     this.#running = null;
     this.#worker.end();
@@ -96,11 +103,17 @@ export class SweepStore {
     return this.#worker;
   }
 
+  /** The job is not quiet any more. */
+  #wake(): void {
+    if (this.#quiet) clearTimeout(this.#quiet);
+    this.#quiet = null;
+  }
+
   #next(): void {
     const wanted = this.#wanted[0];
     this.#set({ waiting: this.#wanted.length });
     if (this.#running || this.#state.halted) return;
-    if (!wanted) return this.#draw();
+    if (!wanted) return this.#drawSoon();
     const progress = (share: number) => this.#set({ share });
     const run = this.#worker.call((work, call, heard) => work.sweep(call, wanted.task, heard), progress);
     this.#running = { wanted, run };
@@ -123,10 +136,18 @@ export class SweepStore {
     );
   }
 
+  /** Draws wait until a job has been left alone for a while: they take longer than its sweeps, and a nudge makes them void. */
+  #drawSoon(): void {
+    this.#quiet ??= setTimeout(() => {
+      this.#quiet = null;
+      this.#draw();
+    }, QUIET_MS);
+  }
+
   /** Draws how sure the next of the raised setup's clearances are; sweeps that come up meanwhile go before. */
   #draw(): void {
     const wanted = this.#unsure.find(({ slot, key }) => this.#drawn.get(slot)?.key !== key);
-    if (this.#drawing || !wanted) return;
+    if (this.#drawing || this.#running || this.#state.halted || !wanted) return;
     const run = this.#worker.call(
       (work, call, heard) => work.spread(call, wanted.task, heard),
       () => {},
