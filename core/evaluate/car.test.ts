@@ -1,23 +1,16 @@
 import { readFileSync } from 'node:fs';
 import { evaluate, evaluatePresent, evaluateSetup, NO_SWEEPS, type SetupReport } from '#core/evaluate';
-import { applyEdits, type Edit, type Job } from '#core/job';
+import type { Job } from '#core/job';
 import { verdictWord } from '#core/verdict';
+import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';
 
 const read = (file: string): Job => JSON.parse(readFileSync(file, 'utf8')) as Job;
 const example = read('docs/example-job.json');
-const kite = read('demo/brindle-kite.scoval.json');
-const truck = read('demo/orrin-haul.scoval.json');
-const van = read('demo/pallas-tender.scoval.json');
+const kite = demoJob('brindle-kite');
+const truck = demoJob('orrin-haul');
+const van = demoJob('pallas-tender');
 
-type Change = [path: string, value: unknown];
-const changed = (job: Job, ...edits: Change[]): Job =>
-  applyEdits(job, edits.map(([path, value]): Edit => value === undefined ? { op: 'clear', path: path.split('/') } : { op: 'set', path: path.split('/'), value })); // prettier-ignore
-const of = (job: Job, id = 'a'): SetupReport =>
-  evaluateSetup(
-    job,
-    job.setups.find((setup) => setup.id === id)!,
-    { sweeps: NO_SWEEPS },
-  );
+const of = (job: Job, id = 'a'): SetupReport => evaluateSetup(job, setupOf(job, id), { sweeps: NO_SWEEPS });
 const check = (report: SetupReport, code: string) => report.checks.find((one) => one.code === code)!;
 const lines = (report: SetupReport, code: string): string => check(report, code).working.join('\n');
 

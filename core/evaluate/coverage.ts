@@ -1,13 +1,13 @@
 import { ruleInForce, type AxleName, type Job, type SuspensionChange, type VehicleAxle } from '#core/job';
 import type { Point3 } from '#core/kinematics';
 import { travelRange } from '#core/suspension';
-import { INSTRUMENT_UNCERTAINTY_MM, type Contribution } from '#core/uncertainty';
+import type { Contribution } from '#core/uncertainty';
 import { COVER_ARC_DEG, type Check, type Verdict } from '#core/verdict';
 import type { Words } from '#core/units';
 import type { Fitted } from './fitted';
 import { Judged } from './judged';
 import type { AxlePart, AxleParts } from './parts';
-import { halfWidth, lateralSpread } from './spread';
+import { halfWidth, lateralSpread, readingSpread } from './spread';
 
 /** What of the arc a lip covers. */
 export interface Cover {
@@ -83,11 +83,7 @@ function coverVerdict(cover: Cover | null): Verdict {
 /** What a cover rests on: the lip, or the gap to the fender it is taken from, and the half widths of the tires. */
 function coverSpread(axle: VehicleAxle, cover: Cover | null, candidate: Fitted, present: Fitted): Contribution[] {
   if (!cover?.measured) return lateralSpread(axle, 'outboardGapMm', candidate, present);
-  const known = axle.room?.uncertaintyMm ?? null;
-  return [
-    { name: 'the place of the lip', plusMinus: known ?? INSTRUMENT_UNCERTAINTY_MM.tape!, assumed: known === null },
-    ...halfWidth(candidate, 'new'),
-  ];
+  return [readingSpread(axle, 'the place of the lip'), ...halfWidth(candidate, 'new')];
 }
 
 /** Judged only where brief or house asks for cover. */

@@ -163,6 +163,8 @@ function evaluateAxle(
     present: source.present(job.vehicle, axle),
     candidate: source.candidate(job, setup, axle),
   };
+  const pokes = [sheet, left].flatMap((side) => side?.pokeMm ?? []);
+  const pokeMm = pokes.length > 0 ? Math.max(...pokes) : null;
   const tireRadiusMm = candidate.overallDiameterMm === null ? null : candidate.overallDiameterMm / 2;
   const brake = brakeOf(vehicleAxle.caliper, candidate, job);
   sheet.brake = brake.report;
@@ -185,18 +187,7 @@ function evaluateAxle(
       words,
       source.spread?.(job, setup, axle),
     ),
-    ...coverCheck(
-      job,
-      axle,
-      axleCover(
-        parts,
-        candidate,
-        change,
-        left ? Math.max(sheet.pokeMm ?? -Infinity, left.pokeMm ?? -Infinity) : sheet.pokeMm,
-      ),
-      { candidate, present },
-      words,
-    ),
+    ...coverCheck(job, axle, axleCover(parts, candidate, change, pokeMm), { candidate, present }, words),
     ...brakeChecks(axle, brake, words),
     ...dualCheck(axle, sheet, candidate, job),
     ...loadChecks(job.vehicle, axle, load, candidate, present, words),

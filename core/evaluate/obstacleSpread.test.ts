@@ -1,29 +1,20 @@
-import { readFileSync } from 'node:fs';
 import { jStat } from 'jstat';
-import { applyEdits, type Job } from '#core/job';
+import type { Job } from '#core/job';
 import { sweep } from '#core/sweep';
 import { drawnPlusMinus, normalShare, shareOfDraws, sigmaOf, seededChance, shuffled } from '#core/uncertainty';
 import { evaluate, evaluateSetup } from './evaluate';
 import { obstacleSpreads } from './obstacleSpread';
 import { axleParts } from './parts';
 import { candidateCase } from './sweeps';
+import { changed, demoJob, setupOf } from './fixtures/jobs';
 
-const kite = JSON.parse(readFileSync('demo/brindle-kite.scoval.json', 'utf8')) as Job;
-const changed = (job: Job, ...edits: [path: string, value: unknown][]): Job =>
-  applyEdits(
-    job,
-    edits.map(([path, value]) => ({ op: 'set' as const, path: path.split('/'), value })),
-  );
-const b = kite.setups.find(({ id }) => id === 'b')!;
+const kite = demoJob('brindle-kite');
+const b = setupOf(kite, 'b');
 const spreads = obstacleSpreads(kite, b, 'front');
 
 /** The clearance of a part by a whole sweep of a job. */
 const clearance = (job: Job, id: string): number => {
-  const one = candidateCase(
-    job,
-    job.setups.find((setup) => setup.id === 'b')!,
-    'front',
-  )!;
+  const one = candidateCase(job, setupOf(job, 'b'), 'front')!;
   return sweep({ ...one, parts: one.parts.filter((part) => part.id === id) }).parts[0]!.clearanceMm;
 };
 

@@ -1,4 +1,5 @@
 import type { AxleName, Job, Setup, Vehicle } from '#core/job';
+import { atOnce, type Steps } from '#core/progress';
 import {
   coarseMinima,
   lookAt,
@@ -26,7 +27,7 @@ import { fitCandidate, fitPresent, type Fitted } from './fitted';
 import { axleParts, placedAnew, type AxlePart } from './parts';
 import { solidOf } from './solid';
 import { ASSUMED_SPAN, STOPS } from './sensitivity';
-import { gapSpread, halfDiameter, halfWidth, sameTireAndRim } from './spread';
+import { gapSpread, halfDiameter, halfWidth, readingSpread, sameTireAndRim } from './spread';
 import { allowanceOf, candidateCase } from './sweeps';
 
 /** How sure the clearance of each part is, by its id. */
@@ -44,6 +45,8 @@ const STARTS = 2;
 
 /** One thing that may be off, and what being off by so much does to the car. */
 interface Input extends Contribution {
+  /** The part a reading belongs to; left out for what all parts rest on. */
+  of?: string;
   put(into: Car, off: number): void;
 }
 
@@ -61,7 +64,7 @@ interface Car {
  * placed, and the wheel swept, anew in each. The sweep of a draw begins where the sweep of the car as it was read came nearest.
  * @returns a generator that yields the share done; what cannot be placed or swept is left out
  */
-export function* obstacleSpreadSteps(job: Job, setup: Setup, axle: AxleName): Generator<number, ObstacleSpreads> {
+export function* obstacleSpreadSteps(job: Job, setup: Setup, axle: AxleName): Steps<ObstacleSpreads> {
   const one = candidateCase(job, setup, axle);
   if (!one) return {};
   const { parts, resolved } = axleParts(job.vehicle, axle);
@@ -90,33 +93,19 @@ export function* obstacleSpreadSteps(job: Job, setup: Setup, axle: AxleName): Ge
     });
   };
   const drawn = yield* drawSteps(inputs, clearances, chance, DRAWS);
-  return Object.fromEntries(placed.flatMap(({ obstacle }, i) => (drawn[i] ? [[obstacle.id, onlyOf(drawn[i], obstacle.id)]] : [])));
+  return Object.fromEntries(placed.flatMap(({ obstacle }, i) => (drawn[i] ? [[obstacle.id, onlyOf(drawn[i], inputs, obstacle.id)]] : [])));
 } // prettier-ignore
 
 /** The same at one go. */
-export function obstacleSpreads(job: Job, setup: Setup, axle: AxleName): ObstacleSpreads {
-  const steps = obstacleSpreadSteps(job, setup, axle);
-  for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
-}
+export const obstacleSpreads = (job: Job, setup: Setup, axle: AxleName): ObstacleSpreads =>
+  atOnce(obstacleSpreadSteps(job, setup, axle));
 
 /** What one part rests on: readings of other parts have no part in it. */
-const onlyOf = (drawn: Drawn, id: string): Drawn => ({
+const onlyOf = (drawn: Drawn, inputs: readonly Input[], id: string): Drawn => ({
   ...drawn,
-  parts: drawn.parts
-    .map((part) => ({
-      name: part.name,
-      plusMinus: part.plusMinus,
-      assumed: part.assumed,
-      of: (part as Partial<Of>).of,
-    }))
-    .filter(({ of, plusMinus }) => (of === undefined || of === id) && plusMinus > LEAST_MM)
-    .map(({ name, plusMinus, assumed }) => ({ name, plusMinus, assumed })),
+  parts: drawn.parts.filter(({ plusMinus }, i) => (inputs[i]!.of ?? id) === id && plusMinus > LEAST_MM),
 });
 const LEAST_MM = 0.02;
-/** The part a reading belongs to. */
-interface Of {
-  of: string;
-}
 
 function inputsOf(
   vehicle: Vehicle,
@@ -134,7 +123,7 @@ function inputsOf(
   ];
 }
 
-function readingInputs(vehicle: Vehicle, axle: AxleName, { obstacle, assumed }: AxlePart): (Input & Of)[] {
+function readingInputs(vehicle: Vehicle, axle: AxleName, { obstacle, assumed }: AxlePart): Input[] {
   const { id, gap } = obstacle;
   const vehicleAxle = vehicle[axle] ?? {};
   const name = obstacle.label ?? id;
@@ -144,8 +133,7 @@ function readingInputs(vehicle: Vehicle, axle: AxleName, { obstacle, assumed }: 
     car.parts.set(id, one);
   };
   if (gap) {
-    const known = gap.uncertaintyMm ?? vehicleAxle.room?.uncertaintyMm ?? null;
-    return [{ of: id, name: `gap to ${name}`, plusMinus: known ?? INSTRUMENT_UNCERTAINTY_MM.tape!, assumed: known === null, put: put('gap') }];
+    return [{ of: id, ...readingSpread(vehicleAxle, `gap to ${name}`, gap.uncertaintyMm), put: put('gap') }];
   }
   if (assumed)
     return [
@@ -153,12 +141,9 @@ function readingInputs(vehicle: Vehicle, axle: AxleName, { obstacle, assumed }: 
       { of: id, ...gapSpread(vehicleAxle, 'archGapMm'), put: put('up') },
       { of: id, name: 'the shape of the lip', plusMinus: INSTRUMENT_UNCERTAINTY_MM.assumed!, assumed: true, put: put('up') },
     ];
-  const known = vehicleAxle.room?.uncertaintyMm ?? null;
   return (['out', 'fwd', 'up'] as const).map((key) => ({
     of: id,
-    name: `place of ${name}, ${key}`,
-    plusMinus: known ?? INSTRUMENT_UNCERTAINTY_MM.tape!,
-    assumed: known === null,
+    ...readingSpread(vehicleAxle, `place of ${name}, ${key}`),
     put: put(key),
   }));
 } // prettier-ignore

@@ -1,6 +1,7 @@
 import type { AxleName, Job, Setup } from '#core/job';
 import type { GeometryKey } from '#core/suspension';
-import { sweepSteps, type Swept } from '#core/sweep';
+import { within, type Steps } from '#core/progress';
+import { sweepSteps } from '#core/sweep';
 import { worstVerdict, type Verdict } from '#core/verdict';
 import { fitCandidate } from './fitted';
 import { obstacleReports } from './obstacles';
@@ -42,7 +43,7 @@ export interface Sensitivity {
  * placed anew by it as well, for their gaps were read in poses. Those that decide over the verdict come first, then by how much they matter.
  * @returns a generator that yields the share done
  */
-export function* sensitivitySteps(job: Job, setup: Setup, axle: AxleName): Generator<number, Sensitivity[]> {
+export function* sensitivitySteps(job: Job, setup: Setup, axle: AxleName): Steps<Sensitivity[]> {
   const { resolved } = axleParts(job.vehicle, axle);
   if (!resolved.geometry) return [];
   const { geometry, assumed } = resolved;
@@ -84,21 +85,13 @@ function* roomWith(
   changed: Partial<Record<GeometryKey, number>>,
   from: number,
   share: number,
-): Generator<number, RoomLeft | null> {
+): Steps<RoomLeft | null> {
   const vehicleAxle = job.vehicle[axle]!;
   const suspension = { ...vehicleAxle.suspension, ...changed };
   const other: Job = { ...job, vehicle: { ...job.vehicle, [axle]: { ...vehicleAxle, suspension } } };
   const one = candidateCase(other, setup, axle);
   if (!one) return null;
-  let candidate: Swept;
-  const steps = sweepSteps(one);
-  for (let step = steps.next(); ; step = steps.next()) {
-    if (step.done) {
-      candidate = step.value;
-      break;
-    }
-    yield from + step.value * share;
-  }
+  const candidate = yield* within(sweepSteps(one), from, share);
   const { overallDiameterMm } = fitCandidate(other.vehicle, axle, setup[axle]);
   const radiusMm = overallDiameterMm === null ? null : overallDiameterMm / 2;
   const reports = obstacleReports(axleParts(other.vehicle, axle), { candidate, present: null }, job, radiusMm);

@@ -11,22 +11,15 @@ import {
   vehicleReport,
   type Sensitivity,
 } from '#core/evaluate';
-import { applyEdits, type Edit, type Job, type Obstacle } from '#core/job';
+import type { Job, Obstacle } from '#core/job';
 import { measuringPlan } from '#core/plan';
 import { wordsIn } from '#core/units';
+import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';
 
 const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
-const demo = (name: string) => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
-const kite = demo('brindle-kite');
-type Change = [path: string, value: unknown];
-const changed = (job: Job, ...edits: Change[]): Job =>
-  applyEdits(job, edits.map(([path, value]): Edit => value === undefined ? { op: 'clear', path: path.split('/') } : { op: 'set', path: path.split('/'), value })); // prettier-ignore
+const kite = demoJob('brindle-kite');
 const withParts = (job: Job, ...parts: Obstacle[]): Job => changed(job, ['vehicle/front/obstacles', parts]);
-const front = (job: Job, id = 'a') =>
-  evaluateSetup(
-    job,
-    job.setups.find((one) => one.id === id)!,
-  ).front;
+const front = (job: Job, id = 'a') => evaluateSetup(job, setupOf(job, id)).front;
 const part = (job: Job, id: string, setup = 'a') => front(job, setup).obstacles.find((one) => one.id === id)!;
 const oddities = (job: Job) => vehicleReport(job.vehicle, 'front').contradictions;
 const gap = (surface: NonNullable<Obstacle['gap']>['surface'], clockDeg: number, gapMm: number, steerDeg = 0, travelMm = 0) =>
@@ -93,7 +86,7 @@ describe('limits and verdicts of parts', () => {
     expect(bare.pokeMm).toBe(front(example).pokeMm);
   });
   test('a list’s rough sweeps give the verdicts of full ones, for every demo car', () => {
-    for (const job of [kite, demo('orrin-haul')])
+    for (const job of [kite, demoJob('orrin-haul')])
       for (const setup of job.setups.slice(1, 3)) {
         const [full, rough] = [RUN_SWEEPS, VERDICT_SWEEPS].map((sweeps) => evaluateSetup(job, setup, { sweeps }));
         for (const axle of ['front', 'rear'] as const)
@@ -237,11 +230,7 @@ describe('a suspension change on a setup', () => {
 
 describe('which assumed value matters most', () => {
   const drained = (job: Job, id: string): Sensitivity[] => {
-    const steps = sensitivitySteps(
-      job,
-      job.setups.find((one) => one.id === id)!,
-      'front',
-    );
+    const steps = sensitivitySteps(job, setupOf(job, id), 'front');
     const shares: number[] = [];
     for (let step = steps.next(); ; step = steps.next()) {
       if (step.done) {

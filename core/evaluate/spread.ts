@@ -1,4 +1,4 @@
-import type { AxleName, Caliper, InnerFace, VehicleAxle } from '#core/job';
+import type { AxleName, Caliper, InnerFace, Measured, VehicleAxle } from '#core/job';
 import { INSTRUMENT_UNCERTAINTY_MM, type Contribution } from '#core/uncertainty';
 import { mmFromInches } from '#core/units';
 import type { Fitted } from './fitted';
@@ -18,8 +18,13 @@ const GAP_NAMES: Record<GapKey, string> = {
 /** How exact a gap of the room is: as its last reading says, else as the room says, else a tape's, assumed. */
 export function gapSpread(axle: VehicleAxle, key: GapKey): Contribution {
   const last = axle.readings?.findLast((reading) => reading.key === `room.${key}` && !reading.withdrawn);
-  const known = last?.uncertaintyMm ?? axle.room?.uncertaintyMm ?? null;
-  return { name: GAP_NAMES[key], plusMinus: known ?? INSTRUMENT_UNCERTAINTY_MM.tape!, assumed: known === null };
+  return readingSpread(axle, GAP_NAMES[key], last?.uncertaintyMm);
+}
+
+/** How exact a reading around a wheel is: as it says itself, else as the room says, else a tape's, assumed. */
+export function readingSpread(axle: VehicleAxle, name: string, own?: Measured): Contribution {
+  const known = own ?? axle.room?.uncertaintyMm ?? null;
+  return { name, plusMinus: known ?? INSTRUMENT_UNCERTAINTY_MM.tape!, assumed: known === null };
 }
 
 /** The same tire stands where it stood: what is wrong with its dimensions is wrong on both sides and falls out. */

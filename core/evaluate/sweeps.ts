@@ -37,16 +37,20 @@ export const RUN_SWEEPS: SweepSource = {
 };
 const kept = new WeakMap<Vehicle, Partial<Record<AxleName, Swept | null>>>();
 
+/** How far away is far enough to say that a part clears, whatever it is held to, mm. */
+export const enoughMm = (job: Job, axle: AxleName): number =>
+  Math.max(
+    0,
+    ...axleParts(job.vehicle, axle).parts.map(({ obstacle, placed }) => obstacleLimit(obstacle, job, placed, 0).value),
+  );
+
 /** Sweeps for verdicts alone: parts that stay far are not told exactly. */
 export const VERDICT_SWEEPS: SweepSource = {
   present: () => undefined,
   candidate(job, setup, axle) {
     const one = candidateCase(job, setup, axle);
     if (!one) return null;
-    const limits = axleParts(job.vehicle, axle).parts.map(
-      ({ obstacle, placed }) => obstacleLimit(obstacle, job, placed, 0).value,
-    );
-    return sweep({ ...one, enoughMm: Math.max(0, ...limits) });
+    return sweep({ ...one, enoughMm: enoughMm(job, axle) });
   },
 };
 

@@ -1,23 +1,14 @@
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { applyEdits, priceInForce, ruleInForce, winterOn, wishOf, type Job } from '#core/job';
+import { priceInForce, ruleInForce, winterOn, wishOf, type Job } from '#core/job';
 import { COVER_ARC_DEG, houseLimits, HOUSE_LIMITS, limitInForce, WINTER_ROOM_MM, withWinter } from '#core/verdict';
 import { briefContradictions, coverOf } from '.';
 import { evaluateSetup } from './evaluate';
+import { changed, demoJob, setupOf } from './fixtures/jobs';
 
-const demo = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
-const kite = demo('brindle-kite');
-const haul = demo('orrin-haul');
-const changed = (job: Job, ...edits: [path: string, value: unknown][]): Job =>
-  applyEdits(
-    job,
-    edits.map(([path, value]) => ({ op: 'set' as const, path: path.split('/'), value })),
-  );
+const kite = demoJob('brindle-kite');
+const haul = demoJob('orrin-haul');
 const check = (job: Job, code: string, axle: 'front' | 'rear' = 'front', id = 'a') =>
-  evaluateSetup(
-    job,
-    job.setups.find((setup) => setup.id === id)!,
-  )[axle].checks.find((one) => one.code === code);
+  evaluateSetup(job, setupOf(job, id))[axle].checks.find((one) => one.code === code);
 
 describe('whose word counts', () => {
   test('the brief before the house, the house before what is usual', () => {
@@ -45,7 +36,7 @@ describe('whose word counts', () => {
     const strict = changed(kite, ['house', { limits: { engagementRatio: 3, boreMm: 0 } }]);
     expect(check(kite, 'fastening')!.verdict).toBe('ok');
     expect(check(strict, 'fastening')!.verdict).toBe('fail');
-    const pallas = demo('pallas-tender');
+    const pallas = demoJob('pallas-tender');
     expect(check(changed(pallas, ['house', { limits: { dualGapMm: 90 } }]), 'dual', 'rear')!.verdict).not.toBe('ok');
   });
 });
@@ -200,7 +191,7 @@ describe('cover of the wheel ((EU) 1009/2010, from memory)', () => {
     expect(asked.restsOn!.map(({ name }) => name)).toContain('gap to the fender');
     const measured = check(changed(haul, ['brief/rules', { cover: 'eu-1009-2010' }]), 'coverage')!;
     expect(measured.restsOn!.map(({ name }) => name)).toContain('the place of the lip');
-    const dual = check(demo('pallas-tender'), 'dual', 'rear')!;
+    const dual = check(demoJob('pallas-tender'), 'dual', 'rear')!;
     expect(dual.probability! + dual.touchProbability!).toBeLessThanOrEqual(1);
     expect(dual.restsOn!.map(({ name }) => name)).toEqual(['the section of the tires']);
   });

@@ -1,4 +1,5 @@
 import { AT_REST, type Placement, type Pose } from '#core/kinematics';
+import { atOnce, type Steps } from '#core/progress';
 import { travelRange, type Change, type SuspensionGeometry } from '#core/suspension';
 import { lookAt, type Looker, type Nearest } from './nearest';
 import type { PlacedPart } from './place';
@@ -68,7 +69,7 @@ const CELL_SLACK_MM = 9;
  * around every minimum the grid leaves open; the least distance is within 0.1 mm of the true one.
  * @returns a generator that yields the share done, for progress and for stopping, and returns the result
  */
-export function* sweepSteps({ solid, parts, geometry, change, enoughMm }: SweepCase): Generator<number, Swept> {
+export function* sweepSteps({ solid, parts, geometry, change, enoughMm }: SweepCase): Steps<Swept> {
   const travel = travelRange(geometry ?? { bumpMm: 0, droopMm: 0 }, change);
   const grid = geometry ? poseGrid(poseRange(geometry, travel), enoughMm === undefined ? FULL : ROUGH) : null;
   const swept: SweptPart[] = [];
@@ -90,10 +91,7 @@ export function* sweepSteps({ solid, parts, geometry, change, enoughMm }: SweepC
 }
 
 /** The same at one go. */
-export function sweep(one: SweepCase): Swept {
-  const steps = sweepSteps(one);
-  for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
-}
+export const sweep = (one: SweepCase): Swept => atOnce(sweepSteps(one));
 
 /** A part that never moves against the wheel: one look is all. */
 function stillPart(part: PlacedPart, looker: Looker, stand: Stand['stand']): SweptPart {
@@ -123,7 +121,7 @@ function* mapRows(
   grid: PoseGrid,
   stands: readonly Placement[],
   shareDone: (ofThis: number) => number,
-): Generator<number, Mapped> {
+): Steps<Mapped> {
   const map = new Float32Array(stands.length);
   const columns = grid.steers.length;
   let touched: TouchedRegion | null = null;

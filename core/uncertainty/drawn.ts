@@ -1,3 +1,4 @@
+import type { Steps } from '#core/progress';
 import type { Contribution } from './combine';
 import { normalQuantile } from './normal';
 import { shuffled, type Chance } from './random';
@@ -7,7 +8,7 @@ import { sigmaOf } from './sigma';
 export interface Drawn {
   /** The figure in every draw, least first. */
   values: readonly number[];
-  /** What each input contributes, by a plane laid through the draws. */
+  /** What each input contributes, by a plane laid through the draws; in the order of the inputs. */
   parts: readonly Contribution[];
 }
 
@@ -37,7 +38,7 @@ export function* drawSteps(
   figures: (off: readonly number[]) => readonly (number | null)[],
   chance: Chance,
   draws: number,
-): Generator<number, (Drawn | null)[]> {
+): Steps<(Drawn | null)[]> {
   const scores = Array.from({ length: draws }, (_, n) => normalQuantile((n + 0.5) / draws));
   const columns = inputs.map(({ plusMinus }) => shuffled(scores, chance).map((score) => score * sigmaOf(plusMinus)));
   const rows: { off: number[]; values: readonly (number | null)[] }[] = [];
@@ -52,7 +53,11 @@ export function* drawSteps(
     const slopes = plane(kept);
     return {
       values: kept.map(({ value }) => value).sort((one, other) => one - other),
-      parts: inputs.map((input, i) => ({ ...input, plusMinus: Math.abs(slopes[i]! * input.plusMinus) })),
+      parts: inputs.map(({ name, plusMinus, assumed }, i) => ({
+        name,
+        plusMinus: Math.abs(slopes[i]! * plusMinus),
+        assumed,
+      })),
     };
   });
 }

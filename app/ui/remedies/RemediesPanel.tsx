@@ -1,7 +1,7 @@
 import type { SetupReport } from '#core/evaluate';
-import { remedyWords, type AxleRemedies, type Proposal, type ShortPart, type Tried } from '#core/evaluate/remedies';
+import type { AxleRemedies, Proposal, ShortPart, Tried } from '#core/evaluate/remedies';
 import { freeSetupId, priceInForce, type AxleName, type Setup } from '#core/job';
-import { formatNumber, wordsIn } from '#core/units';
+import { formatNumber } from '#core/units';
 import { Button } from 'antd';
 import { useJob } from '../../job/JobContext';
 import { useAsked } from '../../job/useAsked';
@@ -152,11 +152,10 @@ function PartLadder({ part }: { part: ShortPart }) {
 function LadderRow({ way }: { way: Tried }) {
   const lengths = useLengths();
   const money = useMoney();
-  const words = remedyWords(way.remedy, [], wordsIn(lengths.unit)).replace(/^[^:]*: /, '');
   return (
     <tr data-allowed={way.allowed}>
       <td>
-        {words}
+        {way.words}
         <small className="soft">
           {[
             way.allowed ? null : 'not allowed by the brief',

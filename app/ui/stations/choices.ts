@@ -1,7 +1,4 @@
-import type { SpacerRule } from '#core/stack';
 import { SEAT_NAMES } from '#core/fastener';
-import type { CentringRule } from '#core/centring';
-import type { NearPatternRule } from '#core/hub';
 import type { Seat, SpareChoice } from '#core/job';
 import type { Relearn, SensorBody } from '#core/sensor';
 import type { Lies } from '#core/spare';
@@ -29,19 +26,6 @@ export const LIP_FORMS: readonly (readonly ['straight' | 'conical', string])[] =
 export const BORE_FORMS: readonly (readonly ['square' | 'chamfered', string])[] = [
   ['square', 'square edge'],
   ['chamfered', 'chamfered'],
-];
-export const CENTRING_RULES: readonly (readonly [CentringRule, string])[] = [
-  ['required', 'hub-centric required'],
-  ['nuts', 'the nuts may centre it'],
-];
-export const NEAR_RULES: readonly (readonly [NearPatternRule, string])[] = [
-  ['care', 'allowed, with care'],
-  ['refuse', 'refused'],
-];
-export const SPACER_RULES: readonly (readonly [SpacerRule, string])[] = [
-  ['accepted', 'accepted'],
-  ['prefer-offset', 'rather a wheel of the right offset'],
-  ['never', 'never'],
 ];
 export const LIES: readonly (readonly [Lies, string])[] = [
   ['face-up', 'street face up'],

@@ -1,8 +1,7 @@
 import type { Rules } from '#core/job';
 import { ChoiceField } from '../fields/ChoiceField';
-import { CENTRING_RULES, NEAR_RULES, SPACER_RULES } from '../stations/choices';
 import { fallbackName, fallbackRule, type Terms } from './terms';
-import { COVER_RULES, RUB_RULES, WINTER_RULES } from './words';
+import { CENTRING_RULES, COVER_RULES, NEAR_RULES, RUB_RULES, SPACER_RULES, WINTER_RULES } from './words';
 
 type Choices = readonly (readonly [string, string])[];
 

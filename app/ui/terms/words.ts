@@ -1,3 +1,6 @@
+import type { CentringRule } from '#core/centring';
+import type { NearPatternRule } from '#core/hub';
+import type { SpacerRule } from '#core/stack';
 import type { BodyWork, Prices } from '#core/job';
 import type { SuspensionChangeKind } from '#core/suspension';
 import type { CoverRule, HouseLimitKey, RubRule, WinterRule } from '#core/verdict';
@@ -55,6 +58,19 @@ export const WINTER_RULES: readonly (readonly [WinterRule, string])[] = [
   ['S', 'class S: 37 mm tread, 15 mm side'],
   ['U', 'class U: 50 mm tread, 23 mm side'],
   ['W', 'class W: 64 mm tread, 38 mm side'],
+];
+export const CENTRING_RULES: readonly (readonly [CentringRule, string])[] = [
+  ['required', 'hub-centric required'],
+  ['nuts', 'the nuts may centre it'],
+];
+export const NEAR_RULES: readonly (readonly [NearPatternRule, string])[] = [
+  ['care', 'allowed, with care'],
+  ['refuse', 'refused'],
+];
+export const SPACER_RULES: readonly (readonly [SpacerRule, string])[] = [
+  ['accepted', 'accepted'],
+  ['prefer-offset', 'rather a wheel of the right offset'],
+  ['never', 'never'],
 ];
 export const WORK_NAMES: Record<BodyWork, { label: string; meaning: string }> = {
   heat: { label: 'Heat and push', meaning: 'liners and bumper corners, a few mm' },

@@ -1,5 +1,6 @@
 import type { AxleName, Job, Setup } from '#core/job';
 import { cutBack, ladderOf, WORK_CAUTIONS } from '#core/remedy';
+import type { Steps } from '#core/progress';
 import type { PlacedPart } from '#core/sweep';
 import type { Words } from '#core/units';
 import { axleParts, type AxlePart } from '../parts';
@@ -16,7 +17,7 @@ import {
   type Remedy,
   type WheelMove,
 } from './remedy';
-import { isShort, needOf, roomOf, worseOff, type MoveRooms, type RoomNow, type WorseOff } from './room';
+import { isShort, MET_MM, needOf, roomOf, worseOff, type MoveRooms, type RoomNow, type WorseOff } from './room';
 
 /** A set of remedies that gives everything on an axle its limit. */
 export interface Proposal extends Effort {
@@ -35,9 +36,6 @@ export interface Proposal extends Effort {
   setup: Setup;
 }
 
-/** How near a limit counts as met after a sweep, mm. */
-const MET_MM = 0.1;
-
 interface Option extends Effort {
   moves: WheelMove[];
   setup: Setup;
@@ -55,7 +53,7 @@ interface Found {
  * work that is allowed and goes far enough; then the same with wheels of another offset. The cheapest of each is done and swept anew.
  * @returns a generator that yields the share done
  */
-export function* proposals(job: Job, setup: Setup, axle: AxleName, rooms: MoveRooms, words: Words): Generator<number, Found> {
+export function* proposals(job: Job, setup: Setup, axle: AxleName, rooms: MoveRooms, words: Words): Steps<Found> {
   const now = rooms([])!.swept();
   const steps = liftMoves(job);
   // What the most lift does not clear, less does not either.

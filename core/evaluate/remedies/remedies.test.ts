@@ -1,21 +1,14 @@
-import { readFileSync } from 'node:fs';
-import { applyEdits, type Job, type Setup } from '#core/job';
+import type { Job } from '#core/job';
 import { cutBack, LADDER } from '#core/remedy';
 import { clearancesAt, sweep } from '#core/sweep';
 import { evaluateSetup } from '../evaluate';
 import { candidateCase } from '../sweeps';
 import { axleParts } from '../parts';
 import { remediesOf, roomOf, type AxleRemedies } from '.';
+import { changed, demoJob, setupOf } from '../fixtures/jobs';
 
-const demo = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
-const kite = demo('brindle-kite');
-const haul = demo('orrin-haul');
-const changed = (job: Job, ...edits: [path: string, value: unknown][]): Job =>
-  applyEdits(
-    job,
-    edits.map(([path, value]) => ({ op: 'set' as const, path: path.split('/'), value })),
-  );
-const setupOf = (job: Job, id: string): Setup => job.setups.find((one) => one.id === id)!;
+const kite = demoJob('brindle-kite');
+const haul = demoJob('orrin-haul');
 
 const PRICES = { currency: '£', labourPerHour: 60, spacerEach: 40, liftKitAxle: 300, alignment: 80 };
 /** A liner and a seam of which one is short by a few mm, with a wish wide open. */

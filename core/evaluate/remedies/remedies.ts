@@ -1,5 +1,6 @@
 import type { AxleName, Job, Setup } from '#core/job';
 import { cutBack, ladderOf, WORK_CAUTIONS, type Patch, type Stretch } from '#core/remedy';
+import { atOnce, within, type Steps } from '#core/progress';
 import { sweep } from '#core/sweep';
 import { wordsIn, type LengthUnit, type Words } from '#core/units';
 import { clearanceVerdict, type Verdict } from '#core/verdict';
@@ -10,6 +11,7 @@ import type { ObstacleReport } from '../report';
 import { movesOf, workAllowed } from './moves';
 import {
   isShort,
+  MET_MM,
   movedSetup,
   moveRooms,
   needOf,
@@ -19,20 +21,13 @@ import {
   type RoomNow,
   type WorseOff,
 } from './room';
-import {
-  effortLine,
-  remedyEffort,
-  remedyWords,
-  LIFT_CAUTION,
-  type Effort,
-  type Remedy,
-  type WheelMove,
-} from './remedy';
+import { effortLine, remedyEffort, wayWords, LIFT_CAUTION, type Effort, type Remedy, type WheelMove } from './remedy';
 import { proposals, type Proposal } from './cheapest';
 
 /** One remedy at a part, tried: what it does to it, and to everything else. */
 export interface Tried extends Effort {
   remedy: Remedy;
+  /** What is done, at this part. */
   words: string;
   /** By brief or house; what is not allowed is shown, never proposed. */
   allowed: boolean;
@@ -78,14 +73,9 @@ export interface AxleRemedies {
 /**
  * What would make a setup fit on an axle: for every part short of its limit how much must go and where, the ladder of remedies with what each
  * does by the sweep, and the cheapest set that gives everything its limit. Lengths mm.
- * @returns a generator that yields the share done; null where nothing can be swept
+ * @returns a generator that yields the share done
  */
-export function* remedySteps(
-  job: Job,
-  setup: Setup,
-  axle: AxleName,
-  unit: LengthUnit = 'mm',
-): Generator<number, AxleRemedies> {
+export function* remedySteps(job: Job, setup: Setup, axle: AxleName, unit: LengthUnit = 'mm'): Steps<AxleRemedies> {
   const words = wordsIn(unit);
   const now = roomOf(job, setup, axle, undefined, true);
   const short = now.room.filter(isShort).map(({ code, label, margin }) => ({ code, label, margin }));
@@ -94,15 +84,7 @@ export function* remedySteps(
   if (found.clears) return found;
   const { parts } = axleParts(job.vehicle, axle);
   const rooms = moveRooms(job, setup, axle, now);
-  const search = proposals(job, setup, axle, rooms, words);
-  let searched: { proposals: Proposal[]; stuck: string[] };
-  for (let step = search.next(); ; step = search.next()) {
-    if (step.done) {
-      searched = step.value;
-      break;
-    }
-    yield 0.1 + 0.6 * step.value;
-  }
+  const searched = yield* within(proposals(job, setup, axle, rooms, words), 0.1, 0.6);
   const shortParts = now.obstacles.filter((part) => isShort(checkOf(now, part.id)!));
   for (const [done, report] of shortParts.entries()) {
     const part = parts.find(({ obstacle }) => obstacle.id === report.id)!;
@@ -113,10 +95,8 @@ export function* remedySteps(
 }
 
 /** The same at one go. */
-export function remediesOf(job: Job, setup: Setup, axle: AxleName, unit: LengthUnit = 'mm'): AxleRemedies {
-  const steps = remedySteps(job, setup, axle, unit);
-  for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
-}
+export const remediesOf = (job: Job, setup: Setup, axle: AxleName, unit: LengthUnit = 'mm'): AxleRemedies =>
+  atOnce(remedySteps(job, setup, axle, unit));
 
 const checkOf = ({ room }: RoomNow, id: string) => room.find(({ code }) => code === `obstacle:${id}`);
 
@@ -142,15 +122,15 @@ function shortPart(one: Case, part: AxlePart, report: ObstacleReport, rooms: Mov
     const clearanceMm = sweep({ ...swept, parts: [given] }).parts[0]!.clearanceMm;
     const remedy: Remedy = { kind: 'work', part: report.id, work: rung.work, mm };
     const effort = remedyEffort(job, remedy, [part.obstacle]);
-    const enough = clearanceMm >= target - 0.1;
+    const enough = clearanceMm >= target - MET_MM;
     return {
       remedy,
       ...effort,
-      words: remedyWords(remedy, [part.obstacle], words),
+      words: wayWords(remedy, words),
       allowed: workAllowed(job, rung.work),
       structural: rung.structural,
       clearanceMm,
-      verdict: enough && report.limitMm < 0 ? 'ok' : clearanceVerdict(clearanceMm, report.limitMm - 0.1),
+      verdict: enough && report.limitMm < 0 ? 'ok' : clearanceVerdict(clearanceMm, report.limitMm - MET_MM),
       enough,
       worse: [],
       caution: WORK_CAUTIONS[rung.work],
@@ -205,7 +185,7 @@ function movesFor(
       {
         remedy,
         ...effort,
-        words: remedyWords(remedy, [], words),
+        words: wayWords(remedy, words),
         allowed: true,
         structural: false,
         clearanceMm: after.clearanceMm,

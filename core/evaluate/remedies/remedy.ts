@@ -74,13 +74,18 @@ export const WORK_WORDS: Record<BodyWork, string> = {
   cut: 'cut metal',
 };
 
-/** A remedy in words. */
+/** A remedy in words, with the part that is worked on. */
 export function remedyWords(remedy: Remedy, parts: readonly Obstacle[], words: Words): string {
+  if (remedy.kind !== 'work') return wayWords(remedy, words);
+  const part = parts.find(({ id }) => id === remedy.part);
+  return `${part?.label ?? remedy.part}: ${wayWords(remedy, words)}`;
+}
+
+/** What is done, in words. */
+export function wayWords(remedy: Remedy, words: Words): string {
   switch (remedy.kind) {
-    case 'work': {
-      const part = parts.find(({ id }) => id === remedy.part);
-      return `${part?.label ?? remedy.part}: ${WORK_WORDS[remedy.work]}, ${words.length(remedy.mm)}`;
-    }
+    case 'work':
+      return `${WORK_WORDS[remedy.work]}, ${words.length(remedy.mm)}`;
     case 'lift':
       return `lift by ${words.length(remedy.change.mm)}, ${LIFT_WORDS[remedy.change.kind]}`;
     case 'stack':

@@ -2,10 +2,8 @@ import type { AxleName, Job, Setup, SetupAxle, StackPart, SuspensionChange } fro
 import { sweep, type PlacedPart } from '#core/sweep';
 import { WORST_FIRST, type Check } from '#core/verdict';
 import { evaluateSetup } from '../evaluate';
-import { obstacleLimit } from '../obstacleLimit';
-import { axleParts } from '../parts';
 import type { AxleReport, ObstacleReport } from '../report';
-import { candidateCase, NO_SWEEPS, type SweepSource } from '../sweeps';
+import { candidateCase, enoughMm, NO_SWEEPS, type SweepSource } from '../sweeps';
 import type { WheelMove } from './remedy';
 
 /** The room of an axle with something done. */
@@ -35,11 +33,8 @@ export function roomOf(job: Job, setup: Setup, axle: AxleName, given: Given = NO
       if (name !== axle) return undefined;
       const one = candidateCase(job, setup, axle);
       if (!one) return null;
-      const limits = axleParts(job.vehicle, axle).parts.map(
-        (part) => obstacleLimit(part.obstacle, job, part.placed, 0).value,
-      );
       const parts = one.parts.map((part) => given.get(part.id) ?? part);
-      return sweep({ ...one, parts, ...(exact ? {} : { enoughMm: Math.max(0, ...limits) }) });
+      return sweep({ ...one, parts, ...(exact ? {} : { enoughMm: enoughMm(job, axle) }) });
     },
   };
   return roomIn(evaluateSetup(job, setup, { sweeps })[axle]);
@@ -69,6 +64,8 @@ export interface WorseOff {
 }
 
 const NOTICED_MM = 0.05;
+/** How near a limit counts as met after a sweep, mm. */
+export const MET_MM = 0.1;
 
 /** What lost room, or is judged worse, by what was done. */
 export function worseOff(before: readonly Check[], after: readonly Check[]): WorseOff[] {

@@ -4,7 +4,7 @@ import { ladderOf } from '#core/remedy';
 import { archGapMm, archRiseMm, fenderOutMm, innerPartOutMm } from '#core/position';
 import { travelRange } from '#core/suspension';
 import { rimRangeIn } from '#core/tire';
-import { combined, INSTRUMENT_UNCERTAINTY_MM, type Contribution } from '#core/uncertainty';
+import { combined } from '#core/uncertainty';
 import { houseLimits, limitInForce, outerEndMm } from '#core/verdict';
 import { blockedOffsets, partPath, type PartPath, type Span, type WindowBody } from '#core/window';
 import { gapLimit } from '../checks';
@@ -16,7 +16,7 @@ import { obstacleLimit } from '../obstacleLimit';
 import { axleParts, type AxlePart } from '../parts';
 import { solidOf } from '../solid';
 import { allowanceOf } from '../sweeps';
-import { archSpread, halfWidthSpread, lateralSpread } from '../spread';
+import { archSpread, halfWidthSpread, lateralSpread, readingSpread } from '../spread';
 import type { RuledTire } from './tireRule';
 
 /** Something that keeps offsets out of a row of the window. */
@@ -180,12 +180,7 @@ function partLimiters({ job, axle, paths, offsets }: WindowBase, fitted: Fitted,
     const limit = obstacleLimit(obstacle, job, part.placed, radiusMm);
     const gives = eased ? allowedReachMm(job, ladderOf(obstacle)) : 0;
     const limitMm = (shortOfLock ? 0 : limit.value) - gives;
-    const { gap } = obstacle;
-    const read: Contribution = {
-      name: 'the gap it was read by',
-      plusMinus: gap?.uncertaintyMm ?? job.vehicle[axle]?.room?.uncertaintyMm ?? INSTRUMENT_UNCERTAINTY_MM.tape!,
-      assumed: gap?.uncertaintyMm == null,
-    };
+    const read = readingSpread(job.vehicle[axle] ?? {}, 'the reading it was placed by', obstacle.gap?.uncertaintyMm);
     return {
       code: `obstacle:${obstacle.id}`,
       label: obstacleLabel({ label: obstacle.label ?? obstacle.id, side: obstacle.side ?? null, assumed: part.assumed }),

@@ -42,6 +42,19 @@ export function tireFor(job: Job, setup: Setup, axle: AxleName, rule: TireRule, 
   return rule === 'same-diameter' ? sameDiameter(wanted, rimDiameterIn, rimWidthIn) : bestStandard(job, setup, axle, wanted, rimDiameterIn, rimWidthIn);
 } // prettier-ignore
 
+/** A metric size of which nothing but its dimensions is said. */
+const UNMARKED = {
+  system: 'metric',
+  prefix: null,
+  labelDiameterMm: null,
+  construction: 'R',
+  loadIndex: null,
+  loadIndexDual: null,
+  speed: null,
+  loadRange: null,
+  marks: [],
+} as const;
+
 /** Shares of the section that the measuring rim is, by aspect ratio (see measuringRimIn): tried until one agrees with what comes of it. */
 const SHARES = [0.75, 0.8, 0.85, 0.9, 0.92];
 
@@ -52,11 +65,9 @@ const SHARES = [0.75, 0.8, 0.85, 0.9, 0.92];
 function sameDiameter(diameterMm: number, rimDiameterIn: number, rimWidthIn: number): RuledTire | null {
   const height = (diameterMm - rimSeatDiameterMm(rimDiameterIn)) / 2;
   if (height <= 0) return null;
-  const model = standardSizes(rimDiameterIn)[0];
-  if (!model) return null;
   const sizes = SHARES.map((share): TireSize => {
     const nominalWidthMm = mmFromInches(rimWidthIn) / share;
-    return { ...model, system: 'metric', prefix: null, labelDiameterMm: null, nominalWidthMm, aspectRatio: (100 * height) / nominalWidthMm };
+    return { ...UNMARKED, nominalWidthMm, aspectRatio: (100 * height) / nominalWidthMm, rimDiameterIn };
   });
   const size = sizes.find((one) => Math.abs(measuringRimIn(one) - rimWidthIn) <= 0.26) ?? sizes[1]!;
   const sectionWidth = sectionWidthOnRimMm(size, rimWidthIn);

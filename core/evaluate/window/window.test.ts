@@ -1,15 +1,14 @@
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { applyEdits, type Job, type Setup } from '#core/job';
+import { type Job, type Setup } from '#core/job';
 import { evaluateSetup } from '../evaluate';
 import { VERDICT_SWEEPS } from '../sweeps';
 import { setupAt, tireFor, windowOf, type FitWindow, type WindowAsk } from '.';
+import { changed, demoJob, setupOf, type Change } from '../fixtures/jobs';
 
-const demo = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
-const kite = demo('brindle-kite');
-const haul = demo('orrin-haul');
-const velder = demo('velder-two');
-const pallas = demo('pallas-tender');
+const kite = demoJob('brindle-kite');
+const haul = demoJob('orrin-haul');
+const velder = demoJob('velder-two');
+const pallas = demoJob('pallas-tender');
 const ask = (over: Partial<WindowAsk> = {}): WindowAsk => ({
   rule: 'fixed',
   rimWidthsIn: [6.5, 7, 7.5, 8],
@@ -60,14 +59,8 @@ function compare(job: Job, setup: Setup, axle: 'front' | 'rear', window: FitWind
 }
 
 /** A job with its wish wide open, so that parts and inner gap hold the edges; and with any other change. */
-const open = (job: Job, ...edits: [path: string, value: unknown][]): Job =>
-  applyEdits(
-    job,
-    ([['brief/pokeMm', { min: -200, max: 200 }], ['brief/limits/inboardMm', 0], ...edits] as [string, unknown][]).map(
-      ([path, value]) => ({ op: 'set' as const, path: path.split('/'), value }),
-    ),
-  );
-const setupOf = (job: Job, id: string): Setup => job.setups.find((one) => one.id === id)!;
+const open = (job: Job, ...edits: Change[]): Job =>
+  changed(job, ['brief/pokeMm', { min: -200, max: 200 }], ['brief/limits/inboardMm', 0], ...edits);
 const wide: WindowAsk['offsetsMm'] = [-80, 160];
 
 describe('window edges against halving evaluate', () => {

@@ -1,4 +1,5 @@
 import type { AxleName, Job, Setup } from '#core/job';
+import { atOnce, type Steps } from '#core/progress';
 import { formatNumber, offsetFigure } from '#core/units';
 import { apart, left, united, type Span } from '#core/window';
 import { liftAllowed } from '../remedies/moves';
@@ -74,7 +75,7 @@ export interface FitWindow {
  * not by trying offsets one by one.
  * @returns a generator that yields the share done
  */
-export function* windowSteps(job: Job, setup: Setup, axle: AxleName, ask: WindowAsk): Generator<number, FitWindow> {
+export function* windowSteps(job: Job, setup: Setup, axle: AxleName, ask: WindowAsk): Steps<FitWindow> {
   const { rule, rimWidthsIn, offsetsMm } = ask;
   const base = windowBase(job, setup, axle, offsetsMm);
   const eased = easedBases(job, setup, axle, offsetsMm);
@@ -118,10 +119,8 @@ export function* windowSteps(job: Job, setup: Setup, axle: AxleName, ask: Window
 }
 
 /** The same at one go. */
-export function windowOf(job: Job, setup: Setup, axle: AxleName, ask: WindowAsk): FitWindow {
-  const steps = windowSteps(job, setup, axle, ask);
-  for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
-}
+export const windowOf = (job: Job, setup: Setup, axle: AxleName, ask: WindowAsk): FitWindow =>
+  atOnce(windowSteps(job, setup, axle, ask));
 
 /** The car as it stands, and as it would stand raised by the most that is allowed; null where nothing may be done. */
 function easedBases(job: Job, setup: Setup, axle: AxleName, offsets: Span): WindowBase[] | null {
