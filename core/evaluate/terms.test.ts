@@ -86,15 +86,23 @@ describe('a rub that is accepted', () => {
     );
     expect(verdict(job)).toBe('fail');
   });
-  test('at full lock only: short of the lock it may not be touched', () => {
-    const early = changed(
+  // A seam of plastic over the tread: the wheel meets it at full bump, whatever the steer; a liner behind it at full lock alone.
+  const over = (gapMm: number, rub: string) =>
+    changed(
       kite,
-      ['brief/rules', { rub: 'full-lock' }],
-      ['vehicle/front/obstacles', [{ id: 'part', kind: 'liner', gap: { surface: 'tread', clockDeg: 0, gapMm: 40 } }]],
+      ['brief/rules', { rub }],
+      ['vehicle/front/obstacles', [{ id: 'part', kind: 'liner', gap: { surface: 'tread', clockDeg: 0, gapMm } }]],
     );
-    const one = check(early, 'obstacle:part')!;
-    // Over the tread the wheel meets it at bump, whatever the steer.
-    expect(one.verdict).toBe('fail');
+  const overGap = 90 - check(over(90, 'none'), 'obstacle:part')!.value! - 1.5;
+  test('at full lock only: the same overlap that meets it short of the lock is refused', () => {
+    const plastic = check(over(overGap, 'plastic'), 'obstacle:part')!;
+    expect(plastic.value).toBeLessThan(0);
+    expect(plastic.value).toBeGreaterThan(-3);
+    expect(plastic.verdict).toBe('caution');
+    const atLock = check(over(overGap, 'full-lock'), 'obstacle:part')!;
+    expect(atLock.value).toBe(plastic.value);
+    expect(atLock.verdict).toBe('fail');
+    expect(atLock.working.join()).toContain('at full lock only: 3° short of it');
   });
 });
 

@@ -1,5 +1,6 @@
 import { leastDualGapMm } from '#core/dual';
 import { roomOn, ruleInForce, wishOf, leftDiffers, type AxleName, type Job, type Setup, type Side } from '#core/job';
+import type { Point3 } from '#core/kinematics';
 import { ladderOf } from '#core/remedy';
 import { archGapMm, archRiseMm, fenderOutMm, innerPartOutMm } from '#core/position';
 import { travelRange } from '#core/suspension';
@@ -66,7 +67,15 @@ function missingOf(job: Job, axle: AxleName): string[] {
     ...(room?.archGapMm == null ? ['the arch gap'] : []),
     ...(resolved.geometry ? [] : ['how the wheel moves: the kind of suspension']),
     ...parts.flatMap(({ obstacle, placed }) => (placed ? [] : [`where ${obstacle.label ?? obstacle.id} is`])),
+    ...(coverIsOpen(job, axle) ? ['the lip over the whole arc that must be covered'] : []),
   ];
+}
+
+/** Whether cover is asked for where nobody measured the lip. */
+function coverIsOpen(job: Job, axle: AxleName): boolean {
+  if (ruleInForce('cover', job) === 'none') return false;
+  const lips = shapedLips(job, axle);
+  return lips.length === 0 || lips.some((points) => coverOf(points, 0, 0).openDeg > 0);
 }
 
 const EVERYWHERE: Span = [-Infinity, Infinity];
@@ -128,6 +137,7 @@ function lateralLimiters({ job, setup, axle }: WindowBase, fitted: Fitted): Limi
   const vehicleAxle = job.vehicle[axle] ?? {};
   const wish = wishOf(job.brief, axle);
   const found: Limiter[] = [];
+  const fenders: number[] = [];
   // Outermost and innermost place at offset 0; each offset moves the outer wheel of a pair the other way.
   const turn = fitted.dual ? 1 : -1;
   const limited = (out: number): Span => (turn > 0 ? above(out - place.outerMm) : below(place.outerMm - out));
@@ -136,6 +146,7 @@ function lateralLimiters({ job, setup, axle }: WindowBase, fitted: Fitted): Limi
     const named = (label: string) => (leftDiffers(vehicleAxle) ? `${label}, ${side}` : label);
     if (outboardGapMm != null) {
       const fender = fenderOutMm(present.place, outboardGapMm);
+      fenders.push(fender);
       const plusMinus = combined(lateralSpread(vehicleAxle, 'outboardGapMm', fitted, present));
       found.push({ code: 'fender', label: named('Face against fender'), blocked: [limited(fender + outerEndMm(wish))], plusMinus });
       if (wish.min !== null) {
@@ -150,18 +161,32 @@ function lateralLimiters({ job, setup, axle }: WindowBase, fitted: Fitted): Limi
       found.push({ code: 'inboard', label: named('Inner gap, at rest'), blocked: [above(place.innerMm - part)], plusMinus });
     }
   }
-  return [...found, ...coverLimiters(job, setup, axle, limited), ...dualLimiters(job, fitted)];
+  return [...found, ...coverLimiters(job, setup, axle, limited, fenders), ...dualLimiters(job, fitted)];
 } // prettier-ignore
 
-function coverLimiters(job: Job, setup: Setup, axle: AxleName, limited: (out: number) => Span): Limiter[] {
+/** Cover by every lip that has a shape; where none has, by the gap to the fender, as the check itself takes it. */
+function coverLimiters(
+  job: Job,
+  setup: Setup,
+  axle: AxleName,
+  limited: (out: number) => Span,
+  fenders: readonly number[],
+): Limiter[] {
   if (ruleInForce('cover', job) === 'none') return [];
   const { restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, setup.suspensionChange?.[axle] ?? null);
-  return axleParts(job.vehicle, axle).parts.flatMap(({ obstacle }): Limiter[] => {
-    if (obstacle.kind !== 'fender-lip' || !obstacle.points) return [];
-    const { leastMm } = coverOf(obstacle.points, 0, restShiftMm);
-    return leastMm === null ? [] : [{ code: 'coverage', label: 'Cover of the wheel', blocked: [limited(leastMm)], plusMinus: null }];
-  });
-} // prettier-ignore
+  const lips = shapedLips(job, axle).flatMap((points) => coverOf(points, 0, restShiftMm).leastMm ?? []);
+  return (lips.length > 0 ? lips : fenders).map((out): Limiter => ({
+    code: 'coverage',
+    label: 'Cover of the wheel',
+    blocked: [limited(out)],
+    plusMinus: null,
+  }));
+}
+
+const shapedLips = (job: Job, axle: AxleName): Point3[][] =>
+  axleParts(job.vehicle, axle).parts.flatMap(({ obstacle }) =>
+    obstacle.kind === 'fender-lip' && obstacle.points ? [obstacle.points] : [],
+  );
 
 function dualLimiters(job: Job, { dual, sectionWidthMm, tire }: Fitted): Limiter[] {
   if (dual?.gapMm == null || sectionWidthMm === null) return [];

@@ -148,6 +148,16 @@ describe('what a window must be', () => {
     plain.rows.forEach(({ spans }, row) =>
       spans.forEach(({ fromMm, low }, at) => low && expect(spaced.rows[row]!.spans[at]!.fromMm - fromMm).toBeCloseTo(7, 1)));
   });
+  test('cover without a lip that has a shape is held by the gap to the fender; an arc nobody measured is named', () => {
+    const proud: Change[] = [['brief/pokeMm', { min: -20, max: 15 }], ['brief/rules', { cover: 'eu-1009-2010' }]];
+    const still = changed(kite, ...proud, ['vehicle/front/suspension']);
+    const level = changed(kite, ['brief/pokeMm', { min: -20, max: 0 }], ['vehicle/front/suspension']);
+    const row = (job: Job) => windowIn(job, { rimWidthsIn: [7.5] }).rows[0]!.spans[0]!;
+    expect(row(still).fromMm).toBeCloseTo(row(level).fromMm, 9);
+    expect(row(still).low!.code).toBe('coverage');
+    expect(windowIn(still).missing).toContain('the lip over the whole arc that must be covered');
+    expect(windowIn(changed(kite, ...proud)).missing).toEqual([]);
+  });
   test('says which readings it lacks', () => {
     const blind = open(kite, ['vehicle/front/room/outboardGapMm', null], ['vehicle/front/suspension', null]);
     expect(windowIn(blind).missing).toEqual(expect.arrayContaining(['the gap to the fender', 'how the wheel moves: the kind of suspension']));
@@ -178,6 +188,19 @@ describe('an empty window', () => {
     // The face is too far out as well: no single change opens it.
     expect(shut!.opens).toEqual([]);
   });
+});
+
+test('a closed row names what holds it from either side', () => {
+  const tight = changed(
+    kite,
+    ['brief/pokeMm', { max: 0 }],
+    ['brief/limits/inboardMm', 60],
+    ['vehicle/front/obstacles', []],
+  );
+  const [row] = windowIn(tight, { rimWidthsIn: [7.5], offsetsMm: [-20, 100] }).rows;
+  expect(row!.spans).toEqual([]);
+  expect(row!.closedBy).toEqual(['Face against fender', 'Inner gap, at rest']);
+  expect(row!.working.join('\n')).toMatch(/Face against fender keeps out offsets below \+31\.3/);
 });
 
 describe('rules for the tire', () => {

@@ -172,17 +172,12 @@ const workingOf = ({ label, blocked, plusMinus }: Limiter): string[] =>
 function closers(limiters: readonly Limiter[], within: Span): string[] {
   const alone = limiters.filter(({ blocked }) => left(within, blocked).length === 0);
   if (alone.length > 0) return alone.map(({ label }) => label);
-  const reach = (limiter: Limiter, end: 0 | 1): number =>
-    limiter.blocked
-      .filter((span) => (end === 1 ? span[0] <= within[0] : span[1] >= within[1]))
-      .reduce(
-        (most, span) => (end === 1 ? Math.max(most, span[1]) : Math.min(most, span[0])),
-        end === 1 ? -Infinity : Infinity,
-      );
-  const below = [...limiters].sort((one, other) => reach(other, 1) - reach(one, 1))[0];
-  const above = [...limiters].sort((one, other) => reach(one, 0) - reach(other, 0))[0];
-  return [...new Set([below, above].flatMap((one) => one?.label ?? []))];
-}
+  const below = limiters.flatMap(({ label, blocked }) => blocked.filter(([from]) => from <= within[0]).map(([, to]) => ({ label, at: to })));
+  const above = limiters.flatMap(({ label, blocked }) => blocked.filter(([, to]) => to >= within[1]).map(([from]) => ({ label, at: from })));
+  const lowest = below.sort((one, other) => other.at - one.at)[0];
+  const highest = above.sort((one, other) => one.at - other.at)[0];
+  return [...new Set([lowest, highest].flatMap((one) => one?.label ?? []))];
+} // prettier-ignore
 
 /** Looks, for every limit, whether a row opens without it, and how far it is from doing so. */
 function shutBy(rows: readonly { rimWidthIn: number; limiters: Limiter[] }[], within: Span): Shut {
