@@ -1,0 +1,77 @@
+import { windowAround, windowOf, type FitWindow } from '#core/evaluate/window';
+import { changed, demoJob, setupOf } from '../../../core/evaluate/fixtures/jobs';
+import type { StoreItem } from '#core/stores';
+import { snapped } from './axes';
+import { rowAt, standingAt, stockPoints } from './places';
+
+const kite = demoJob('brindle-kite');
+const a = setupOf(kite, 'a');
+const window = windowOf(kite, a, 'front', windowAround(kite, a, 'front', 'fixed')!);
+const wheel = (over: Partial<StoreItem>): StoreItem => ({
+  kind: 'wheel', maker: 'Ostrik', name: 'trial', rimDiameterIn: 17, rimWidthIn: 7.5, offsetMm: 40, lugCount: 4, boltCircleMm: 108, boreMm: 63.4, seat: 'cone60', padThicknessMm: 11, ratingKg: 600, ...over,
+}); // prettier-ignore
+const judged = (item: StoreItem, of: FitWindow = window) => stockPoints(kite, a, 'front', 'fixed', of, [item]);
+
+describe('a place of the window', () => {
+  const row = rowAt(window, 7.5)!;
+  const [span] = row.spans;
+  test('rows answer to their width, to a quarter inch', () => {
+    expect(rowAt(window, 7.6)).toBe(row);
+    expect(rowAt(window, 40)).toBeUndefined();
+  });
+  test('inside: how far to the nearest edge, and what holds it', () => {
+    const near = standingAt(row, span!.fromMm + 1);
+    expect(near).toMatchObject({ holds: true, edge: { code: 'fender' } });
+    expect(near.byMm).toBeCloseTo(1, 9);
+    expect(standingAt(row, span!.toMm - 2)).toMatchObject({ holds: true, edge: { code: 'fender-in' } });
+  });
+  test('outside: how far back to it', () => {
+    const out = standingAt(row, span!.fromMm - 3);
+    expect(out).toMatchObject({ holds: false, edge: { code: 'fender' } });
+    expect(out.byMm).toBeCloseTo(3, 9);
+  });
+  test('of a closed row, and of none, nothing is said but that it does not hold', () => {
+    expect(standingAt(rowAt(window, 10), 40)).toEqual({ holds: false, byMm: null, edge: null });
+    expect(standingAt(undefined, 40)).toEqual({ holds: false, byMm: null, edge: null });
+  });
+  test('snapped to whole millimetres and half inches', () =>
+    expect(snapped(33.4, 7.3)).toEqual({ offsetMm: 33, rimWidthIn: 7.5 }));
+});
+
+describe('wheels of the stores in it', () => {
+  test('inside, on the hub and over the brake as far as that is known', () => {
+    const [point] = judged(wheel({}));
+    expect(point).toMatchObject({ name: 'Ostrik trial', rimWidthIn: 7.5, offsetMm: 40, held: [] });
+    // Nobody measured its inside: the brake's room is not known.
+    expect(point!.verdict).toBe('unknown');
+    expect(point!.setup.front!.wheel).toMatchObject({ offsetMm: 40, boreMm: 63.4 });
+    expect(point!.setup.rear).toBe(a.rear);
+  });
+  test.each<[string, Partial<StoreItem>, string]>([
+    ['too far out', { offsetMm: 20 }, 'Face against fender'],
+    ['another pattern', { boltCircleMm: 114.3 }, 'Bolt pattern'],
+    ['a bore that does not go on', { boreMm: 60 }, 'Centring'],
+    ['a rim the tire does not go on', { rimWidthIn: 9 }, 'outside the window'],
+    ['a rating below the need', { ratingKg: 200 }, 'Wheel rating'],
+  ])('%s does not fit, and it says why', (_, over, why) => {
+    const [point] = judged(wheel(over));
+    expect(point!.verdict).toBe('fail');
+    expect(point!.held.join()).toContain(why);
+  });
+  test('what is no wheel, of another rim, sold out, or without an offset, is no point', () => {
+    for (const over of [
+      { kind: 'ring' as const },
+      { rimDiameterIn: 16 },
+      { quantity: 0 },
+      { offsetMm: null },
+      { rimWidthIn: null },
+    ])
+      expect(judged(wheel(over))).toEqual([]);
+  });
+  test('a window that lacks readings shows no wheel to fit', () => {
+    const blind = changed(kite, ['vehicle/front/room/archGapMm']);
+    const open = windowOf(blind, a, 'front', windowAround(blind, a, 'front', 'fixed')!);
+    expect(open.missing).toContain('the arch gap');
+    expect(judged(wheel({}), open)[0]!.verdict).toBe('unknown');
+  });
+});
