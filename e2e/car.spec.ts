@@ -1,4 +1,4 @@
-import { clean, expect, ledgerRow, openDemo, refuseNonsense, saved, test, type } from './bench';
+import { clean, cleanInTheDark, expect, ledgerRow, openDemo, refuseNonsense, saved, test, type } from './bench';
 
 test('the speedometer of the car, against every setup, at speeds of one’s choice', async ({ page }) => {
   await openDemo(page, 'orrin-haul', 'setups');
@@ -134,9 +134,7 @@ test('every field of the car view says beside it what is wrong with nonsense; ax
   const form = page.getByRole('form', { name: /^Whole car with setup A/ });
   await expect(form).toBeVisible();
   await clean(page);
-  await page.getByRole('button', { name: 'To the dark table' }).click();
-  await page.getByRole('heading', { level: 1 }).hover();
-  await clean(page);
+  await cleanInTheDark(page);
   await page.getByText('The spare that is kept').click();
   await refuseNonsense(form, 10);
 });

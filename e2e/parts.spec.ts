@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { clean, expect, ledgerRow, openDemo, refuseNonsense, saved, test, type } from './bench';
+import { clean, cleanInTheDark, expect, ledgerRow, openDemo, refuseNonsense, saved, test, type } from './bench';
 
 const plan = (page: Page) => page.getByRole('region', { name: 'Measuring plan' });
 const drawings = (page: Page) => page.getByRole('group', { name: /corner with/ });
@@ -163,9 +163,7 @@ test('axe finds nothing at the parts, on either table; nonsense is told beside i
   await refuseNonsense(page.getByRole('group', { name: 'Point 1' }), 3, /^Name/, ['nonsense', '99999']);
   await page.getByText('by a gap').click();
   await expect(page.getByRole('textbox', { name: 'Gap in mm' })).toHaveValue('19.0');
-  await page.getByRole('button', { name: 'To the dark table' }).click();
-  await page.getByRole('heading', { level: 1 }).hover();
-  await clean(page);
+  await cleanInTheDark(page);
 }); // prettier-ignore
 
 test('readings that were begun are kept, each of its kind, and listed until they are whole', async ({ page }) => {

@@ -1,6 +1,18 @@
 import { applyEdits } from '#core/job';
 import type { Page } from '@playwright/test';
-import { clean, demoJob, expect, ledgerRow, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench';
+import {
+  clean,
+  cleanInTheDark,
+  demoJob,
+  expect,
+  ledgerRow,
+  openDemo,
+  putOnBench,
+  refuseNonsense,
+  saved,
+  test,
+  type,
+} from './bench';
 
 const raised = (page: Page) => page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]');
 
@@ -181,8 +193,6 @@ test('every field of the tire view says beside it what is wrong with nonsense; a
   const form = page.getByRole('form', { name: /^Tire of setup A/ });
   await expect(form).toBeVisible();
   await clean(page);
-  await page.getByRole('button', { name: 'To the dark table' }).click();
-  await page.getByRole('heading', { level: 1 }).hover();
-  await clean(page);
+  await cleanInTheDark(page);
   await refuseNonsense(form, 10);
 });

@@ -9,21 +9,42 @@ import type { SweepTask, SweepWork } from './sweepProtocol';
 const BREATH_MS = 12;
 
 const stopped = new Set<number>();
+/** Calls under way that somebody waits for; what can wait gives way to them. */
+let urgent = 0;
 
 /** Lets messages in: a stop, or the next task. */
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
 /** Runs steps to their end, telling progress and listening for a stop in between; null when it was stopped. */
-async function run<T>(call: number, steps: Generator<number, T>, progress: (share: number) => void): Promise<T | null> {
-  await breathe();
-  let since = performance.now();
-  for (let step = steps.next(); ; step = steps.next()) {
-    if (stopped.delete(call)) return null;
-    if (step.done) return step.value;
-    if (performance.now() - since < BREATH_MS) continue;
-    progress(step.value);
+async function run<T>(
+  call: number,
+  steps: Generator<number, T>,
+  progress: (share: number) => void,
+  givesWay = false,
+): Promise<T | null> {
+  if (!givesWay) urgent += 1;
+  try {
     await breathe();
-    since = performance.now();
+    let since = performance.now();
+    let share = 0;
+    for (;;) {
+      if (stopped.delete(call)) return null;
+      if (givesWay && urgent > 0) {
+        // It says so, or it would count as dead.
+        progress(share);
+        await breathe();
+        continue;
+      }
+      const step = steps.next();
+      if (step.done) return step.value;
+      share = step.value;
+      if (performance.now() - since < BREATH_MS) continue;
+      progress(share);
+      await breathe();
+      since = performance.now();
+    }
+  } finally {
+    if (!givesWay) urgent -= 1;
   }
 }
 
@@ -38,7 +59,7 @@ const work: SweepWork = {
     return swept && { swept };
   },
   sensitivity: (call, { job, setup, axle }, progress) => run(call, sensitivitySteps(job, setup, axle), progress),
-  spread: (call, { job, setup, axle }, progress) => run(call, obstacleSpreadSteps(job, setup, axle), progress),
+  spread: (call, { job, setup, axle }, progress) => run(call, obstacleSpreadSteps(job, setup, axle), progress, true),
   remedies: (call, { job, setup, axle, unit }, progress) => run(call, remedySteps(job, setup, axle, unit), progress),
   window: (call, { job, setup, axle, ask }, progress) => run(call, windowSteps(job, setup, axle, ask), progress),
   stop: (call) => void stopped.add(call),

@@ -2,7 +2,7 @@ import type { AxleName, Obstacle, Vehicle } from '#core/job';
 import { AT_REST, type Pose } from '#core/kinematics';
 import { nearestOnSection, sectionPartAt } from '#core/section';
 import type { SuspensionGeometry } from '#core/suspension';
-import { lookAt, placementIn, readingPose, relativePlacement, type Nearest, type PlacedPart, type Swept, type SweptSolid } from '#core/sweep'; // prettier-ignore
+import { lookAt, placementIn, readingPose, relativePlacer, type Nearest, type PlacedPart, type Swept, type SweptSolid } from '#core/sweep'; // prettier-ignore
 import type { Words } from '#core/units';
 import { obstacleLabel, poseWords } from './obstacles';
 import { axleParts, type AxlePart } from './parts';
@@ -101,7 +101,7 @@ function asRead(
 
 function nearestIn(placed: PlacedPart, solid: SweptSolid, geometry: SuspensionGeometry | null, pose: Pose): Nearest {
   const still = !geometry || placed.mount === 'knuckle';
-  return lookAt(placed, solid).nearest(still ? placementIn(null, pose) : relativePlacement(geometry, pose, placed.mount, 0));
+  return lookAt(placed, solid).nearest(still ? placementIn(null, pose) : relativePlacer(geometry, placed.mount, 0)(pose));
 } // prettier-ignore
 
 /** The car drives, so a part that its wheel would meet elsewhere stands somewhere else than was read. */

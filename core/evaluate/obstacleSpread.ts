@@ -42,6 +42,8 @@ const MEASURED_SHARE = 0.25;
 const NEAR_MM = 25;
 const WALK = { from: 0.5, to: 0.1 };
 const STARTS = 2;
+/** A low so few steps of the grid from where the edge was nearest is the same low. */
+const BESIDE_STEPS = 2;
 
 /** One thing that may be off, and what being off by so much does to the car. */
 interface Input extends Contribution {
@@ -215,13 +217,20 @@ function nearPoints(part: PlacedPart, solid: SweptSolid, motion: Motion, nominal
   return Array.from({ length: inside.at(-1)! - inside[0]! + 1 }, (_, i) => inside[0]! + i);
 } // prettier-ignore
 
-/** Where the sweep of the car as it was read came low. */
+/** Where the sweep of the car as it was read came low: where it was nearest, and lows elsewhere. */
 function startsOf({ grid, parts }: Swept, id: string): Pose[] {
   const part = parts.find((one) => one.id === id)!;
   if (!grid || !part.map) return [part.pose];
-  const lows = coarseMinima(part.map, grid, NEAR_MM).slice(0, STARTS).map(({ pose }) => pose);
-  return [part.pose, ...lows];
-} // prettier-ignore
+  const beside = (value: number, other: number, values: readonly number[]) =>
+    values.length < 2 || Math.abs(value - other) <= BESIDE_STEPS * (values[1]! - values[0]!);
+  const elsewhere = coarseMinima(part.map, grid, NEAR_MM)
+    .map(({ pose }) => pose)
+    .filter(
+      ({ steerDeg, travelMm }) =>
+        !beside(steerDeg, part.pose.steerDeg, grid.steers) || !beside(travelMm, part.pose.travelMm, grid.travels),
+    );
+  return [part.pose, ...elsewhere.slice(0, STARTS)];
+}
 
 /** Least distance of a part in one draw. */
 function nearest(

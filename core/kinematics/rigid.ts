@@ -1,8 +1,7 @@
 import type { Placement } from './placement';
 
-/** The placement that undoes another: the turn transposed, the shift turned back. */
-export function inverted(p: Placement): Placement {
-  const into = new Float64Array(12);
+/** The placement that undoes another: the turn transposed, the shift turned back. It may be put in the other's place. */
+export function inverted(p: Placement, into: Placement = new Float64Array(12)): Placement {
   const a = p[0]!;
   const b = p[1]!;
   const c = p[2]!;

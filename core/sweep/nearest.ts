@@ -1,5 +1,5 @@
 import type { Placement } from '#core/kinematics';
-import { distanceLattice, latticeDistanceMm } from '#core/section';
+import { distanceLattice, latticeDistanceMm, type DistanceLattice } from '#core/section';
 import type { PlacedPart } from './place';
 import { distanceMm, type SweptSolid } from './solid';
 
@@ -17,6 +17,8 @@ export interface Nearest {
 /** Twice how far a lattice may be off, next to the wheel and further away: points within it of the least are looked at exactly. */
 const DOUBT_MM = { near: 1.6, far: 0.4 };
 const NEAR_MM = 10;
+/** So few points are looked at exactly at once: a lattice is not worth its making. */
+const FEW = 16;
 /** How often an interval of an edge is narrowed; each time to 0.62 of it, so 16 mm come to 0.05. */
 const NARROWINGS = 12;
 const GOLDEN = (sqrt(5) - 1) / 2;
@@ -39,7 +41,7 @@ export interface Looker {
 
 /** A part before a solid. Nothing is made anew from pose to pose. */
 export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
-  const lattices = solid.bodies.map(({ section }) => distanceLattice(section));
+  let lattices: readonly DistanceLattice[] | null = null;
   const centres = Float64Array.from(solid.bodies, ({ centreOut }) => centreOut);
   const count = xyz.length / 3;
   const found = new Float64Array(count);
@@ -49,10 +51,12 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
   let fwd = 0;
   let up = 0;
 
-  const [first, second] = lattices;
   const [firstOut, secondOut] = [centres[0]!, centres[1] ?? 0];
 
   const quick = (p: Placement): number => {
+    lattices ??= solid.bodies.map(({ section }) => distanceLattice(section));
+    const first = lattices[0];
+    const second = lattices[1];
     if (!first) return Infinity;
     // Read once: the loop asks for each of them at every point.
     const [p0, p1, p2, p3] = [p[0]!, p[1]!, p[2]!, p[3]!];
@@ -116,8 +120,8 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
   };
 
   const points = (p: Placement): number => {
-    const guess = quick(p);
-    const doubt = guess + (guess < NEAR_MM ? DOUBT_MM.near : DOUBT_MM.far);
+    const guess = count > FEW ? quick(p) : 0;
+    const doubt = count > FEW ? guess + (guess < NEAR_MM ? DOUBT_MM.near : DOUBT_MM.far) : Infinity;
     let least = Infinity;
     let place = 0;
     for (let i = 0; i < count; i++) {

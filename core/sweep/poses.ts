@@ -1,4 +1,4 @@
-import { composed, inverted, placementOf, type Placement, type Pose } from '#core/kinematics';
+import { composed, inverted, placer, type Placement, type Pose } from '#core/kinematics';
 import type { SuspensionGeometry, TravelRange } from '#core/suspension';
 import type { Mount } from './kinds';
 
@@ -37,18 +37,21 @@ export const poseGrid = (
 });
 
 /**
- * How a part stands as the wheel sees it: the map from the part's frame to the hub's frame in a pose. For a body part this is the inverse of
- * the wheel's placement; an arm travels along and does not steer.
+ * How a part stands as the wheel sees it, pose by pose: the map from the part's frame to the hub's frame. For a body part this is the inverse
+ * of the wheel's placement; an arm travels along and does not steer.
  * @param bodyRiseMm how far a body lift raises the part
  */
-export function relativePlacement(
+export function relativePlacer(
   geometry: SuspensionGeometry,
-  pose: Pose,
   mount: Mount,
   bodyRiseMm: number,
-): Placement {
-  const relative = inverted(placementOf(geometry, pose));
-  if (mount === 'arm') return composed(relative, placementOf(geometry, { steerDeg: 0, travelMm: pose.travelMm }));
-  for (let row = 0; row < 12; row += 4) relative[row + 3]! += relative[row + 2]! * bodyRiseMm;
-  return relative;
+): (pose: Pose) => Placement {
+  const place = placer(geometry);
+  return (pose) => {
+    const placed = place(pose);
+    const relative = inverted(placed, placed);
+    if (mount === 'arm') return composed(relative, place({ steerDeg: 0, travelMm: pose.travelMm }));
+    for (let row = 0; row < 12; row += 4) relative[row + 3]! += relative[row + 2]! * bodyRiseMm;
+    return relative;
+  };
 }

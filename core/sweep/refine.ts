@@ -62,11 +62,13 @@ export function refine(start: Pose, grid: PoseGrid, walk: Walk, look: (pose: Pos
     let moved = false;
     for (let s = -1; s <= 1; s++)
       for (let t = -1; t <= 1; t++) {
-        if ((s === 0 && t === 0) || (s !== 0 && steerStep === 0) || (t !== 0 && travelStep === 0)) continue;
         const pose = {
           steerDeg: within(grid.steer, steerDeg + s * share * steerStep),
           travelMm: within(grid.travel, travelMm + t * share * travelStep),
         };
+        // A step that does not go its way, at an end of the range or where there is none, looks where another one looks.
+        if ((s !== 0 && pose.steerDeg === steerDeg) || (t !== 0 && pose.travelMm === travelMm) || (s === 0 && t === 0))
+          continue;
         const mm = look(pose);
         if (mm >= best.mm - WORTH_MM) continue;
         best = { pose, mm };

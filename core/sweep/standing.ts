@@ -2,7 +2,7 @@ import { AT_REST, type Placement, type Pose } from '#core/kinematics';
 import { travelRange, type Change, type SuspensionGeometry } from '#core/suspension';
 import type { Mount } from './kinds';
 import { placementIn } from './place';
-import { poseGrid, poseRange, relativePlacement, ROUGH, type PoseGrid } from './poses';
+import { poseGrid, poseRange, relativePlacer, ROUGH, type PoseGrid } from './poses';
 
 /** What moves a wheel: without a geometry it only stands. */
 export interface Motion {
@@ -21,7 +21,7 @@ export function standBefore({ geometry, change }: Motion, mount: Mount): Stand {
   const { bodyRiseMm, restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);
   if (geometry && mount !== 'knuckle') {
     const rise = mount === 'body' ? bodyRiseMm : 0;
-    return { moves: true, stand: (pose) => relativePlacement(geometry, pose, mount, rise) };
+    return { moves: true, stand: relativePlacer(geometry, mount, rise) };
   }
   const still = Float64Array.from(placementIn(null, AT_REST));
   if (mount === 'body') still[11]! += restShiftMm;
