@@ -3,6 +3,7 @@ import path from 'node:path';
 import { createRequestHandler } from '@react-router/express';
 import compression from 'compression';
 import express from 'express';
+import staticFiles from 'express-static-gzip';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import { log } from './log';
@@ -48,12 +49,15 @@ app.use(
     strictTransportSecurity: false,
   }),
 );
-app.use(compression());
 if (!import.meta.env.DEV) {
   const client = path.resolve('build/client');
-  app.use('/assets', express.static(path.join(client, 'assets'), { immutable: true, maxAge: '1y' }));
-  app.use(express.static(client, { maxAge: '1h' }));
+  // The build laid compressed copies beside its files.
+  const files = (folder: string, serveStatic: { immutable?: boolean; maxAge: string }) =>
+    staticFiles(folder, { enableBrotli: true, orderPreference: ['br', 'gz'], index: false, serveStatic });
+  app.use('/assets', files(path.join(client, 'assets'), { immutable: true, maxAge: '1y' }));
+  app.use(files(client, { maxAge: '1h' }));
 }
+app.use(compression());
 app.use(
   pinoHttp({
     logger: log,

@@ -55,28 +55,46 @@ const UNMARKED = {
   marks: [],
 } as const;
 
-/** Shares of the section that the measuring rim is, by aspect ratio (see measuringRimIn): tried until one agrees with what comes of it. */
-const SHARES = [0.75, 0.8, 0.85, 0.9, 0.92];
+/**
+ * Share of the section that the measuring rim is, at the aspect ratio in the middle of each class of measuringRimIn. Between them it is read
+ * off the straight line (common practice, no source): a tire for every rim, and none that is wider than the one for a wider rim.
+ */
+const SHARES = [[60, 0.75], [52.5, 0.8], [45, 0.85], [35, 0.9], [25, 0.92]] as const; // prettier-ignore
+
+function shareAt(aspectRatio: number): number {
+  const after = SHARES.findIndex(([aspect]) => aspect <= aspectRatio);
+  if (after < 0) return SHARES.at(-1)![1];
+  const [lower, share] = SHARES[after]!;
+  if (after === 0) return share;
+  const [upper, least] = SHARES[after - 1]!;
+  return share + ((least - share) * (aspectRatio - lower)) / (upper - lower);
+}
 
 /**
- * A tire of a given diameter as it would be made for this rim: the nominal section SN of which the rim is k, with k as its own aspect ratio
- * asks; dimensions as for any size. No such size need be sold.
+ * A tire of a given diameter as it would be made for this rim: the nominal section SN of which the rim is the share that belongs to the
+ * aspect ratio coming of it; found by halving, as the share grows with SN. Other dimensions as for any size. No such size need be sold.
  */
 function sameDiameter(diameterMm: number, rimDiameterIn: number, rimWidthIn: number): RuledTire | null {
   const height = (diameterMm - rimSeatDiameterMm(rimDiameterIn)) / 2;
   if (height <= 0) return null;
-  const sizes = SHARES.map((share): TireSize => {
-    const nominalWidthMm = mmFromInches(rimWidthIn) / share;
-    return { ...UNMARKED, nominalWidthMm, aspectRatio: (100 * height) / nominalWidthMm, rimDiameterIn };
-  });
-  const size = sizes.find((one) => Math.abs(measuringRimIn(one) - rimWidthIn) <= 0.26) ?? sizes[1]!;
-  const sectionWidth = sectionWidthOnRimMm(size, rimWidthIn);
+  const rimWidthMm = mmFromInches(rimWidthIn);
+  let [low, high] = [rimWidthMm / SHARES.at(-1)![1], rimWidthMm / SHARES[0][1]];
+  while (high - low > 0.01) {
+    const middle = (low + high) / 2;
+    if (middle * shareAt((100 * height) / middle) < rimWidthMm) low = middle;
+    else high = middle;
+  }
+  const size: TireSize = { ...UNMARKED, nominalWidthMm: low, aspectRatio: (100 * height) / low, rimDiameterIn };
   return {
-    tire: { sectionWidthMm: sectionWidth, overallDiameterMm: diameterMm, treadWidthMm: treadWidthMm(size) },
-    name: `${Math.round(size.nominalWidthMm)} wide, same ⌀`,
+    tire: {
+      sectionWidthMm: sectionWidthOnRimMm(size, rimWidthIn),
+      overallDiameterMm: diameterMm,
+      treadWidthMm: treadWidthMm(size),
+    },
+    name: `${Math.round(low)} wide, same ⌀`,
     size,
   };
-} // prettier-ignore
+}
 
 /** The standard size for a rim that is nearest to the present diameter: within its approved rims and the limit for the diameter, carrying the axle. */
 function bestStandard(job: Job, setup: Setup, axle: AxleName, wantedMm: number, rimDiameterIn: number, rimWidthIn: number): RuledTire | null {

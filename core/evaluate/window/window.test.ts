@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { type Job, type Setup } from '#core/job';
+import { measuringRimIn, readTireSize, rimRangeIn } from '#core/tire';
 import { evaluateSetup } from '../evaluate';
 import { VERDICT_SWEEPS } from '../sweeps';
 import { setupAt, tireFor, windowOf, type FitWindow, type WindowAsk } from '.';
@@ -205,14 +206,34 @@ test('a closed row names what holds it from either side', () => {
 
 describe('rules for the tire', () => {
   const a = setupOf(kite, 'a');
-  test('the same diameter: made for each rim, as tall as the present one', () => {
-    for (const rim of [6, 7, 8, 9]) {
+  test('the same diameter: made for each rim, as tall as the present one, wider on a wider rim', () => {
+    let narrower = 0;
+    for (let rim = 5; rim <= 12; rim += 0.5) {
       const { tire, size } = tireFor(kite, a, 'front', 'same-diameter', rim)!;
       expect(tire.overallDiameterMm).toBeCloseTo(615, 6);
-      expect(tire.sectionWidthMm! / (rim * 25.4)).toBeGreaterThan(1.05);
-      expect(size!.nominalWidthMm).toBeGreaterThan(100);
+      expect(size!.nominalWidthMm).toBeGreaterThan(narrower);
+      narrower = size!.nominalWidthMm;
+      const { least, most } = rimRangeIn(size!);
+      expect([rim, rim >= least && rim <= most]).toEqual([rim, true]);
+      expect(Math.abs(measuringRimIn(size!) - rim)).toBeLessThanOrEqual(0.5);
     }
   });
+  // Tire and rim tables, from memory: sizes and their measuring rims; the diameter is the size's own.
+  test.each([
+    ['195/65R15', 6],
+    ['205/55R16', 6.5],
+    ['225/45R17', 7.5],
+    ['245/40R18', 8.5],
+    ['255/35R19', 9],
+    ['285/70R17', 8.5],
+  ])('as tall as %s, for its measuring rim of %s in: as near as rims in half inches tell', (name, rim) => {
+    const size = readTireSize(name)!;
+    const setup: Setup = { ...a, front: { ...a.front, wheel: { ...a.front!.wheel, rimDiameterIn: size.rimDiameterIn } } };
+    const job = changed(kite, ['vehicle/front/baseline/tire', { size: name }], ['vehicle/front/baseline/wheel/rimDiameterIn', size.rimDiameterIn]);
+    const found = tireFor(job, setup, 'front', 'same-diameter', rim)!.size!;
+    // A measuring rim is rounded by up to a quarter inch, and is three quarters of the section or more.
+    expect(Math.abs(found.nominalWidthMm - size.nominalWidthMm)).toBeLessThanOrEqual((0.25 * 25.4) / 0.75);
+  }); // prettier-ignore
   // ISO 4000-1 and tire and rim tables, from memory: 205/45R17 and 215/45R17 go on 7 in.
   test('the best standard size: on its approved rims, nearest in diameter', () => {
     const { name } = tireFor(kite, a, 'front', 'best-standard', 7)!;
