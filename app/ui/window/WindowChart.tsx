@@ -44,6 +44,8 @@ export function WindowChart(props: WindowChartProps) {
   const x = scaleLinear(window.offsetsMm, [EDGE.left, size.width - EDGE.right]);
   const y = scaleLinear([least - 0.25, most + 0.25], [size.height - EDGE.bottom, EDGE.top]);
   const band = y(least) - y(least + 0.5);
+  // The others stand in the list.
+  const stockInSight = stock.filter(({ offsetMm }) => offsetMm >= window.offsetsMm[0] && offsetMm <= window.offsetsMm[1]);
   const placeOf = (event: PointerEvent<Element>): Place => {
     const box = ref.current!.getBoundingClientRect();
     const at = snapped(x.invert(event.clientX - box.left), y.invert(event.clientY - box.top));
@@ -82,11 +84,7 @@ export function WindowChart(props: WindowChartProps) {
             {row.spans.map((span) => (
               <Stretch key={span.fromMm} span={span} x={x} top={y(row.rimWidthIn) - band / 2} band={band} sure={window.missing.length === 0} />
             ))}
-            {row.spans.length === 0 && row.closedBy.length > 0 && (
-              <text className="window-closed" x={x(window.offsetsMm[0]) + 8} y={y(row.rimWidthIn) + 4}>
-                {row.closedBy.slice(0, 2).join(', ').toLowerCase()}
-              </text>
-            )}
+            {row.spans.length === 0 && <ClosedRow row={row} x={x} y={y} offsetsMm={window.offsetsMm} points={[...setups, ...stockInSight]} />}
           </g>
         ))}
         <EdgeNames rows={window.rows} x={x} y={y} />
@@ -96,7 +94,7 @@ export function WindowChart(props: WindowChartProps) {
             <line x1={EDGE.left} x2={size.width - EDGE.right} y1={y(cursor.rimWidthIn)} y2={y(cursor.rimWidthIn)} />
           </g>
         )}
-        {stock.map((wheel) => (
+        {stockInSight.map((wheel) => (
           <path key={wheel.name} className={`window-stock is-${wheel.verdict}`} data-verdict={wheel.verdict} d="M0,-5.5L5.5,0L0,5.5L-5.5,0Z" transform={`translate(${x(wheel.offsetMm)},${y(wheel.rimWidthIn)})`}>
             <title>{`${wheel.name}: ${STOCK_WORDS[wheel.verdict]}${wheel.held.length > 0 ? `, ${wheel.held.join(', ').toLowerCase()}` : ''}`}</title>
           </path>
@@ -179,6 +177,20 @@ function Stretch({ span, x, top, band, sure }: { span: WindowSpan; x: Scales['x'
     </g>
   );
 } // prettier-ignore
+
+/** What keeps a row shut, at the end of it where no point stands. */
+function ClosedRow({ row, x, y, offsetsMm, points }: Scales & { row: WindowRow; offsetsMm: readonly [number, number]; points: readonly Place[] }) {
+  const [left, right] = [x(offsetsMm[0]), x(offsetsMm[1])];
+  const at = points.filter(({ rimWidthIn }) => rimWidthIn === row.rimWidthIn).map(({ offsetMm }) => x(offsetMm));
+  const atRight = at.some((px) => px < left + CLOSED_PX) && !at.some((px) => px > right - CLOSED_PX);
+  return (
+    <text className="window-closed" x={atRight ? right - 8 : left + 8} y={y(row.rimWidthIn) + 4} textAnchor={atRight ? 'end' : 'start'}>
+      {row.closedBy.slice(0, 2).join(', ').toLowerCase()}
+    </text>
+  );
+} // prettier-ignore
+/** How far such words reach. */
+const CLOSED_PX = 200;
 
 /** The name of what holds an edge, once for all rows that it holds on. */
 function EdgeNames({ rows, x, y }: Scales & { rows: readonly WindowRow[] }) {
