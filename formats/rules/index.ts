@@ -36,8 +36,9 @@ const MESSAGES: Joi.LanguageMessages = {
 
 /** A number within a range, or null for "not known". */
 export function number(least: number, most: number): Joi.NumberSchema {
+  // On the rules themselves: messages of the whole schema would be merged anew at every look at it.
   const range = `must be between ${least} and ${most}`;
-  return Joi.number().min(least).max(most).allow(null).messages({ 'number.min': range, 'number.max': range });
+  return Joi.number().min(least).message(range).max(most).message(range).allow(null) as Joi.NumberSchema;
 }
 export const ranged = (name: RangeName) => number(RANGES[name][0], RANGES[name][1]);
 export const known = (schema: Joi.NumberSchema): Joi.Schema => schema.disallow(null).required();
