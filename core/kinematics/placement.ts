@@ -19,7 +19,8 @@ export const AT_REST: Pose = { steerDeg: 0, travelMm: 0 };
  */
 export type Placement = Float64Array;
 
-const radians = (degrees: number): number => (degrees * Math.PI) / 180;
+const { PI } = Math;
+const radians = (degrees: number): number => (degrees * PI) / 180;
 
 /**
  * Places the hub's frame for a pose, in order: camber γ0 + γ1·z/100 about the fwd axis through the hub face's centre (negative: top

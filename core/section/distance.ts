@@ -3,6 +3,7 @@ import { halfWidthAtRadiusMm, type Section } from './profile';
 
 // Taken out of their object once: these are asked millions of times in a sweep.
 const { abs, ceil, floor, max, min, sqrt } = Math;
+const FAR_MM = Infinity;
 
 /**
  * Distance in mm from a place to the section as a solid of revolution: in the plane of axis and place, negative inside. Exact to the
@@ -23,7 +24,7 @@ function squaredDistance(
   y: number,
   on?: { a: number; r: number },
 ): number {
-  let least = Infinity;
+  let least = FAR_MM;
   const last = a.length - 1;
   const runs = boxes.length / 4;
   // From the crown inward: most places that a wheel nears are nearest to its tire.
