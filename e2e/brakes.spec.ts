@@ -131,6 +131,7 @@ test('wheels alike in width and offset stand apart by their room', async ({ page
   await openDemo(page, 'brindle-kite', 'brakes');
   await page.keyboard.press('r');
   const table = page.getByRole('table');
+  await expect(table.getByRole('row').nth(1)).toBeVisible();
   const place = async (name: RegExp) => (await table.getByRole('row').allTextContents()).findIndex((text) => name.test(text));
   const [gale, tor] = [await place(/Fenwold Gale 17 x 7\.5 \+40/), await place(/Ostrik Tor 17 x 7\.5 \+40/)];
   expect(gale).toBeGreaterThan(0);

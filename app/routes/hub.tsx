@@ -17,7 +17,7 @@ import { useEditAt } from '../ui/parts/useEditAt';
 import { GaugeCardButton } from '../ui/hub/GaugeCard';
 import type { Face } from '../ui/hub/HubFace';
 import { PatternFinder } from '../ui/hub/PatternFinder';
-import { ThreadTableButton } from '../ui/hub/ThreadTable';
+import { ThreadTableButton } from '../ui/hub/ThreadTableButton';
 import { Tightening } from '../ui/hub/Tightening';
 import { CLASSES, DRIVES, FASTENERS, LIP_FORMS, SEATS } from '../ui/stations/choices';
 import { Reading } from '../ui/stations/Reading';

@@ -1,6 +1,6 @@
 import { PrinterOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { brakeChecks, brakeOf, rankByBrakeRoom } from '#core/evaluate';
 import type { AxleName } from '#core/job';
@@ -15,12 +15,14 @@ import { WordSwitch } from '../parts/WordSwitch';
 import { BrakeSheet } from './BrakeSheet';
 import { CaliperPanel } from './CaliperPanel';
 import { FacePanel } from './FacePanel';
-import { RankTable } from './RankTable';
 import { RoomPanel } from './RoomPanel';
 import { brakeScene } from './scene';
 import { setupKey, subjectsOf } from './subjects';
 import { TemplateDialog } from './TemplateDialog';
 import './brakes.css';
+
+// The table comes when it is asked for.
+const RankTable = lazy(() => import('./RankTable').then((module) => ({ default: module.RankTable })));
 
 type Shows = 'section' | 'ranking';
 const SHOWS: readonly (readonly [Shows, string])[] = [
@@ -139,14 +141,16 @@ export function BrakesView({ axle }: { axle: AxleName }) {
           )}
         </div>
       ) : (
-        <RankTable
-          ranked={rankByBrakeRoom(
-            job,
-            axle,
-            subjects.map((of) => ({ of, wheel: of.wheel, stack: of.stack })),
-          )}
-          choose={choose}
-        />
+        <Suspense>
+          <RankTable
+            ranked={rankByBrakeRoom(
+              job,
+              axle,
+              subjects.map((of) => ({ of, wheel: of.wheel, stack: of.stack })),
+            )}
+            choose={choose}
+          />
+        </Suspense>
       )}
       <aside className="panel brake-panel" hidden={shows === 'ranking'} aria-label="Brake room">
         <WordSwitch<Panel>

@@ -1,58 +1,51 @@
-import { Button, Modal, Table } from 'antd';
-import { useState } from 'react';
+import { Modal, Table } from 'antd';
 import { clearanceHoleMm, THREADS, type Thread } from '#core/fastener';
 import { formatNumber } from '#core/units';
 
 /** The threads wheels are fastened with, and where their figures come from. */
-export function ThreadTableButton() {
-  const [open, setOpen] = useState(false);
+export function ThreadTable({ close }: { close(): void }) {
   return (
-    <>
-      <Button size="small" onClick={() => setOpen(true)}>
-        Thread table
-      </Button>
-      <Modal open={open} onCancel={() => setOpen(false)} footer={null} title="Threads" width={560} style={{ top: 48 }}>
-        <Table<Thread>
-          size="small"
-          rowKey="name"
-          pagination={false}
-          scroll={{ y: 440 }}
-          dataSource={[...THREADS]}
-          columns={[
-            { title: 'Thread', key: 'name', render: (_, { name }) => <b className="figure">{name}</b> },
-            {
-              title: 'Diameter, mm',
-              key: 'd',
-              align: 'right',
-              render: (_, { diameterMm }) => <span className="figure">{formatNumber(diameterMm, 2)}</span>,
-            },
-            {
-              title: 'Pitch, mm',
-              key: 'p',
-              align: 'right',
-              render: (_, { pitchMm }) => <span className="figure">{formatNumber(pitchMm, 2)}</span>,
-            },
-            {
-              title: 'Stress area, mm²',
-              key: 'a',
-              align: 'right',
-              render: (_, { stressAreaMm2 }) => <span className="figure">{formatNumber(stressAreaMm2, 1)}</span>,
-            },
-            {
-              title: 'Hole, mm',
-              key: 'h',
-              align: 'right',
-              render: (_, { diameterMm }) => (
-                <span className="figure">{formatNumber(clearanceHoleMm(diameterMm), 1)}</span>
-              ),
-            },
-          ]}
-        />
-        <p className="soft">
-          Metric: ISO 261, stress area π/4 · (d − 0.9382 P)² of ISO 898-1. Unified: ASME B1.1. Holes: ISO 273, fine
-          series, from memory; others d + 1.
-        </p>
-      </Modal>
-    </>
+    <Modal open onCancel={close} footer={null} title="Threads" width={560} style={{ top: 48 }}>
+      <Table<Thread>
+        size="small"
+        rowKey="name"
+        pagination={false}
+        scroll={{ y: 440 }}
+        dataSource={[...THREADS]}
+        columns={[
+          { title: 'Thread', key: 'name', render: (_, { name }) => <b className="figure">{name}</b> },
+          {
+            title: 'Diameter, mm',
+            key: 'd',
+            align: 'right',
+            render: (_, { diameterMm }) => <span className="figure">{formatNumber(diameterMm, 2)}</span>,
+          },
+          {
+            title: 'Pitch, mm',
+            key: 'p',
+            align: 'right',
+            render: (_, { pitchMm }) => <span className="figure">{formatNumber(pitchMm, 2)}</span>,
+          },
+          {
+            title: 'Stress area, mm²',
+            key: 'a',
+            align: 'right',
+            render: (_, { stressAreaMm2 }) => <span className="figure">{formatNumber(stressAreaMm2, 1)}</span>,
+          },
+          {
+            title: 'Hole, mm',
+            key: 'h',
+            align: 'right',
+            render: (_, { diameterMm }) => (
+              <span className="figure">{formatNumber(clearanceHoleMm(diameterMm), 1)}</span>
+            ),
+          },
+        ]}
+      />
+      <p className="soft">
+        Metric: ISO 261, stress area π/4 · (d − 0.9382 P)² of ISO 898-1. Unified: ASME B1.1. Holes: ISO 273, fine
+        series, from memory; others d + 1.
+      </p>
+    </Modal>
   );
 }

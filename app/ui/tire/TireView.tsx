@@ -1,18 +1,19 @@
 import { Button } from 'antd';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { fitCandidate, type SetupReport } from '#core/evaluate';
+import { fitCandidate, fitPresent, type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { extensionMm } from '#core/dual';
-import { fitPresent } from '#core/evaluate';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { MakesTable } from './MakesTable';
-import { SizesDialog } from './SizesDialog';
 import { TireFields } from './TireFields';
 import { TireSection } from './TireSection';
 import './tire.css';
+
+// Its table is as large as the rest of the station: it comes when it is asked for.
+const SizesDialog = lazy(() => import('./SizesDialog').then((module) => ({ default: module.SizesDialog })));
 
 interface TireViewProps {
   setup: Setup;
@@ -49,7 +50,7 @@ export function TireView({ setup, axle, report }: TireViewProps) {
         <Extension setup={setup} axle={axle} />
         <TireFields key={`${setup.id}${axle}`} setup={setup} axle={axle} figures={figures} />
       </form>
-      {listing && <SizesDialog setup={setup} axle={axle} close={() => setListing(false)} />}
+      <Suspense>{listing && <SizesDialog setup={setup} axle={axle} close={() => setListing(false)} />}</Suspense>
     </div>
   );
 }
