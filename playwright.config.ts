@@ -8,9 +8,9 @@ export default defineConfig({
   outputDir: 'test-results',
   fullyParallel: true,
   workers: 2,
-  timeout: 60_000,
-  // One test sends 50 MB while its neighbour works; two cores need a while for both.
-  expect: { timeout: 15_000 },
+  // One test sends 50 MB, one searches remedies, while a neighbour works; two busy cores need a while for both.
+  timeout: 120_000,
+  expect: { timeout: 30_000 },
   forbidOnly: !!process.env.CI,
   reporter: process.env.CI ? 'line' : 'list',
   use: {

@@ -271,7 +271,6 @@ test('what is assumed never becomes a reading, and a reading is never covered by
 }); // prettier-ignore
 
 test('nonsense in the fields of brake and face is told beside them', async ({ page }) => {
-  test.setTimeout(120_000);
   await openDemo(page, 'brindle-kite', 'brakes');
   await show(page, 'Brake');
   await refuseNonsense(page.getByRole('form', { name: 'Brake, front' }), 10, /^(Brake|Reach|Back of)/); // prettier-ignore

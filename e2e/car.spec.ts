@@ -128,7 +128,6 @@ test('raised and lowered: arch, height, rake and the note on alignment', async (
 });
 
 test('every field of the car view says beside it what is wrong with nonsense; axe finds nothing', async ({ page }) => {
-  test.slow();
   await openDemo(page, 'brindle-kite', 'setups');
   await page.keyboard.press('c');
   const form = page.getByRole('form', { name: /^Whole car with setup A/ });

@@ -150,7 +150,6 @@ test('a brief that lets the nuts centre, and refuses near patterns, is heard', a
 });
 
 test('every field of the hardware says beside it what is wrong with nonsense, and keeps it', async ({ page }) => {
-  test.slow();
   await openDemo(page, 'brindle-kite', 'setups');
   await page.keyboard.press('h');
   const form = page.getByRole('form', { name: 'Hardware of setup A, front' });

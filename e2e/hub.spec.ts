@@ -136,7 +136,6 @@ test('the thread table stands with its sources', async ({ page }) => {
 });
 
 test('every field of the hub says beside it what is wrong with nonsense, and keeps it', async ({ page }) => {
-  test.slow();
   await openDemo(page, 'velder-two', 'hub');
   await refuseNonsense(page.getByRole('form', { name: 'Hub, front' }), 9);
 });

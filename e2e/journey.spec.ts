@@ -4,7 +4,6 @@ import { bothAxles, expect, ledgerRow, saved, test, type } from './bench';
 test('from nothing to compared setups: a car is entered, measured, briefed, fitted and compared, by pointer', async ({
   page,
 }) => {
-  test.slow();
   await page.goto('/');
   await page.getByRole('button', { name: 'New job' }).click();
   await page.getByRole('dialog').getByLabel('Car').fill('Velder Two coupé, club car');

@@ -151,7 +151,6 @@ test('how the wheel moves: usual values are marked, measured ones go before them
 }); // prettier-ignore
 
 test('axe finds nothing at the parts, on either table; nonsense is told beside its field', async ({ page }) => {
-  test.slow();
   await openDemo(page, 'brindle-kite', 'room');
   await page.keyboard.press('p');
   await plan(page).getByRole('button', { name: /^Liner/ }).click();

@@ -187,7 +187,6 @@ test('a tire is kept in the stores with its own dimensions; a section needs the 
 }); // prettier-ignore
 
 test('every field of the tire view says beside it what is wrong with nonsense; axe finds nothing', async ({ page }) => {
-  test.slow();
   await openDemo(page, 'brindle-kite', 'setups');
   await page.keyboard.press('t');
   const form = page.getByRole('form', { name: /^Tire of setup A/ });

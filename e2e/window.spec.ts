@@ -105,6 +105,7 @@ test('remedies by the brief: what is not allowed is shown, never proposed; the b
   await swept(page);
   await page.keyboard.press('j');
   await page.keyboard.press('j');
+  await expect(page.getByText(/^C Tarn & Ledger 17 × 8\.5/)).toBeVisible();
   await page.getByRole('radio', { name: 'Remedies' }).locator('..').click();
   const lip = page.getByRole('region', { name: 'Remedies' }).getByRole('region', { name: 'Fender lip' });
   await expect(lip.getByRole('row', { name: /fold it over/ })).toContainText('not allowed by the brief');
