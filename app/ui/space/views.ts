@@ -35,14 +35,45 @@ const onWheel = (centreOut: number, a: number, r: number, clock: number): Point3
   up: r * Math.cos(clock),
 });
 
-/** The outlines of a wheel as each drawing sees it in a placement: a solid that is all but convex shows its hull. */
+/** In how many directions an outline is asked for its furthest point: around the drawing, and around a circle about the axis as it is drawn. */
+const DIRECTIONS = 180;
+
+/** Directions of a drawing that tell an outline, given how the axis lies in it: evenly spread, and close where a circle is seen from its side. */
+function directions(axisRight: number, axisUp: number): number[] {
+  const leans = Math.atan2(axisUp, axisRight);
+  const flat = Math.sqrt(Math.max(0, 1 - axisRight ** 2 - axisUp ** 2));
+  const turns = Array.from({ length: DIRECTIONS }, (_, i) => (2 * Math.PI * i) / DIRECTIONS);
+  return [...turns, ...turns.map((turn) => leans + Math.atan2(flat * Math.sin(turn), Math.cos(turn)))]
+    .map((turn) => (turn + 4 * Math.PI) % (2 * Math.PI))
+    .sort((one, other) => one - other);
+}
+
+/**
+ * The outlines of a wheel as each drawing sees it in a placement: a solid that is all but convex shows its hull. Seen in a direction u of the
+ * drawing, a circle of radius r about the axis at a reaches furthest at a along the axis and r along what of u is square to it; of all circles
+ * of the profile the furthest is the outline's point there.
+ */
 export function silhouettes(solid: SweptSolid, placement: Placement, view: ViewName): Flat[][] {
+  const project = PROJECT[view];
+  const [centreRight, centreUp] = project(toCorner(placement, { out: 0, fwd: 0, up: 0 }));
+  const [tipRight, tipUp] = project(toCorner(placement, { out: 1, fwd: 0, up: 0 }));
+  const [axisRight, axisUp] = [tipRight - centreRight, tipUp - centreUp];
+  const turns = directions(axisRight, axisUp);
   return solid.bodies.map(({ section, centreOut }) => {
-    const points: Flat[] = [];
-    for (const { a, r } of profilePoints(section))
-      for (let i = 0; i < TURNS; i++)
-        points.push(PROJECT[view](toCorner(placement, onWheel(centreOut, a, r, (2 * Math.PI * i) / TURNS))));
-    return polygonHull(points) ?? [];
+    const profile = profilePoints(section);
+    return turns.map((turn): Flat => {
+      const [right, up] = [Math.cos(turn), Math.sin(turn)];
+      const along = right * axisRight + up * axisUp;
+      const square = Math.sqrt(Math.max(0, 1 - along * along));
+      let furthest = profile[0]!;
+      for (const one of profile)
+        if (one.a * along + one.r * square > furthest.a * along + furthest.r * square) furthest = one;
+      const [place, reach] = [centreOut + furthest.a, square > 1e-6 ? furthest.r / square : 0];
+      return [
+        centreRight + place * axisRight + reach * (right - along * axisRight),
+        centreUp + place * axisUp + reach * (up - along * axisUp),
+      ];
+    });
   });
 }
 
