@@ -51,8 +51,12 @@ test('listens on loopback only, sends its security headers, keeps static files f
   const html = await page.text();
   expect(html).toContain('The bench is empty');
   const script = /src="(\/assets\/[^"]+\.js)"|href="(\/assets\/[^"]+\.js)"/.exec(html)!;
-  const asset = await fetch(`${address}${script[1] ?? script[2]}`);
+  const asset = await fetch(`${address}${script[1] ?? script[2]}`, { headers: { 'accept-encoding': 'br' } });
   expect(asset.headers.get('cache-control')).toContain('immutable');
+  expect(asset.headers.get('content-encoding')).toBe('br');
+  const plain = await fetch(asset.url, { headers: { 'accept-encoding': 'identity' } });
+  expect(plain.headers.get('content-encoding')).toBeNull();
+  expect(await plain.text()).toBe(await asset.text());
   expect((await fetch(`${address}/assets/none.js`)).status).toBe(404);
   child.kill('SIGTERM');
   expect(await ended).toBe(0);
