@@ -87,7 +87,7 @@ export function WindowChart(props: WindowChartProps) {
             {row.spans.length === 0 && <ClosedRow row={row} x={x} y={y} offsetsMm={window.offsetsMm} points={[...setups, ...stockInSight]} />}
           </g>
         ))}
-        <EdgeNames rows={window.rows} x={x} y={y} />
+        <EdgeNames rows={window.rows} x={x} y={y} points={[...setups, ...stockInSight]} />
         {cursor && !held && (
           <g className="window-cursor" aria-hidden>
             <line x1={x(cursor.offsetMm)} x2={x(cursor.offsetMm)} y1={EDGE.top} y2={size.height - EDGE.bottom} />
@@ -182,18 +182,18 @@ function Stretch({ span, x, top, band, sure }: { span: WindowSpan; x: Scales['x'
 function ClosedRow({ row, x, y, offsetsMm, points }: Scales & { row: WindowRow; offsetsMm: readonly [number, number]; points: readonly Place[] }) {
   const [left, right] = [x(offsetsMm[0]), x(offsetsMm[1])];
   const at = points.filter(({ rimWidthIn }) => rimWidthIn === row.rimWidthIn).map(({ offsetMm }) => x(offsetMm));
-  const atRight = at.some((px) => px < left + CLOSED_PX) && !at.some((px) => px > right - CLOSED_PX);
+  const atRight = at.some((px) => px < left + WORDS_PX.shut) && !at.some((px) => px > right - WORDS_PX.shut);
   return (
     <text className="window-closed" x={atRight ? right - 8 : left + 8} y={y(row.rimWidthIn) + 4} textAnchor={atRight ? 'end' : 'start'}>
       {row.closedBy.slice(0, 2).join(', ').toLowerCase()}
     </text>
   );
 } // prettier-ignore
-/** How far such words reach. */
-const CLOSED_PX = 200;
+/** How far the words at an edge or in a shut row reach. */
+const WORDS_PX = { edge: 130, shut: 200 };
 
-/** The name of what holds an edge, once for all rows that it holds on. */
-function EdgeNames({ rows, x, y }: Scales & { rows: readonly WindowRow[] }) {
+/** The name of what holds an edge, once for all rows that it holds on, in one where no point stands in its way. */
+function EdgeNames({ rows, x, y, points }: Scales & { rows: readonly WindowRow[]; points: readonly Place[] }) {
   const ends = (['low', 'high'] as const).flatMap((end) => {
     const held = rows.flatMap((row) => {
       const span = end === 'low' ? row.spans[0] : row.spans.at(-1);
@@ -203,7 +203,14 @@ function EdgeNames({ rows, x, y }: Scales & { rows: readonly WindowRow[] }) {
     const labels = [...new Set(held.map(({ edge }) => edge.label))];
     return labels.map((label) => {
       const mine = held.filter(({ edge }) => edge.label === label);
-      const middle = mine[Math.floor((mine.length - 1) / 2)]!;
+      const free = mine.filter(({ row, mm }) =>
+        points.every((point) => {
+          const beyond = (x(point.offsetMm) - x(mm)) * (end === 'low' ? -1 : 1);
+          return point.rimWidthIn !== row.rimWidthIn || beyond < 0 || beyond > WORDS_PX.edge;
+        }),
+      );
+      const among = free.length > 0 ? free : mine;
+      const middle = among[Math.floor((among.length - 1) / 2)]!;
       return { end, label, mm: middle.mm, rimWidthIn: middle.row.rimWidthIn, soft: middle.edge.plusMinus ?? 0 };
     });
   });
