@@ -1,4 +1,4 @@
-import type { Hub, Measured, SetupAxle, StackPart, Wheel } from '#core/job';
+import type { DryFitResult, Hub, LipForm, Measured, SetupAxle, StackPart, Wheel } from '#core/job';
 import type { Verdict } from '#core/verdict';
 import { HOUSE_LIMITS, worstVerdict, type HouseLimits } from '#core/verdict';
 
@@ -19,6 +19,8 @@ export type CentringState =
   | 'no-lip'
   /** The lip reaches further than the bore is straight, or is conical in a square bore: a gap stays at the pad. */
   | 'gap'
+  /** A dry fit has shown a gap at the pad, whatever the figures say. */
+  | 'not-flush'
   | 'unknown';
 
 /** Two diameters of a ring, ready to order, mm. */
@@ -40,6 +42,10 @@ export interface CentringInterface {
   verdict: Verdict;
   /** How far the spigot reaches into the part; null when that is not known. */
   reachMm: number | null;
+  /** What a dry fit has shown there; null where nobody tried. */
+  dryFit: DryFitResult | null;
+  /** What to look at though it fits: the bore reads under its spigot, or the lip has a chamfer that a square bore may stand off on. */
+  look: 'read-both' | 'chamfer' | 'bore-edge' | null;
 }
 
 export interface Centring {
@@ -55,8 +61,18 @@ export interface Centring {
   lipAssumed: boolean;
 }
 
-/** Two diameters that are meant to be one differ by less, mm. */
+/** Two readings of one diameter differ by less than can be seen, mm. */
 const SAME_MM = 0.005;
+/**
+ * How far two names of one usual size, and the readings of it, lie apart beyond the play that is allowed: 57.06 goes by 57.1, 66.56 by 66.6,
+ * 72.56 by 72.6 (common practice, no source). Mm.
+ */
+const ROUNDED_MM = 0.05;
+const NOMINAL_MM = 0.15;
+/** What is left of two decimals taken from each other. */
+const EXACT_MM = 1e-9;
+/** Within this two diameters are one nominal size, mm. */
+export const sizeMm = (limits: HouseLimits): number => Math.max(NOMINAL_MM, limits.boreMm + ROUNDED_MM);
 
 interface Spigot {
   diameterMm: Measured;
@@ -65,13 +81,14 @@ interface Spigot {
   open: boolean;
   /** What carries it. */
   on: string;
-  conical: boolean;
+  form: LipForm | null;
 }
 
 /**
- * What centres the wheel, interface by interface from the hub outward. A bore up to 0.10 mm larger than its spigot is hub-centric
- * (house limit); a larger one needs a ring (OD = bore, ID = spigot); a smaller one does not go on. A slip-on passes on what its
- * thickness leaves of the hub's lip, unless it has a lip of its own. Lengths mm.
+ * What centers the wheel, interface by interface from the hub outward. A bore within 0.15 mm of its spigot is of the same nominal size and
+ * hub-centric (a reading is good for 0.1 mm, and usual sizes go by rounded names); a larger one needs a ring (OD = bore, ID = spigot); a
+ * smaller one does not go on. A slip-on passes on what its thickness leaves of the hub's lip, unless it has a lip of its own. Where a dry fit
+ * has shown a gap, nothing else counts. Lengths mm.
  */
 export function centringOf(
   hub: Hub,
@@ -89,12 +106,14 @@ export function centringOf(
     reachMm: hub.lipHeightMm,
     open: false,
     on: 'hub',
-    conical: hub.lipForm === 'conical',
+    form: hub.lipForm ?? null,
   };
+  const pieces = stack.filter(({ kind }) => kind !== 'ring').length;
   const join = (name: string, part: Bored) => {
+    const dryFit = dryFitAt(candidate, interfaces.length, pieces);
     const ring = ringAt(rings, part.boreMm, spigot.diameterMm, limits);
     if (ring) used.add(ring);
-    interfaces.push(judge(`${spigot.on} to ${name}`, part, spigot, ring, { rule, limits, shownFlush: candidate.dryFitFlush ?? false })); // prettier-ignore
+    interfaces.push(judge(`${spigot.on} to ${name}`, part, spigot, ring, { rule, limits, dryFit }));
   };
   for (const piece of stack) {
     if (piece.kind === 'ring') continue;
@@ -103,7 +122,7 @@ export function centringOf(
     const own = (piece.outerLipMm ?? 0) > 0 || (piece.lipMm ?? 0) > 0;
     if (own) {
       if (!piece.outerLipMm) lipAssumed = true;
-      spigot = { diameterMm: piece.outerLipMm || spigot.diameterMm, reachMm: piece.lipMm || null, open: false, on: name, conical: false }; // prettier-ignore
+      spigot = { diameterMm: piece.outerLipMm || spigot.diameterMm, reachMm: piece.lipMm || null, open: false, on: name, form: piece.lipForm ?? null }; // prettier-ignore
     } else {
       const { reachMm } = spigot;
       const through = reachMm == null || piece.thicknessMm == null ? null : reachMm - piece.thicknessMm;
@@ -131,6 +150,12 @@ export function centringOf(
   };
 }
 
+/** What a dry fit has shown at an interface, counted from the hub; `dryFitFlush` says the same of all of them. */
+function dryFitAt({ dryFit, dryFitFlush }: SetupAxle, index: number, pieces: number): DryFitResult | null {
+  const key = pieces === 0 ? 'hubToWheel' : index === 0 ? 'hubToSpacer' : index < pieces ? 'spacerToSpacer' : 'spacerToWheel'; // prettier-ignore
+  return dryFit?.[key] ?? (dryFitFlush === undefined ? null : dryFitFlush ? 'flush' : 'gap');
+}
+
 interface Bored {
   boreMm?: Measured;
   boreDepthMm?: Measured;
@@ -142,42 +167,56 @@ function judge(
   part: Bored,
   spigot: Spigot,
   ring: StackPart | null,
-  { rule, limits, shownFlush }: { rule: CentringRule; limits: HouseLimits; shownFlush: boolean },
+  { rule, limits, dryFit }: { rule: CentringRule; limits: HouseLimits; dryFit: DryFitResult | null },
 ): CentringInterface {
   const reachMm = spigot.reachMm ?? null;
-  const one = { between, boreMm: part.boreMm ?? null, hubMm: spigot.diameterMm ?? null, reachMm };
-  const judged = (state: CentringState, verdict: Verdict, size: RingSize | null = null): CentringInterface => ({
+  const one = { between, boreMm: part.boreMm ?? null, hubMm: spigot.diameterMm ?? null, reachMm, dryFit };
+  const judged = (state: CentringState, verdict: Verdict, size: RingSize | null = null, look: CentringInterface['look'] = null): CentringInterface => ({
     ...one,
     ring: size,
     state,
     verdict,
-  });
+    look,
+  }); // prettier-ignore
+  if (dryFit === 'gap') return judged('not-flush', 'fail');
   if (one.boreMm === null || one.hubMm === null) return judged('unknown', 'unknown');
   const play = one.boreMm - one.hubMm;
   if (reachMm !== null && reachMm <= 0) return judged('no-lip', rule === 'nuts' ? 'caution' : 'fail');
-  if (play < -SAME_MM) return judged('too-small', 'fail');
+  if (play < -sizeMm(limits) - EXACT_MM) return judged('too-small', 'fail');
   const size = { outerMm: one.boreMm, innerMm: one.hubMm };
-  const tight = play <= limits.boreMm + 1e-9;
+  const tight = play <= sizeMm(limits) + EXACT_MM;
   const tooLong = part.boreDepthMm != null && reachMm !== null && reachMm > part.boreDepthMm;
   // A ring carries the part away from the cone; the bore's edge meets it only where lip and bore are of one size.
-  const conical = tight && spigot.conical && part.boreForm === 'square';
-  if ((tooLong || conical) && !shownFlush) return judged('gap', 'fail', tight ? null : size);
+  const edge = tight && dryFit !== 'flush' ? edgeOf(spigot.form, part.boreForm) : null;
+  if ((tooLong && dryFit !== 'flush') || edge === 'stands-off') return judged('gap', 'fail', tight ? null : size);
+  if (edge === 'bore-edge') return judged('unknown', 'unknown', null, edge);
   if (spigot.open) return judged('unknown', 'unknown', tight ? null : size);
   const short = reachMm !== null && reachMm < limits.lipLeftMm;
-  if (tight) return judged('hub-centric', short ? 'caution' : 'ok');
+  const look = play < -SAME_MM ? 'read-both' : edge;
+  if (tight) return judged('hub-centric', short || look ? 'caution' : 'ok', null, look);
   if (ring) return judged('ring', short ? 'caution' : 'ok', { outerMm: ring.outerMm!, innerMm: ring.innerMm! });
   return judged('ring-needed', 'caution', size);
 }
 
-/** The ring that sits on this spigot and in this bore, each within the house's limit. */
+/**
+ * Whether the edge of a bore meets its lip before the pad seats: a conical lip stands a square bore off; a chamfered one may, where its
+ * chamfer is at the foot; of a bore whose edge nobody looked at it is not known.
+ */
+function edgeOf(lip: LipForm | null, bore: Wheel['boreForm']): 'stands-off' | 'bore-edge' | 'chamfer' | null {
+  if (lip === null || lip === 'straight' || bore === 'chamfered') return null;
+  if (lip === 'chamfered') return 'chamfer';
+  return bore === 'square' ? 'stands-off' : 'bore-edge';
+}
+
+/** The ring that sits on this spigot and in this bore, each of its nominal size. */
 function ringAt(
   rings: readonly StackPart[],
   boreMm: Measured,
   spigotMm: Measured,
   limits: HouseLimits,
 ): StackPart | null {
-  if (boreMm == null || spigotMm == null || boreMm - spigotMm <= limits.boreMm) return null;
-  const fits = (play: number): boolean => play >= -SAME_MM && play <= limits.boreMm + 1e-9;
+  if (boreMm == null || spigotMm == null || boreMm - spigotMm <= sizeMm(limits) + EXACT_MM) return null;
+  const fits = (play: number): boolean => Math.abs(play) <= sizeMm(limits) + EXACT_MM;
   return (
     rings.find(
       ({ outerMm, innerMm }) =>

@@ -1,6 +1,6 @@
 import { diameterFigure, type Words } from '#core/units';
 import { HOUSE_LIMITS, type HouseLimits } from '#core/verdict';
-import type { Centring, CentringInterface, CentringRule } from './interfaces';
+import { sizeMm, type Centring, type CentringInterface, type CentringRule } from './interfaces';
 
 /** What centres the wheel, in words with the figures in them. */
 export function centringLines(
@@ -24,6 +24,11 @@ export function centringLines(
 
 function interfaceLines(one: CentringInterface, rule: CentringRule, words: Words, limits: HouseLimits): string[] {
   const { between, boreMm, hubMm, ring, state, reachMm } = one;
+  if (state === 'not-flush')
+    return [
+      `${between}: not flush, by the dry fit: a feeler goes in at the face`,
+      'find what holds it off (lip, bore edge, rust, rotor screw) before anything is torqued',
+    ];
   if (boreMm === null || hubMm === null) return [`${between}: not known: both diameters are needed`];
   const gap = `${between}: bore ${diameterFigure(boreMm)} − ${diameterFigure(hubMm)} = ${diameterFigure(boreMm - hubMm)} mm`;
   const left =
@@ -32,7 +37,7 @@ function interfaceLines(one: CentringInterface, rule: CentringRule, words: Words
       : [];
   switch (state) {
     case 'hub-centric':
-      return [`${gap}, hub-centric (up to ${diameterFigure(limits.boreMm)} mm)`, ...left];
+      return [`${gap}, hub-centric (one nominal size up to ${diameterFigure(sizeMm(limits))} mm)`, ...lookLines(one), ...left];
     case 'ring':
       return [
         `${gap}, filled by the ring ${diameterFigure(ring!.outerMm)} / ${diameterFigure(ring!.innerMm)} mm`,
@@ -57,6 +62,13 @@ function interfaceLines(one: CentringInterface, rule: CentringRule, words: Words
         'chamfer or machine, or show by a dry fit that it seats flush',
       ];
     case 'unknown':
+      if (one.look === 'bore-edge') return [`${gap}; the lip is conical: not known whether the bore's edge is chamfered`];
       return [`${gap}; lip height or spacer thickness is not known`];
   }
+}
+
+/** What to look at though the diameters fit. */
+function lookLines({ look }: CentringInterface): string[] {
+  if (look === 'read-both') return ['the bore reads under what it goes on: read both again before the wheel is pressed on'];
+  return look === 'chamfer' ? ['the lip is chamfered and the bore may be square: try it dry, flush all round'] : [];
 }

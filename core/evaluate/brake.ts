@@ -8,6 +8,8 @@ import { limitLine } from './limitLine';
 import type { BrakeReport, NearPlaces } from './report';
 import { NO_BRAKE } from './sheet';
 import { brakeSpread } from './spread';
+import { contactLimit, surely } from './sure/contact';
+import type { Sure } from './sure/spreads';
 
 /** The room to one part of a wheel, judged. */
 export interface PartRoom {
@@ -34,6 +36,11 @@ export interface BrakeCase {
   missing: string | null;
   caliper: Caliper | undefined;
   face: InnerFace | undefined;
+  sure: Sure;
+  /** The most chance of contact with which it still clears, as a share. */
+  mostTouch: number;
+  /** The wheel is the one on the car now, moved out by so much; null where it is another, or further in. */
+  movedOutMm: number | null;
 }
 
 /** The limits of a brake's room that are in force. */
@@ -44,25 +51,34 @@ export const brakeLimits = (terms: Terms) => ({
 
 /**
  * The room of a car's brake in a candidate's wheel, behind its stack. Unknown without the brake's outline or the wheel's inner face, and for a
- * wheel of another width or offset than the face was read on.
+ * wheel of another width or offset than the face was read on. The wheel that is on the car now clears its brake, and behind more of a stack
+ * its spokes stand further away; its barrel moves along its axis, and is turned by hand where nobody read it.
+ * @param present the wheel on the car now
  */
 export function brakeOf(
   caliper: Caliper | undefined,
   fitted: Pick<Fitted, 'wheel' | 'offsetMm' | 'stackMm'>,
   terms: Terms,
+  present: Pick<Fitted, 'wheel' | 'offsetMm' | 'stackMm'> | null = null,
 ): BrakeCase {
   const { wheel, offsetMm, stackMm } = fitted;
-  const face = wheel.innerFace;
+  const same = present !== null && isSameWheel(fitted, present);
+  const face = wheel.innerFace ?? (same ? present.wheel.innerFace : undefined);
   const outline = caliper?.outline;
   const limits = brakeLimits(terms);
   const other = face && faceIsOf(face, wheel.rimWidthIn ?? null, offsetMm) === false;
-  const missing = missingOf(outline, fitted) ?? (other ? otherWheel(face) : null);
-  const base = { stackMm, ...limits, missing, caliper, face };
-  if (missing !== null || !outline || !face || stackMm === null)
-    return { report: NO_BRAKE, room: null, parts: partsOf(null, limits), ...base };
+  const missing = missingOf(outline, face, stackMm) ?? (other ? otherWheel(face) : null);
+  const moved = same && stackMm !== null && present.stackMm !== null ? stackMm - present.stackMm : null;
+  const movedOutMm = moved !== null && moved >= 0 ? moved : null;
+  const sure: Sure = { parts: brakeSpread(caliper, face), values: null };
+  const base = { stackMm, ...limits, missing, caliper, face, sure, mostTouch: contactLimit(terms), movedOutMm };
+  if (missing !== null || !outline || !face || stackMm === null) {
+    const parts = partsOf(null, limits, sure, terms, movedOutMm);
+    return { report: { ...NO_BRAKE, verdict: worstVerdict(parts.map(({ verdict }) => verdict)) }, room: null, parts, ...base };
+  } // prettier-ignore
   const found = foundFor(outline, face, limits.spokeLimit.value, limits.barrelLimit.value);
   const room = found.roomAt(stackMm);
-  const parts = partsOf(room, limits);
+  const parts = partsOf(room, limits, sure, terms, movedOutMm);
   const report: BrakeReport = {
     spokeMm: room.spoke?.mm ?? null,
     barrelMm: room.barrel?.mm ?? null,
@@ -78,10 +94,18 @@ export function brakeOf(
 }
 
 /** Spokes and barrel always, weights where some are known. Clear where it was measured says nothing about where it was not. */
-function partsOf(room: BrakeRoom | null, { spokeLimit, barrelLimit }: ReturnType<typeof brakeLimits>): PartRoom[] {
+function partsOf(
+  room: BrakeRoom | null,
+  { spokeLimit, barrelLimit }: ReturnType<typeof brakeLimits>,
+  sure: Sure,
+  terms: Terms,
+  movedOutMm: number | null,
+): PartRoom[] {
   const part = (given: Omit<PartRoom, 'verdict'>): PartRoom => {
-    const verdict = clearanceVerdict(given.clearance?.mm ?? null, given.limit.value);
-    return { ...given, verdict: verdict === 'ok' && given.unseenMm > UNSEEN_MM ? 'unknown' : verdict };
+    const mm = given.clearance?.mm ?? null;
+    const verdict = surely(clearanceVerdict(mm, given.limit.value), mm, sure, terms);
+    const unseen = verdict === 'unknown' || (verdict === 'ok' && given.unseenMm > UNSEEN_MM);
+    return { ...given, verdict: !unseen ? verdict : movedOutMm === null ? 'unknown' : asNow(given.on, movedOutMm) };
   };
   const [spoke, barrel] = [room?.spokeUnseenMm ?? 0, room?.barrelUnseenMm ?? 0];
   return [
@@ -116,12 +140,29 @@ function partsOf(room: BrakeRoom | null, { spokeLimit, barrelLimit }: ReturnType
   ];
 }
 
+/** Of the wheel that is on the car now: its spokes only move away; its barrel is as now while it stays where it is. */
+const asNow = (on: PartRoom['on'], movedOutMm: number): Verdict =>
+  on === 'spokes' || movedOutMm === 0 ? 'ok' : 'caution';
+
+/**
+ * Whether a candidate's wheel is the one on the car now: all that is known of that one is the same, width, diameter and offset among it.
+ * Equal width and offset alone do not make an equal inside; who puts another wheel of the same figures on says so by its inner face.
+ */
+function isSameWheel({ wheel, offsetMm }: Pick<Fitted, 'wheel' | 'offsetMm'>, now: Pick<Fitted, 'wheel' | 'offsetMm'>): boolean {
+  if (wheel.rimWidthIn == null || wheel.rimDiameterIn == null || offsetMm === null) return false;
+  const { innerFace, offsetMm: _, backspacingMm: __, backspacingConvention: ___, ...known } = now.wheel;
+  const alike = (Object.keys(known) as (keyof typeof known)[]).every((key) => known[key] == null || known[key] === wheel[key]);
+  const face = wheel.innerFace === undefined || JSON.stringify(wheel.innerFace) === JSON.stringify(innerFace);
+  return alike && face && now.wheel.rimWidthIn === wheel.rimWidthIn && now.wheel.rimDiameterIn === wheel.rimDiameterIn && now.offsetMm === offsetMm;
+} // prettier-ignore
+
 function missingOf(
   outline: readonly AxialPoint[] | undefined,
-  { wheel, stackMm }: Pick<Fitted, 'wheel' | 'stackMm'>,
+  face: InnerFace | undefined,
+  stackMm: number | null,
 ): string | null {
   if (!outline) return "the brake's outline is needed";
-  if (!wheel.innerFace?.spoke && !wheel.innerFace?.barrel) return "the wheel's inner face is needed";
+  if (!face?.spoke && !face?.barrel) return "the wheel's inner face is needed";
   return stackMm === null ? 'every thickness of the stack is needed' : null;
 }
 
@@ -179,14 +220,24 @@ export const brakeChecks = (axle: AxleName, one: BrakeCase, words: Words): Check
           verdict: part.verdict,
         },
         () => [...brakeLines(one, part, words), limitLine(part.limit, words.length(part.limit.value))],
-        { parts: () => brakeSpread(one.caliper, one.face), contact: true, words },
+        { sure: () => one.sure, mostTouch: one.mostTouch, words },
       ),
   );
 
+/** What is known all the same of the wheel on the car now. */
+function asNowLines(on: PartRoom['on'], movedOutMm: number, words: Words): string[] {
+  const same = 'the wheel on the car now clears its brake (taken as the same wheel: all its figures are the same)';
+  if (movedOutMm === 0) return [same, 'as now'];
+  return on === 'spokes'
+    ? [same, `as now, moved out by ${words.length(movedOutMm)}: the spokes stand further away`]
+    : [same, `its barrel moves out by ${words.length(movedOutMm)} along its axis: turn it by hand, all round`];
+}
+
 function brakeLines(one: BrakeCase, { clearance, on, unseenMm }: PartRoom, words: Words): string[] {
-  const { missing, report, stackMm, face } = one;
-  if (missing !== null) return [`not known: ${missing}`];
-  if (!clearance) return [`not known: the wheel's ${on} were not measured`];
+  const { missing, report, stackMm, face, movedOutMm } = one;
+  const read = missing ?? (clearance ? null : `the wheel's ${on} were not measured`);
+  if (read !== null) return [`not known: ${read}`, ...(movedOutMm === null ? [] : asNowLines(on, movedOutMm, words))];
+  if (!clearance) return [];
   const at = ({ a, r }: AxialPoint) => `${words.figure(a)} / ${words.figure(r)}`;
   return [
     `behind a stack of ${words.length(stackMm!)}, from hub face / from axis: brake ${at(clearance.caliper)}, wheel ${at(clearance.wheel)}`,

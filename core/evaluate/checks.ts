@@ -1,10 +1,13 @@
-import { winterOn, wishOf, type AxleName, type Job } from '#core/job';
+import { requiredBackspacing, winterOn, wishOf, type AxleName, type Job, type Vehicle } from '#core/job';
+import { USUAL_GEOMETRY } from '#core/suspension';
 import { formatNumber, rimFigure, type Words } from '#core/units';
 import {
+  AXLE_MATCH_TWO_DRIVEN_PCT,
   axleMatchCarePct,
   axleMatchVerdict,
   clearanceVerdict,
   diameterVerdict,
+  drivesBoth,
   fenderVerdict,
   limitInForce,
   outerEndMm,
@@ -17,10 +20,13 @@ import {
   type Verdict,
   worstVerdict,
 } from '#core/verdict';
+import { backspacingMm } from '#core/wheel';
 import type { Fitted } from './fitted';
 import { Judged } from './judged';
 import { limitLine, originText } from './limitLine';
+import { axleParts } from './parts';
 import type { Sheet } from './sheet';
+import { contactLimit, surely } from './sure/contact';
 
 interface AxleCase {
   job: Job;
@@ -53,6 +59,7 @@ export function axleChecks(one: AxleCase): Check[] {
     rimWidthCheck(one),
     rimDiameterCheck(one),
     diameterCheck(one),
+    ...backspacingCheck(one),
   ];
 }
 
@@ -90,7 +97,7 @@ function fenderCheck(one: AxleCase): Check {
       ...(figures.lines('pokeMm') ?? missing('wheel, tire and gap to the fender are needed')),
       wishLine(wish, sheet.words),
     ],
-    figures.spreadOf('pokeMm', false),
+    figures.spreadOf('pokeMm', null),
   );
 }
 
@@ -110,12 +117,13 @@ function gapCheck(
   figure: 'inboardGapMm' | 'archGapMm',
   limit: Limit,
 ): Check {
-  const { axle, sheet } = one;
-  const { figures, side } = worseSide(
-    one,
-    (on) => clearanceVerdict(on[figure], limit.value),
-    (on) => on[figure],
-  );
+  const { axle, sheet, job } = one;
+  const open = code === 'arch' ? travelOpen(one) : null;
+  const judge = (on: Sheet): Verdict => {
+    const verdict = surely(clearanceVerdict(on[figure], limit.value), on[figure], on.sureOf(figure), job);
+    return verdict === 'ok' && open?.(on) ? 'unknown' : verdict;
+  };
+  const { figures, side } = worseSide(one, judge, (on) => on[figure]);
   const value = figures[figure];
   return new Judged(
     {
@@ -126,15 +134,37 @@ function gapCheck(
       limit: limit.value,
       margin: value === null ? null : value - limit.value,
       unit: 'mm',
-      verdict: clearanceVerdict(value, limit.value),
+      verdict: judge(figures),
     },
     () => [
       ...(figures.lines(figure) ??
         missing(code === 'inboard' ? 'wheel, tire and inner gap are needed' : 'tire and arch gap are needed')),
       limitLine(limit, sheet.words.length(limit.value)),
+      ...(open?.(figures)
+        ? [
+            `how far the wheel comes up is not known: some ${sheet.words.length(usualBumpMm(one))} of bump travel is usual, and the tire does not pass ${sheet.words.length(PASSES_INSIDE_MM)} inside the lip`,
+            'say how the wheel is sprung, at Room',
+          ]
+        : []),
     ],
-    figures.spreadOf(figure, true),
+    figures.spreadOf(figure, contactLimit(job)),
   );
+}
+
+/** A tire so far inside the lip goes past it, however far the wheel comes up, mm (common practice, no source). */
+const PASSES_INSIDE_MM = 10;
+
+const usualBumpMm = ({ job, axle }: AxleCase): number =>
+  job.vehicle[axle]?.suspension?.bumpMm ?? USUAL_GEOMETRY.strut.bumpMm;
+
+/**
+ * Whether a gap at rest says too little, for nobody knows how far the wheel comes up: unless it takes the usual bump travel, or the tire goes
+ * past inside the lip. Null where the travel is known: then the sweep of the lip says it.
+ */
+function travelOpen(one: AxleCase): ((on: Sheet) => boolean) | null {
+  if (axleParts(one.job.vehicle, one.axle).resolved.geometry) return null;
+  return ({ archGapMm, pokeMm }) =>
+    (archGapMm ?? 0) < usualBumpMm(one) && !(pokeMm !== null && pokeMm <= -PASSES_INSIDE_MM);
 }
 
 function rimWidthCheck({ axle, candidate, sheet }: AxleCase): Check {
@@ -210,44 +240,86 @@ function diameterCheck({ job, axle, sheet }: AxleCase): Check {
   );
 }
 
-/** Front against rear diameter: a difference works the centre differential of a car that drives both axles. */
-export function axleMatchCheck(
-  front: number | null,
-  rear: number | null,
-  drive: Drive | null,
-  limit: Limit,
-  words: Words,
-): Check {
-  const value = front !== null && rear !== null ? 100 * (front / rear - 1) : null;
-  const care = axleMatchCarePct(limit.value);
+export const BACKSPACING_LABEL = 'Backspacing the lift asks for';
+
+/** A lift maker's most backspacing, judged only where the brief gives one; a spacer moves the wheel out by its thickness. */
+function backspacingCheck({ job, axle, candidate, sheet }: AxleCase): Check[] {
+  const asked = requiredBackspacing(job.brief, axle);
+  if (!asked) return [];
+  const { effectiveOffsetMm, flangeMm, stackMm, wheel } = candidate;
+  const { words } = sheet;
+  const known = effectiveOffsetMm !== null && wheel.rimWidthIn != null;
+  const value = known ? backspacingMm(wheel.rimWidthIn!, effectiveOffsetMm, flangeMm, asked.convention) : null;
+  return [
+    new Judged(
+      {
+        code: 'backspacing',
+        label: BACKSPACING_LABEL,
+        axle,
+        value,
+        limit: asked.mostMm,
+        margin: value === null ? null : asked.mostMm - value,
+        unit: 'mm',
+        verdict: value === null ? 'unknown' : value <= asked.mostMm + 1e-9 ? 'ok' : 'fail',
+      },
+      () => [
+        ...(value === null
+          ? missing('rim width, offset and stack are needed')
+          : [`backspacing ${words.length(value + stackMm!)} (${asked.convention}) − stack ${words.figure(stackMm!)} = ${words.length(value)}`]),
+        `the lift maker allows ${words.length(asked.mostMm)} (${asked.convention}), from the brief`,
+      ], // prettier-ignore
+    ),
+  ];
+}
+
+type Pair = Record<'front' | 'rear', number | null>;
+const ratioOf = ({ front, rear }: Pair): number | null => (front === null || rear === null ? null : front / rear);
+
+/**
+ * What the tires do to the car's own ratio of front to rear diameter: a maker's staggered sizes are right as they are. A change works the
+ * center differential of a car that drives both axles, and the wheel speeds that brake and stability control compare.
+ */
+export function axleMatchCheck(next: Pair, now: Pair, vehicle: Vehicle, limit: Limit, words: Words): Check {
+  const [ratio, own] = [ratioOf(next), ratioOf(now)];
+  const drive = vehicle.drive ?? null;
+  const stabilityControl = vehicle.stabilityControl ?? true;
+  const value = ratio === null || own === null ? null : 100 * (ratio / own - 1);
+  const both = drivesBoth(drive);
+  const care = both || drive === null ? axleMatchCarePct(limit.value) : AXLE_MATCH_TWO_DRIVEN_PCT;
   return new Judged(
     {
       code: 'axle-match',
-      label: 'Front against rear diameter',
+      label: 'Front to rear diameter',
       axle: null,
       value,
       limit: care,
       margin: value === null ? null : care - Math.abs(value),
       unit: '%',
-      verdict: axleMatchVerdict(value, drive, limit.value),
+      verdict: axleMatchVerdict(value, limit.value, { drive, stabilityControl }),
     },
     () => {
-      if (value === null) return missing('both tires are needed');
+      if (ratio === null) return missing('both tires are needed');
+      if (own === null) return missing("the car's own ratio: the tires on it now, front and rear, are needed");
       return [
-        `${words.figure(front!)} / ${words.figure(rear!)} − 1 = ${formatNumber(value, 2, true)} %`,
+        `new ${words.figure(next.front!)} / ${words.figure(next.rear!)} = ${formatNumber(ratio, 4)}; now ${words.figure(now.front!)} / ${words.figure(now.rear!)} = ${formatNumber(own, 4)}`,
+        `${formatNumber(ratio, 4)} / ${formatNumber(own, 4)} − 1 = ${formatNumber(value!, 2, true)} %`,
         drive === null ? 'how the car is driven is not known' : DRIVEN[drive],
-        ...(drive === 'awd' || drive === '4wd'
-          ? [`care above ${formatNumber(care)} %, no further than ${formatNumber(limit.value)} %, ${originText(limit)}`]
-          : []),
-      ];
+        ...(both ? [`care above ${formatNumber(care)} %, no further than ${formatNumber(limit.value)} %, ${originText(limit)}`] : []),
+        ...(both || drive === null ? [] : [twoDriven(vehicle.stabilityControl)]),
+      ]; // prettier-ignore
     },
   );
 }
 
+const twoDriven = (stabilityControl: boolean | undefined): string =>
+  stabilityControl === false
+    ? 'the car has no stability control: a note only'
+    : `care above ${AXLE_MATCH_TWO_DRIVEN_PCT} %: brake and stability control compare wheel speeds${stabilityControl === undefined ? ' (that the car has it is assumed)' : ''}`;
+
 /** What a difference means by how a car is driven. */
 const DRIVEN: Record<Drive, string> = {
-  fwd: 'one driven axle: a note only',
-  rwd: 'one driven axle: a note only',
-  awd: 'both axles always driven: the centre differential or coupling works all the time',
+  fwd: 'front wheels driven: no differential between the axles',
+  rwd: 'rear wheels driven: no differential between the axles',
+  awd: 'both axles always driven: the center differential or coupling works all the time',
   '4wd': 'both axles locked together when engaged: the drive winds up on grip',
 };

@@ -2,7 +2,7 @@ import type { AxleName, Obstacle, Vehicle } from '#core/job';
 import { AT_REST, type Pose } from '#core/kinematics';
 import { nearestOnSection, sectionPartAt } from '#core/section';
 import type { SuspensionGeometry } from '#core/suspension';
-import { lookAt, placementIn, readingPose, relativePlacer, type Nearest, type PlacedPart, type Swept, type SweptSolid } from '#core/sweep'; // prettier-ignore
+import { alongBody, lookAt, placementIn, readingPose, relativePlacer, type Nearest, type PlacedPart, type Swept, type SweptSolid } from '#core/sweep'; // prettier-ignore
 import type { Words } from '#core/units';
 import { obstacleLabel, poseWords } from './obstacles';
 import { axleParts, type AxlePart } from './parts';
@@ -91,7 +91,7 @@ function asRead(
     return [{ kind: 'rubs', amount: -gap.gapMm, pose, text: `the present car rubs there by ${words.length(-gap.gapMm)}, as it was read` }]; // prettier-ignore
   if (nearest.mm > gap.gapMm - NEARER_MM) return [];
   const body = present.bodies.reduce((best, one) => (Math.abs(nearest.out - one.centreOut) < Math.abs(nearest.out - best.centreOut) ? one : best)); // prettier-ignore
-  const on = nearestOnSection(body.section, nearest.out - body.centreOut, Math.hypot(nearest.fwd, nearest.up));
+  const on = nearestOnSection(body.section, alongBody(body, nearest.out), Math.hypot(nearest.fwd, nearest.up));
   const where = sectionPartAt(body.section, on.a, on.r);
   const amount = gap.gapMm - nearest.mm;
   if (nearest.mm < 0)

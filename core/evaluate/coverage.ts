@@ -1,12 +1,14 @@
 import { ruleInForce, type AxleName, type Job, type SuspensionChange, type VehicleAxle } from '#core/job';
 import type { Point3 } from '#core/kinematics';
-import { travelRange } from '#core/suspension';
+import { travelRange, type Change, type SuspensionGeometry } from '#core/suspension';
+import { bulgeOutMm, placementIn, type SweptSolid } from '#core/sweep';
 import type { Contribution } from '#core/uncertainty';
 import { COVER_ARC_DEG, type Check, type Verdict } from '#core/verdict';
 import type { Words } from '#core/units';
 import type { Fitted } from './fitted';
 import { Judged } from './judged';
 import type { AxlePart, AxleParts } from './parts';
+import { solidOf } from './solid';
 import { halfWidth, lateralSpread, readingSpread } from './spread';
 
 /** What of the arc a lip covers. */
@@ -30,10 +32,10 @@ const STEP_DEG = 1;
 /**
  * How far a fender's lip covers a wheel, from 30° ahead to 50° behind its centre, straight ahead at rest ((EU) 1009/2010, from memory).
  * Between the points that were measured the lip is taken as straight. Lengths mm.
- * @param outerMm the outermost place of tire or rim, from the hub face
+ * @param outerAt the outermost place of the wheel at so many degrees from the top, as it leans, mm from the hub face
  * @param riseMm how much higher the body stands after a suspension change
  */
-export function coverOf(points: readonly Point3[], outerMm: number, riseMm: number): CoverOfLip {
+export function coverOf(points: readonly Point3[], outerAt: (deg: number) => number, riseMm: number): CoverOfLip {
   const lip = points
     .map(({ out, fwd, up }) => ({ out, deg: (Math.atan2(fwd, up + riseMm) * 180) / Math.PI }))
     .sort((one, other) => one.deg - other.deg);
@@ -47,7 +49,7 @@ export function coverOf(points: readonly Point3[], outerMm: number, riseMm: numb
     }
     const span = to.deg - from.deg;
     const out = span > 0 ? from.out + ((to.out - from.out) * (deg - from.deg)) / span : to.out;
-    const mm = out - outerMm;
+    const mm = out - outerAt(deg);
     if (found.leastMm !== null && mm >= found.leastMm) continue;
     found.leastMm = mm;
     found.atDeg = deg;
@@ -59,19 +61,29 @@ export function coverOf(points: readonly Point3[], outerMm: number, riseMm: numb
  * How far the lips of an axle cover a setup, the worse side; where no lip has a shape, at the top alone, by the face against the fender.
  * @returns null where a wheel or every reading of the fender is missing
  */
-export function axleCover({ parts }: AxleParts, { place }: Fitted, change: SuspensionChange | null, pokeMm: number | null): Cover | null {
+export function axleCover({ parts, resolved }: AxleParts, candidate: Fitted, change: SuspensionChange | null, pokeMm: number | null): Cover | null {
+  const { place } = candidate;
   if (!place) return null;
   const { restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);
+  const solid = solidOf(candidate);
+  const outerAt = solid ? leaningBulge(solid, resolved.geometry, change) : () => place.outerMm;
   const lips = parts.filter((part): part is AxlePart & { obstacle: { points: Point3[] } } =>
     part.obstacle.kind === 'fender-lip' && part.obstacle.points !== undefined);
   const covers = lips.map((part) => ({
-    ...coverOf(part.obstacle.points, place.outerMm, restShiftMm),
+    ...coverOf(part.obstacle.points, outerAt, restShiftMm),
     assumed: part.assumed,
     measured: !part.assumed,
   }));
   if (covers.length === 0 && pokeMm !== null)
     return { leastMm: 0 - pokeMm, atDeg: 0, openDeg: COVER_ARC_DEG.ahead + COVER_ARC_DEG.behind, assumed: false, measured: false };
   return covers.sort((one, other) => (one.leastMm ?? Infinity) - (other.leastMm ?? Infinity))[0] ?? null;
+} // prettier-ignore
+
+/** How far out a wheel stands at so many degrees from the top, leaning as it does where it rests after a suspension change. */
+export function leaningBulge(solid: SweptSolid, geometry: SuspensionGeometry | null, change: Change | null): (deg: number) => number {
+  const { restMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);
+  const placement = placementIn(geometry, { steerDeg: 0, travelMm: restMm });
+  return (deg) => bulgeOutMm(solid, placement, deg);
 } // prettier-ignore
 
 function coverVerdict(cover: Cover | null): Verdict {
@@ -90,11 +102,12 @@ function coverSpread(axle: VehicleAxle, cover: Cover | null, candidate: Fitted, 
 export function coverCheck(
   job: Job,
   axle: AxleName,
-  cover: Cover | null,
+  coverOn: () => Cover | null,
   fits: { candidate: Fitted; present: Fitted },
   words: Words,
 ): Check[] {
   if (ruleInForce('cover', job) === 'none') return [];
+  const cover = coverOn();
   const value = cover?.leastMm ?? null;
   return [
     new Judged(
@@ -119,7 +132,14 @@ export function coverCheck(
             ]),
         'covers are regulated differently in every place: check your local code',
       ],
-      { parts: () => coverSpread(job.vehicle[axle] ?? {}, cover, fits.candidate, fits.present), contact: false, words },
+      {
+      sure: () => ({
+        parts: coverSpread(job.vehicle[axle] ?? {}, cover, fits.candidate, fits.present),
+        values: null,
+      }),
+      mostTouch: null,
+      words,
+    },
     ),
   ];
 }

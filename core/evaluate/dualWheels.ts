@@ -6,6 +6,8 @@ import type { Fitted } from './fitted';
 import { Judged } from './judged';
 import { sectionSpread } from './spread';
 import type { Sheet } from './sheet';
+import { contactLimit, surely } from './sure/contact';
+import type { Sure } from './sure/spreads';
 
 /** Puts the spacing of dual wheels on the sheet. */
 export function dualFigures(sheet: Sheet, { dual, offsetMm, wheel, sectionWidthMm }: Fitted): void {
@@ -29,6 +31,7 @@ export function dualCheck(axle: AxleName, sheet: Sheet, fitted: Fitted, terms: T
   const { words } = sheet;
   const { gapMm } = dual;
   const least = section === null ? null : leastDualGapMm(tire.minDualSpacingMm ?? null, section, dualGapMm);
+  const sure: Sure = { parts: sectionSpread(fitted), values: null };
   const grown = gapMm === null || section === null ? null : gapMm - (GROWTH.width - 1) * section;
   return [
     new Judged(
@@ -40,7 +43,7 @@ export function dualCheck(axle: AxleName, sheet: Sheet, fitted: Fitted, terms: T
         limit: least?.mm ?? null,
         margin: gapMm === null || !least ? null : gapMm - least.mm,
         unit: 'mm',
-        verdict: verdictOf(gapMm, grown, least?.mm ?? null),
+        verdict: surely(verdictOf(gapMm, grown, least?.mm ?? null), gapMm, sure, terms),
       },
       () => {
         if (gapMm === null) return [`not known: ${missing(fitted).join(', ')}`];
@@ -55,7 +58,7 @@ export function dualCheck(axle: AxleName, sheet: Sheet, fitted: Fitted, terms: T
         if (more > 0) lines.push(`${words.length(more)} more between the discs would do`);
         return lines;
       },
-      { parts: () => sectionSpread(fitted), contact: true, words },
+      { sure: () => sure, mostTouch: contactLimit(terms), words },
     ),
   ];
 }

@@ -8,6 +8,7 @@ import {
   type Setup,
   type Vehicle,
 } from '#core/job';
+import type { GeometryKey, ResolvedGeometry } from '#core/suspension';
 import { wordsIn, type LengthUnit, type Words } from '#core/units';
 import { limitInForce, worstVerdict, type Check } from '#core/verdict';
 import { brakeChecks, brakeOf } from './brake';
@@ -20,6 +21,7 @@ import { hardwareChecks, hardwareOf, mixCheck } from './hardware';
 import { contradictionsOf } from './contradictions';
 import { axleCover, coverCheck } from './coverage';
 import { hubReport } from './hubPattern';
+import { insideOf } from './inside';
 import { loadChecks } from './loadChecks';
 import { loadFigures } from './loadFigures';
 import { massFigures } from './massFigures';
@@ -63,7 +65,7 @@ export function vehicleReport(vehicle: Vehicle, axle: AxleName, options: Evaluat
   const swept = (options.sweeps ?? RUN_SWEEPS).present(vehicle, axle);
   return {
     ...hubReport(vehicle[axle]?.hub),
-    suspension: { assumed: resolved.geometry ? resolved.assumed : [], missing: resolved.missing ?? [] },
+    suspension: { assumed: resolved.geometry ? assumedOf(resolved) : [], missing: resolved.missing ?? [] },
     contradictions: contradictionsOf(vehicle, axle, swept, wordsIn(options.unit ?? 'mm')),
   };
 }
@@ -77,25 +79,12 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
   const source = options.sweeps ?? RUN_SWEEPS;
   const front = evaluateAxle(job, 'front', setup, frontFit, frontNow, source, words);
   const rear = evaluateAxle(job, 'rear', setup, rearFit, rearNow, source, words);
-  const speedometer = speedometerReport(
-    vehicle,
-    brief,
-    { front, rear },
-    {
-      front: frontNow.overallDiameterMm,
-      rear: rearNow.overallDiameterMm,
-    },
-  );
+  const now = diameters({ front: frontNow, rear: rearNow });
+  const speedometer = speedometerReport(vehicle, brief, { front, rear }, now);
   const spare = spareReport(vehicle, setup, { front: frontFit, rear: rearFit });
   const tpms = sensorReport(vehicle, setup);
   const checks: Check[] = [
-    axleMatchCheck(
-      front.tire.overallDiameterMm,
-      rear.tire.overallDiameterMm,
-      vehicle.drive ?? null,
-      limitInForce('axleMatchPct', job),
-      words,
-    ),
+    axleMatchCheck(diameters({ front: frontFit, rear: rearFit }), now, vehicle, limitInForce('axleMatchPct', job), words),
     speedometerCheck(vehicle, setup, speedometer, words),
     ...(spare ? [spareCheck(vehicle, setup, spare, words)] : []),
     ...(tpms ? [sensorCheck(tpms)] : []),
@@ -117,6 +106,11 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
     verdict: worstVerdict([front.verdict, rear.verdict, ...checks.map(({ verdict }) => verdict)]),
   };
 }
+
+const diameters = ({ front, rear }: Record<AxleName, Fitted>): Record<AxleName, number | null> => ({
+  front: front.overallDiameterMm,
+  rear: rear.overallDiameterMm,
+});
 
 /** The present car judged like a candidate, for laying setups beside it; it is swept as it was measured, without allowances. */
 export function evaluatePresent(job: Job, options: EvaluateOptions = {}): SetupReport {
@@ -166,31 +160,33 @@ function evaluateAxle(
   const pokes = [sheet, left].flatMap((side) => side?.pokeMm ?? []);
   const pokeMm = pokes.length > 0 ? Math.max(...pokes) : null;
   const tireRadiusMm = candidate.overallDiameterMm === null ? null : candidate.overallDiameterMm / 2;
-  const brake = brakeOf(vehicleAxle.caliper, candidate, job);
+  const brake = brakeOf(vehicleAxle.caliper, candidate, job, present);
   sheet.brake = brake.report;
   if (brake.report.assumed) sheet.assumed.push(`setups.${setup.id}.${axle}.wheel.innerFace`);
   sheet.assumed.push(...roomSpreadAssumed(vehicleAxle, axle));
-  sheet.obstacles = obstacleReports(parts, sweeps, job, tireRadiusMm);
+  const spreads = source.spread?.(job, setup, axle);
+  const inside = insideOf(candidate);
+  const room = {
+    job,
+    axle,
+    parts,
+    tireRadiusMm,
+    insideAssumed: inside?.assumed ? { backRadiusMm: Math.max(...inside.barrel.map(({ r }) => r)) } : null,
+  };
+  sheet.obstacles = obstacleReports(room, sweeps, source.sure?.(job, setup, axle) ?? spreads);
+  if (sheet.obstacles.some(({ insideAssumed }) => insideAssumed))
+    sheet.assumed.push(`setups.${setup.id}.${axle}.wheel.innerFace`);
   sheet.assumed.push(...assumedOfParts(axle, parts, sheet).filter((key) => !sheet.assumed.includes(key)));
   if (hardware.seatAssumed && hardware.seat) sheet.assumed.push(`setups.${setup.id}.${axle}.stack.seat`);
   if (hardware.hubPattern.circle?.readings.some(({ assumed }) => assumed))
     sheet.assumed.push(`vehicle.${axle}.hub.patternReadings.uncertaintyMm`);
   sheet.checks = [
     ...axleChecks({ job, axle, candidate, sheet, left }),
-    ...obstacleChecks(
-      axle,
-      parts,
-      sheet.obstacles,
-      sweeps,
-      job,
-      tireRadiusMm,
-      words,
-      source.spread?.(job, setup, axle),
-    ),
-    ...coverCheck(job, axle, axleCover(parts, candidate, change, pokeMm), { candidate, present }, words),
+    ...obstacleChecks(room, sheet.obstacles, sweeps, words, spreads),
+    ...coverCheck(job, axle, () => axleCover(parts, candidate, change, pokeMm), { candidate, present }, words),
     ...brakeChecks(axle, brake, words),
     ...dualCheck(axle, sheet, candidate, job),
-    ...loadChecks(job.vehicle, axle, load, candidate, present, words),
+    ...loadChecks(job, axle, load, candidate, present, words),
     ...hardwareChecks(axle, hardware, wanted, job, words),
   ];
   sheet.verdict = worstVerdict(sheet.checks.map(({ verdict }) => verdict));
@@ -204,11 +200,15 @@ const sideGaps = ({ pokeMm, outboardGapMm, inboardGapMm, archGapMm }: Sheet): Si
   archGapMm,
 });
 
+/** What of a suspension nobody measured; its kind too, where that was not said. */
+const assumedOf = (resolved: ResolvedGeometry): ('kind' | GeometryKey)[] =>
+  resolved.geometry ? [...(resolved.kindAssumed ? (['kind'] as const) : []), ...resolved.assumed] : [];
+
 /** What the sweep of an axle's parts rests on that nobody measured. */
 function assumedOfParts(axle: AxleName, { resolved }: AxleParts, { obstacles }: Sheet): string[] {
   const moves = resolved.geometry !== null && obstacles.some(({ mount }) => mount !== 'knuckle');
   return [
-    ...(moves ? resolved.assumed.map((key) => `vehicle.${axle}.suspension.${key}`) : []),
+    ...(moves ? assumedOf(resolved).map((key) => `vehicle.${axle}.suspension.${key}`) : []),
     ...obstacles.filter(({ assumed }) => assumed).map(({ id }) => `vehicle.${axle}.obstacles.${id}`),
   ];
 }

@@ -21,9 +21,11 @@ import {
   sectionWidthOnRimMm,
   serviceEnvelope,
   treadWidthMm,
+  usualLoadedRadiusMm,
   type TireSize,
 } from '#core/tire';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
+import { insideOf, type InsideAsk } from './inside';
 
 /** A wheel and tire on a hub with all that follows from them alone; null where a reading is missing. Lengths mm. */
 export interface Fitted {
@@ -38,6 +40,8 @@ export interface Fitted {
   sectionWidthMm: number | null;
   overallDiameterMm: number | null;
   treadWidthMm: number | null;
+  /** From the ground to the wheel's center; 0.96 of the radius where nobody measured it. */
+  loadedRadiusMm: number | null;
   /** The two wheels of a side; null on an axle with single wheels. */
   dual: FittedDual | null;
   service: Service;
@@ -68,6 +72,7 @@ export function fit(candidate: SetupAxle, car: Pick<Vehicle, 'flangeMm'> & Pick<
   const stackMm = stackThicknessMm(candidate.stack ?? []);
   const effective = offset === null || stackMm === null ? null : effectiveOffsetMm(offset, stackMm);
   const section = sectionWidthMm(tire, size, wheel.rimWidthIn ?? null);
+  const diameter = tire.overallDiameterMm ?? (size && overallDiameterMm(size));
   const dual = car.dual ? dualOf(candidate, offset, section) : null;
   return {
     wheel,
@@ -79,8 +84,9 @@ export function fit(candidate: SetupAxle, car: Pick<Vehicle, 'flangeMm'> & Pick<
     stackMm,
     effectiveOffsetMm: effective,
     sectionWidthMm: section,
-    overallDiameterMm: tire.overallDiameterMm ?? (size && overallDiameterMm(size)),
+    overallDiameterMm: diameter,
     treadWidthMm: tire.treadWidthMm ?? (size && treadWidthMm(size)),
+    loadedRadiusMm: tire.staticLoadedRadiusMm ?? (diameter === null ? null : usualLoadedRadiusMm(diameter)),
     dual,
     service: serviceOf(size, tire),
     place:
@@ -138,7 +144,11 @@ export interface Allowance {
 export const NO_ALLOWANCE: Allowance = { growth: false, bulgeMm: 0 };
 
 /** The section to draw and to sweep; null while a dimension is missing. */
-export function sectionOfFitted(fitted: Fitted, { growth, bulgeMm }: Allowance = NO_ALLOWANCE): Section | null {
+export function sectionOfFitted(
+  fitted: Fitted,
+  { growth, bulgeMm }: Allowance = NO_ALLOWANCE,
+  inside: InsideAsk = {},
+): Section | null {
   const { overallDiameterMm, sectionWidthMm, treadWidthMm: tread, wheel } = fitted;
   if (overallDiameterMm === null || sectionWidthMm === null || tread === null) return null;
   if (wheel.rimWidthIn == null || wheel.rimDiameterIn == null) return null;
@@ -153,5 +163,6 @@ export function sectionOfFitted(fitted: Fitted, { growth, bulgeMm }: Allowance =
       treadWidthMm: growth ? GROWTH.width * tread : tread,
     },
     { rimWidthIn: wheel.rimWidthIn, seatDiameterMm, flangeMm: fitted.flangeMm },
+    insideOf(fitted, inside),
   );
 }

@@ -1,24 +1,14 @@
-import {
-  combined,
-  drawnPlusMinus,
-  rankedParts,
-  shareAbove,
-  shareOfDraws,
-  type Contribution,
-  type Drawn,
-  type Ranked,
-} from '#core/uncertainty';
+import { rankedParts, type Contribution, type Ranked } from '#core/uncertainty';
 import type { Words } from '#core/units';
 import type { Check } from '#core/verdict';
 import { spreadLines } from './spreadLines';
+import { plusMinusOf, shareOver, touchShare, type Sure } from './sure/spreads';
 
 /** What a check's value rests on, in its unit. */
 export interface Spread {
-  parts(): readonly Contribution[] | null;
-  /** Where the value is no sum of its parts: what many draws made of it. */
-  drawn?: (() => Drawn | undefined) | undefined;
-  /** Of a clearance: it touches below 0. */
-  contact: boolean;
+  sure(): Sure | null | undefined;
+  /** Of a clearance: it touches below 0. With the most chance of that with which it still clears, as a share; null for other figures. */
+  mostTouch: number | null;
   words: Words;
 }
 
@@ -39,7 +29,7 @@ export class Judged implements Check {
   readonly verdict: Check['verdict'];
   readonly #write: () => string[];
   readonly #spread: Spread | undefined;
-  #parts: readonly Contribution[] | null | undefined;
+  #sure: Sure | null | undefined;
   #lines: string[] | undefined;
 
   constructor(check: Given, write: () => string[], spread?: Spread) {
@@ -55,8 +45,12 @@ export class Judged implements Check {
     this.#spread = check.value === null || check.margin === null ? undefined : spread;
   }
 
+  get sure(): Sure | null {
+    return this.#spread ? ((this.#sure ??= this.#spread.sure()) ?? null) : null;
+  }
+
   get parts(): readonly Contribution[] | null {
-    return this.#spread ? (this.#parts ??= this.#spread.parts()) : null;
+    return this.sure?.parts ?? null;
   }
 
   get restsOn(): readonly Ranked[] | null {
@@ -64,24 +58,19 @@ export class Judged implements Check {
   }
 
   get plusMinus(): number | null {
-    const drawn = this.#spread?.drawn?.();
-    return drawn ? drawnPlusMinus(drawn) : this.parts && combined(this.parts);
+    return this.sure && plusMinusOf(this.sure);
   }
 
   get probability(): number | null {
-    const drawn = this.#spread?.drawn?.();
-    if (drawn) return shareOfDraws(drawn, this.value! - this.margin!);
-    return this.parts && shareAbove(this.margin!, 0, combined(this.parts));
+    return this.sure && shareOver(this.sure, this.value!, this.value! - this.margin!);
   }
 
   get touchProbability(): number | null {
-    const drawn = this.#spread?.drawn?.();
-    if (drawn) return 1 - shareOfDraws(drawn, 0);
-    return this.parts && this.#spread!.contact ? 1 - shareAbove(this.value!, 0, combined(this.parts)) : null;
+    return this.sure && this.#spread!.mostTouch !== null ? touchShare(this.sure, this.value!) : null;
   }
 
   get working(): string[] {
-    return (this.#lines ??= [...this.#write(), ...(this.parts ? spreadLines(this, this.parts, this.#spread!) : [])]);
+    return (this.#lines ??= [...this.#write(), ...(this.sure ? spreadLines(this, this.sure, this.#spread!) : [])]);
   }
 
   toJSON(): Check {

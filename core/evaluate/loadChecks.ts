@@ -1,4 +1,4 @@
-import type { AxleName, Vehicle } from '#core/job';
+import { ruleInForce, type AxleName, type Job } from '#core/job';
 import { speedOfSymbolKmh, wheelsOnAxle } from '#core/load';
 import type { Words } from '#core/units';
 import type { Check, Verdict } from '#core/verdict';
@@ -8,7 +8,7 @@ import { capacityLines, type LoadCase } from './loadFigures';
 
 /** Whether tires and wheels carry the axle, and run as fast as the car: load ratings never go down. */
 export const loadChecks = (
-  vehicle: Vehicle,
+  job: Job,
   axle: AxleName,
   load: LoadCase,
   candidate: Fitted,
@@ -17,7 +17,7 @@ export const loadChecks = (
 ): Check[] => [
   tireLoad(axle, load, candidate, words),
   wheelLoad(axle, load, candidate.wheel.ratingKg ?? null, words),
-  speed(axle, vehicle.topSpeedKmh ?? null, candidate.service.speed, present.service.speed, words),
+  speed(job, axle, candidate, present, words),
 ];
 
 /** Halves of a hundredth of a kg do not decide over a load. */
@@ -93,13 +93,10 @@ function wheelLoad(
 }
 
 /** The car's own top speed is what a tire must stand; where nobody gave it, what is on the car now says what it needs. */
-function speed(
-  axle: AxleName,
-  topSpeedKmh: number | null,
-  symbol: string | null,
-  now: string | null,
-  words: Words,
-): Check {
+function speed(job: Job, axle: AxleName, candidate: Fitted, present: Fitted, words: Words): Check {
+  const topSpeedKmh = job.vehicle.topSpeedKmh ?? null;
+  const [symbol, now] = [candidate.service.speed, present.service.speed];
+  const winter = ruleInForce('winter', job) !== 'none' && candidate.tire.snow === true;
   const value = speedOfSymbolKmh(symbol);
   const need = topSpeedKmh ?? speedOfSymbolKmh(now);
   const known = value !== null && need !== null;
@@ -113,7 +110,7 @@ function speed(
       limit: need,
       margin: known ? value - need : null,
       unit: 'km/h',
-      verdict: known ? (value < need ? 'fail' : 'ok') : 'unknown',
+      verdict: known ? (value >= need ? 'ok' : winter ? 'caution' : 'fail') : 'unknown',
     },
     () => [
       value === null ? 'not known: the speed symbol of the tire' : `${symbol} is ${text(value)}`,
@@ -122,6 +119,9 @@ function speed(
         : need === null
           ? "not known: the car's top speed, or the symbol of its present tires"
           : `the tires on the car now are ${now}, ${text(need)}; the car's own top speed would decide`,
+      ...(known && value < need && winter
+        ? [`winter tires: lower rating, ${text(value)} at most; notice in the driver's view where the code asks it`]
+        : []),
     ],
   );
 }

@@ -1,4 +1,4 @@
-import { ruleInForce, type Obstacle, type Terms } from '#core/job';
+import { ruleInForce, winterOn, type AxleName, type Job, type Obstacle } from '#core/job';
 import { limitKeyOf, mountOf, mayRub, type PlacedPart } from '#core/sweep';
 import { limitInForce, withWinter, type Limit } from '#core/verdict';
 
@@ -10,13 +10,14 @@ export interface ObstacleLimit extends Limit {
 
 /**
  * The limit a part is held to, mm: its own; or, where the brief accepts a rub of such a part, as much below contact; or that of its kind, and
- * for what moves with the wheel no less than winter traction needs there.
+ * for what moves with the wheel of a driven axle no less than winter traction needs there.
  * @param placed where it stands, and
  * @param tireRadiusMm the tire's radius: beyond it a part lies over the tread, else beside the tire
  */
 export function obstacleLimit(
   obstacle: Obstacle,
-  terms: Terms,
+  terms: Pick<Job, 'brief' | 'house' | 'vehicle'>,
+  axle: AxleName,
   placed: PlacedPart | null = null,
   tireRadiusMm: number | null = null,
 ): ObstacleLimit {
@@ -29,7 +30,7 @@ export function obstacleLimit(
   const usual = limitInForce(limitKeyOf(obstacle), terms);
   if (mountOf(obstacle) === 'body' || !placed || tireRadiusMm === null) return { ...usual, rub: null };
   const where = nearestRadiusMm(placed) >= tireRadiusMm ? 'tread' : 'side';
-  return { ...withWinter(usual, ruleInForce('winter', terms), where), rub: null };
+  return { ...withWinter(usual, winterOn(axle, terms), where), rub: null };
 }
 
 function nearestRadiusMm({ xyz }: PlacedPart): number {

@@ -1,30 +1,43 @@
-import type { AxleName, Obstacle, Terms } from '#core/job';
+import { ruleInForce, type AxleName, type Job, type Obstacle } from '#core/job';
 import type { Pose } from '#core/kinematics';
-import { mountOf, SHORT_OF_LOCK_DEG, type SweptPart } from '#core/sweep';
+import { mountOf, ROAD_DROOP, SHORT_OF_LOCK_DEG, type SweptPart } from '#core/sweep';
 import { formatNumber, type Words } from '#core/units';
 import { clearanceVerdict, type Check, type Verdict } from '#core/verdict';
 import { Judged } from './judged';
 import { limitLine } from './limitLine';
 import { obstacleLimit, type ObstacleLimit } from './obstacleLimit';
-import type { ObstacleSpreads } from './obstacleSpread';
 import type { AxlePart, AxleParts } from './parts';
 import type { ObstacleReport } from './report';
+import { contactLimit, surely } from './sure/contact';
+import type { ObstacleSpreads } from './sure/spreads';
 import type { AxleSweeps } from './sweeps';
+
+/** What the parts of an axle are judged by. */
+export interface ObstacleCase {
+  job: Job;
+  axle: AxleName;
+  parts: AxleParts;
+  tireRadiusMm: number | null;
+  /** Where the inside of the candidate's wheel begins, where nobody measured it; null where somebody did. */
+  insideAssumed?: { backRadiusMm: number } | null | undefined;
+}
 
 /** What of an axle's parts the report tells, in the order they stand in the job; the assumed lip last. */
 export const obstacleReports = (
-  { parts, resolved }: AxleParts,
+  { job, axle, parts: { parts, resolved }, tireRadiusMm, insideAssumed = null }: ObstacleCase,
   { present, candidate }: AxleSweeps,
-  terms: Terms,
-  tireRadiusMm: number | null,
+  spreads?: () => ObstacleSpreads,
 ): ObstacleReport[] =>
   parts.map((part) => {
     const { obstacle } = part;
     const found = candidate?.parts.find(({ id }) => id === obstacle.id) ?? null;
     const before = present?.parts.find(({ id }) => id === obstacle.id) ?? null;
-    const limit = obstacleLimit(obstacle, terms, part.placed, tireRadiusMm);
+    const limit = obstacleLimit(obstacle, job, axle, part.placed, tireRadiusMm);
     const moving = resolved.geometry !== null;
     const clearanceMm = found?.clearanceMm ?? null;
+    // Asked only where it can change the verdict: drawing takes longer than the sweep.
+    const sureVerdict = (verdict: Verdict): Verdict =>
+      spreads && verdict === 'ok' && !limit.rub ? surely(verdict, clearanceMm, spreads()[obstacle.id], job) : verdict;
     return {
       id: obstacle.id,
       label: obstacle.label ?? obstacle.id,
@@ -37,10 +50,15 @@ export const obstacleReports = (
       travelMm: found?.pose.travelMm ?? null,
       restMm: found?.restMm ?? null,
       beforeLockMm: found?.beforeLockMm ?? null,
+      allPosesMm: found?.allPosesMm ?? null,
+      lockAtRestMm: found?.lockAtRestMm ?? null,
+      bumpMm: found?.bumpMm ?? null,
+      droopMm: found?.droopMm ?? null,
       baselineClearanceMm: before?.clearanceMm ?? null,
       limitMm: limit.value,
       trimMm: clearanceMm === null ? null : Math.max(0, limit.value - clearanceMm),
-      verdict: obstacleVerdict(obstacle, found, limit, moving),
+      insideAssumed: insideAssumed !== null && found !== null && found.at.radiusMm < insideAssumed.backRadiusMm,
+      verdict: sureVerdict(obstacleVerdict(obstacle, found, limit, moving)),
     };
   });
 
@@ -60,20 +78,16 @@ function rubVerdict({ clearanceMm, beforeLockMm }: SweptPart, rub: NonNullable<O
 
 /** The checks of an axle's parts. */
 export const obstacleChecks = (
-  axle: AxleName,
-  { parts, resolved }: AxleParts,
+  { job, axle, parts: { parts, resolved }, tireRadiusMm }: ObstacleCase,
   reports: readonly ObstacleReport[],
   sweeps: AxleSweeps,
-  terms: Terms,
-  tireRadiusMm: number | null,
   words: Words,
   spreads?: () => ObstacleSpreads,
 ): Check[] =>
   parts.map((part, index) => {
     const report = reports[index]!;
-    const limit = obstacleLimit(part.obstacle, terms, part.placed, tireRadiusMm);
+    const limit = obstacleLimit(part.obstacle, job, axle, part.placed, tireRadiusMm);
     const { clearanceMm } = report;
-    const drawn = spreads && (() => spreads()[report.id]);
     return new Judged(
       {
         code: `obstacle:${report.id}`,
@@ -90,9 +104,10 @@ export const obstacleChecks = (
         if (!sweeps.candidate)
           return [sweeps.candidate === undefined ? 'not swept yet' : 'not known: wheel, tire and offset are needed'];
         const restMm = resolved.geometry ? sweeps.candidate.restTravelMm : 0;
-        return obstacleLines(part, report, limit, { still: resolved.geometry === null, restMm }, words);
+        const road = ruleInForce('poses', job) === 'road';
+        return obstacleLines(part, report, limit, { still: resolved.geometry === null, restMm, road }, words);
       },
-      drawn && { parts: () => drawn()?.parts ?? null, drawn, contact: true, words },
+      spreads && { sure: () => spreads()[report.id], mostTouch: limit.rub ? 1 : contactLimit(job), words },
     );
   });
 
@@ -116,9 +131,11 @@ interface Rest {
   /** Nobody knows how to move the wheel. */
   still: boolean;
   restMm: number;
+  /** Full lock of a hanging wheel does not count. */
+  road: boolean;
 }
 
-function obstacleLines(part: AxlePart, report: ObstacleReport, limit: ObstacleLimit, { still, restMm: rest }: Rest, words: Words): string[] {
+function obstacleLines(part: AxlePart, report: ObstacleReport, limit: ObstacleLimit, { still, restMm: rest, road }: Rest, words: Words): string[] {
   const { clearanceMm, steerDeg, travelMm, baselineClearanceMm, trimMm, restMm } = report;
   const nearest = `nearest ${poseWords({ steerDeg: steerDeg!, travelMm: travelMm! }, words, rest)}: ${words.length(clearanceMm!)}`;
   const lines =
@@ -126,7 +143,9 @@ function obstacleLines(part: AxlePart, report: ObstacleReport, limit: ObstacleLi
       ? [`it turns and travels with the wheel: ${words.length(clearanceMm!)} in every pose`]
       : still
         ? [`at rest ${words.length(clearanceMm!)}`, 'how the wheel moves is not known: the kind of suspension is needed to sweep it']
-        : [nearest, `at rest ${words.length(restMm!)}`];
+        : [nearest, `at rest ${words.length(restMm!)}`, ...poseLines(report, road, words)];
+  if (report.insideAssumed)
+    lines.push('the inside of this wheel was not measured: barrel and spokes are as usual (assumed)');
   if (baselineClearanceMm !== null)
     lines.push(`the present wheel over the same poses: ${words.length(baselineClearanceMm)}`);
   lines.push(limitLine(limit, words.length(limit.value)));
@@ -140,4 +159,15 @@ function obstacleLines(part: AxlePart, report: ObstacleReport, limit: ObstacleLi
   if (part.assumed)
     lines.push('nobody measured this lip: an arc from gap to fender and arch gap is taken, 60° to either side of the top');
   return lines;
+} // prettier-ignore
+
+/** The ends of steer and travel, each for itself; and what the poses that do not count would bring. */
+function poseLines({ lockAtRestMm, bumpMm, droopMm, allPosesMm, clearanceMm }: ObstacleReport, road: boolean, words: Words): string[] {
+  const ends =
+    lockAtRestMm === null || bumpMm === null || droopMm === null
+      ? []
+      : [`at ride height lock to lock ${words.length(lockAtRestMm)}; full bump, straight ${words.length(bumpMm)}; full droop, straight ${words.length(droopMm)}`];
+  if (!road || allPosesMm === null) return ends;
+  const rest = allPosesMm < clearanceMm! - 0.05 ? `; with it ${words.length(allPosesMm)}` : '';
+  return [...ends, `full lock beyond ${100 * ROAD_DROOP} % of droop is left out, only a lifted wheel gets there (brief)${rest}`];
 } // prettier-ignore

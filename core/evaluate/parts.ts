@@ -1,8 +1,9 @@
 import { DomainError } from '#core/errors';
 import { leftDiffers, roomOn, standsOn, type AxleName, type Obstacle, type Side, type Vehicle } from '#core/job';
+import { AT_REST } from '#core/kinematics';
 import { fenderOutMm } from '#core/position';
 import { resolveGeometry, type ResolvedGeometry, type SuspensionGeometry } from '#core/suspension';
-import { ASSUMED_LIP_ID, assumedLip, placePart, type PlacedPart, type SweptSolid } from '#core/sweep';
+import { ASSUMED_LIP_ID, assumedLip, bulgeOutMm, placementIn, placePart, type PlacedPart, type SweptSolid } from '#core/sweep';
 import { fitPresent } from './fitted';
 import { solidOf } from './solid';
 
@@ -32,11 +33,11 @@ export function axleParts(vehicle: Vehicle, axle: AxleName): AxleParts {
 const kept = new WeakMap<Vehicle, Partial<Record<AxleName, AxleParts>>>();
 
 function placeAll(vehicle: Vehicle, axle: AxleName): AxleParts {
-  const resolved = resolveGeometry(vehicle[axle]?.suspension);
+  const resolved = resolveGeometry(vehicle[axle]?.suspension, axle);
   const present = solidOf(fitPresent(vehicle, axle));
   const own = vehicle[axle]?.obstacles ?? [];
   // Without a way to move the wheel an assumed lip would say no more than the gaps it is made from.
-  const lips = resolved.geometry ? assumedLips(vehicle, axle, own) : [];
+  const lips = resolved.geometry ? assumedLips(vehicle, axle, own, present && restingBulgeMm(present, resolved.geometry)) : [];
   const parts = [...own.map((obstacle) => ({ obstacle, assumed: false })), ...lips.map((obstacle) => ({ obstacle, assumed: true }))]; // prettier-ignore
   return {
     resolved,
@@ -44,6 +45,10 @@ function placeAll(vehicle: Vehicle, axle: AxleName): AxleParts {
     parts: parts.map((part) => ({ ...part, ...tryPlace(part.obstacle, present, resolved) })),
   };
 }
+
+/** The bulge of a wheel straight above the hub, as its camber leans it at rest: what a gap to the fender is read to. Mm from the hub face. */
+export const restingBulgeMm = (solid: SweptSolid, geometry: SuspensionGeometry | null): number =>
+  bulgeOutMm(solid, placementIn(geometry, AT_REST));
 
 /** A part placed by other readings than it was; null where it cannot be. */
 export const placedAnew = (
@@ -62,7 +67,7 @@ function tryPlace(obstacle: Obstacle, present: SweptSolid | null, { geometry }: 
 }
 
 /** One lip for both sides, or one for each where the left was read for itself; none where a lip was measured. */
-function assumedLips(vehicle: Vehicle, axle: AxleName, own: readonly Obstacle[]): Obstacle[] {
+function assumedLips(vehicle: Vehicle, axle: AxleName, own: readonly Obstacle[], bulgeMm: number | null): Obstacle[] {
   const measured = (side: Side) => own.some((part) => part.kind === 'fender-lip' && standsOn(part, side));
   const apart = leftDiffers(vehicle[axle]) || measured('left') !== measured('right');
   const sides: readonly (Side | undefined)[] = apart ? ['right', 'left'] : [undefined];
@@ -71,7 +76,8 @@ function assumedLips(vehicle: Vehicle, axle: AxleName, own: readonly Obstacle[])
     const { outboardGapMm, archGapMm } = roomOn(vehicle[axle], side ?? 'right');
     if (measured(side ?? 'right') || !place || overallDiameterMm === null) return [];
     if (outboardGapMm == null || archGapMm == null) return [];
-    const points = assumedLip(fenderOutMm(place, outboardGapMm), overallDiameterMm / 2, archGapMm);
+    const out = bulgeMm === null ? fenderOutMm(place, outboardGapMm) : bulgeMm + outboardGapMm;
+    const points = assumedLip(out, overallDiameterMm / 2, archGapMm);
     return [
       {
         id: side === 'left' ? `${ASSUMED_LIP_ID}-left` : ASSUMED_LIP_ID,

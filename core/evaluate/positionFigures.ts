@@ -15,6 +15,7 @@ import {
   trueSpeed,
 } from '#core/position';
 import { steeringAxis } from '#core/suspension';
+import { LOADED_SHARE } from '#core/tire';
 import { formatNumber, mmFromInches } from '#core/units';
 import type { Fitted } from './fitted';
 import type { Sheet } from './sheet';
@@ -151,20 +152,23 @@ function diameterFigures(
 
 function steeringFigures(sheet: Sheet, candidate: Fitted, present: Fitted, name: AxleName, axle: VehicleAxle): void {
   const { words } = sheet;
-  const axis = steeringAxis(axle.suspension);
+  const axis = steeringAxis(axle.suspension, name);
   const offset = candidate.effectiveOffsetMm;
-  if (!axis || offset === null || candidate.overallDiameterMm === null) return;
-  const scrub = (effective: number, diameter: number) =>
-    scrubRadiusMm(effective, diameter / 2, axis.kingpinOffsetMm, axis.kingpinInclinationDeg);
-  const radius = candidate.overallDiameterMm / 2;
-  const value = scrub(offset, candidate.overallDiameterMm);
+  const radius = candidate.loadedRadiusMm;
+  if (!axis || offset === null || radius === null) return;
+  const scrub = (effective: number, loaded: number) =>
+    scrubRadiusMm(effective, loaded, axis.kingpinOffsetMm, axis.kingpinInclinationDeg);
+  const value = scrub(offset, radius);
   for (const key of axis.assumed) sheet.assumed.push(`vehicle.${name}.suspension.${key}`);
   sheet.put('scrubRadiusMm', value, () => [
     `${words.figure(-offset)} + ${words.figure(axis.kingpinOffsetMm)} − ${words.figure(radius)} × tan ${words.number(axis.kingpinInclinationDeg)}° = ${words.length(value)}`,
+    ...(candidate.tire.staticLoadedRadiusMm == null
+      ? [`loaded radius ${LOADED_SHARE} × ${words.figure(radius / LOADED_SHARE)} = ${words.length(radius)} (assumed)`]
+      : [`loaded radius ${words.length(radius)}, measured`]),
     ...(axis.assumed.length > 0 ? ['the steering axis is assumed from the kind of suspension'] : []),
   ]);
-  if (present.effectiveOffsetMm === null || present.overallDiameterMm === null) return;
-  const before = scrub(present.effectiveOffsetMm, present.overallDiameterMm);
+  if (present.effectiveOffsetMm === null || present.loadedRadiusMm === null) return;
+  const before = scrub(present.effectiveOffsetMm, present.loadedRadiusMm);
   sheet.put('scrubChangeMm', value - before, () => [
     `${words.figure(value)} − ${words.figure(before)} = ${words.change(value - before)}`,
     'the same effective offset puts the same moment on the bearing, whether by wheel or by spacer',

@@ -28,7 +28,7 @@ export interface VehicleReport {
   boltCircleMm: number | null;
   uncertaintyMm: number | null;
   /** How its wheels move; null where a kind or its values are missing. */
-  suspension: { assumed: GeometryKey[]; missing: string[] };
+  suspension: { assumed: ('kind' | GeometryKey)[]; missing: string[] };
   /** Readings of its room that cannot all be true. */
   contradictions: Contradiction[];
 }
@@ -70,6 +70,10 @@ export interface TireReport {
 export interface SpeedometerReport {
   /** New over present diameter of the axle that is counted. */
   ratio: number | null;
+  /** The wheels that the speed is taken from; null where nobody said how the car is driven. */
+  from: 'front' | 'rear' | 'both' | null;
+  /** That it is the driven axle is assumed. */
+  fromAssumed: boolean;
   /** True over shown speed of the car's own reading. */
   ownRatio: number | null;
   points: { shownKmh: number; trueKmh: number | null; leastKmh: number; mostKmh: number }[];
@@ -152,6 +156,14 @@ export interface ObstacleReport {
   restMm: number | null;
   /** Short of full lock, told where it touches. */
   beforeLockMm: number | null;
+  /** Over all poses, those too that the brief leaves out. */
+  allPosesMm: number | null;
+  /** At ride height from lock to lock; at full bump, and full droop, straight ahead. */
+  lockAtRestMm: number | null;
+  bumpMm: number | null;
+  droopMm: number | null;
+  /** It is nearest to the inside of a wheel that nobody measured. */
+  insideAssumed: boolean;
   /** The same for the wheel that is on the car. */
   baselineClearanceMm: number | null;
   limitMm: number;

@@ -6,23 +6,8 @@ import { worstVerdict, type Verdict } from '#core/verdict';
 import { fitCandidate } from './fitted';
 import { obstacleReports } from './obstacles';
 import { axleParts } from './parts';
-import { candidateCase } from './sweeps';
-
-/** How far a value that nobody measured may be off, either way (common practice, no source). */
-export const ASSUMED_SPAN: Record<GeometryKey, number> = {
-  lockOutDeg: 4,
-  lockInDeg: 4,
-  bumpMm: 15,
-  droopMm: 15,
-  kingpinInclinationDeg: 3,
-  casterDeg: 3,
-  kingpinOffsetMm: 20,
-  kingpinForeMm: 10,
-  camberDeg: 1,
-  camberGainDegPer100: 1,
-  lateralPerMm: 0.05,
-  lateralPerMm2: 0.0005,
-};
+import { ASSUMED_SPAN, STOPS } from './spans';
+import { candidateCase } from './sweepCases';
 
 /** What becomes of the room when an assumed value is less, or more, by its span. */
 export interface Sensitivity {
@@ -70,9 +55,6 @@ export function* sensitivitySteps(job: Job, setup: Setup, axle: AxleName): Steps
   return found.sort((one, other) => Number(other.decides) - Number(one.decides) || other.mattersMm - one.mattersMm);
 }
 
-/** What is not less than none. */
-export const STOPS: ReadonlySet<GeometryKey> = new Set(['lockOutDeg', 'lockInDeg', 'bumpMm', 'droopMm']);
-
 interface RoomLeft {
   marginMm: number;
   verdict: Verdict;
@@ -94,7 +76,10 @@ function* roomWith(
   const candidate = yield* within(sweepSteps(one), from, share);
   const { overallDiameterMm } = fitCandidate(other.vehicle, axle, setup[axle]);
   const radiusMm = overallDiameterMm === null ? null : overallDiameterMm / 2;
-  const reports = obstacleReports(axleParts(other.vehicle, axle), { candidate, present: null }, job, radiusMm);
+  const reports = obstacleReports(
+    { job: other, axle, parts: axleParts(other.vehicle, axle), tireRadiusMm: radiusMm },
+    { candidate, present: null },
+  );
   const margins = reports.flatMap(({ clearanceMm, limitMm }) => (clearanceMm === null ? [] : [clearanceMm - limitMm]));
   if (margins.length === 0) return null;
   return { marginMm: Math.min(...margins), verdict: worstVerdict(reports.map(({ verdict }) => verdict)) };

@@ -2,6 +2,7 @@ import type { Check, Verdict } from '#core/verdict';
 import type { Contribution } from '#core/uncertainty';
 import type { Words } from '#core/units';
 import type { Spread } from './judged';
+import type { Sure } from './sure/spreads';
 import type { AxleFigures, AxleReport, ObstacleReport, TireReport } from './report';
 
 /** Nothing is known of a brake's room. */
@@ -78,6 +79,7 @@ export class Sheet implements AxleReport {
   readonly assumed: string[] = [];
   readonly #words: Words;
   readonly #spreads: Partial<Record<SpreadName, () => Contribution[]>> = {};
+  readonly #sure: Partial<Record<SpreadName, Sure | null>> = {};
   readonly #writers: Partial<Record<FigureName, () => string[]>> = {};
   #working: Working | undefined;
 
@@ -108,9 +110,14 @@ export class Sheet implements AxleReport {
     this.#spreads[key] = parts;
   }
 
-  spreadOf(key: SpreadName, contact: boolean): Spread | undefined {
+  /** How sure a figure of the room is; null while it is not known. */
+  sureOf(key: SpreadName): Sure | null {
     const parts = this.#spreads[key];
-    return parts && { parts, contact, words: this.#words };
+    return (this.#sure[key] ??= parts ? { parts: parts(), values: null } : null);
+  }
+
+  spreadOf(key: SpreadName, mostTouch: number | null): Spread {
+    return { sure: () => this.sureOf(key), mostTouch, words: this.#words };
   }
 
   /** The lines of a figure, undefined while it is not known. */

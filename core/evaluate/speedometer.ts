@@ -1,4 +1,4 @@
-import { BAND, engineSpeedRpm, revolutionsPerKm, judgeSpeedometer, mostShownKmh, trueAtShownKmh, trueBandKmh, type SpeedometerReading } from '#core/gearing'; // prettier-ignore
+import { BAND, engineSpeedRpm, revolutionsPerKm, judgeSpeedometer, mostShownKmh, trueAtShownKmh, trueBandKmh, type SpeedometerJudgement, type SpeedometerReading } from '#core/gearing'; // prettier-ignore
 import type { Brief, Setup, Vehicle } from '#core/job';
 import { formatNumber, type Words } from '#core/units';
 import type { Check, Drive } from '#core/verdict';
@@ -17,15 +17,34 @@ const diametersOf = (axles: Record<'front' | 'rear', AxleReport>): Diameters => 
 
 const SAME = 0.0005;
 
-/**
- * The figure of the axle that gearbox and speedometer turn with: the driven one; of two driven axles their mean, as the differential
- * between them has it. Where nobody said how the car is driven, both axles must agree.
- */
-function ofDriven(front: number | null, rear: number | null, drive: Drive | null): number | null {
-  if (drive === 'fwd') return front;
-  if (drive === 'rwd') return rear;
+/** Where a car takes its speed from: the axle it is read off, or both. Null where nobody said how it is driven. */
+type Counted = 'front' | 'rear' | 'both' | null;
+
+const drivenAxle = (drive: Drive | null): Counted =>
+  drive === 'fwd' ? 'front' : drive === 'rwd' ? 'rear' : drive === null ? null : 'both';
+
+const countedAxle = ({ speedFrom = 'driven', drive }: Vehicle): Counted =>
+  speedFrom === 'all' ? 'both' : speedFrom === 'driven' ? drivenAxle(drive ?? null) : speedFrom;
+
+/** The figure of the axle that is counted; of both their mean. Where nobody said how the car is driven, both axles must agree. */
+function ofAxle(front: number | null, rear: number | null, counted: Counted): number | null {
+  if (counted === 'front') return front;
+  if (counted === 'rear') return rear;
   if (front === null || rear === null) return null;
-  return drive !== null || Math.abs(front / rear - 1) < SAME ? (front + rear) / 2 : null;
+  return counted === 'both' || Math.abs(front / rear - 1) < SAME ? (front + rear) / 2 : null;
+}
+
+const COUNTED: Record<NonNullable<Counted>, string> = {
+  front: 'the front wheels',
+  rear: 'the rear wheels',
+  both: 'all four wheels, by their mean',
+};
+
+/** Which wheels the speed is taken from, in words. */
+function countedLine(vehicle: Vehicle): string {
+  const counted = countedAxle(vehicle);
+  const where = counted === null ? 'all four wheels alike' : COUNTED[counted];
+  return `the speed is taken from ${where}${vehicle.speedFrom === undefined ? ' (the driven axle, assumed: many cars take all four)' : ''}`;
 }
 
 /** The reading of the car's own speedometer, where both halves of it are there. */
@@ -41,17 +60,19 @@ export function speedometerReport(
   axles: Record<'front' | 'rear', AxleReport>,
   presentDiameters: Diameters,
 ): SpeedometerReport {
-  const drive = vehicle.drive ?? null;
+  const [counted, driven] = [countedAxle(vehicle), drivenAxle(vehicle.drive ?? null)];
   const next = diametersOf(axles);
   const ratioOf = (axle: 'front' | 'rear') =>
     next[axle] === null || presentDiameters[axle] === null ? null : next[axle] / presentDiameters[axle];
-  const ratio = ofDriven(ratioOf('front'), ratioOf('rear'), drive);
+  const ratio = ofAxle(ratioOf('front'), ratioOf('rear'), counted);
   const reading = readingOf(vehicle);
   const speeds = brief?.speedsKmh?.length ? brief.speedsKmh : USUAL_SPEEDS_KMH;
-  const diameter = ofDriven(next.front, next.rear, drive);
-  const before = ofDriven(presentDiameters.front, presentDiameters.rear, drive);
+  const diameter = ofAxle(next.front, next.rear, driven);
+  const before = ofAxle(presentDiameters.front, presentDiameters.rear, driven);
   return {
     ratio,
+    from: counted,
+    fromAssumed: vehicle.speedFrom === undefined,
     ownRatio: reading && reading.trueKmh / reading.indicatedKmh,
     points: speeds.map((shownKmh) => {
       const { least, most } = trueBandKmh(shownKmh);
@@ -84,6 +105,20 @@ function engine(vehicle: Vehicle, speeds: readonly number[], diameter: number | 
   }));
 }
 
+/** What can be said while nobody compared the car's speedometer with the true speed. */
+function unreadLines({ keeps, leaves, verdict }: SpeedometerJudgement): string[] {
+  const kept = 'it kept the band before: never below true, at most 10 % and 4 km/h above (UNECE R39)';
+  if (verdict === 'ok') return [kept];
+  if (!keeps)
+    return [kept, `whatever its error was, it now reads ${leaves === 'low' ? 'below true' : 'too far above true'}: no error within the band saves it`]; // prettier-ignore
+  const most = formatNumber(100 * (1 / keeps.least - 1), 1);
+  const least = formatNumber(100 * (1 / keeps.most - 1), 1);
+  return [
+    kept,
+    `it still does if it reads ${least} to ${most} % above true today; read it against the true speed`,
+  ];
+} // prettier-ignore
+
 /** Whether the speedometer keeps its band on these tires. */
 export function speedometerCheck(vehicle: Vehicle, setup: Setup, { ratio }: SpeedometerReport, words: Words): Check {
   const speed = (kmh: number) => words.measure('speed', kmh);
@@ -103,20 +138,21 @@ export function speedometerCheck(vehicle: Vehicle, setup: Setup, { ratio }: Spee
       verdict: set ? 'caution' : (judged?.verdict ?? 'unknown'),
     },
     () => {
-      if (ratio === null) return ['not known: tires of the driven axle, now and then, and how the car is driven'];
+      if (ratio === null)
+        return ['not known: tires of the axle that the speed is taken from, now and then, and how the car is driven'];
       const change = 100 * (ratio - 1);
       const lines = [
         `100 × ${formatNumber(ratio, 4)}${reading ? ` × ${speed(reading.trueKmh)} / ${speed(reading.indicatedKmh)}` : ''} = ${formatNumber(value!, 1)}`,
       ];
-      if (!reading)
-        lines.push('had it been exact before (assumed): its own error decides, read it against the true speed');
+      lines.push(countedLine(vehicle));
+      if (!reading) lines.push(...unreadLines(judged!));
       if (ratio !== 1)
         lines.push(
           `it now reads ${formatNumber(Math.abs(change), 1)} % ${change > 0 ? 'lower' : 'higher'} than before`,
         );
-      if (judged?.leaves === 'low')
+      if (reading && judged?.leaves === 'low')
         lines.push(`at a true ${speed(judged.atKmh!)} it shows less: never below true (UNECE R39)`);
-      if (judged?.leaves === 'high')
+      if (reading && judged?.leaves === 'high')
         lines.push(`at a true ${speed(judged.atKmh!)} it shows more than ${speed(mostShownKmh(judged.atKmh!))}: at most 10 % and ${speed(BAND.kmh)} above (UNECE R39)`); // prettier-ignore
       if (judged?.verdict === 'ok' && reading) lines.push(`within the band: never below true, at most 10 % and ${speed(BAND.kmh)} above (UNECE R39)`); // prettier-ignore
       if (set) lines.push('set anew for these tires: prove it against the true speed before it goes on the road');

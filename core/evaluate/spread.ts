@@ -2,6 +2,7 @@ import type { AxleName, Caliper, InnerFace, Measured, VehicleAxle } from '#core/
 import { INSTRUMENT_UNCERTAINTY_MM, type Contribution } from '#core/uncertainty';
 import { mmFromInches } from '#core/units';
 import type { Fitted } from './fitted';
+import { insideOf } from './inside';
 
 /** How far makes of one size differ from the size, ± at 95 % in percent (common practice, no source). */
 export const MAKES_DIFFER_PCT = { section: 3, diameter: 1 } as const;
@@ -29,6 +30,13 @@ export function readingSpread(axle: VehicleAxle, name: string, own?: Measured): 
 
 /** The same tire stands where it stood: what is wrong with its dimensions is wrong on both sides and falls out. */
 const sameTire = (one: Fitted, other: Fitted): boolean => JSON.stringify(one.tire) === JSON.stringify(other.tire);
+
+/** The same rim and the same inside, as far as somebody said. */
+export const sameWheel = (one: Fitted, other: Fitted): boolean =>
+  one.wheel.rimDiameterIn === other.wheel.rimDiameterIn &&
+  one.wheel.rimWidthIn === other.wheel.rimWidthIn &&
+  one.offsetMm === other.offsetMm &&
+  JSON.stringify(one.wheel.innerFace) === JSON.stringify(other.wheel.innerFace);
 
 export const sameTireAndRim = (one: Fitted, other: Fitted): boolean =>
   sameTire(one, other) && one.wheel.rimWidthIn === other.wheel.rimWidthIn;
@@ -58,6 +66,25 @@ export function halfDiameter({ overallDiameterMm, tire }: Fitted, of: string): C
   const measured = tire.overallDiameterMm != null;
   const whole = measured ? MEASURED_TIRE_MM : (overallDiameterMm * MAKES_DIFFER_PCT.diameter) / 100;
   return [{ name: `half the diameter of the ${of} tire`, plusMinus: whole / 2, assumed: !measured }];
+}
+
+/** How exactly a tread is known that nobody measured, ± at 95 % in percent (common practice, no source). */
+const TREAD_PCT = 6;
+
+/** By how much a tire's tread width is uncertain. */
+export function treadSpread({ treadWidthMm, tire }: Fitted, of: string): Contribution[] {
+  if (treadWidthMm === null) return [];
+  const measured = tire.treadWidthMm != null;
+  const plusMinus = measured ? MEASURED_TIRE_MM : (treadWidthMm * TREAD_PCT) / 100;
+  return [{ name: `tread width of the ${of} tire`, plusMinus, assumed: !measured }];
+}
+
+/** By how much the inside of a wheel is uncertain: as the way it became known, or as a family may be off. */
+export function insideSpread(fitted: Fitted, of: string): Contribution[] {
+  const inside = insideOf(fitted);
+  if (!inside) return [];
+  const origin = inside.assumed ? 'family' : (fitted.wheel.innerFace?.origin ?? 'typed');
+  return [{ name: `the inside of the ${of} wheel`, plusMinus: SHAPE_MM[origin], assumed: inside.assumed }];
 }
 
 /** What face against fender, or the inner gap, rests on: the gap that was read and the half widths of both tires. */

@@ -17,8 +17,10 @@ export interface Joint {
   engagementMm: number | null;
   turns: number | null;
   limitMm: number | null;
-  /** A bolt that reaches further than the hub's thread. */
+  /** A bolt that reaches further than the hub's thread, or a stud than that of its closed nut. */
   tooLongMm: number;
+  /** Where a stud meets the end of a closed nut before it clamps, or may. */
+  nut: 'bottoms' | 'form-unknown' | 'depth-unknown' | null;
   verdict: Verdict;
 }
 
@@ -58,12 +60,15 @@ export function fasteningOf(hub: Fastener, candidate: SetupAxle, limits: HouseLi
   const ownThread = own.thread === undefined ? null : threadOrNull(own.thread);
   const lengthMm = own.lengthMm ?? hub.lengthMm ?? null;
   const runs = runsOf(stack, candidate.wheel?.padThicknessMm);
-  const joints = runs.map((run, index): Joint => {
+  const nut = { form: own.nut ?? hub.nut ?? null, depthMm: own.nutDepthMm ?? hub.nutDepthMm ?? null };
+  const bare = runs.map((run, index): Joint => {
     const before = runs[index - 1]?.adapter;
     if (before)
       return jointOf('adapter', 'stud', threadOrNull(before.thread), before.studLengthMm ?? null, run, null, ratio);
     return jointOf('hub', kind, hubThread, lengthMm, run, hub.threadDepthMm, ratio);
   });
+  // Nuts that hold an adapter on the hub come with it and are made for it: the wheel's are asked for.
+  const joints = bare.map((joint, index) => (index < bare.length - 1 ? joint : withNut(joint, nut)));
   const [first] = joints as [Joint, ...Joint[]];
   const adapters = runs.flatMap(({ adapter }) => (adapter ? [adapter] : []));
   const pockets =
@@ -152,9 +157,26 @@ function jointOf(
     turns: engaged === null || !thread ? null : turnsOf(engaged, thread.pitchMm),
     limitMm,
     tooLongMm,
+    nut: null,
     verdict,
   };
 }
+
+/** So many diameters of thread in a nut of which nobody said whether it is closed are looked at (common practice, no source). */
+const DEEP_IN_DIAMETERS = 2.5;
+
+/** A joint with the nuts that go on its studs: a closed nut whose thread is used up before it clamps does not hold. */
+function withNut(joint: Joint, { form, depthMm }: { form: Fastener['nut'] | null; depthMm: number | null }): Joint {
+  const { engagementMm: e, thread, verdict } = joint;
+  if (joint.kind !== 'stud' || e === null || form === 'open') return joint;
+  const worse = (nut: Joint['nut'], with_: Verdict, tooLongMm = 0): Joint => ({ ...joint, nut, tooLongMm, verdict: worstVerdict([verdict, with_]) });
+  if (form === 'closed') {
+    if (depthMm === null) return worse('depth-unknown', 'unknown');
+    return e > depthMm + 1e-9 ? worse('bottoms', 'fail', e - depthMm) : joint;
+  }
+  const diameterMm = threadOrNull(thread ?? undefined)?.diameterMm ?? null;
+  return diameterMm !== null && e > DEEP_IN_DIAMETERS * diameterMm ? worse('form-unknown', 'caution') : joint;
+} // prettier-ignore
 
 /** Least and most length, mm. A bolt grows by exactly the stack, as long as that gives enough thread and stays within the hub's. */
 function requiredMm(

@@ -28,7 +28,8 @@ export function fasteningLines(fastening: Fastening, words: Words): string[] {
 }
 
 function jointLines(joint: Joint, words: Words): string[] {
-  const { kind, lengthMm, throughMm, seatMm, engagementMm, turns, limitMm, tooLongMm } = joint;
+  const { kind, lengthMm, throughMm, seatMm, engagementMm, turns, limitMm, nut } = joint;
+  const tooLongMm = nut === 'bottoms' ? 0 : joint.tooLongMm;
   const name = `${joint.in === 'adapter' ? "adapter's own " : ''}${NAMES[kind]}`;
   if (engagementMm === null) {
     if (joint.in === 'adapter' && lengthMm === null) return ["adapter's own studs: length not known, taken as made for the wheel (assumed)"]; // prettier-ignore
@@ -41,8 +42,23 @@ function jointLines(joint: Joint, words: Words): string[] {
     ...(tooLongMm > 0
       ? [`${words.length(tooLongMm)} longer than the hub's thread is deep: it bottoms or meets what is behind`]
       : []),
+    ...nutLines(joint, words),
     limitMm === null
       ? 'not known: the thread'
       : `limit 1 thread diameter = ${words.length(limitMm)}${turns === null ? '' : `; ${formatNumber(turns, 1)} turns of ${joint.thread}`}`,
   ];
+}
+
+/** What a nut does with a stud of that length. */
+function nutLines({ nut, tooLongMm }: Joint, words: Words): string[] {
+  switch (nut) {
+    case 'bottoms':
+      return [`the stud meets the end of the closed nut ${words.length(tooLongMm)} before it clamps: use open nuts, or shorter studs`];
+    case 'depth-unknown':
+      return ['not known: how deep the thread of the closed nut is'];
+    case 'form-unknown':
+      return ['so much thread bottoms in a closed nut before it clamps: say whether the nuts are open or closed'];
+    case null:
+      return [];
+  }
 }

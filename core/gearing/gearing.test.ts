@@ -53,8 +53,14 @@ describe('the band of a speedometer: UNECE R39, 0 ≤ V1 − V2 ≤ V2/10 + 4 km
   test.each([
     // ratio of diameters, shown and true of the car's own reading, verdict, side
     [1, null, 'ok', null],
-    [1.03, null, 'unknown', null],
-    [0.97, null, 'unknown', null],
+    [1.03, null, 'caution', null],
+    [0.97, null, 'caution', null],
+    // At 120 shown a true 116/1.1 to 120: q up to 132/116 = 1.1379, down to 116/132 = 0.8788.
+    [1.137, null, 'caution', null],
+    [1.139, null, 'fail', 'low'],
+    [0.88, null, 'caution', null],
+    [0.878, null, 'fail', 'high'],
+    [1.2, null, 'fail', 'low'],
     [1, [100, 100], 'ok', null],
     [1.001, [100, 100], 'fail', 'low'],
     [1.04, [100, 95], 'ok', null],
@@ -83,6 +89,20 @@ describe('the band of a speedometer: UNECE R39, 0 ≤ V1 − V2 ≤ V2/10 + 4 km
         },
       ),
     );
+  });
+  test('without a reading: every error of the band tried on a grid, written out independently', () => {
+    const inBand = (shown: number, truly: number) => truly <= shown + 1e-9 && shown <= 1.1 * truly + 4 + 1e-9;
+    const keeps = (share: number) => [40, 80, 120].every((shown) => inBand(shown, share * shown));
+    const errors = Array.from({ length: 4001 }, (_, i) => 0.8 + (0.21 * i) / 4000).filter(keeps);
+    for (let ratio = 0.8; ratio < 1.25; ratio += 0.0137) {
+      const saved = errors.filter((share) => keeps(share * ratio));
+      const { verdict, keeps: range } = judgeSpeedometer(ratio, null);
+      expect([ratio, verdict]).toEqual([ratio, saved.length === 0 ? 'fail' : 'caution']);
+      if (saved.length === 0) continue;
+      expect(range!.least).toBeCloseTo(saved[0]!, 3);
+      expect(range!.most).toBeCloseTo(saved.at(-1)!, 3);
+    }
+    expect(judgeSpeedometer(1, null)).toMatchObject({ verdict: 'ok' });
   });
   test('a larger tire never makes the true speed lower', () => {
     expect(trueAtShownKmh(100, 1.05, null)).toBeCloseTo(105, 12);

@@ -36,25 +36,40 @@ export interface SpeedometerJudgement {
   leaves: 'low' | 'high' | null;
   /** True speed in km/h at which it leaves the band first. */
   atKmh: number | null;
+  /** Where its own error is not known: the shares true/shown it may have today with which it keeps the band; null where none does. */
+  keeps: { least: number; most: number } | null;
 }
+
+/**
+ * The shares true/shown that the band allows at every test speed shown, were the error a share of the speed: from the largest of
+ * (v − 4)/(1.1·v) up to 1 (UNECE R39, from memory).
+ */
+export const BAND_SHARES = {
+  least: Math.max(...TEST_SPEEDS_KMH.map((shownKmh) => trueBandKmh(shownKmh).least / shownKmh)),
+  most: 1,
+} as const;
 
 /** Rounding of a reading must not make an exact speedometer one that reads low. */
 const EXACT = 1e-9;
 
 /**
  * Judges a speedometer against the band. With a reading of its own error: outside the band `fail`. Without one the car is taken to keep the
- * band now, which may mean anything in it: `ok` only when the diameter is the same, otherwise `unknown`.
+ * band now, with any error in it: `ok` when all of them keep it on the new tires, `fail` when none does, `caution` when only some do.
  * @param ratio D/D0, new over present diameter
  */
 export function judgeSpeedometer(ratio: number, reading: SpeedometerReading | null): SpeedometerJudgement {
   if (!reading) {
-    const same = Math.abs(ratio - 1) < EXACT;
-    return { verdict: same ? 'ok' : 'unknown', leaves: null, atKmh: null };
+    const { least, most } = BAND_SHARES;
+    const keeps = { least: Math.max(least, least / ratio), most: Math.min(most, most / ratio) };
+    if (keeps.least > keeps.most * (1 + EXACT))
+      return { verdict: 'fail', leaves: ratio > 1 ? 'low' : 'high', atKmh: null, keeps: null };
+    return { verdict: Math.abs(ratio - 1) < EXACT ? 'ok' : 'caution', leaves: null, atKmh: null, keeps };
   }
+  const keeps = null;
   for (const trueKmh of TEST_SPEEDS_KMH) {
     const shown = (trueKmh * reading.indicatedKmh) / reading.trueKmh / ratio;
-    if (shown < trueKmh * (1 - EXACT)) return { verdict: 'fail', leaves: 'low', atKmh: trueKmh };
-    if (shown > mostShownKmh(trueKmh) * (1 + EXACT)) return { verdict: 'fail', leaves: 'high', atKmh: trueKmh };
+    if (shown < trueKmh * (1 - EXACT)) return { verdict: 'fail', leaves: 'low', atKmh: trueKmh, keeps };
+    if (shown > mostShownKmh(trueKmh) * (1 + EXACT)) return { verdict: 'fail', leaves: 'high', atKmh: trueKmh, keeps };
   }
-  return { verdict: 'ok', leaves: null, atKmh: null };
+  return { verdict: 'ok', leaves: null, atKmh: null, keeps };
 }

@@ -50,19 +50,25 @@ export function kindOf(lugCount: number, steps: number): Pick<PatternReading, 'k
 }
 
 /**
- * Distance between the middles of the two studs or holes, mm, from where the rule lay: centres and same-side edges as read; outer
- * edges − stud ⌀; inner edges + stud ⌀.
+ * Distance between the middles of the two studs or holes, mm, from where the rule lay: centers and same-side edges as read; outer
+ * edges − stud ⌀; inner edges + stud ⌀; from the center of one to the far edge of the other − ½ stud ⌀.
  * @throws DomainError when the diameter is needed and missing, or nothing is left between the middles
  */
 export function centresMm(reading: Pick<PatternReading, 'from' | 'valueMm' | 'studDiameterMm'>): number {
   const { from, valueMm, studDiameterMm } = reading;
   if (from === 'centres' || from === 'same-edge') return valueMm;
   if (studDiameterMm == null)
-    throw new DomainError('between outer or inner edges the stud or hole diameter is needed', 'studDiameterMm');
-  const centres = from === 'outer-edges' ? valueMm - studDiameterMm : valueMm + studDiameterMm;
+    throw new DomainError('for a reading to an edge the stud or hole diameter is needed', 'studDiameterMm');
+  const centres = valueMm - DIAMETERS_OVER[from] * studDiameterMm;
   if (centres <= 0) throw new DomainError('the reading is no longer than the stud is thick', 'valueMm');
   return centres;
 }
+
+/** How many stud diameters a reading is longer than the distance between the middles. */
+const DIAMETERS_OVER = { 'outer-edges': 1, 'center-to-far-edge': 0.5, 'inner-edges': -1 } as const;
+
+/** Whether a way of reading needs the diameter of the stud or hole. */
+export const needsStud = (from: PatternReading['from']): boolean => from in DIAMETERS_OVER;
 
 /** What the shop adds to the widest pair of five, at a metric and at an inch bench (common practice, no source). */
 const SHORTCUT_MM = 6;

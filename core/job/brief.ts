@@ -2,7 +2,9 @@ import type { CentringRule } from '#core/centring';
 import type { NearPatternRule } from '#core/hub';
 import type { SpacerRule } from '#core/stack';
 import type { SuspensionChangeKind } from '#core/suspension';
+import type { PoseRule } from '#core/sweep';
 import type { BriefLimits, CoverRule, Drive, FaceWish, HouseLimitKey, RubRule, WinterRule } from '#core/verdict';
+import type { BackspacingConvention } from '#core/wheel';
 import type { Measured } from './measured';
 import type { AxleName } from './types';
 
@@ -17,6 +19,9 @@ export interface Brief {
   /** Where the face should stand against the fender, + proud; an axle's own range wins over the one for both. */
   pokeMm?: (FaceRange & { front?: FaceRange | undefined; rear?: FaceRange | undefined }) | undefined;
   limits?: BriefLimits | undefined;
+  /** The most backspacing that a lift maker's paper allows on an axle, or on both, mm; by which convention it is meant. */
+  requiredBackspacingMm?: number | { front?: Measured; rear?: Measured } | null | undefined;
+  requiredBackspacingConvention?: BackspacingConvention | undefined;
   /** House rules set aside for this job. */
   rules?: Rules | undefined;
   /** What may be done to make a wish fit; what is left out is as the house allows. */
@@ -40,6 +45,8 @@ export interface Rules {
   rub?: RubRule | undefined;
   cover?: CoverRule | undefined;
   winter?: WinterRule | undefined;
+  /** Which poses count: all, or those that a car on the road takes. */
+  poses?: PoseRule | undefined;
 }
 
 /** The schools that are followed where neither brief nor house says otherwise (product default, common practice). */
@@ -50,6 +57,7 @@ export const USUAL_RULES = {
   rub: 'none',
   cover: 'none',
   winter: 'none',
+  poses: 'all',
 } as const satisfies Required<Rules>;
 
 /** The rule in force: the brief's, else the house's, else the usual one. */
@@ -76,7 +84,7 @@ export function priceInForce<K extends keyof Prices>(key: K, { brief, house }: T
 }
 
 /** What may be done to the body around a wheel, by kind of work. */
-export const BODY_WORK = ['heat', 'move', 'trimPlastic', 'trimFlap', 'fold', 'cut'] as const;
+export const BODY_WORK = ['heat', 'move', 'remove', 'trimPlastic', 'trimFlap', 'fold', 'cut'] as const;
 export type BodyWork = (typeof BODY_WORK)[number];
 
 export type AllowedRemedies = { [work in BodyWork]?: boolean | undefined } & {
@@ -104,6 +112,13 @@ export interface House {
   remedies?: AllowedRemedies | undefined;
   prices?: Prices | undefined;
 }
+
+/** The most backspacing that is asked for on an axle; null where nothing is. Mm, overall where nobody said by which convention. */
+export function requiredBackspacing(brief: Brief | undefined, axle: AxleName): { mostMm: number; convention: BackspacingConvention } | null {
+  const asked = brief?.requiredBackspacingMm;
+  const mostMm = typeof asked === 'number' ? asked : asked?.[axle];
+  return mostMm == null ? null : { mostMm, convention: brief?.requiredBackspacingConvention ?? 'overall' };
+} // prettier-ignore
 
 /** The wish for the face of an axle: its own range, else the one for both. */
 export function wishOf(brief: Brief | undefined, axle: AxleName): FaceWish {

@@ -23,6 +23,9 @@ export interface Obstacle {
   /** What it moves with; as its kind usually does where it is left out. */
   mount?: Mount | undefined;
   limitMm?: Measured;
+  /** Held by clips or screws alone; and what it leaves open when it is off. */
+  removable?: boolean | undefined;
+  leavesOpen?: string | undefined;
   gap?: ObstacleGap | undefined;
   /** One point, or the corners of an edge; in the corner's frame, at rest. */
   points?: Point3[] | undefined;
@@ -36,6 +39,8 @@ export interface ObstacleGap {
   clockDeg: number;
   gapMm: number;
   axialMm?: Measured;
+  /** Of a gap to the spokes: at which radius of the wheel; halfway up where it is left out. */
+  radiusMm?: Measured;
   steerDeg?: Measured;
   travelMm?: Measured;
   uncertaintyMm?: Measured;

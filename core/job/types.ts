@@ -33,6 +33,10 @@ export interface Vehicle {
   flangeMm?: Measured;
   topSpeedKmh?: Measured;
   gearing?: Gearing | undefined;
+  /** The axle that the speed is taken from; the driven one, assumed, where it is left out. */
+  speedFrom?: 'driven' | 'front' | 'rear' | 'all' | undefined;
+  /** Whether brake and stability control compare the speeds of its wheels; taken as so where it is left out. */
+  stabilityControl?: boolean | undefined;
   /** The speedometer compared once with the true speed, on the present tires. */
   speedometer?: { indicatedKmh?: Measured; trueKmh?: Measured } | undefined;
   spare?: Spare | undefined;
@@ -61,6 +65,21 @@ export interface Spare {
   tire?: Tire | undefined;
 }
 
+/** The form of a lip: conical all the way, or straight with a chamfer at its foot or its end. */
+export const LIP_FORMS = ['straight', 'conical', 'chamfered'] as const;
+export type LipForm = (typeof LIP_FORMS)[number];
+
+/** What a dry fit showed at a face: no feeler goes in all round, or one does. */
+export const DRY_FIT_RESULTS = ['flush', 'gap'] as const;
+export type DryFitResult = (typeof DRY_FIT_RESULTS)[number];
+
+/** The faces of a stack that are tried dry, from the hub outward. */
+export const DRY_FITS = ['hubToSpacer', 'spacerToSpacer', 'spacerToWheel', 'hubToWheel'] as const;
+export type DryFit = { [face in (typeof DRY_FITS)[number]]?: DryFitResult | undefined };
+
+/** A nut is open, or closed with a thread that ends inside. */
+export const NUT_FORMS = ['open', 'closed'] as const;
+
 export interface VehicleAxle {
   hub?: Hub | undefined;
   axleRatingKg?: Measured;
@@ -86,19 +105,22 @@ export interface Hub {
   boreMm?: Measured;
   lipHeightMm?: Measured;
   /** A cone meets the edge of a square bore before the pad seats. */
-  lipForm?: 'straight' | 'conical' | undefined;
+  lipForm?: LipForm | undefined;
   /** Diameter of the flange that carries the studs, and of the hole a stud sits in: for redrilling. */
   flangeDiameterMm?: Measured;
   studHoleMm?: Measured;
   fastener?: Fastener | undefined;
 }
 
+/** How a rule may lie over two studs or holes. */
+export const READ_FROM = ['centres', 'same-edge', 'outer-edges', 'inner-edges', 'center-to-far-edge'] as const;
+
 /** A distance between two studs of a hub, or between two holes of a wheel. */
 export interface PatternReading {
   kind: 'opposite' | 'widest' | 'neighbours' | 'apart';
   /** How many studs apart the ends are; with `apart` only. */
   steps?: Measured;
-  from: 'centres' | 'same-edge' | 'outer-edges' | 'inner-edges';
+  from: (typeof READ_FROM)[number];
   valueMm: number;
   studDiameterMm?: Measured;
   uncertaintyMm?: Measured;
@@ -112,6 +134,9 @@ export interface Fastener {
   seat?: Seat | undefined;
   torqueNm?: Measured;
   threadDepthMm?: Measured;
+  /** Of the nuts that go on studs; the depth of the thread in a closed one. */
+  nut?: (typeof NUT_FORMS)[number] | undefined;
+  nutDepthMm?: Measured;
 }
 
 export interface Baseline {
@@ -146,8 +171,10 @@ export interface SetupAxle {
   /** Spacer between the discs of dual wheels. */
   dualSpacerMm?: Measured;
   /** Nuts, bolts or studs that come with the setup; what is left out stays as the hub has it. */
-  fastener?: Pick<Fastener, 'thread' | 'lengthMm' | 'seat'> | undefined;
-  /** A dry fit has shown that the wheel seats flush on the pad. */
+  fastener?: Pick<Fastener, 'thread' | 'lengthMm' | 'seat' | 'nut' | 'nutDepthMm'> | undefined;
+  /** What a dry fit showed, face by face. */
+  dryFit?: DryFit | undefined;
+  /** The same said of all faces at once. */
   dryFitFlush?: boolean | undefined;
 }
 
@@ -184,11 +211,15 @@ export interface Tire {
   /** The rim on which that section was measured or is listed; this wheel where it is left out. */
   testRimIn?: Measured;
   overallDiameterMm?: Measured;
+  /** From the ground to the wheel's center, the car standing on it. */
+  staticLoadedRadiusMm?: Measured;
   treadWidthMm?: Measured;
   loadIndex?: Measured;
   /** Load index in dual fitment. */
   loadIndexDual?: Measured;
   speed?: string | undefined;
+  /** Marked M+S or for severe snow. */
+  snow?: boolean | undefined;
   loadRange?: string | undefined;
   /** The maker's least distance between the centrelines of dual tires. */
   minDualSpacingMm?: Measured;
@@ -203,6 +234,7 @@ export interface StackPart extends StackPiece {
   boreForm?: Wheel['boreForm'];
   /** Height of its own lip on the wheel side. */
   lipMm?: Measured;
+  lipForm?: LipForm | undefined;
   /** Diameter of that lip. */
   outerLipMm?: Measured;
   seatThicknessMm?: Measured;

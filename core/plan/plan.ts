@@ -52,7 +52,7 @@ const STEERED_ONLY: ReadonlySet<ObstacleKind> = new Set(['bumper-corner', 'tie-r
  */
 export function measuringPlan(job: Job, axle: AxleName, side: Side): PlanItem[] {
   const vehicleAxle = job.vehicle[axle] ?? {};
-  const { geometry } = resolveGeometry(vehicleAxle.suspension);
+  const { geometry } = resolveGeometry(vehicleAxle.suspension, axle);
   const steers = axle === 'front' && (!geometry || geometry.lockInDeg > 0 || geometry.lockOutDeg > 0);
   const further = furtherOf(job, axle);
   const read = (kind: ObstacleKind) =>

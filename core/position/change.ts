@@ -31,12 +31,13 @@ export const rideHeightChangeMm = (diameterMm: number, presentDiameterMm: number
   (diameterMm - presentDiameterMm) / 2;
 
 /**
- * Scrub radius in mm, + when the contact centre stands outboard of the steering axis: −ETe + k − R·tan(KPI).
+ * Scrub radius in mm, + when the contact center stands outboard of the steering axis: −ETe + k − Rl·tan(KPI).
+ * @param loadedRadiusMm Rl, from the ground to the wheel's center
  * @param kingpinOffsetMm k, how far the steering axis stands inboard of the hub face at hub height
  */
 export const scrubRadiusMm = (
   effectiveOffsetMm: number,
-  radiusMm: number,
+  loadedRadiusMm: number,
   kingpinOffsetMm: number,
   kingpinInclinationDeg: number,
-): number => -effectiveOffsetMm + kingpinOffsetMm - radiusMm * Math.tan((kingpinInclinationDeg * Math.PI) / 180);
+): number => -effectiveOffsetMm + kingpinOffsetMm - loadedRadiusMm * Math.tan((kingpinInclinationDeg * Math.PI) / 180);

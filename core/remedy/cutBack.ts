@@ -1,5 +1,5 @@
-import { standingOf, type PlacedPart, type SweepCase } from '#core/sweep';
-import { leastOfPoint, type LeastAt } from './least';
+import { standingsOf, type PlacedPart, type SweepCase } from '#core/sweep';
+import { leastOfPoint } from './least';
 
 /** A stretch of a part: clock angles about the hub's centre at rest, 0 top, + toward the front; heights over that centre, mm. */
 export interface Stretch {
@@ -20,35 +20,45 @@ export interface Patch extends Stretch {
 export interface CutBack {
   part: PlacedPart;
   patch: Patch | null;
+  /** How far the place that gave most was moved, mm. */
+  givenMm: number;
+  /** Whether every place is as far away now as was wanted. */
+  reached: boolean;
 }
 
-/** How often a place is moved again where another pose comes nearer after the first. */
-const PASSES = 4;
+/** How often a place is moved again where another pose comes nearest after the last move. */
+const PASSES = 40;
 const DONE_MM = 0.02;
 
 /**
- * Takes away from a part what is nearer to the wheel than it should be, place by place, each straight away from the wheel where it comes
- * nearest, by no more than so much.
+ * Takes away from a part what is nearer to the wheel than it should be, place by place: each straight away from the wheel where it comes
+ * nearest, and again where another pose is nearest then, until it has its distance or has given all it may.
  * @param targetMm the distance wanted
  * @param mostMm how far one place may give
  */
 export function cutBack(one: SweepCase, part: PlacedPart, targetMm: number, mostMm: number): CutBack {
-  const standing = standingOf(one, part.mount);
-  const least = (x: number, y: number, z: number): LeastAt => leastOfPoint(one, [x, y, z], standing);
+  const standings = standingsOf(one, part.mount);
   const xyz = Float64Array.from(part.xyz);
   const before: number[] = [];
+  let [givenMm, reached] = [0, true];
   for (let i = 0; i < xyz.length; i += 3) {
-    let given = 0;
+    const from = part.xyz.subarray(i, i + 3);
+    const place = xyz.subarray(i, i + 3);
+    const gave = (): number => Math.hypot(place[0]! - from[0]!, place[1]! - from[1]!, place[2]! - from[2]!);
+    let lacks = 0;
     for (let pass = 0; pass < PASSES; pass++) {
-      const { mm, away } = least(xyz[i]!, xyz[i + 1]!, xyz[i + 2]!);
+      const { mm, away } = leastOfPoint(one, [place[0]!, place[1]!, place[2]!], standings);
       if (pass === 0) before.push(mm);
-      const step = Math.min(targetMm - mm, mostMm - given);
+      lacks = targetMm - mm;
+      const step = Math.min(lacks, mostMm - gave());
       if (step <= DONE_MM) break;
-      for (let axis = 0; axis < 3; axis++) xyz[i + axis]! += away[axis]! * step;
-      given += step;
+      for (let axis = 0; axis < 3; axis++) place[axis]! += away[axis]! * step;
     }
+    givenMm = Math.max(givenMm, gave());
+    if (lacks > DONE_MM) reached = false;
   }
-  return { part: { ...part, xyz }, patch: patchOf(part, before, targetMm) };
+  const patch = patchOf(part, before, targetMm);
+  return { part: { ...part, xyz }, patch: patch && { ...patch, depthMm: Math.max(patch.depthMm, reached ? givenMm : 0) }, givenMm, reached };
 } // prettier-ignore
 
 /** The stretches of a part that are nearer than they should be; between two points one ends where the distance between theirs would. */

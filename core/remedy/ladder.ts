@@ -40,15 +40,36 @@ export const LADDER: Record<ObstacleKind, readonly Rung[]> = {
   arm: [],
 };
 
-/** The ladder of a part; empty where nobody said what it is. */
-export const ladderOf = ({ kind }: { kind?: ObstacleKind | undefined }): readonly Rung[] => (kind ? LADDER[kind] : []);
+/** A part that clips or screws hold comes off whole: gentler than cutting it, for it can go on again. */
+const OFF = rung('remove', Infinity, 15);
+/** What is gentler than taking a part off. */
+const GENTLE: ReadonlySet<BodyWork> = new Set(['heat', 'move']);
+
+/** The ladder of a part; of one of which nobody said what it is nothing but taking it off, where that can be. */
+export function ladderOf({ kind, removable }: { kind?: ObstacleKind | undefined; removable?: boolean | undefined }): readonly Rung[] {
+  const rungs = kind ? LADDER[kind] : [];
+  if (!removable) return rungs;
+  return [...rungs.filter(({ work }) => GENTLE.has(work)), OFF, ...rungs.filter(({ work }) => !GENTLE.has(work))];
+} // prettier-ignore
 
 /** What must be said where a kind of work is proposed. */
 export const WORK_CAUTIONS: Record<BodyWork, string> = {
   heat: 'Warm it, do not scorch it: wires and fuel lines run behind liners.',
-  move: 'Nothing may come loose on the road: fasten it anew.',
+  move: 'Nothing may come loose on the road: fasten it again.',
+  remove: 'Guards and flaps may be prescribed: check your local code.',
   trimPlastic: 'Look behind it for wires before cutting; round the edge.',
   trimFlap: 'Flaps may be prescribed: check your local code.',
   fold: 'Warm the paint first; seal the fold against rust.',
   cut: 'Structural cuts go to a qualified body shop and may need local approval.',
+};
+
+/** What is still to be done once the room is made (common practice, no source). */
+export const AFTERCARE: Record<BodyWork, string> = {
+  heat: 'hold it until it is cold; look again after the first drive',
+  move: 'new clips or rivets where it stands now',
+  remove: 'keep the part with its clips and screws, and plug the holes',
+  trimPlastic: 'sand the edge, new clips or rivets where it was held',
+  trimFlap: 'refit its lowest clip or screw above the cut',
+  fold: 'prime, paint and seam-seal the fold, both sides',
+  cut: 'weld what was opened, prime, paint and seam-seal, wax inside',
 };

@@ -16,12 +16,17 @@ const SLACK_MM = 18;
 const TELL_MM = 0.02;
 const FINE = { from: 0.5, to: 0.02 };
 
-/** The least distance of one place to a wheel over all poses, and the way out there. Mm. */
+/** The least distance of one place to a wheel over the poses that count, and the way out there. Mm. */
 export function leastOfPoint(
   { solid }: Pick<SweepCase, 'solid'>,
   point: Point,
-  { stand, grid, placements }: Standing,
+  standings: readonly Standing[],
 ): LeastAt {
+  const lows = standings.map((standing) => leastIn(solid, point, standing));
+  return lows.reduce((least, one) => (one.mm < least.mm ? one : least));
+}
+
+function leastIn(solid: SweepCase['solid'], point: Point, { stand, grid, placements }: Standing): LeastAt {
   const looker = lookAt({ id: '', mount: 'body', xyz: Float64Array.from(point), edge: false }, solid);
   let pose = AT_REST;
   if (grid) {

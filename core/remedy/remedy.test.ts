@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { BODY_WORK } from '#core/job';
 import { sectionOf } from '#core/section';
-import { OBSTACLE_KINDS, placePart, standingOf, sweep, type ObstacleKind, type SweepCase } from '#core/sweep';
+import { OBSTACLE_KINDS, placePart, standingsOf, sweep, type ObstacleKind, type SweepCase } from '#core/sweep';
 import { USUAL_GEOMETRY } from '#core/suspension';
-import { cutBack, LADDER, ladderOf, leastOfPoint, WORK_CAUTIONS } from '.';
+import { AFTERCARE, cutBack, LADDER, ladderOf, leastOfPoint, WORK_CAUTIONS } from '.';
 
 const section = sectionOf(
   { overallDiameterMm: 616, sectionWidthMm: 211.5, treadWidthMm: 175 },
@@ -21,6 +21,7 @@ describe('the ladder (reach and time: common practice, no source)', () => {
   test('every kind of part has one, every kind of work its caution; only cuts are structural', () => {
     expect(Object.keys(LADDER).sort()).toEqual(Object.keys(OBSTACLE_KINDS).sort());
     expect(Object.keys(WORK_CAUTIONS)).toEqual([...BODY_WORK]);
+    expect(Object.keys(AFTERCARE)).toEqual([...BODY_WORK]);
     for (const { work, structural } of Object.values(LADDER).flat()) if (structural) expect(work).toBe('cut');
     expect(WORK_CAUTIONS.cut).toContain('qualified body shop');
   });
@@ -28,6 +29,10 @@ describe('the ladder (reach and time: common practice, no source)', () => {
     for (const [kind, { mount }] of Object.entries(OBSTACLE_KINDS))
       if (mount !== 'body' && kind !== 'brake-hose') expect(ladderOf({ kind: kind as ObstacleKind })).toEqual([]);
     expect(ladderOf({})).toEqual([]);
+  });
+  test('what clips or screws alone hold comes off, before anything is cut', () => {
+    expect(ladderOf({ removable: true }).map(({ work }) => work)).toEqual(['remove']);
+    expect(ladderOf({ kind: 'mud-flap', removable: true }).map(({ work }) => work)).toEqual(['move', 'remove', 'trimFlap']);
   });
 });
 
@@ -43,7 +48,7 @@ const pointAt = ({ out, clock, radius }: { out: number; clock: number; radius: n
 });
 
 describe('the least distance of one place over all poses', () => {
-  const standing = standingOf({ geometry, change: null }, 'body');
+  const standing = standingsOf({ geometry, change: null }, 'body');
   test('as a whole sweep has it, and the way out leads straight away', () => {
     fc.assert(
       fc.property(place, (at) => {
@@ -57,7 +62,7 @@ describe('the least distance of one place over all poses', () => {
     );
   });
   test('a part that moves with the wheel: one look, whatever the lock', () => {
-    const still = standingOf({ geometry, change: null }, 'knuckle');
+    const still = standingsOf({ geometry, change: null }, 'knuckle');
     expect(still.placements).toHaveLength(1);
     // Over the middle of the tread, which stands 40 mm in: 400 less the tire's radius.
     expect(leastOfPoint(one(), [-40, 0, 400], still).mm).toBeCloseTo(400 - 308, 2);

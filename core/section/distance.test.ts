@@ -82,16 +82,15 @@ describe('distance to a section', () => {
   test('chords leave the curves by less than 0.005 mm', () => {
     fc.assert(
       fc.property(section, (s) => {
-        const { a, r } = contourOf(s);
-        for (let i = 2; i + 1 < a.length; i++) {
-          const [ma, mr] = [(a[i]! + a[i + 1]!) / 2, (r[i]! + r[i + 1]!) / 2];
-          if (mr <= s.flangeRadiusMm || (a[i] === a[i + 1] && r[i] === r[i + 1])) continue;
+        const { a, r, da, dr } = contourOf(s).alike;
+        for (let i = 1; i < a.length; i++) {
+          const [ma, mr] = [a[i]! + da[i]! / 2, r[i]! + dr[i]! / 2];
+          if (mr <= s.flangeRadiusMm || (da[i] === 0 && dr[i] === 0)) continue;
           // Along the radius or along the axis, whichever the curve runs across.
           const across = Math.abs(halfWidthAtRadiusMm(s, mr) - ma);
           const onCrown = mr > s.radiusMm - s.crownDropMm - 1e-9;
           const along = onCrown ? Math.abs(s.radiusMm - s.crownDropMm * (ma / s.halfTreadMm) ** 2 - mr) : Infinity;
-          const slope = Math.hypot(a[i + 1]! - a[i]!, r[i + 1]! - r[i]!);
-          const squarely = across * (Math.abs(r[i + 1]! - r[i]!) / slope);
+          const squarely = across * (Math.abs(dr[i]!) / Math.hypot(da[i]!, dr[i]!));
           expect(Math.min(squarely, along)).toBeLessThan(0.006);
         }
       }),
@@ -129,8 +128,8 @@ describe('places a gap is read from', () => {
           const [outer, inner] = [surfacePoint(s, `outer-${part}`), surfacePoint(s, `inner-${part}`)];
           expect([inner.a, inner.r, inner.na, inner.nr]).toEqual([-outer.a, outer.r, -outer.na, outer.nr]);
         }
-        expect(surfacePoint(s, 'tread', s.halfTreadMm).r).toBeCloseTo(s.radiusMm - s.crownDropMm, 9);
-        expect(() => surfacePoint(s, 'tread', s.halfTreadMm + 0.1)).toThrow(/lies beyond the tread's edge/);
+        expect(surfacePoint(s, 'tread', { axialMm: s.halfTreadMm }).r).toBeCloseTo(s.radiusMm - s.crownDropMm, 9);
+        expect(() => surfacePoint(s, 'tread', { axialMm: s.halfTreadMm + 0.1 })).toThrow(/lies beyond the tread's edge/);
       }),
     );
   });

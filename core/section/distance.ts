@@ -1,4 +1,5 @@
-import { contourOf, RUN, type Contour } from './contour';
+import { contourOf, RUN, type Pieces } from './contour';
+import { hollowAt } from './hollow';
 import { halfWidthAtRadiusMm, type Section } from './profile';
 
 // Taken out of their object once: these are asked millions of times in a sweep.
@@ -8,34 +9,43 @@ const FAR_MM = Infinity;
 /**
  * Distance in mm from a place to the section as a solid of revolution: in the plane of axis and place, negative inside. Exact to the
  * chords of the contour, 0.005 mm.
- * @param axialMm place along the axis from the rim centreline, either side alike
+ * @param axialMm place along the axis from the rim centerline, + outboard; either side alike where the wheel is a solid disc
  * @param radiusMm distance from the axis
  */
 export function distanceToSectionMm(section: Section, axialMm: number, radiusMm: number): number {
-  const a = abs(axialMm);
-  const apart = sqrt(squaredDistance(contourOf(section), a, radiusMm));
-  return radiusMm < section.radiusMm && a < halfWidthAtRadiusMm(section, radiusMm) ? -apart : apart;
+  const { alike, sided } = contourOf(section);
+  let squared = squaredDistance(alike, abs(axialMm), radiusMm, FAR_MM);
+  if (sided) squared = squaredDistance(sided, axialMm, radiusMm, squared);
+  return isInside(section, axialMm, radiusMm) ? -sqrt(squared) : sqrt(squared);
 }
 
-/** Square of the distance from a place to the nearest chord of the outline; `on` becomes the place there. */
+/** Whether a place lies in the metal or the rubber. */
+function isInside(section: Section, axialMm: number, radiusMm: number): boolean {
+  if (radiusMm >= section.radiusMm || abs(axialMm) >= halfWidthAtRadiusMm(section, radiusMm)) return false;
+  const { hollow } = section;
+  return !hollow || radiusMm >= hollow.backRadiusMm || axialMm > hollowAt(hollow, radiusMm);
+}
+
+/** Square of the distance from a place to the nearest piece, where it is less than what is known; `on` becomes the place there. */
 function squaredDistance(
-  { a, r, inverse, boxes }: Contour,
+  { a, r, da, dr, inverse, boxes }: Pieces,
   x: number,
   y: number,
+  known: number,
   on?: { a: number; r: number },
 ): number {
-  let least = FAR_MM;
-  const last = a.length - 1;
+  let least = known;
+  const count = a.length;
   const runs = boxes.length / 4;
   // From the crown inward: most places that a wheel nears are nearest to its tire.
   for (let run = runs - 1; run >= 0; run--) {
     const across = max(boxes[4 * run]! - x, 0, x - boxes[4 * run + 1]!);
     const along = max(boxes[4 * run + 2]! - y, 0, y - boxes[4 * run + 3]!);
     if (across * across + along * along >= least) continue;
-    const end = min(last, (run + 1) * RUN);
+    const end = min(count, (run + 1) * RUN);
     for (let i = run * RUN; i < end; i++) {
-      const dx = a[i + 1]! - a[i]!;
-      const dy = r[i + 1]! - r[i]!;
+      const dx = da[i]!;
+      const dy = dr[i]!;
       const px = x - a[i]!;
       const py = y - r[i]!;
       let t = (px * dx + py * dy) * inverse[i]!;
@@ -55,11 +65,14 @@ function squaredDistance(
   return least;
 }
 
-/** The place on a section that is nearest to one in its half plane; a keeps its side. Mm. */
+/** The place on a section that is nearest to one in its half plane; on the tire a keeps its side. Mm. */
 export function nearestOnSection(section: Section, axialMm: number, radiusMm: number): { a: number; r: number } {
+  const { alike, sided } = contourOf(section);
   const on = { a: 0, r: 0 };
-  squaredDistance(contourOf(section), abs(axialMm), radiusMm, on);
-  return { a: axialMm < 0 ? -on.a : on.a, r: on.r };
+  const squared = squaredDistance(alike, abs(axialMm), radiusMm, FAR_MM, on);
+  if (axialMm < 0) on.a = -on.a;
+  if (sided) squaredDistance(sided, axialMm, radiusMm, squared, on);
+  return on;
 }
 
 /** Distances at the nodes of a lattice over the half plane, row by row from the axis outward. */
@@ -68,6 +81,8 @@ export interface DistanceLattice {
   nodes: Float32Array;
   columns: number;
   rows: number;
+  /** Where its columns begin, mm from the rim centerline: at 0 where both sides are alike. */
+  fromMm: number;
 }
 
 const STEP_MM = 4;
@@ -78,11 +93,12 @@ const REACH_MM = 260;
 export function distanceLattice(section: Section): DistanceLattice {
   const known = lattices.get(section);
   if (known) return known;
-  const widest = max(section.halfSectionMm, section.halfRimMm);
-  const columns = ceil((widest + REACH_MM) / STEP_MM) + 1;
+  const reach = STEP_MM * ceil((max(section.halfSectionMm, section.halfRimMm) + REACH_MM) / STEP_MM);
+  const fromMm = section.hollow ? -reach : 0;
+  const columns = (reach - fromMm) / STEP_MM + 1;
   const rows = ceil((section.radiusMm + REACH_MM) / STEP_MM) + 1;
   // Nodes are filled in when they are first read: a sweep nears a part of the plane only.
-  const lattice = { section, nodes: new Float32Array(columns * rows).fill(NaN), columns, rows };
+  const lattice = { section, nodes: new Float32Array(columns * rows).fill(NaN), columns, rows, fromMm };
   lattices.set(section, lattice);
   return lattice;
 }
@@ -93,12 +109,13 @@ const lattices = new WeakMap<Section, DistanceLattice>();
  * @param axialMm as for {@link distanceToSectionMm}
  */
 export function latticeDistanceMm(lattice: DistanceLattice, axialMm: number, radiusMm: number): number {
-  const { nodes, columns } = lattice;
-  const x = abs(axialMm) * (1 / STEP_MM);
+  const { nodes, columns, fromMm } = lattice;
+  const x = ((fromMm === 0 ? abs(axialMm) : axialMm) - fromMm) * (1 / STEP_MM);
   const y = radiusMm * (1 / STEP_MM);
   const i = x | 0;
   const j = y | 0;
-  if (i + 1 >= columns || j + 1 >= lattice.rows) return distanceToSectionMm(lattice.section, axialMm, radiusMm);
+  if (x < 0 || i + 1 >= columns || j + 1 >= lattice.rows)
+    return distanceToSectionMm(lattice.section, axialMm, radiusMm);
   const u = x - i;
   const v = y - j;
   const at = j * columns + i;
@@ -107,6 +124,6 @@ export function latticeDistanceMm(lattice: DistanceLattice, axialMm: number, rad
     (nodes[at + columns]! * (1 - u) + nodes[at + columns + 1]! * u) * v;
   if (sum === sum) return sum;
   for (const node of [at, at + 1, at + columns, at + columns + 1])
-    nodes[node] = distanceToSectionMm(lattice.section, (node % columns) * STEP_MM, floor(node / columns) * STEP_MM);
+    nodes[node] = distanceToSectionMm(lattice.section, fromMm + (node % columns) * STEP_MM, floor(node / columns) * STEP_MM);
   return latticeDistanceMm(lattice, axialMm, radiusMm);
 }

@@ -1,4 +1,6 @@
+export * from './point';
 export * from './profile';
+export * from './hollow';
 export * from './outline';
 export * from './surface';
 export * from './contour';

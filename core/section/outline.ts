@@ -1,10 +1,5 @@
+import type { SectionPoint } from './point';
 import { crownRadiusMm, halfWidthAtRadiusMm, type Section } from './profile';
-
-/** A point of the half section: axial place from the rim centreline (+ outboard) and radius, mm. */
-export interface SectionPoint {
-  a: number;
-  r: number;
-}
 
 /**
  * The section's outline above the rim flange as a line of points, from the inboard flange over the crown to the outboard one.

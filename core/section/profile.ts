@@ -1,9 +1,10 @@
 import { overallWidthMm } from '#core/wheel';
+import { hollowAt, hollowOf, type Hollow, type Inside } from './hollow';
 
 // Taken out of their object once: these are asked millions of times in a sweep.
 const { max, sqrt } = Math;
 
-/** What a half section is made of; lengths in mm. Symmetric about the rim centreline. */
+/** What a half section is made of; lengths in mm. Symmetric about the rim centerline but for its hollow. */
 export interface Section {
   /** Overall tire radius R = D/2. */
   radiusMm: number;
@@ -21,6 +22,8 @@ export interface Section {
   halfRimMm: number;
   /** How far the tread's edge lies under its crown, δ. */
   crownDropMm: number;
+  /** The air inside the barrel; null where the wheel is taken as a solid disc. */
+  hollow: Hollow | null;
 }
 
 /** Height of the rim flange over the bead seat (J contour, ISO 4000-2; from memory). */
@@ -32,28 +35,39 @@ export const CROWN_DROP = 0.03;
  * The section of a wheel and tire: r_b = (r_rim + R)/2, r_f = r_rim + 17.5, δ = 0.03·T, A3 = W/2 + f.
  * @param tire overall diameter, section width on this rim, tread width; mm
  * @param wheel nominal width in inches, bead seat diameter and flange thickness in mm
+ * @param inside of the wheel; left out it is a solid disc
  */
 export function sectionOf(
   tire: { overallDiameterMm: number; sectionWidthMm: number; treadWidthMm: number },
   wheel: { rimWidthIn: number; seatDiameterMm: number; flangeMm: number },
+  inside: Inside | null = null,
 ): Section {
   const radiusMm = tire.overallDiameterMm / 2;
   const rimRadiusMm = wheel.seatDiameterMm / 2;
+  const flangeRadiusMm = rimRadiusMm + FLANGE_HEIGHT_MM;
+  const halfRimMm = overallWidthMm(wheel.rimWidthIn, wheel.flangeMm) / 2;
   return {
     radiusMm,
     rimRadiusMm,
-    flangeRadiusMm: rimRadiusMm + FLANGE_HEIGHT_MM,
+    flangeRadiusMm,
     bellyRadiusMm: (rimRadiusMm + radiusMm) / 2,
     halfSectionMm: tire.sectionWidthMm / 2,
     halfTreadMm: tire.treadWidthMm / 2,
-    halfRimMm: overallWidthMm(wheel.rimWidthIn, wheel.flangeMm) / 2,
+    halfRimMm,
     crownDropMm: CROWN_DROP * tire.treadWidthMm,
+    hollow: inside && hollowOf(inside, halfRimMm, flangeRadiusMm),
   };
 }
 
 /** Radius of the crown in mm at an axial place a, |a| ≤ T/2: r(a) = R − δ·(2a/T)². */
 export function crownRadiusMm(section: Section, axialMm: number): number {
   return section.radiusMm - section.crownDropMm * (axialMm / section.halfTreadMm) ** 2;
+}
+
+/** The inboard end of the solid at a radius, mm from the rim centerline: inside the barrel the innermost metal, else minus the half width. */
+export function innerEndMm(section: Section, radiusMm: number): number {
+  const { hollow } = section;
+  return hollow && radiusMm < hollow.backRadiusMm ? hollowAt(hollow, radiusMm) : -halfWidthAtRadiusMm(section, radiusMm);
 }
 
 /**

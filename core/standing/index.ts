@@ -1,5 +1,5 @@
 import { AXLES, type AxleName, type Job, type VehicleAxle } from '#core/job';
-import { evaluateSetup, VERDICT_SWEEPS } from '#core/evaluate';
+import { evaluateSetup, LIST_SWEEPS } from '#core/evaluate';
 import { WORST_FIRST, type Verdict } from '#core/verdict';
 
 /** How far a station is filled. */
@@ -62,6 +62,6 @@ export const waitsFor = (job: Job): WaitsFor =>
 /** Where a job stands, its setups judged and swept. */
 export function jobStanding(job: Job): Standing {
   const verdicts = Object.fromEntries(WORST_FIRST.map((verdict) => [verdict, 0])) as Record<Verdict, number>;
-  for (const setup of job.setups) verdicts[evaluateSetup(job, setup, { sweeps: VERDICT_SWEEPS }).verdict] += 1;
+  for (const setup of job.setups) verdicts[evaluateSetup(job, setup, { sweeps: LIST_SWEEPS }).verdict] += 1;
   return { waitsFor: waitsFor(job), missing: missingRoomReadings(job), verdicts };
 }

@@ -1,32 +1,53 @@
 import fc from 'fast-check';
-import { GEOMETRY_KEYS, resolveGeometry, travelRange, USUAL_GEOMETRY } from '#core/suspension';
+import { GEOMETRY_KEYS, resolveGeometry, steeringAxis, travelRange, USUAL_GEOMETRY } from '#core/suspension';
 
 describe('how a wheel moves', () => {
   test.each(['strut', 'wishbone', 'axle'] as const)('%s: everything nobody measured is usual, and named', (kind) => {
-    expect(resolveGeometry({ kind })).toEqual({ geometry: USUAL_GEOMETRY[kind], assumed: GEOMETRY_KEYS });
+    expect(resolveGeometry({ kind }, 'front')).toEqual({ geometry: USUAL_GEOMETRY[kind], assumed: GEOMETRY_KEYS, kindAssumed: false });
   });
   test('the usual values (common practice, no source)', () => {
-    const { strut, wishbone, axle, rear } = USUAL_GEOMETRY;
-    expect([strut, wishbone, axle, rear].map((one) => [one.kingpinInclinationDeg, one.casterDeg, one.kingpinOffsetMm, one.camberGainDegPer100])).toEqual([
-      [13, 5, 105, -1], [9, 4, 100, -2], [8, 3, 115, 0], [0, 0, 0, 0],
+    const { strut, wishbone, axle } = USUAL_GEOMETRY;
+    expect([strut, wishbone, axle].map((one) => [one.kingpinInclinationDeg, one.casterDeg, one.kingpinOffsetMm, one.camberGainDegPer100])).toEqual([
+      [13, 5, 105, -1], [9, 4, 100, -2], [8, 3, 115, 0],
     ]);
     for (const one of [strut, wishbone, axle]) expect([one.lockOutDeg, one.lockInDeg, one.bumpMm, one.droopMm]).toEqual([38, 32, 70, 60]);
   }); // prettier-ignore
   test('a rear axle does not steer by its kind; its travel is assumed all the same', () => {
-    expect(resolveGeometry({ kind: 'rear' }).geometry).toMatchObject({ lockOutDeg: 0, lockInDeg: 0 });
-    expect(resolveGeometry({ kind: 'rear' })).toMatchObject({ assumed: ['bumpMm', 'droopMm'] });
+    const travel = ['bumpMm', 'droopMm'];
+    const lean = ['camberDeg', 'camberGainDegPer100', 'lateralPerMm', 'lateralPerMm2'];
+    for (const [kind, gain, assumed] of [
+      ['rear-independent', -1.5, [...travel, ...lean]],
+      ['rear-twist-beam', -0.5, [...travel, ...lean]],
+      ['rear-axle', 0, travel],
+    ] as const)
+      expect(resolveGeometry({ kind }, 'rear')).toMatchObject({
+        geometry: { lockOutDeg: 0, lockInDeg: 0, camberGainDegPer100: gain, bumpMm: 70, droopMm: 60 },
+        assumed,
+        kindAssumed: false,
+      });
+    expect(resolveGeometry({ kind: 'rear' }, 'rear')).toEqual({
+      ...resolveGeometry({ kind: 'rear-independent' }, 'rear'),
+      kindAssumed: true,
+    });
+  });
+  test('a rigid axle at the rear does not steer, unless somebody measured its locks', () => {
+    expect(resolveGeometry({ kind: 'axle' }, 'rear')).toEqual(resolveGeometry({ kind: 'rear-axle' }, 'rear'));
+    expect(resolveGeometry({ kind: 'strut' }, 'rear').geometry).toMatchObject({ lockOutDeg: 0, lockInDeg: 0, camberGainDegPer100: -1 });
+    expect(resolveGeometry({ kind: 'axle', lockOutDeg: 20, lockInDeg: 18 }, 'rear').geometry).toMatchObject({ lockOutDeg: 20, kingpinInclinationDeg: 8 });
+    expect(steeringAxis({ kind: 'axle' }, 'rear')).toBeNull();
+    expect(steeringAxis({ kind: 'axle', lockInDeg: 18 }, 'rear')).not.toBeNull();
   });
   test('without a kind it is known only where all that matters was measured', () => {
-    expect(resolveGeometry(undefined)).toMatchObject({ geometry: null, missing: expect.arrayContaining(['kind']) });
+    expect(resolveGeometry(undefined, 'front')).toMatchObject({ geometry: null, missing: expect.arrayContaining(['kind']) });
     const { kingpinForeMm: _, camberDeg: _c, lateralPerMm: _l, lateralPerMm2: _m, ...measured } = USUAL_GEOMETRY.axle;
-    expect(resolveGeometry(measured).geometry).toEqual(USUAL_GEOMETRY.axle);
-    expect(resolveGeometry({ ...measured, casterDeg: null })).toMatchObject({
+    expect(resolveGeometry(measured, 'front').geometry).toEqual(USUAL_GEOMETRY.axle);
+    expect(resolveGeometry({ ...measured, casterDeg: null }, 'front')).toMatchObject({
       geometry: null,
       missing: ['kind', 'casterDeg'],
     });
   });
   test('a measured value goes before the usual one, zero too', () => {
-    const resolved = resolveGeometry({ kind: 'strut', bumpMm: 0, casterDeg: 7 });
+    const resolved = resolveGeometry({ kind: 'strut', bumpMm: 0, casterDeg: 7 }, 'front');
     expect(resolved.geometry).toMatchObject({ bumpMm: 0, casterDeg: 7, droopMm: 60 });
     expect('assumed' in resolved && resolved.assumed).toEqual(
       GEOMETRY_KEYS.filter((key) => key !== 'bumpMm' && key !== 'casterDeg'),

@@ -1,4 +1,4 @@
-import { USUAL_GEOMETRY, type SuspensionKind } from './geometry';
+import { kindOn, steers, USUAL_GEOMETRY, type KnownSuspension } from './geometry';
 
 /** A steering axis with a list of the values nobody measured. */
 export interface SteeringAxis {
@@ -11,17 +11,10 @@ export interface SteeringAxis {
  * The steering axis of an axle, filled up with the usual values of its kind where nothing was measured.
  * @returns null for an axle that does not steer, or one whose kind is not known and whose axis was not measured
  */
-export function steeringAxis(
-  suspension:
-    | {
-        kind?: SuspensionKind | undefined;
-        kingpinInclinationDeg?: number | null | undefined;
-        kingpinOffsetMm?: number | null | undefined;
-      }
-    | undefined,
-): SteeringAxis | null {
-  if (!suspension || suspension.kind === 'rear') return null;
-  const usual = suspension.kind ? USUAL_GEOMETRY[suspension.kind] : null;
+export function steeringAxis(suspension: KnownSuspension | undefined, axle: 'front' | 'rear'): SteeringAxis | null {
+  if (!suspension || !steers(suspension, axle)) return null;
+  const kind = kindOn(suspension, axle);
+  const usual = kind ? USUAL_GEOMETRY[kind] : null;
   const assumed: SteeringAxis['assumed'] = [];
   const take = (key: 'kingpinInclinationDeg' | 'kingpinOffsetMm'): number | null => {
     const measured = suspension[key];

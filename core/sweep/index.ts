@@ -1,6 +1,7 @@
 export * from './kinds';
 export * from './solid';
 export * from './place';
+export * from './bulge';
 export * from './fenderLip';
 export * from './poses';
 export * from './nearest';

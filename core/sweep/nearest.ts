@@ -52,6 +52,7 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
   let up = 0;
 
   const [firstOut, secondOut] = [centres[0]!, centres[1] ?? 0];
+  const secondWay = solid.bodies[1]?.turned ? -1 : 1;
 
   const quick = (p: Placement): number => {
     lattices ??= solid.bodies.map(({ section }) => distanceLattice(section));
@@ -72,7 +73,7 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
       const over = p8 * x + p9 * y + p10 * z + p11;
       const radius = sqrt(ahead * ahead + over * over);
       let mm = latticeDistanceMm(first, outward - firstOut, radius);
-      if (second) mm = min(mm, latticeDistanceMm(second, outward - secondOut, radius));
+      if (second) mm = min(mm, latticeDistanceMm(second, secondWay * (outward - secondOut), radius));
       found[i] = mm;
       if (mm < least) least = mm;
     }

@@ -11,6 +11,8 @@ export interface GapReading {
   clockDeg: number;
   gapMm: number;
   axialMm?: number | null | undefined;
+  /** Of the spokes: at which radius of the wheel. */
+  radiusMm?: number | null | undefined;
   steerDeg?: number | null | undefined;
   travelMm?: number | null | undefined;
 }
@@ -60,7 +62,7 @@ export const placementIn = (geometry: SuspensionGeometry | null, pose: Pose): Pl
 export function gapPoint(gap: GapReading, present: SweptSolid): Point3 {
   const body = gap.surface.startsWith('outer') ? present.bodies.at(-1) : present.bodies[0];
   if (!body) throw new DomainError('the present wheel and tire are not known', 'gap');
-  const { a, r, na, nr } = surfacePoint(body.section, gap.surface, gap.axialMm ?? 0);
+  const { a, r, na, nr } = surfacePoint(body.section, gap.surface, gap);
   const radius = r + nr * gap.gapMm;
   const clock = (gap.clockDeg * Math.PI) / 180;
   return {

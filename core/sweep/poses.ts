@@ -23,6 +23,33 @@ export const poseRange = (geometry: SuspensionGeometry, travel: TravelRange): Po
   travel: [travel.leastMm, travel.mostMm],
 });
 
+/** Which poses count: all, or those that a car on the road takes. */
+export const POSE_RULES = ['all', 'road'] as const;
+export type PoseRule = (typeof POSE_RULES)[number];
+
+/** Beyond this share of droop a wheel at full lock is a lifted wheel's (common practice, no source). */
+export const ROAD_DROOP = 0.6;
+/** How far short of a lock a wheel no longer counts as fully turned, degrees (common practice, no source). */
+export const SHORT_OF_LOCK_DEG = 3;
+
+/** Steer as far as it goes without being fully turned, degrees; null for a wheel that does not steer as far. */
+export function shortOfLock({ steer: [least, most] }: PoseRange): PoseRange['steer'] | null {
+  const [from, to] = [least + SHORT_OF_LOCK_DEG, most - SHORT_OF_LOCK_DEG];
+  return from < to ? [from, to] : null;
+}
+
+/** The poses that count, as ranges that together hold them. @param restMm where the wheel rests */
+export function poseRegions(range: PoseRange, restMm: number, rule: PoseRule): PoseRange[] {
+  const [least, most] = range.travel;
+  const steer = shortOfLock(range);
+  const hangs = restMm + ROAD_DROOP * (least - restMm);
+  if (rule === 'all' || !steer || hangs <= least || hangs >= most) return [range];
+  return [
+    { steer: range.steer, travel: [hangs, most] },
+    { steer, travel: [least, hangs] },
+  ];
+}
+
 /** Evenly spread over its range; a range without extent is one pose. */
 const spread = ([from, to]: readonly [number, number], count: number): number[] =>
   to > from ? Array.from({ length: count }, (_, i) => from + ((to - from) * i) / (count - 1)) : [from];
@@ -35,6 +62,22 @@ export const poseGrid = (
   steers: spread(range.steer, steers),
   travels: spread(range.travel, travels),
 });
+
+/** The part of a grid that lies in a range, with a node at either end where there is one near; the ends are the range's. */
+export function partOfGrid(grid: PoseGrid, { steer, travel }: PoseRange): { grid: PoseGrid; at: number[] } {
+  const columns = within(grid.steers, steer);
+  const rows = within(grid.travels, travel);
+  return {
+    grid: { steer, travel, steers: columns.map((i) => grid.steers[i]!), travels: rows.map((i) => grid.travels[i]!) },
+    at: rows.flatMap((row) => columns.map((column) => row * grid.steers.length + column)),
+  };
+}
+
+/** Which of evenly spread values lie in a range, and those half a step beside it. */
+function within(values: readonly number[], [from, to]: readonly [number, number]): number[] {
+  const half = values.length > 1 ? (values[1]! - values[0]!) / 2 + 1e-9 : Infinity;
+  return values.flatMap((value, i) => (value >= from - half && value <= to + half ? [i] : []));
+}
 
 /**
  * How a part stands as the wheel sees it, pose by pose: the map from the part's frame to the hub's frame. For a body part this is the inverse

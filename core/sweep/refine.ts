@@ -59,7 +59,8 @@ export interface Walk {
 export function refine(start: Pose, grid: PoseGrid, walk: Walk, look: (pose: Pose) => number): Found {
   const steerStep = step(grid.steers);
   const travelStep = step(grid.travels);
-  let best: Found = { pose: start, mm: look(start) };
+  const inside = { steerDeg: within(grid.steer, start.steerDeg), travelMm: within(grid.travel, start.travelMm) };
+  let best: Found = { pose: inside, mm: look(inside) };
   for (let share = walk.from; share > walk.to;) {
     const { steerDeg, travelMm } = best.pose;
     let moved = false;

@@ -2,12 +2,23 @@ import { AT_REST, type Placement, type Pose } from '#core/kinematics';
 import { travelRange, type Change, type SuspensionGeometry } from '#core/suspension';
 import type { Mount } from './kinds';
 import { placementIn } from './place';
-import { poseGrid, poseRange, relativePlacer, ROUGH, type PoseGrid } from './poses';
+import {
+  poseGrid,
+  poseRange,
+  poseRegions,
+  relativePlacer,
+  ROUGH,
+  shortOfLock,
+  type PoseGrid,
+  type PoseRule,
+} from './poses';
 
 /** What moves a wheel: without a geometry it only stands. */
 export interface Motion {
   geometry: SuspensionGeometry | null;
   change: Change | null;
+  /** Which poses count; all where it is left out. */
+  poses?: PoseRule | undefined;
 }
 
 /** How a part stands before a wheel, and whether anything moves between the two. */
@@ -35,12 +46,21 @@ export interface Standing extends Stand {
   placements: readonly Placement[];
 }
 
-export function standingOf(motion: Motion, mount: Mount): Standing {
+/**
+ * The same for every range of poses that counts.
+ * @param locks whether full lock counts
+ */
+export function standingsOf(motion: Motion, mount: Mount, locks = true): Standing[] {
   const { moves, stand } = standBefore(motion, mount);
-  const { geometry, change } = motion;
-  if (!moves || !geometry) return { moves, stand, grid: null, placements: [stand(AT_REST)] };
-  const grid = poseGrid(poseRange(geometry, travelRange(geometry, change)), ROUGH);
-  return { moves, stand, grid, placements: gridPlacements(grid, stand) };
+  const { geometry, change, poses = 'all' } = motion;
+  if (!moves || !geometry) return [{ moves, stand, grid: null, placements: [stand(AT_REST)] }];
+  const travel = travelRange(geometry, change);
+  const whole = poseRange(geometry, travel);
+  const [least, most] = (locks ? null : shortOfLock(whole)) ?? whole.steer;
+  return poseRegions(whole, travel.restMm, poses).map(({ steer: [from, to], travel: through }) => {
+    const grid = poseGrid({ steer: [Math.max(from, least), Math.min(to, most)], travel: through }, ROUGH);
+    return { moves, stand, grid, placements: gridPlacements(grid, stand) };
+  });
 }
 
 /** How a part stands in every pose of a grid, row by row. */

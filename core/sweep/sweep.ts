@@ -1,19 +1,17 @@
 import { AT_REST, type Placement, type Pose } from '#core/kinematics';
 import { atOnce, type Steps } from '#core/progress';
-import { travelRange, type Change, type SuspensionGeometry } from '#core/suspension';
+import { travelRange, type TravelRange } from '#core/suspension';
 import { lookAt, type Looker, type Nearest } from './nearest';
 import type { PlacedPart } from './place';
-import { FULL, poseGrid, poseRange, ROUGH, type PoseGrid } from './poses';
+import { FULL, partOfGrid, poseGrid, poseRange, poseRegions, ROUGH, shortOfLock, type PoseGrid, type PoseRange } from './poses'; // prettier-ignore
 import { coarseMinima, refine, type Found, type Walk } from './refine';
 import type { SweptSolid } from './solid';
-import { gridPlacements, standBefore, type Stand } from './standing';
+import { gridPlacements, standBefore, type Motion, type Stand } from './standing';
 
 /** What a sweep is made over. Without a geometry the wheel only stands. */
-export interface SweepCase {
+export interface SweepCase extends Motion {
   solid: SweptSolid;
   parts: readonly PlacedPart[];
-  geometry: SuspensionGeometry | null;
-  change: Change | null;
   /**
    * What stays further away than this, mm, is told from a rough grid alone: enough to say that it clears. Left out, everything is told
    * exactly.
@@ -21,7 +19,7 @@ export interface SweepCase {
   enoughMm?: number | undefined;
 }
 
-/** Where a part comes nearest over all poses. */
+/** Where a part comes nearest over the poses that count. */
 export interface SweptPart {
   id: string;
   /** Least distance, negative where it touches; the pose; and the place on the wheel. Mm and degrees. */
@@ -32,6 +30,12 @@ export interface SweptPart {
   restMm: number;
   /** Least distance short of either lock by {@link SHORT_OF_LOCK_DEG}, told where it touches; null where it does not, or never steers. */
   beforeLockMm: number | null;
+  /** Least distance over all poses, those too that do not count. */
+  allPosesMm: number;
+  /** Least distance at ride height from lock to lock, at full bump and at full droop straight ahead; null where only a verdict was asked for. */
+  lockAtRestMm: number | null;
+  bumpMm: number | null;
+  droopMm: number | null;
   /** Distance in every pose of the grid, row by row; null for a part that moves with the wheel or a wheel that only stands. */
   map: Float32Array | null;
   /** Clock angles and axial places at which the wheel touches it in some pose of the grid; null where it never does. */
@@ -69,9 +73,10 @@ const CELL_SLACK_MM = 9;
  * around every minimum the grid leaves open; the least distance is within 0.1 mm of the true one.
  * @returns a generator that yields the share done, for progress and for stopping, and returns the result
  */
-export function* sweepSteps({ solid, parts, geometry, change, enoughMm }: SweepCase): Steps<Swept> {
+export function* sweepSteps({ solid, parts, geometry, change, poses = 'all', enoughMm }: SweepCase): Steps<Swept> {
   const travel = travelRange(geometry ?? { bumpMm: 0, droopMm: 0 }, change);
   const grid = geometry ? poseGrid(poseRange(geometry, travel), enoughMm === undefined ? FULL : ROUGH) : null;
+  const regions = grid ? poseRegions(grid, travel.restMm, poses) : [];
   const swept: SweptPart[] = [];
   const placements = new Map<string, Placement[]>();
   for (const [done, part] of parts.entries()) {
@@ -83,7 +88,7 @@ export function* sweepSteps({ solid, parts, geometry, change, enoughMm }: SweepC
       const stands = placements.get(part.mount) ?? gridPlacements(grid, stand);
       placements.set(part.mount, stands);
       const mapped = yield* mapRows(looker, grid, stands, (share) => (done + share) / parts.length);
-      swept.push(finish(part, looker, grid, stand, mapped, travel.restMm, enoughMm));
+      swept.push(finish(part, { looker, grid, stand, map: mapped.map }, regions, travel, mapped.touched, enoughMm));
     }
     yield (done + 1) / parts.length;
   }
@@ -106,6 +111,10 @@ function stillPart(part: PlacedPart, looker: Looker, stand: Stand['stand']): Swe
     at,
     restMm: nearest.mm,
     beforeLockMm: null,
+    allPosesMm: nearest.mm,
+    lockAtRestMm: nearest.mm,
+    bumpMm: nearest.mm,
+    droopMm: nearest.mm,
     map: null,
     touched,
   };
@@ -141,47 +150,80 @@ function* mapRows(
 const FIRST: Walk = { from: 0.5, to: 0.1 };
 const FINE: Walk = { from: 0.1, to: 0.002 };
 
+/** A part that was looked at in every pose of a grid. */
+interface Looked {
+  looker: Looker;
+  grid: PoseGrid;
+  stand: (pose: Pose) => Placement;
+  map: Float32Array;
+}
+
 function finish(
   part: PlacedPart,
-  looker: Looker,
-  grid: PoseGrid,
-  stand: (pose: Pose) => Placement,
-  { map, touched }: Mapped,
-  restTravelMm: number,
+  looked: Looked,
+  regions: readonly PoseRange[],
+  { restMm: restTravelMm, leastMm, mostMm }: TravelRange,
+  touched: TouchedRegion | null,
   enoughMm: number | undefined,
 ): SweptPart {
+  const { looker, stand, grid, map } = looked;
   const slack = enoughMm === undefined ? CELL_SLACK_MM : 2 * CELL_SLACK_MM;
-  const starts = coarseMinima(map, grid, slack);
-  const far = enoughMm !== undefined && starts[0]!.mm > enoughMm + slack;
-  const best = far ? starts[0]! : leastOf(starts, grid, looker, stand);
+  const lows = regions.map((region) => leastIn(looked, region, slack, enoughMm));
+  const best = lows.reduce((least, one) => (one.mm < least.mm ? one : least));
   const { pose } = best;
   const nearest = looker.nearest(stand(pose));
   const at = wheelPlace(nearest);
+  const straight = (travelMm: number): number => looker.exact(stand({ steerDeg: 0, travelMm }));
+  const exactly = enoughMm === undefined;
   return {
     id: part.id,
     clearanceMm: nearest.mm,
     pose,
     at,
-    restMm: looker.exact(stand({ steerDeg: 0, travelMm: restTravelMm })),
-    beforeLockMm: nearest.mm < 0 ? leastBeforeLock(map, grid, looker, stand) : null,
+    restMm: straight(restTravelMm),
+    beforeLockMm: nearest.mm < 0 ? leastBeforeLock(looked, regions) : null,
+    allPosesMm: regions.length > 1 ? looker.exact(stand(leastIn(looked, grid, slack, enoughMm).pose)) : nearest.mm,
+    lockAtRestMm: exactly ? leastAtRest(looked, restTravelMm) : null,
+    bumpMm: exactly ? straight(mostMm) : null,
+    droopMm: exactly ? straight(leastMm) : null,
     map,
     touched: nearest.mm < 0 ? widened(touched, at) : touched,
   };
 }
 
-/** How far short of a lock a wheel no longer counts as fully turned, degrees (common practice, no source). */
-export const SHORT_OF_LOCK_DEG = 3;
+/** The least over a range of the poses looked at; what stays further away than enough is told from the grid. */
+function leastIn(looked: Looked, region: PoseRange, slack: number, enoughMm: number | undefined): Found {
+  const { grid, at } = region === looked.grid ? { grid: looked.grid, at: null } : partOfGrid(looked.grid, region);
+  const values = at ? Float32Array.from(at, (i) => looked.map[i]!) : looked.map;
+  const starts = coarseMinima(values, grid, slack);
+  const far = enoughMm !== undefined && starts[0]!.mm > enoughMm + slack;
+  return far ? starts[0]! : leastOf(starts, grid, looked.looker, looked.stand);
+}
 
-/** The least distance over the poses that are not at full lock; null for a wheel that does not steer as far. */
-function leastBeforeLock(map: Float32Array, grid: PoseGrid, looker: Looker, stand: (pose: Pose) => Placement): number | null {
-  const [least, most] = [grid.steer[0] + SHORT_OF_LOCK_DEG, grid.steer[1] - SHORT_OF_LOCK_DEG];
-  const columns = grid.steers.flatMap((deg, column) => (deg >= least && deg <= most ? [column] : []));
-  if (columns.length < 2) return null;
-  const part: PoseGrid = { ...grid, steer: [least, most], steers: columns.map((column) => grid.steers[column]!) };
-  const values = grid.travels.flatMap((_, row) => columns.map((column) => map[row * grid.steers.length + column]!));
-  const best = leastOf(coarseMinima(values, part, 2 * CELL_SLACK_MM), part, looker, stand);
-  return looker.nearest(stand(best.pose)).mm;
+/** How far to either side of where it rests a wheel counts as at ride height, mm (common practice, no source). */
+const AT_RIDE_HEIGHT_MM = 10;
+
+/** The least distance at ride height from lock to lock. */
+function leastAtRest({ looker, grid, stand, map }: Looked, restMm: number): number {
+  const [least, most] = grid.travel;
+  const travel = [Math.max(least, restMm - AT_RIDE_HEIGHT_MM), Math.min(most, restMm + AT_RIDE_HEIGHT_MM)] as const;
+  if (travel[0] > travel[1]) return looker.exact(stand({ steerDeg: 0, travelMm: restMm }));
+  const part = partOfGrid(grid, { steer: grid.steer, travel });
+  const [start] = coarseMinima(Float32Array.from(part.at, (i) => map[i]!), part.grid, 0);
+  const low = refine(start!.pose, part.grid, FIRST, (at) => looker.points(stand(at)));
+  return looker.exact(stand(low.pose));
 } // prettier-ignore
+
+/** The least distance over the poses that count and are not at full lock; null for a wheel that does not steer as far. */
+function leastBeforeLock(looked: Looked, regions: readonly PoseRange[]): number | null {
+  const steer = shortOfLock(looked.grid);
+  if (!steer) return null;
+  const least = regions.map(({ steer: [from, to], travel }) => {
+    const region: PoseRange = { steer: [Math.max(from, steer[0]), Math.min(to, steer[1])], travel };
+    return looked.looker.nearest(looked.stand(leastIn(looked, region, 2 * CELL_SLACK_MM, undefined).pose)).mm;
+  });
+  return Math.min(...least);
+}
 
 /** How much nearer a part of an edge may be than the points on either side of it, mm. */
 const EDGE_SLACK_MM = 3;

@@ -36,9 +36,19 @@ export const sectionWidthOnRimMm = (size: TireSize, rimWidthIn: number): number 
 export const sectionFromTestRimMm = (listedMm: number, testRimIn: number, rimWidthIn: number): number =>
   listedMm + SECTION_PER_RIM * mmFromInches(rimWidthIn - testRimIn);
 
-/** Tread width in mm when nobody measured it: T = (1.075 − 0.005·AR)·SN^1.001 (from memory). */
+/** How much wider the tread of a light-truck or flotation tire is (makers' lists of LT285/70R17 run 218 to 230 mm, from memory). */
+const TRUCK_TREAD = 1.06;
+
+/** Whether a size is a light-truck tire's: LT-metric or flotation. */
+export const isLightTruck = ({ prefix, system }: TireSize): boolean => prefix === 'LT' || system === 'flotation';
+
+/** Tread width in mm when nobody measured it: T = (1.075 − 0.005·AR)·SN^1.001, LT and flotation sizes 1.06 times that (from memory). */
 export const treadWidthMm = (size: TireSize): number =>
-  (1.075 - 0.005 * size.aspectRatio) * size.nominalWidthMm ** 1.001;
+  (isLightTruck(size) ? TRUCK_TREAD : 1) * (1.075 - 0.005 * size.aspectRatio) * size.nominalWidthMm ** 1.001;
+
+/** Loaded radius of a tire whose static loaded radius nobody measured: 0.96 · D/2 (common practice, no source). Mm. */
+export const usualLoadedRadiusMm = (overallDiameterMm: number): number => (LOADED_SHARE * overallDiameterMm) / 2;
+export const LOADED_SHARE = 0.96;
 
 /** Rolling circumference in mm of a radial tire: 3.05·D (ETRTO, from memory). */
 export const rollingCircumferenceMm = (diameterMm: number): number => 3.05 * diameterMm;

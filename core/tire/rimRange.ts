@@ -25,14 +25,15 @@ export function measuringRimIn(size: TireSize): number {
 }
 
 /**
- * Approved rim widths in inches, rounded to 0.5: least k = 0.65 (AR ≥ 70), 0.70 (65–50), 0.80 (45), 0.85 (≤ 40);
- * most k = 0.85 (≥ 70), 0.90 (65–50), 0.95 (45), 1.00 (40–35), 0.92 (≤ 30). From memory; reproduces the common rows of the tire and rim
- * tables. Flotation sizes: 0.68 and 0.87 (from memory). The tire maker's table decides.
+ * Approved rim widths in inches, rounded to 0.5: least k = 0.65 (AR ≥ 70), 0.70 (65–50), 0.80 (45), 0.85 (40–35), 0.86 (≤ 30);
+ * most k = 0.85 (≥ 70; LT-metric 0.81), 0.90 (65–50), 0.95 (45), 1.00 (40–35), 0.94 (≤ 30). From memory; reproduces the common rows of
+ * the tire and rim tables. Flotation sizes: 0.68 and 0.87 (from memory). The tire maker's table decides.
  */
 export function rimRangeIn(size: TireSize): { least: number; most: number } {
   if (size.system === 'flotation')
     return { least: halfInch(0.68 * nominalWidthIn(size)), most: halfInch(0.87 * nominalWidthIn(size)) };
-  const least = shareFor(size.aspectRatio, [[70, 0.65], [50, 0.7], [45, 0.8], [0, 0.85]]); // prettier-ignore
-  const most = shareFor(size.aspectRatio, [[70, 0.85], [50, 0.9], [45, 0.95], [35, 1], [0, 0.92]]); // prettier-ignore
+  const least = shareFor(size.aspectRatio, [[70, 0.65], [50, 0.7], [45, 0.8], [35, 0.85], [0, 0.86]]); // prettier-ignore
+  const tall = size.prefix === 'LT' ? 0.81 : 0.85;
+  const most = shareFor(size.aspectRatio, [[70, tall], [50, 0.9], [45, 0.95], [35, 1], [0, 0.94]]); // prettier-ignore
   return { least: halfInch(least * nominalWidthIn(size)), most: halfInch(most * nominalWidthIn(size)) };
 }

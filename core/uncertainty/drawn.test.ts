@@ -48,22 +48,22 @@ describe('a figure that is drawn', () => {
     expect(drawn.parts.map(({ name }) => name)).toEqual(['gap', 'tire']);
     expect(drawn.parts[0]!.plusMinus).toBeCloseTo(1.5, 9);
     expect(drawn.parts[1]!.plusMinus).toBeCloseTo(2, 9);
-    expect(Math.abs(drawnPlusMinus(drawn) - combined(drawn.parts))).toBeLessThan(0.2);
+    expect(Math.abs(drawnPlusMinus(drawn.values) - combined(drawn.parts))).toBeLessThan(0.2);
   });
   test('one input alone: the shares of a statistics library, to half a draw', () => {
     const drawn = drawnOf([input('gap', 1.5)], ([a]) => 6 + a!)!;
     for (const threshold of [4, 5, 5.9, 6.5, 8])
       expect(
-        Math.abs(shareOfDraws(drawn, threshold) - (1 - jStat.normal.cdf(threshold, 6, sigmaOf(1.5)))),
+        Math.abs(shareOfDraws(drawn.values, threshold) - (1 - jStat.normal.cdf(threshold, 6, sigmaOf(1.5)))),
       ).toBeLessThanOrEqual(0.5 / 256 + 1e-9);
-    expect(drawnPlusMinus(drawn)).toBeCloseTo(1.5, 1);
+    expect(drawnPlusMinus(drawn.values)).toBeCloseTo(1.5, 1);
   });
   // The lesser of two figures that are equal on average: its mean lies σ/√π below theirs (order statistics of the normal distribution; from memory).
   test('the least of two: as order statistics have it', () => {
     const drawn = drawnOf([input('a', SIGMAS_95), input('b', SIGMAS_95)], ([a, b]) => Math.min(a!, b!), 2048)!;
     const mean = drawn.values.reduce((sum, value) => sum + value, 0) / drawn.values.length;
     expect(mean).toBeCloseTo(-1 / Math.sqrt(Math.PI), 1.5);
-    expect(shareOfDraws(drawn, 0)).toBeCloseTo(0.25, 1.5);
+    expect(shareOfDraws(drawn.values, 0)).toBeCloseTo(0.25, 1.5);
   });
   test('an input without ±, and one that moves nothing, contribute nothing', () => {
     const drawn = drawnOf([input('exact', 0), input('idle', 3), one], ([, , c]) => 10 + c!)!;
@@ -73,7 +73,7 @@ describe('a figure that is drawn', () => {
   });
   test('nothing is uncertain: every draw is the same', () => {
     const drawn = drawnOf([input('exact', 0)], () => 7)!;
-    expect([drawnPlusMinus(drawn), shareOfDraws(drawn, 7), shareOfDraws(drawn, 7.01)]).toEqual([0, 1, 0]);
+    expect([drawnPlusMinus(drawn.values), shareOfDraws(drawn.values, 7), shareOfDraws(drawn.values, 7.01)]).toEqual([0, 1, 0]);
   });
   test('draws that cannot be had are left out; where none can, there is nothing', () => {
     const half = drawnOf([one], ([a]) => (a! > 0 ? a! : null))!;

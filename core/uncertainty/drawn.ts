@@ -13,11 +13,11 @@ export interface Drawn {
 }
 
 /** Share of the draws at or above a threshold. */
-export const shareOfDraws = ({ values }: Drawn, threshold: number): number =>
+export const shareOfDraws = (values: readonly number[], threshold: number): number =>
   values.filter((value) => value >= threshold).length / values.length;
 
 /** Half the width of the middle 95 % of the draws. */
-export function drawnPlusMinus({ values }: Drawn): number {
+export function drawnPlusMinus(values: readonly number[]): number {
   const at = (share: number): number => {
     const place = share * (values.length - 1);
     const low = values[Math.floor(place)]!;

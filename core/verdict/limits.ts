@@ -12,6 +12,8 @@ export const HOUSE_LIMITS = {
   fullLockMm: 5,
   fenderAtBumpMm: 3,
   diameterPct: 3,
+  /** The most chance of contact with which a figure still clears, %. */
+  contactPct: 5,
   /** How far a part may be overlapped where a rub is allowed. */
   rubMm: 3,
   /** A brake to spokes, and to the barrel and what sticks to it. */

@@ -46,12 +46,28 @@ export type Drive = 'fwd' | 'rwd' | 'awd' | '4wd';
 /** Where care begins below the limit for front against rear diameter, %: half of it (house default 0.5 below 1). */
 export const axleMatchCarePct = (limitPct: number): number => limitPct / 2;
 
-/** Difference of diameters in percent: on four driven wheels `caution` above half the limit and `fail` above it; on two a note only. */
-export function axleMatchVerdict(differencePct: number | null, drive: Drive | null, limitPct: number): Verdict {
-  if (differencePct === null) return 'unknown';
-  const apart = Math.abs(differencePct);
+/**
+ * How far the ratio of front to rear may move on a car with two driven wheels before its brake and stability control, which compare the
+ * speeds of the wheels, may take it for a slide, % (common practice, no source).
+ */
+export const AXLE_MATCH_TWO_DRIVEN_PCT = 3;
+
+/** Whether both axles are driven. */
+export const drivesBoth = (drive: Drive | null): boolean => drive === 'awd' || drive === '4wd';
+
+/**
+ * Change of the car's own ratio of front to rear diameter in percent: on four driven wheels `caution` above half the limit and `fail` above
+ * it; on two `caution` above {@link AXLE_MATCH_TWO_DRIVEN_PCT}, unless the car has no stability control.
+ */
+export function axleMatchVerdict(
+  changePct: number | null,
+  limitPct: number,
+  { drive, stabilityControl }: { drive: Drive | null; stabilityControl: boolean },
+): Verdict {
+  if (changePct === null) return 'unknown';
+  const apart = Math.abs(changePct);
   if (apart <= axleMatchCarePct(limitPct)) return 'ok';
   if (drive === null) return 'unknown';
-  if (drive === 'fwd' || drive === 'rwd') return 'ok';
-  return apart > limitPct ? 'fail' : 'caution';
+  if (drivesBoth(drive)) return apart > limitPct ? 'fail' : 'caution';
+  return stabilityControl && apart > AXLE_MATCH_TWO_DRIVEN_PCT ? 'caution' : 'ok';
 }

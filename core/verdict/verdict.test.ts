@@ -76,12 +76,15 @@ describe('verdicts (house rules, common practice, no source)', () => {
     [0.7, null, 'unknown'],
     [0.7, 'awd', 'caution'],
     [-1.2, '4wd', 'fail'],
-    [4, 'fwd', 'ok'],
-    [4, 'rwd', 'ok'],
+    [2.9, 'fwd', 'ok'],
+    [3.1, 'fwd', 'caution'],
+    [-4, 'rwd', 'caution'],
     [null, 'awd', 'unknown'],
-  ] as const)('front against rear %p %% with %p: %s', (pct, drive, verdict) =>
-    expect(axleMatchVerdict(pct, drive, 1)).toBe(verdict),
+  ] as const)('ratio of front to rear %p %% off with %p: %s', (pct, drive, verdict) =>
+    expect(axleMatchVerdict(pct, 1, { drive, stabilityControl: true })).toBe(verdict),
   );
+  test('two driven wheels and no stability control: a note only', () =>
+    expect(axleMatchVerdict(4, 1, { drive: 'rwd', stabilityControl: false })).toBe('ok'));
   test('the worst of a setup: fail, caution, unknown, ok', () => {
     expect(worstVerdict(['ok', 'unknown', 'caution', 'fail'])).toBe('fail');
     expect(worstVerdict(['ok', 'unknown', 'caution'])).toBe('caution');

@@ -21,6 +21,7 @@ export const MATCHING: ReadonlySet<string> = new Set([
   'spacers',
   'speedometer',
   'tpms',
+  'backspacing',
 ]);
 
 /** One judged figure of a report. `margin` is the room left to the limit in the check's own unit, negative when it is passed. */

@@ -26,7 +26,7 @@ const CARRY: Record<Verdict, string> = {
 };
 const SPEED: Record<Verdict, string> = {
   ok: 'within its band',
-  caution: 'set anew',
+  caution: 'with care',
   fail: 'out of its band',
   unknown: 'not known',
 };

@@ -1,7 +1,7 @@
-import { AT_REST, type Placement, type Pose } from '#core/kinematics';
+import { AT_REST, type Placement } from '#core/kinematics';
 import type { Section } from '#core/section';
-import { coarseMinima, refine, SHORT_OF_LOCK_DEG, standingOf, type Motion, type PlacedPart, type PoseGrid, type Stand } from '#core/sweep'; // prettier-ignore
-import { exactHalfWidthMm, halfWidths, tableHalfWidthMm, type HalfWidths } from './halfWidth';
+import { coarseMinima, refine, standingsOf, type Motion, type PlacedPart, type PoseGrid, type Stand, type Standing } from '#core/sweep'; // prettier-ignore
+import { exactEndMm, grown, tableEndMm, type Grown } from './grown';
 import type { Span } from './spans';
 
 // Taken out of their object once: these are asked millions of times in a window.
@@ -34,11 +34,11 @@ export interface PartPath {
   radius: Float32Array;
 }
 
-/** Lays out where a part is before the hub in every pose of a rough grid. */
-export function partPath(part: PlacedPart, motion: Motion, shortOfLock = false): PartPath {
-  const { stand, grid: whole, placements: all } = standingOf(motion, part.mount);
-  const grid = whole && shortOfLock ? withoutLocks(whole) : whole;
-  const placements = grid === whole ? all : posesOf(grid!).map(stand);
+/** Lays out where a part is before the hub in every pose of a rough grid, one path for each range of poses that counts. */
+export const partPaths = (part: PlacedPart, motion: Motion, locks = true): PartPath[] =>
+  standingsOf(motion, part.mount, locks).map((standing) => pathOf(part, standing));
+
+function pathOf(part: PlacedPart, { stand, grid, placements }: Standing): PartPath {
   const count = part.xyz.length / 3;
   const out = new Float32Array(count * placements.length);
   const radius = new Float32Array(count * placements.length);
@@ -51,16 +51,6 @@ export function partPath(part: PlacedPart, motion: Motion, shortOfLock = false):
   });
   return { part, stand, grid, out, radius };
 }
-
-function withoutLocks(grid: PoseGrid): PoseGrid {
-  const [least, most] = [grid.steer[0] + SHORT_OF_LOCK_DEG, grid.steer[1] - SHORT_OF_LOCK_DEG];
-  if (most <= least) return grid;
-  const inside = grid.steers.filter((deg) => deg > least && deg < most);
-  return { ...grid, steer: [least, most], steers: [least, ...inside, most] };
-}
-
-const posesOf = (grid: PoseGrid): Pose[] =>
-  grid.travels.flatMap((travelMm) => grid.steers.map((steerDeg) => ({ steerDeg, travelMm })));
 
 /** A place of a part: a point, or so far on toward the next one. */
 function look(p: Placement, xyz: Float64Array, i: number, share: number): { out: number; radius: number } {
@@ -89,15 +79,15 @@ type Closely = 'table' | 'exact' | 'edges';
 
 /**
  * The offsets at which one wheel would come nearer to a part than its limit in some pose. The place at which a wheel of offset E stands is
- * turn · E + at; a point out at x with the section's half width h there blocks |x − place| < h. Rough poses first, then every edge of the
+ * turn · E + at; a point out at x where the section reaches from lo to hi blocks every place between x − hi and x − lo. Rough poses first, then every edge of the
  * outcome is walked to where it is furthest, to about 0.05 mm.
  * @param within the offsets of interest, mm; edges outside are not walked
  */
 export function blockedOffsets(path: PartPath, body: WindowBody, limitMm: number, within: Span): Span[] {
-  const widths = halfWidths(body.section, limitMm);
+  const widths = grown(body.section, limitMm);
   const { grid } = path;
   // Looked for a little wider than it is: between two rough poses a part may come as much nearer.
-  const wide = halfWidths(body.section, limitMm + BESIDE_MM);
+  const wide = grown(body.section, limitMm + BESIDE_MM);
   const found = coarseStretches(path, body, wide, within).map(({ span, lows, highs }): Span => {
     const walk = (way: 1 | -1): number => {
       const [edges, seen] = way > 0 ? [highs, span[1]] : [lows, span[0]];
@@ -119,7 +109,7 @@ interface Stretch {
 /** How far beyond the offsets of interest stretches are told apart, mm. */
 const MARGIN_MM = 40;
 
-function coarseStretches(path: PartPath, body: WindowBody, widths: HalfWidths, within: Span): Stretch[] {
+function coarseStretches(path: PartPath, body: WindowBody, widths: Grown, within: Span): Stretch[] {
   const { part, out, radius } = path;
   const count = part.xyz.length / 3;
   const poses = out.length / count;
@@ -128,10 +118,10 @@ function coarseStretches(path: PartPath, body: WindowBody, widths: HalfWidths, w
   const changes = new Int32Array(bins + 1);
   const held = (mm: number): number => min(bins, max(0, mm - base));
   for (let at = 0; at < out.length; at++) {
-    const half = tableHalfWidthMm(widths, radius[at]!);
-    if (half < 0) continue;
+    const low = tableEndMm(widths, 'low', radius[at]!);
+    if (low === Infinity) continue;
     const middle = body.turn * (out[at]! - body.atMm);
-    const [from, to] = [Math.floor(held(middle - half)), Math.ceil(held(middle + half))];
+    const [from, to] = [Math.floor(held(middle + low)), Math.ceil(held(middle + tableEndMm(widths, 'high', radius[at]!)))];
     if (from === to) continue;
     changes[from]! += 1;
     changes[to]! -= 1;
@@ -149,11 +139,13 @@ function coarseStretches(path: PartPath, body: WindowBody, widths: HalfWidths, w
     const highs = new Float32Array(poses).fill(-Infinity);
     for (let pose = 0, at = 0; pose < poses; pose++)
       for (let i = 0; i < count; i++, at++) {
-        const half = tableHalfWidthMm(widths, radius[at]!);
+        const low = tableEndMm(widths, 'low', radius[at]!);
+        if (low === Infinity) continue;
         const middle = body.turn * (out[at]! - body.atMm);
-        if (half < 0 || middle + half < from - 1 || middle - half > to + 1) continue;
-        if (middle - half < lows[pose]!) lows[pose] = middle - half;
-        if (middle + half > highs[pose]!) highs[pose] = middle + half;
+        const [first, last] = [middle + low, middle + tableEndMm(widths, 'high', radius[at]!)];
+        if (last < from - 1 || first > to + 1) continue;
+        if (first < lows[pose]!) lows[pose] = first;
+        if (last > highs[pose]!) highs[pose] = last;
       }
     const extent: Span = [lows.reduce((one, other) => min(one, other)), highs.reduce((one, other) => max(one, other))];
     return { span: extent, lows, highs };
@@ -161,7 +153,7 @@ function coarseStretches(path: PartPath, body: WindowBody, widths: HalfWidths, w
 } // prettier-ignore
 
 /** How far the stretch that a part blocks reaches one way, from the rough poses that reach furthest in it. */
-function furthest(path: PartPath, body: WindowBody, widths: HalfWidths, way: 1 | -1, edges: Float32Array, grid: PoseGrid | null): number {
+function furthest(path: PartPath, body: WindowBody, widths: Grown, way: 1 | -1, edges: Float32Array, grid: PoseGrid | null): number {
   const reach = reachIn(path, body, widths, way);
   if (!grid) return way * reach(path.stand(AT_REST), 'edges');
   const starts = coarseMinima(Float32Array.from(edges, (edge) => -way * edge), grid, SLACK_MM).slice(0, 3);
@@ -173,19 +165,19 @@ function furthest(path: PartPath, body: WindowBody, widths: HalfWidths, way: 1 |
 } // prettier-ignore
 
 /** How far one way the part blocks in one placement, as seen along that way; with the edges between its points where that is asked. */
-function reachIn({ part }: PartPath, body: WindowBody, widths: HalfWidths, way: 1 | -1): (placement: Placement, closely: Closely) => number {
+function reachIn({ part }: PartPath, body: WindowBody, widths: Grown, way: 1 | -1): (placement: Placement, closely: Closely) => number {
   const { xyz } = part;
   const count = xyz.length / 3;
   const rough = new Float64Array(count);
+  const end = way > 0 ? 'high' : 'low';
+  // No stretch reaches -Infinity far, either way.
   const exact = (placement: Placement, i: number, share: number): number => {
     const { out, radius } = look(placement, xyz, i, share);
-    const half = exactHalfWidthMm(widths, radius);
-    return half < 0 ? -Infinity : way * body.turn * (out - body.atMm) + half;
+    return way * (body.turn * (out - body.atMm) + exactEndMm(widths, end, radius));
   };
   const byTable = (placement: Placement, i: number, share: number): number => {
     const { out, radius } = look(placement, xyz, i, share);
-    const half = tableHalfWidthMm(widths, radius);
-    return half < 0 ? -Infinity : way * body.turn * (out - body.atMm) + half;
+    return way * (body.turn * (out - body.atMm) + tableEndMm(widths, end, radius));
   };
   return (placement, closely) => {
     let most = -Infinity;

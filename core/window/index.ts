@@ -1,3 +1,3 @@
-export * from './halfWidth';
+export * from './grown';
 export * from './spans';
 export * from './blocked';

@@ -42,6 +42,8 @@ const PLACES: Record<Exclude<RangeName, Elsewhere>, string> = {
   chordMm: 'vehicle/front/hub/patternReadings#valueMm',
   studDiameterMm: 'vehicle/front/hub/patternReadings#studDiameterMm',
   threadDepthMm: 'vehicle/front/hub/fastener/threadDepthMm',
+  staticLoadedRadiusMm: 'setups/a/front/tire/staticLoadedRadiusMm',
+  wheelRadiusMm: 'vehicle/front/obstacles#gap/radiusMm',
   boreDepthMm: 'setups/a/front/wheel/boreDepthMm',
   seatDiameterMm: 'setups/a/front/wheel/seatDiameterMm',
   padThicknessMm: 'setups/a/front/wheel/padThicknessMm',

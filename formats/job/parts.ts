@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { DomainError } from '#core/errors';
 import { boreFault } from '#core/hub';
-import type { Hub, Wheel } from '#core/job';
+import { DRY_FIT_RESULTS, DRY_FITS, LIP_FORMS, NUT_FORMS, type Hub, type Wheel } from '#core/job';
 import { readLoadRange, readSpeedSymbol } from '#core/load';
 import { readTireSize } from '#core/tire';
 import { id, known, length, ranged, readable, seat, text, thread } from '#formats/rules';
@@ -11,12 +11,14 @@ export const tire = Joi.object({
   size: Joi.string().max(60).custom(readable(readTireSize)),
   sectionWidthMm: ranged('sectionWidthMm'),
   overallDiameterMm: ranged('overallDiameterMm'),
+  staticLoadedRadiusMm: ranged('staticLoadedRadiusMm'),
   treadWidthMm: ranged('treadWidthMm'),
   label: text(120),
   testRimIn: ranged('rimWidthIn'),
   loadIndex: ranged('loadIndex').integer(),
   loadIndexDual: ranged('loadIndex').integer(),
   speed: Joi.string().uppercase().custom(readable(readSpeedSymbol)),
+  snow: Joi.boolean(),
   loadRange: Joi.string().uppercase().custom(readable(readLoadRange)),
   minDualSpacingMm: ranged('minDualSpacingMm'),
   massKg: ranged('massKg'),
@@ -72,6 +74,7 @@ export const stackPart = Joi.object({
   boreDepthMm: ranged('boreDepthMm'),
   boreForm,
   lipMm: ranged('lipMm'),
+  lipForm: Joi.valid(...LIP_FORMS),
   outerLipMm: length(250),
   seatThicknessMm: ranged('seatThicknessMm'),
   thread,
@@ -89,7 +92,14 @@ const setupAxle = Joi.object({
   tire,
   stack: Joi.array().items(stackPart).max(12),
   dualSpacerMm: ranged('thicknessMm'),
-  fastener: Joi.object({ thread, lengthMm: ranged('fastenerLengthMm'), seat }),
+  fastener: Joi.object({
+    thread,
+    lengthMm: ranged('fastenerLengthMm'),
+    seat,
+    nut: Joi.valid(...NUT_FORMS),
+    nutDepthMm: ranged('threadDepthMm'),
+  }),
+  dryFit: Joi.object(Object.fromEntries(DRY_FITS.map((face) => [face, Joi.valid(...DRY_FIT_RESULTS)]))),
   dryFitFlush: Joi.boolean(),
 });
 const suspensionChange = Joi.object({

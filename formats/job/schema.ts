@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { DomainError } from '#core/errors';
 import { centresMm, stepsOf } from '#core/hub';
-import type { Hub, Job } from '#core/job';
+import { LIP_FORMS, NUT_FORMS, READ_FROM, type Hub, type Job } from '#core/job';
 import { pathText } from '#formats/faults';
 import { count, instrument, known, number, ranged, readable, seat, text, thread } from '#formats/rules';
 import { outline } from '#formats/shapes';
@@ -55,7 +55,7 @@ const vehicleAxle = Joi.object({
         Joi.object({
           kind: Joi.valid('opposite', 'widest', 'neighbours', 'apart').required(),
           steps: count(1, 5),
-          from: Joi.valid('centres', 'same-edge', 'outer-edges', 'inner-edges').required(),
+          from: Joi.valid(...READ_FROM).required(),
           valueMm: known(ranged('chordMm')),
           studDiameterMm: ranged('studDiameterMm'),
           uncertaintyMm: number(0, 20),
@@ -65,7 +65,7 @@ const vehicleAxle = Joi.object({
       .max(50),
     boreMm: ranged('boreMm'),
     lipHeightMm: ranged('lipHeightMm'),
-    lipForm: Joi.valid('straight', 'conical'),
+    lipForm: Joi.valid(...LIP_FORMS),
     flangeDiameterMm: ranged('flangeDiameterMm'),
     studHoleMm: ranged('studHoleMm'),
     fastener: Joi.object({
@@ -75,6 +75,8 @@ const vehicleAxle = Joi.object({
       seat,
       torqueNm: ranged('torqueNm'),
       threadDepthMm: ranged('threadDepthMm'),
+      nut: Joi.valid(...NUT_FORMS),
+      nutDepthMm: ranged('threadDepthMm'),
     }),
   })
     .custom(readable<Hub>(boreInsideCircle))
@@ -102,6 +104,8 @@ const job = Joi.object({
     flangeMm: ranged('flangeMm'),
     topSpeedKmh: ranged('speedKmh'),
     gearing: Joi.object({ axleRatio: ranged('axleRatio'), gearRatio: ranged('gearRatio') }),
+    speedFrom: Joi.valid('driven', 'front', 'rear', 'all'),
+    stabilityControl: Joi.boolean(),
     speedometer: Joi.object({ indicatedKmh: ranged('speedKmh'), trueKmh: ranged('speedKmh') }),
     spare: Joi.object({
       wellDiameterMm: ranged('wellDiameterMm'),

@@ -1,12 +1,12 @@
 import Joi from 'joi';
 import { SURFACES } from '#core/section';
 import { OBSTACLE_KINDS } from '#core/sweep';
-import { USUAL_GEOMETRY } from '#core/suspension';
+import { SUSPENSION_KINDS } from '#core/suspension';
 import { id, instrument, known, number, ranged, text } from '#formats/rules';
 
 /** How the wheels of an axle move. */
 export const suspension = Joi.object({
-  kind: Joi.valid(...Object.keys(USUAL_GEOMETRY)),
+  kind: Joi.valid(...SUSPENSION_KINDS),
   lockOutDeg: ranged('lockDeg'),
   lockInDeg: ranged('lockDeg'),
   bumpMm: ranged('stopMm'),
@@ -29,11 +29,14 @@ export const obstacle = Joi.object({
   side: Joi.valid('left', 'right'),
   mount: Joi.valid('body', 'knuckle', 'arm'),
   limitMm: ranged('partLimitMm'),
+  removable: Joi.boolean(),
+  leavesOpen: text(200),
   gap: Joi.object({
     surface: Joi.valid(...SURFACES).required(),
     clockDeg: known(ranged('clockDeg')),
     gapMm: known(ranged('gapMm')),
     axialMm: ranged('axialMm'),
+    radiusMm: ranged('wheelRadiusMm'),
     steerDeg: ranged('steerDeg'),
     travelMm: ranged('travelMm'),
     uncertaintyMm: number(0, 100),

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { BODY_WORK, type House } from '#core/job';
+import { POSE_RULES } from '#core/sweep';
 import { BRIEF_LIMITS, HOUSE_LIMITS, type HouseLimitKey } from '#core/verdict';
 import { LIMIT_RANGES } from '#formats/fields';
 import { known, ranged, text } from '#formats/rules';
@@ -21,6 +22,7 @@ const rules = Joi.object({
   rub: Joi.valid('none', 'plastic', 'full-lock'),
   cover: Joi.valid('none', 'eu-1009-2010'),
   winter: Joi.valid('none', 'S', 'U', 'W'),
+  poses: Joi.valid(...POSE_RULES),
 });
 
 const remedies = Joi.object({
@@ -45,6 +47,11 @@ const prices = Joi.object({
 export const briefSchema = Joi.object({
   pokeMm: Joi.object({ ...ends, front: face, rear: face }).custom(inOrder),
   limits: limits(BRIEF_LIMITS),
+  requiredBackspacingMm: Joi.alternatives(
+    ranged('backspacingMm'),
+    Joi.object({ front: ranged('backspacingMm'), rear: ranged('backspacingMm') }),
+  ),
+  requiredBackspacingConvention: Joi.valid('overall', 'nominal'),
   sweep: Joi.object({ growth: Joi.boolean(), bulgeMm: ranged('bulgeMm') }),
   speedsKmh: Joi.array()
     .items(known(ranged('speedKmh')))

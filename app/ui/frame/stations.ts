@@ -77,7 +77,7 @@ export const STATIONS: readonly Station[] = [
     path: 'sweep',
     name: 'Sweep',
     state: ({ vehicle }) => {
-      const moving = AXLES.filter((axle) => resolveGeometry(vehicle[axle]?.suspension).geometry);
+      const moving = AXLES.filter((axle) => resolveGeometry(vehicle[axle]?.suspension, axle).geometry);
       return {
         text: moving.length === 2 ? 'both axles' : moving.length === 1 ? `${moving[0]} moves` : 'at rest only',
         full: moving.length === 2,

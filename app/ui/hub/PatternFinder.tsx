@@ -2,7 +2,7 @@ import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { threadOrNull } from '#core/fastener';
-import { boltCircleMm, centresMm, countFault, kindOf, LEAST_LUGS, MOST_LUGS, stepsOf } from '#core/hub';
+import { boltCircleMm, centresMm, countFault, kindOf, LEAST_LUGS, MOST_LUGS, needsStud, stepsOf } from '#core/hub';
 import type { Instrument, PatternReading } from '#core/job';
 import { formatNumber } from '#core/units';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
@@ -30,10 +30,11 @@ export interface PatternFinderProps {
 }
 
 const FROM: readonly (readonly [PatternReading['from'], string])[] = [
-  ['centres', 'centre to centre'],
+  ['centres', 'center to center'],
   ['same-edge', 'same edge to same edge'],
   ['outer-edges', 'outer edges'],
   ['inner-edges', 'inner edges'],
+  ['center-to-far-edge', 'center to far edge'],
 ];
 const TOOLS: readonly Instrument[] = ['steel-rule', 'caliper', 'tape'];
 const COUNTS = Array.from({ length: MOST_LUGS - LEAST_LUGS + 1 }, (_, index) => index + LEAST_LUGS);
@@ -53,7 +54,7 @@ export function PatternFinder(props: PatternFinderProps) {
   const [from, setFrom] = useState<PatternReading['from']>('centres');
   const [ownStud, setOwnStud] = useState<number | null>(null);
   const studMm = ownStud ?? (face.kind === 'stud' ? (threadOrNull(face.thread)?.diameterMm ?? null) : null);
-  const edges = from === 'outer-edges' || from === 'inner-edges';
+  const edges = needsStud(from);
   const missing = edges && studMm === null;
   const word = face.kind === 'stud' ? 'stud' : 'hole';
   const add = (valueMm: number | null) => {
@@ -226,5 +227,7 @@ function askFault(
   if (steps === 0) return `choose the second ${word} first`;
   if (missing) return `give the ${word} diameter first`;
   if (from === 'outer-edges' && studMm !== null && valueMm <= studMm) return `is no longer than the ${word} is thick`;
+  if (from === 'center-to-far-edge' && studMm !== null && valueMm <= studMm / 2)
+    return `is no longer than half the ${word} is thick`;
   return null;
 }

@@ -26,6 +26,8 @@ const SURFACE_NAMES: Record<SurfaceName, string> = {
   'inner-shoulder': 'the inner shoulder',
   'inner-sidewall': 'the inner sidewall',
   'inner-rim-flange': 'the inner rim flange',
+  barrel: 'the inside of the barrel',
+  spokes: 'the back of the spokes',
 };
 const MOUNTS: readonly (readonly [Mount, string])[] = [
   ['body', 'the body'],

@@ -1,5 +1,5 @@
 import type { AxleName } from '#core/job';
-import { resolveGeometry, USUAL_GEOMETRY, type GeometryKey, type SuspensionKind } from '#core/suspension';
+import { kindOn, resolveGeometry, type GeometryKey, type SuspensionKind } from '#core/suspension';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { ChoiceField } from '../fields/ChoiceField';
@@ -8,12 +8,20 @@ import { NumberField } from '../fields/NumberField';
 import { useEditAt } from '../parts/useEditAt';
 import { GEOMETRY_FIELDS } from './geometryFields';
 
-const KINDS: readonly (readonly [SuspensionKind, string])[] = [
-  ['strut', 'strut'],
-  ['wishbone', 'double wishbone'],
-  ['axle', 'live steering axle'],
-  ['rear', 'rear, does not steer'],
-];
+const KINDS: Record<AxleName, readonly (readonly [SuspensionKind, string])[]> = {
+  front: [
+    ['strut', 'strut'],
+    ['wishbone', 'double wishbone'],
+    ['axle', 'live steering axle'],
+  ],
+  rear: [
+    ['rear-independent', 'independent'],
+    ['rear-twist-beam', 'twist beam'],
+    ['rear-axle', 'rigid axle, live or dead'],
+    ['strut', 'strut'],
+    ['wishbone', 'double wishbone'],
+  ],
+};
 
 /** Ranges of the file by key; locks and stops share theirs. */
 const RANGE = {
@@ -37,18 +45,21 @@ export function SuspensionFields({ axle }: { axle: AxleName }) {
   const lengths = useLengths();
   const editAt = useEditAt();
   const suspension = job.vehicle[axle]?.suspension ?? {};
-  const resolved = resolveGeometry(suspension);
-  const usual = suspension.kind ? USUAL_GEOMETRY[suspension.kind] : null;
+  const resolved = resolveGeometry(suspension, axle);
+  const usual = resolved.geometry;
   const path = (key: string) => ['vehicle', axle, 'suspension', key];
   return (
     <form className="part-form" aria-label={`Suspension, ${axle}`} onSubmit={(event) => event.preventDefault()}>
       <ChoiceField
         label="Kind of suspension"
-        choices={KINDS}
+        choices={KINDS[axle]}
         width={190}
-        value={suspension.kind ?? null}
+        value={kindOn(suspension, axle) ?? null}
         commit={(kind) => editAt(path('kind'), kind)}
       />
+      {resolved.geometry !== null && resolved.kindAssumed && (
+        <p className="soft">Nobody said how this rear axle is built: it is taken as independent (assumed).</p>
+      )}
       {resolved.geometry === null && (
         <p className="soft">
           Without its kind the wheel only stands: parts are judged at rest, and what it does at lock and over bumps is
@@ -58,7 +69,7 @@ export function SuspensionFields({ axle }: { axle: AxleName }) {
       <div className="piece-fields suspension-fields">
         {(Object.keys(GEOMETRY_FIELDS) as GeometryKey[]).map((key) => {
           const { short, unit } = GEOMETRY_FIELDS[key];
-          const value = usual?.[key];
+          const value = suspension[key] == null ? usual?.[key] : undefined;
           const field = {
             name: path(key).join('/'),
             value: suspension[key] ?? null,

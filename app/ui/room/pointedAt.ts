@@ -31,6 +31,7 @@ export function pointedAt(view: ViewName, [right, up]: Flat, solid: SweptSolid, 
   let best: { surface: SurfaceName; mm: number } | null = null;
   for (const surface of SURFACES) {
     const on = surface.startsWith('outer') ? solid.bodies.at(-1)! : body;
+    if ((surface === 'barrel' || surface === 'spokes') && !on.section.hollow) continue;
     const { a, r } = surfacePoint(on.section, surface);
     const mm = Math.hypot(place.out - on.centreOut - a, radius - r);
     if (!best || mm < best.mm) best = { surface, mm };

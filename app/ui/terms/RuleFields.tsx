@@ -1,7 +1,7 @@
 import type { Rules } from '#core/job';
 import { ChoiceField } from '../fields/ChoiceField';
 import { fallbackName, fallbackRule, type Terms } from './terms';
-import { CENTRING_RULES, COVER_RULES, NEAR_RULES, RUB_RULES, SPACER_RULES, WINTER_RULES } from './words';
+import { CENTRING_RULES, COVER_RULES, NEAR_RULES, POSE_RULES, RUB_RULES, SPACER_RULES, WINTER_RULES } from './words';
 
 type Choices = readonly (readonly [string, string])[];
 
@@ -9,6 +9,7 @@ const RULES: Record<keyof Rules, { label: string; choices: Choices }> = {
   rub: { label: 'Rub', choices: RUB_RULES },
   cover: { label: 'Cover by the fender', choices: COVER_RULES },
   winter: { label: 'Winter traction', choices: WINTER_RULES },
+  poses: { label: 'Steer and travel that count', choices: POSE_RULES },
   spacers: { label: 'Spacers and adapters', choices: SPACER_RULES },
   centring: { label: 'Centring', choices: CENTRING_RULES },
   nearPatterns: { label: 'Patterns less than 1 mm off', choices: NEAR_RULES },

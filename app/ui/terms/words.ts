@@ -3,13 +3,14 @@ import type { NearPatternRule } from '#core/hub';
 import type { SpacerRule } from '#core/stack';
 import type { BodyWork, Prices } from '#core/job';
 import type { SuspensionChangeKind } from '#core/suspension';
+import type { PoseRule } from '#core/sweep';
 import type { CoverRule, HouseLimitKey, RubRule, WinterRule } from '#core/verdict';
 
 interface LimitWords {
   label: string;
   meaning: string;
   /** Percent, or thread diameters, where it is no length. */
-  unit?: '± %' | '× d';
+  unit?: '± %' | '%' | '× d';
 }
 
 /** What the limits are called and mean. */
@@ -33,6 +34,11 @@ export const LIMIT_WORDS: Record<HouseLimitKey, LimitWords> = {
     label: 'Front against rear diameter',
     meaning: 'where both axles are driven; care begins at half of it',
     unit: '± %',
+  },
+  contactPct: {
+    label: 'Chance of contact',
+    meaning: 'most at which a clearance still counts as clear, by how exactly everything was read',
+    unit: '%',
   },
   dualGapMm: { label: 'Between dual tires', meaning: "where nobody looked the maker's figure up" },
   boreMm: { label: 'Play in the bore', meaning: 'most that still counts as hub-centric' },
@@ -59,6 +65,10 @@ export const WINTER_RULES: readonly (readonly [WinterRule, string])[] = [
   ['U', 'class U: 50 mm tread, 23 mm side'],
   ['W', 'class W: 64 mm tread, 38 mm side'],
 ];
+export const POSE_RULES: readonly (readonly [PoseRule, string])[] = [
+  ['all', 'all, full lock at full droop too'],
+  ['road', 'as on the road: no full lock beyond 60 % droop'],
+];
 export const CENTRING_RULES: readonly (readonly [CentringRule, string])[] = [
   ['required', 'hub-centric required'],
   ['nuts', 'the nuts may centre it'],
@@ -75,6 +85,7 @@ export const SPACER_RULES: readonly (readonly [SpacerRule, string])[] = [
 export const WORK_NAMES: Record<BodyWork, { label: string; meaning: string }> = {
   heat: { label: 'Heat and push', meaning: 'liners and bumper corners, a few mm' },
   move: { label: 'Move clips and brackets', meaning: 'liners, flaps, brake hoses' },
+  remove: { label: 'Take parts off', meaning: 'what clips or screws alone hold: flaps, guards, brackets' },
   trimPlastic: { label: 'Trim plastic', meaning: 'liners and bumper corners' },
   trimFlap: { label: 'Trim mud flaps', meaning: 'where the code does not prescribe them' },
   fold: { label: 'Fold lips and seams', meaning: 'fender lips and pinch seams' },

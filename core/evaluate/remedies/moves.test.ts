@@ -119,7 +119,9 @@ describe('short, and worse off', () => {
     expect(isShort(check({ verdict: 'fail', margin: null }))).toBe(true);
     expect(isShort(check({ verdict: 'caution', margin: -1 }))).toBe(true);
     expect(isShort(check({ code: 'fender', verdict: 'caution', margin: 14 }))).toBe(true);
-    expect(isShort(check({ code: 'obstacle:liner', verdict: 'caution', margin: 2 }))).toBe(false);
+    // A rub that was accepted asks for nothing; what clears but not surely does.
+    expect(isShort(check({ code: 'obstacle:liner', verdict: 'caution', margin: 2, limit: -3 }))).toBe(false);
+    expect(isShort(check({ code: 'obstacle:liner', verdict: 'caution', margin: 2, limit: 5 }))).toBe(true);
     expect(isShort(check({ verdict: 'unknown', margin: null }))).toBe(false);
   });
   test('less room, or a worse verdict; a twentieth of a millimetre is not noticed', () => {

@@ -8,6 +8,7 @@ import {
   type Terms,
 } from '#core/job';
 import type { Rung } from '#core/remedy';
+import type { SuspensionChangeKind } from '#core/suspension';
 import type { WheelMove } from './remedy';
 
 /** Spacers as they are sold (common practice, no source), and how far a wheel's offset is tried either way, mm. */
@@ -27,14 +28,23 @@ export const allowedReachMm = (terms: Terms, ladder: readonly Rung[]): number =>
   );
 
 /** How the car may be raised, and by how much at most; null where it may not. */
-export function liftAllowed({ brief, house }: Terms): { kind: 'spring' | 'strut-top' | 'body'; mostMm: number } | null {
+export function liftAllowed({ brief, house }: Terms): { kind: SuspensionChangeKind; mostMm: number } | null {
   const lift: AllowedRemedies['lift'] = brief?.remedies?.lift ?? house?.remedies?.lift;
   return lift?.mostMm == null || lift.mostMm <= 0 ? null : { kind: lift.kind ?? 'spring', mostMm: lift.mostMm };
 }
 
-/** Lifts that are tried: none, and in even steps up to the most that is allowed. */
-export function liftMoves(terms: Terms): WheelMove[] {
+/** What is left of the lift that is allowed once the setup's own is counted; null where nothing is, or the setup's is of another kind. */
+export function liftLeft(terms: Terms, setup: Setup, axle: AxleName): { kind: SuspensionChangeKind; mostMm: number } | null {
   const lift = liftAllowed(terms);
+  const own = setup.suspensionChange?.[axle];
+  if (!lift || (own && own.mm !== 0 && own.kind !== lift.kind)) return null;
+  const mostMm = lift.mostMm - (own?.mm ?? 0);
+  return mostMm > 0 ? { kind: lift.kind, mostMm } : null;
+} // prettier-ignore
+
+/** Lifts that are tried: in even steps up to the most that is left of what is allowed. */
+export function liftMoves(terms: Terms, setup: Setup, axle: AxleName): WheelMove[] {
+  const lift = liftLeft(terms, setup, axle);
   if (!lift) return [];
   const step = lift.mostMm / LIFTS;
   return Array.from({ length: LIFTS }, (_, i) => ({ kind: 'lift', change: { kind: lift.kind, mm: step * (i + 1) } }));
@@ -52,4 +62,4 @@ export const offsetMoves = (): WheelMove[] =>
 
 /** The moves of one kind, least first. */
 export const movesOf = (kind: WheelMove['kind'], job: Job, setup: Setup, axle: AxleName): WheelMove[] =>
-  kind === 'lift' ? liftMoves(job) : kind === 'stack' ? stackMoves(job, axle, setup) : offsetMoves();
+  kind === 'lift' ? liftMoves(job, setup, axle) : kind === 'stack' ? stackMoves(job, axle, setup) : offsetMoves();

@@ -2,7 +2,7 @@ import type { Job } from '#core/job';
 import { cutBack, LADDER } from '#core/remedy';
 import { clearancesAt, sweep } from '#core/sweep';
 import { evaluateSetup } from '../evaluate';
-import { candidateCase } from '../sweeps';
+import { candidateCase } from '../sweepCases';
 import { axleParts } from '../parts';
 import { remediesOf, roomOf, type AxleRemedies } from '.';
 import { changed, demoJob, setupOf } from '../fixtures/jobs';

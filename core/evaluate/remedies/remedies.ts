@@ -5,8 +5,9 @@ import { sweep } from '#core/sweep';
 import { wordsIn, type LengthUnit, type Words } from '#core/units';
 import { clearanceVerdict, type Verdict } from '#core/verdict';
 import { axleParts, type AxlePart } from '../parts';
-import { candidateCase } from '../sweeps';
-import { fitCandidate } from '../fitted';
+import { obstacleSlopes } from '../sure';
+import { candidateCase } from '../sweepCases';
+import { hubHeightMm } from '../height';
 import type { ObstacleReport } from '../report';
 import { movesOf, workAllowed } from './moves';
 import {
@@ -21,7 +22,7 @@ import {
   type RoomNow,
   type WorseOff,
 } from './room';
-import { effortLine, remedyEffort, wayWords, LIFT_CAUTION, type Effort, type Remedy, type WheelMove } from './remedy';
+import { aftercareOf, effortLine, remedyEffort, wayWords, LIFT_CAUTION, type Effort, type Remedy, type WheelMove } from './remedy';
 import { proposals, type Proposal } from './cheapest';
 
 /** One remedy at a part, tried: what it does to it, and to everything else. */
@@ -40,6 +41,8 @@ export interface Tried extends Effort {
   /** What else loses room by it. */
   worse: WorseOff[];
   caution: string | null;
+  /** What is still to be done afterwards; null for a wheel that stands elsewhere. */
+  aftercare: string | null;
   working: string[];
 }
 
@@ -53,7 +56,7 @@ export interface ShortPart {
   patch: Patch | null;
   /** The patch in words. */
   where: string;
-  /** Height of the hub's centre over the ground, to read the patch from there; null without a tire. */
+  /** Height over the ground of where the hub's center stands as the part was placed, to read the patch from there; null without a tire. */
   groundMm: number | null;
   ladder: Tried[];
 }
@@ -64,8 +67,10 @@ export interface AxleRemedies {
   clears: boolean;
   short: { code: string; label: string; margin: number | null }[];
   parts: ShortPart[];
-  /** The cheapest sets that give everything its limit: with this wheel, and where it is cheaper with another offset. */
+  /** The cheapest of the sets that clear: with this wheel, and where it is cheaper with another offset. */
   proposals: Proposal[];
+  /** How many sets of lift, spacer and offset were tried, each with the gentlest work that goes far enough. */
+  tried: number;
   /** Why there is none. */
   stuck: string[];
 }
@@ -77,14 +82,15 @@ export interface AxleRemedies {
  */
 export function* remedySteps(job: Job, setup: Setup, axle: AxleName, unit: LengthUnit = 'mm'): Steps<AxleRemedies> {
   const words = wordsIn(unit);
-  const now = roomOf(job, setup, axle, undefined, true);
+  const sure = obstacleSlopes(job, setup, axle);
+  const now = roomOf(job, setup, axle, sure, { exact: true });
   const short = now.room.filter(isShort).map(({ code, label, margin }) => ({ code, label, margin }));
-  const found: AxleRemedies = { clears: short.length === 0, short, parts: [], proposals: [], stuck: [] };
+  const found: AxleRemedies = { clears: short.length === 0, short, parts: [], proposals: [], tried: 0, stuck: [] };
   yield 0.1;
   if (found.clears) return found;
   const { parts } = axleParts(job.vehicle, axle);
-  const rooms = moveRooms(job, setup, axle, now);
-  const searched = yield* within(proposals(job, setup, axle, rooms, words), 0.1, 0.6);
+  const rooms = moveRooms(job, setup, axle, now, sure);
+  const searched = yield* within(proposals({ job, setup, axle, sure, words }, rooms), 0.1, 0.6);
   const shortParts = now.obstacles.filter((part) => isShort(checkOf(now, part.id)!));
   for (const [done, report] of shortParts.entries()) {
     const part = parts.find(({ obstacle }) => obstacle.id === report.id)!;
@@ -100,6 +106,17 @@ export const remediesOf = (job: Job, setup: Setup, axle: AxleName, unit: LengthU
 
 const checkOf = ({ room }: RoomNow, id: string) => room.find(({ code }) => code === `obstacle:${id}`);
 
+/** More than is ever taken from a part, mm. */
+const MOST_MM = 200;
+
+/** How much must go, and why. */
+const needLine = ({ limitMm, clearanceMm }: ObstacleReport, needMm: number, words: Words): string => {
+  const byLimit = limitMm - clearanceMm!;
+  return needMm > byLimit + 0.05
+    ? `${words.length(needMm)} must go: until it surely clears, or short of full lock, it wants more than the limit of ${words.length(limitMm)}`
+    : `limit ${words.figure(limitMm)} − clearance ${words.figure(clearanceMm!)} = ${words.length(needMm)} must go`;
+};
+
 interface Case {
   job: Job;
   setup: Setup;
@@ -109,20 +126,19 @@ interface Case {
 }
 
 function shortPart(one: Case, part: AxlePart, report: ObstacleReport, rooms: MoveRooms): ShortPart {
-  const { job, setup, axle, words } = one;
-  const needMm = needOf(report);
+  const { job, setup, axle, now, words } = one;
+  const needMm = needOf(report, checkOf(now, report.id)!, job);
   const swept = candidateCase(job, setup, axle)!;
   const target = report.clearanceMm! + needMm;
-  const { overallDiameterMm } = fitCandidate(job.vehicle, axle, setup[axle]);
-  const groundMm = overallDiameterMm === null ? null : overallDiameterMm / 2;
-  const { patch } = cutBack(swept, part.placed!, target, needMm);
+  const groundMm = hubHeightMm(job, setup, axle, report.mount);
+  const { patch } = cutBack(swept, part.placed!, target, MOST_MM);
   const worked = ladderOf(part.obstacle).map((rung): Tried => {
-    const mm = Math.min(needMm, rung.reachMm);
-    const given = cutBack(swept, part.placed!, target, mm).part;
-    const clearanceMm = sweep({ ...swept, parts: [given] }).parts[0]!.clearanceMm;
-    const remedy: Remedy = { kind: 'work', part: report.id, work: rung.work, mm };
+    const off = rung.work === 'remove';
+    const cut = off ? null : cutBack(swept, part.placed!, target, rung.reachMm);
+    const clearanceMm = cut && sweep({ ...swept, parts: [cut.part] }).parts[0]!.clearanceMm;
+    const remedy: Remedy = { kind: 'work', part: report.id, work: rung.work, mm: cut?.givenMm ?? 0 };
     const effort = remedyEffort(job, remedy, [part.obstacle]);
-    const enough = clearanceMm >= target - MET_MM;
+    const enough = clearanceMm === null || clearanceMm >= target - MET_MM;
     return {
       remedy,
       ...effort,
@@ -130,13 +146,16 @@ function shortPart(one: Case, part: AxlePart, report: ObstacleReport, rooms: Mov
       allowed: workAllowed(job, rung.work),
       structural: rung.structural,
       clearanceMm,
-      verdict: enough && report.limitMm < 0 ? 'ok' : clearanceVerdict(clearanceMm, report.limitMm - MET_MM),
+      verdict: enough ? 'ok' : clearanceVerdict(clearanceMm, report.limitMm - MET_MM),
       enough,
       worse: [],
       caution: WORK_CAUTIONS[rung.work],
+      aftercare: aftercareOf(rung.work, part.obstacle),
       working: [
-        `limit ${words.figure(report.limitMm)} − clearance ${words.figure(report.clearanceMm!)} = ${words.length(needMm)} must go`,
-        `it gives up to ${words.length(rung.reachMm)}: swept anew, ${words.length(clearanceMm)} are left`,
+        needLine(report, needMm, words),
+        clearanceMm === null
+          ? 'it is off: nothing is left there to touch'
+          : `it gives up to ${words.length(rung.reachMm)}, ${words.length(remedy.mm)} at its deepest: swept again, ${words.length(clearanceMm)} are left`,
         effortLine(effort, words),
       ],
     };
@@ -193,6 +212,7 @@ function movesFor(
         enough: true,
         worse: worseOff([...now.room, ...now.held], [...room.room, ...room.held]),
         caution: remedy.kind === 'lift' ? LIFT_CAUTION : null,
+        aftercare: null,
         working: [`swept anew, at least ${words.length(after.clearanceMm!)} are left`, effortLine(effort, words)],
       },
     ];

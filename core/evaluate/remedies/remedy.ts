@@ -1,5 +1,5 @@
 import { priceInForce, type BodyWork, type Job, type Obstacle, type SuspensionChange } from '#core/job';
-import { ladderOf } from '#core/remedy';
+import { AFTERCARE, ladderOf } from '#core/remedy';
 import { formatNumber, type Words } from '#core/units';
 
 /** Something that can be done to make room. */
@@ -68,6 +68,7 @@ function labour(job: Job, minutes: number): number | null {
 export const WORK_WORDS: Record<BodyWork, string> = {
   heat: 'heat and push',
   move: 'move its clip or bracket',
+  remove: 'take it off',
   trimPlastic: 'trim the plastic',
   trimFlap: 'trim the flap',
   fold: 'fold it over',
@@ -85,7 +86,7 @@ export function remedyWords(remedy: Remedy, parts: readonly Obstacle[], words: W
 export function wayWords(remedy: Remedy, words: Words): string {
   switch (remedy.kind) {
     case 'work':
-      return `${WORK_WORDS[remedy.work]}, ${words.length(remedy.mm)}`;
+      return remedy.work === 'remove' ? WORK_WORDS.remove : `${WORK_WORDS[remedy.work]}, ${words.length(remedy.mm)}`;
     case 'lift':
       return `lift by ${words.length(remedy.change.mm)}, ${LIFT_WORDS[remedy.change.kind]}`;
     case 'stack':
@@ -109,3 +110,7 @@ export const effortLine = ({ minutes, cost }: Effort, words: Words): string =>
 
 export const LIFT_CAUTION =
   'Lifts are regulated differently in every place. Have it aligned afterwards; look at brake hoses and shafts.';
+
+/** What is still to be done after a piece of work, and what a part that was taken off leaves open. */
+export const aftercareOf = (work: BodyWork, { leavesOpen }: Pick<Obstacle, 'leavesOpen'>): string =>
+  work === 'remove' ? `${AFTERCARE.remove}; leaves open: ${leavesOpen || 'not said, look what it kept out'}` : AFTERCARE[work];

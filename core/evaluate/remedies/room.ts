@@ -1,9 +1,11 @@
-import type { AxleName, Job, Setup, SetupAxle, StackPart, SuspensionChange } from '#core/job';
+import type { AxleName, Job, Setup, SetupAxle, StackPart, SuspensionChange, Terms } from '#core/job';
 import { sweep, type PlacedPart } from '#core/sweep';
 import { WORST_FIRST, type Check } from '#core/verdict';
 import { evaluateSetup } from '../evaluate';
 import type { AxleReport, ObstacleReport } from '../report';
-import { candidateCase, enoughMm, NO_SWEEPS, type SweepSource } from '../sweeps';
+import { sureMm, type ObstacleSpreads } from '../sure';
+import { candidateCase } from '../sweepCases';
+import { enoughMm, NO_SWEEPS, type SweepSource } from '../sweeps';
 import type { WheelMove } from './remedy';
 
 /** The room of an axle with something done. */
@@ -18,24 +20,32 @@ export interface RoomNow {
 const ROOM = new Set(['fender', 'inboard', 'arch', 'coverage', 'dual', 'brake-spoke', 'brake-barrel', 'brake-weight']);
 const HELD = new Set(['pattern', 'centring', 'fastening', 'seat', 'spacers']);
 
-/** Parts that have given way, by their ids. */
-export type Given = ReadonlyMap<string, PlacedPart>;
+/** Parts that have given way, by their ids; null for one that was taken off. */
+export type Given = ReadonlyMap<string, PlacedPart | null>;
 export const NOTHING_GIVEN: Given = new Map();
 
 /**
  * The room of one axle of a setup, swept past the parts as they stand after what was done to them.
+ * @param sure how sure the clearances of its parts are
  * @param exact everything told exactly; else what stays far is told roughly
  */
-export function roomOf(job: Job, setup: Setup, axle: AxleName, given: Given = NOTHING_GIVEN, exact = false): RoomNow {
+export function roomOf(
+  job: Job,
+  setup: Setup,
+  axle: AxleName,
+  sure: ObstacleSpreads,
+  { given = NOTHING_GIVEN, exact = false }: { given?: Given; exact?: boolean } = {},
+): RoomNow {
   const sweeps: SweepSource = {
     present: () => undefined,
     candidate(_job, _setup, name) {
       if (name !== axle) return undefined;
       const one = candidateCase(job, setup, axle);
       if (!one) return null;
-      const parts = one.parts.map((part) => given.get(part.id) ?? part);
+      const parts = one.parts.flatMap((part) => (given.has(part.id) ? (given.get(part.id) ?? []) : part));
       return sweep({ ...one, parts, ...(exact ? {} : { enoughMm: enoughMm(job, axle) }) });
     },
+    spread: () => () => sure,
   };
   return roomIn(evaluateSetup(job, setup, { sweeps })[axle]);
 }
@@ -52,9 +62,20 @@ function roomIn({ checks, obstacles }: AxleReport): RoomNow {
   };
 } // prettier-ignore
 
-/** Whether a check asks for room that is not there; a rub that was accepted does not. */
-export const isShort = ({ verdict, margin, code }: Pick<Check, 'verdict' | 'margin' | 'code'>): boolean =>
-  verdict === 'fail' || (verdict === 'caution' && (code === 'fender' || (margin !== null && margin < 0)));
+type Judgement = Pick<Check, 'code' | 'verdict' | 'value' | 'limit' | 'margin' | 'plusMinus' | 'touchProbability'>;
+
+/** Whether a check asks for room that is not there, or not surely; a rub that was accepted does not. */
+export const isShort = ({ verdict, margin, code, limit }: Judgement): boolean =>
+  verdict === 'fail' ||
+  (verdict === 'caution' && (code === 'fender' || (margin !== null && (margin < 0 || (limit ?? 0) >= 0))));
+
+/** How much room a check lacks, mm: to its limit, and for the chance of contact to be no more than the shop takes. Null where that is no matter of room. */
+export function lackMm(check: Judgement, terms: Terms): number | null {
+  const { value, margin, limit, plusMinus, touchProbability } = check;
+  if (margin === null || value === null) return null;
+  if (plusMinus === null || touchProbability === null || (limit ?? 0) < 0) return -margin;
+  return Math.max(-margin, sureMm(plusMinus, terms) - value);
+}
 
 /** A check that is worse off than before, with the room it lost in its own unit; null where that cannot be told. */
 export interface WorseOff {
@@ -86,7 +107,7 @@ export function movedSetup(job: Job, setup: Setup, axle: AxleName, remedy: Wheel
   const on: SetupAxle = setup[axle] ?? {};
   if (remedy.kind === 'lift') {
     const before = setup.suspensionChange?.[axle];
-    if (before && before.kind !== remedy.change.kind) return null;
+    if (before && before.mm !== 0 && before.kind !== remedy.change.kind) return null;
     const change: SuspensionChange = { kind: remedy.change.kind, mm: (before?.mm ?? 0) + remedy.change.mm };
     return { ...setup, suspensionChange: { ...setup.suspensionChange, [axle]: change } };
   }
@@ -109,7 +130,7 @@ export function movedSetup(job: Job, setup: Setup, axle: AxleName, remedy: Wheel
 export type MoveRooms = (moves: readonly WheelMove[]) => { setup: Setup; resting: RoomNow; swept(): RoomNow } | null;
 
 /** @param now the room as it is: that of no move at all */
-export function moveRooms(job: Job, setup: Setup, axle: AxleName, now: RoomNow): MoveRooms {
+export function moveRooms(job: Job, setup: Setup, axle: AxleName, now: RoomNow, sure: ObstacleSpreads): MoveRooms {
   const known = new Map<string, ReturnType<MoveRooms>>();
   return (moves) => {
     if (moves.length === 0) return { setup, resting: now, swept: () => now };
@@ -118,20 +139,23 @@ export function moveRooms(job: Job, setup: Setup, axle: AxleName, now: RoomNow):
     if (judged !== undefined) return judged;
     let moved: Setup | null = setup;
     for (const move of moves) moved = moved && movedSetup(job, moved, axle, move);
-    const found = moved && lazily(job, moved, axle);
+    const found = moved && lazily(job, moved, axle, sure);
     known.set(key, found);
     return found;
   };
 }
 
-/** How much a part needs: up to its limit, or where a rub is accepted at full lock only, not to be touched short of it. */
-export function needOf({ clearanceMm, limitMm, beforeLockMm, verdict }: ObstacleReport): number {
+/**
+ * How much a part needs: up to its limit and until it surely clears, or where a rub is accepted at full lock only, not to be touched short
+ * of it.
+ */
+export function needOf({ clearanceMm, limitMm, beforeLockMm, verdict }: ObstacleReport, check: Judgement, terms: Terms): number {
   if (clearanceMm === null) return 0;
   const atLock = verdict === 'fail' && beforeLockMm !== null ? -beforeLockMm : 0;
-  return Math.max(0, limitMm - clearanceMm, limitMm < 0 ? atLock : 0);
-}
+  return Math.max(0, lackMm(check, terms) ?? 0, limitMm < 0 ? atLock : 0);
+} // prettier-ignore
 
-function lazily(job: Job, setup: Setup, axle: AxleName): NonNullable<ReturnType<MoveRooms>> {
+function lazily(job: Job, setup: Setup, axle: AxleName, sure: ObstacleSpreads): NonNullable<ReturnType<MoveRooms>> {
   let swept: RoomNow | undefined;
-  return { setup, resting: restingRoom(job, setup, axle), swept: () => (swept ??= roomOf(job, setup, axle)) };
+  return { setup, resting: restingRoom(job, setup, axle), swept: () => (swept ??= roomOf(job, setup, axle, sure)) };
 }

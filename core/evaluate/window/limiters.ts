@@ -1,5 +1,5 @@
 import { leastDualGapMm } from '#core/dual';
-import { roomOn, ruleInForce, wishOf, leftDiffers, type AxleName, type Job, type Setup, type Side } from '#core/job';
+import { requiredBackspacing, roomOn, ruleInForce, wishOf, leftDiffers, type AxleName, type Job, type Setup, type Side } from '#core/job';
 import type { Point3 } from '#core/kinematics';
 import { ladderOf } from '#core/remedy';
 import { archGapMm, archRiseMm, fenderOutMm, innerPartOutMm } from '#core/position';
@@ -7,18 +7,18 @@ import { travelRange } from '#core/suspension';
 import { rimRangeIn } from '#core/tire';
 import { combined } from '#core/uncertainty';
 import { houseLimits, limitInForce, outerEndMm } from '#core/verdict';
-import { blockedOffsets, partPath, type PartPath, type Span, type WindowBody } from '#core/window';
-import { gapLimit } from '../checks';
-import { coverOf } from '../coverage';
+import { backspacingMm } from '#core/wheel';
+import { blockedOffsets, partPaths, type PartPath, type Span, type WindowBody } from '#core/window';
+import { BACKSPACING_LABEL, gapLimit } from '../checks';
+import { coverOf, leaningBulge } from '../coverage';
 import { allowedReachMm } from '../remedies/moves';
 import { fitPresent, type Fitted } from '../fitted';
 import { obstacleLabel } from '../obstacles';
 import { obstacleLimit } from '../obstacleLimit';
 import { axleParts, type AxlePart } from '../parts';
-import { solidOf } from '../solid';
-import { allowanceOf } from '../sweeps';
-import { archSpread, halfWidthSpread, lateralSpread, readingSpread } from '../spread';
-import type { RuledTire } from './tireRule';
+import { archSpread, halfWidthSpread, lateralSpread, readingSpread, sectionSpread } from '../spread';
+import { obstacleSlopes, plusMinusOf, sureMm } from '../sure';
+import { solidAt, type RuledTire } from './tireRule';
 
 /** Something that keeps offsets out of a row of the window. */
 export interface Limiter {
@@ -41,19 +41,28 @@ export interface WindowBase {
   paths: { part: AxlePart; path: PartPath; shortOfLock: boolean }[];
   /** Parts around which nothing is known of how the wheel moves, and readings that are missing: no row is shown to hold against them. */
   missing: string[];
+  /** How much clearance it takes for each part to be clear of doubt, mm, by its id. */
+  sure: ReadonlyMap<string, number>;
 }
 
 /** Lays out what all rows share: where every part is, in every pose. */
 export function windowBase(job: Job, setup: Setup, axle: AxleName, offsets: Span): WindowBase {
   const { parts, resolved } = axleParts(job.vehicle, axle);
-  const motion = { geometry: resolved.geometry, change: setup.suspensionChange?.[axle] ?? null };
+  const motion = {
+    geometry: resolved.geometry,
+    change: setup.suspensionChange?.[axle] ?? null,
+    poses: ruleInForce('poses', job),
+  };
   const paths = parts.flatMap((part) => {
     if (!part.placed) return [];
-    const { rub } = obstacleLimit(part.obstacle, job, part.placed, 0);
-    const whole = { part, path: partPath(part.placed, motion), shortOfLock: false };
-    return rub?.lockOnly ? [whole, { part, path: partPath(part.placed, motion, true), shortOfLock: true }] : [whole];
+    const { rub } = obstacleLimit(part.obstacle, job, axle, part.placed, 0);
+    const { placed } = part;
+    const paths = (shortOfLock: boolean) => partPaths(placed, motion, !shortOfLock).map((path) => ({ part, path, shortOfLock }));
+    return rub?.lockOnly ? [...paths(false), ...paths(true)] : paths(false);
   });
-  return { job, setup, axle, offsets, paths, missing: missingOf(job, axle) };
+  const spreads = Object.entries(obstacleSlopes(job, setup, axle));
+  const sure = new Map(spreads.map(([id, one]) => [id, sureMm(plusMinusOf(one), job)]));
+  return { job, setup, axle, offsets, paths, missing: missingOf(job, axle), sure };
 }
 
 function missingOf(job: Job, axle: AxleName): string[] {
@@ -75,7 +84,7 @@ function missingOf(job: Job, axle: AxleName): string[] {
 function coverIsOpen(job: Job, axle: AxleName): boolean {
   if (ruleInForce('cover', job) === 'none') return false;
   const lips = shapedLips(job, axle);
-  return lips.length === 0 || lips.some((points) => coverOf(points, 0, 0).openDeg > 0);
+  return lips.length === 0 || lips.some((points) => coverOf(points, () => 0, 0).openDeg > 0);
 }
 
 const EVERYWHERE: Span = [-Infinity, Infinity];
@@ -83,8 +92,8 @@ const above = (mm: number): Span => [mm, Infinity];
 const below = (mm: number): Span => [-Infinity, mm];
 
 /** The bodies of a row at offset 0, and how each moves with the offset: the outer wheel of a pair is turned over. */
-const bodiesOf = (job: Job, fitted: Fitted): WindowBody[] =>
-  (solidOf(fitted, allowanceOf(job.brief))?.bodies ?? []).map(({ section, centreOut }, index) => ({
+const bodiesOf = ({ job, setup, axle }: WindowBase, fitted: Fitted, rimWidthIn: number): WindowBody[] =>
+  (solidAt(job, setup, axle, fitted, rimWidthIn)?.bodies ?? []).map(({ section, centreOut }, index) => ({
     section,
     turn: index === 0 ? -1 : 1,
     atMm: centreOut,
@@ -99,8 +108,9 @@ const bodiesOf = (job: Job, fitted: Fitted): WindowBody[] =>
 export function limitersOf(base: WindowBase, fitted: Fitted, ruled: RuledTire, rimWidthIn: number, eased: boolean): Limiter[] {
   return [
     ...rowLimiters(base, fitted, ruled, rimWidthIn),
-    ...lateralLimiters(base, fitted),
-    ...partLimiters(base, fitted, eased),
+    ...lateralLimiters(base, fitted, rimWidthIn),
+    ...partLimiters(base, fitted, rimWidthIn, eased),
+    ...backspacingLimiters(base, fitted, rimWidthIn),
   ];
 } // prettier-ignore
 
@@ -119,18 +129,20 @@ function rowLimiters({ job, setup, axle }: WindowBase, fitted: Fitted, { size }:
     const { archGapMm: gap } = roomOn(job.vehicle[axle], side);
     return gap == null || diameter === null || now === null ? [] : [archGapMm(gap, diameter, now, rise)];
   });
-  const limit = gapLimit(job, axle, 'arch').value;
+  const plusMinus = combined(archSpread(job.vehicle[axle] ?? {}, fitted, present));
+  const limit = Math.max(gapLimit(job, axle, 'arch').value, sureMm(plusMinus, job));
   return [
     ...whole('rim-width', 'Rim width for the tire', !range || (rimWidthIn >= range.least && rimWidthIn <= range.most)),
     ...whole('diameter', 'Diameter against now', off <= limitInForce('diameterPct', job).value + 1e-9),
-    ...whole('arch', 'Arch gap, at rest', gaps.every((gap) => gap >= limit - 1e-9), combined(archSpread(job.vehicle[axle] ?? {}, fitted, present))),
+    ...whole('arch', 'Arch gap, at rest', gaps.every((gap) => gap >= limit - 1e-9), plusMinus),
   ];
 } // prettier-ignore
 
 const sidesOf = (job: Job, axle: AxleName): Side[] => (leftDiffers(job.vehicle[axle]) ? ['right', 'left'] : ['right']);
 
 /** Face against fender, inner gap, cover and the gap between dual tires. */
-function lateralLimiters({ job, setup, axle }: WindowBase, fitted: Fitted): Limiter[] {
+function lateralLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: number): Limiter[] {
+  const { job, axle } = base;
   const present = fitPresent(job.vehicle, axle);
   const { place } = fitted;
   if (!place || !present.place) return [];
@@ -156,61 +168,71 @@ function lateralLimiters({ job, setup, axle }: WindowBase, fitted: Fitted): Limi
       }
     }
     if (inboardGapMm != null) {
-      const part = innerPartOutMm(present.place, inboardGapMm) + gapLimit(job, axle, 'inboard').value;
       const plusMinus = combined(lateralSpread(vehicleAxle, 'inboardGapMm', fitted, present));
+      const limit = Math.max(gapLimit(job, axle, 'inboard').value, sureMm(plusMinus, job));
+      const part = innerPartOutMm(present.place, inboardGapMm) + limit;
       found.push({ code: 'inboard', label: named('Inner gap, at rest'), blocked: [above(place.innerMm - part)], plusMinus });
     }
   }
-  return [...found, ...coverLimiters(job, setup, axle, limited, fenders), ...dualLimiters(job, fitted)];
+  return [...found, ...coverLimiters(base, fitted, rimWidthIn, fenders.map(limited)), ...dualLimiters(job, fitted)];
 } // prettier-ignore
 
 /** Cover by every lip that has a shape; where none has, by the gap to the fender, as the check itself takes it. */
-function coverLimiters(
-  job: Job,
-  setup: Setup,
-  axle: AxleName,
-  limited: (out: number) => Span,
-  fenders: readonly number[],
-): Limiter[] {
+function coverLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: number, byGap: readonly Span[]): Limiter[] {
+  const { job, setup, axle } = base;
   if (ruleInForce('cover', job) === 'none') return [];
-  const { restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, setup.suspensionChange?.[axle] ?? null);
-  const lips = shapedLips(job, axle).flatMap((points) => coverOf(points, 0, restShiftMm).leastMm ?? []);
-  return (lips.length > 0 ? lips : fenders).map((out): Limiter => ({
-    code: 'coverage',
-    label: 'Cover of the wheel',
-    blocked: [limited(out)],
-    plusMinus: null,
-  }));
-}
+  const change = setup.suspensionChange?.[axle] ?? null;
+  const { restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);
+  const solid = solidAt(job, setup, axle, fitted, rimWidthIn);
+  const outerAt = solid && leaningBulge(solid, axleParts(job.vehicle, axle).resolved.geometry, change);
+  const lips = outerAt ? shapedLips(job, axle).flatMap((points) => coverOf(points, outerAt, restShiftMm).leastMm ?? []) : [];
+  // What is left at offset 0 is used up by as much less offset; by more on the outer wheel of a pair.
+  const spans = lips.length > 0 ? lips.map((left) => (fitted.dual ? above(left) : below(0 - left))) : byGap;
+  return spans.map((span): Limiter => ({ code: 'coverage', label: 'Cover of the wheel', blocked: [span], plusMinus: null }));
+} // prettier-ignore
 
 const shapedLips = (job: Job, axle: AxleName): Point3[][] =>
   axleParts(job.vehicle, axle).parts.flatMap(({ obstacle }) =>
     obstacle.kind === 'fender-lip' && obstacle.points ? [obstacle.points] : [],
   );
 
-function dualLimiters(job: Job, { dual, sectionWidthMm, tire }: Fitted): Limiter[] {
+function dualLimiters(job: Job, fitted: Fitted): Limiter[] {
+  const { dual, sectionWidthMm, tire } = fitted;
   if (dual?.gapMm == null || sectionWidthMm === null) return [];
-  const least = leastDualGapMm(tire.minDualSpacingMm ?? null, sectionWidthMm, houseLimits(job.house).dualGapMm).mm;
+  const maker = leastDualGapMm(tire.minDualSpacingMm ?? null, sectionWidthMm, houseLimits(job.house).dualGapMm).mm;
+  const least = Math.max(maker, sureMm(combined(sectionSpread(fitted)), job));
   // A millimetre of offset spreads the pair by two.
   return [{ code: 'dual', label: 'Between dual tires', blocked: [below((least - dual.gapMm) / 2)], plusMinus: null }];
 }
 
+/** A lift maker's most backspacing: W/2 (and the flange, overall) + E − t. */
+function backspacingLimiters({ job, axle }: WindowBase, { flangeMm, stackMm }: Fitted, rimWidthIn: number): Limiter[] {
+  const asked = requiredBackspacing(job.brief, axle);
+  if (!asked || stackMm === null) return [];
+  const atZero = backspacingMm(rimWidthIn, 0 - stackMm, flangeMm, asked.convention);
+  return [{ code: 'backspacing', label: BACKSPACING_LABEL, blocked: [above(asked.mostMm - atZero)], plusMinus: null }];
+}
+
 /** Parts around the wheel, each with what it is held to; a part that may give is held to as much less. */
-function partLimiters({ job, axle, paths, offsets }: WindowBase, fitted: Fitted, eased: boolean): Limiter[] {
+function partLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: number, eased: boolean): Limiter[] {
+  const { job, axle, paths, offsets } = base;
   const radiusMm = fitted.overallDiameterMm === null ? null : fitted.overallDiameterMm / 2;
-  const bodies = bodiesOf(job, fitted);
+  const bodies = bodiesOf(base, fitted, rimWidthIn);
   const present = fitPresent(job.vehicle, axle);
-  return paths.map(({ part, path, shortOfLock }): Limiter => {
+  return paths.flatMap(({ part, path, shortOfLock }): Limiter[] => {
     const { obstacle } = part;
-    const limit = obstacleLimit(obstacle, job, part.placed, radiusMm);
+    const limit = obstacleLimit(obstacle, job, axle, part.placed, radiusMm);
     const gives = eased ? allowedReachMm(job, ladderOf(obstacle)) : 0;
-    const limitMm = (shortOfLock ? 0 : limit.value) - gives;
+    // What can be taken off keeps nothing out.
+    if (gives === Infinity) return [];
+    const sureOf = limit.rub ? -Infinity : (base.sure.get(obstacle.id) ?? 0);
+    const limitMm = (shortOfLock ? 0 : Math.max(limit.value, sureOf)) - gives;
     const read = readingSpread(job.vehicle[axle] ?? {}, 'the reading it was placed by', obstacle.gap?.uncertaintyMm);
-    return {
+    return [{
       code: `obstacle:${obstacle.id}`,
       label: obstacleLabel({ label: obstacle.label ?? obstacle.id, side: obstacle.side ?? null, assumed: part.assumed }),
       blocked: bodies.flatMap((body) => blockedOffsets(path, body, limitMm, offsets)),
       plusMinus: combined([read, ...halfWidthSpread(fitted, present)]),
-    };
+    }];
   });
 } // prettier-ignore

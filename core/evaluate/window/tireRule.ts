@@ -13,9 +13,13 @@ import {
   type TireSize,
 } from '#core/tire';
 import { mmFromInches } from '#core/units';
+import type { SweptSolid } from '#core/sweep';
 import { limitInForce } from '#core/verdict';
-import { fitCandidate, fitPresent } from '../fitted';
+import { fitCandidate, fitPresent, type Fitted } from '../fitted';
+import { insideOf } from '../inside';
 import { loadOf } from '../sizesThatDo';
+import { solidOf } from '../solid';
+import { allowanceOf } from '../sweepCases';
 
 /** Which tire goes on a rim of another width: the setup's own; one of the same diameter made for that rim; or the best standard size. */
 export type TireRule = 'fixed' | 'same-diameter' | 'best-standard';
@@ -122,3 +126,13 @@ export function setupAt(setup: Setup, axle: AxleName, at: { rimWidthIn: number; 
 /** The candidate of a row, put together at offset 0. */
 export const fittedAt = (job: Job, setup: Setup, axle: AxleName, rimWidthIn: number, tire: Tire, offsetMm = 0) =>
   fitCandidate(job.vehicle, axle, setupAt(setup, axle, { rimWidthIn, offsetMm }, tire)[axle]);
+
+/**
+ * The wheel of a row as what stands inside it meets it, at offset 0: the inside of the setup's own wheel moves along with it; a wheel of
+ * another width has that of its family, at the offset the setup has. What the wheel of another offset really has inside is not known.
+ */
+export function solidAt(job: Job, setup: Setup, axle: AxleName, fitted: Fitted, rimWidthIn: number): SweptSolid | null {
+  const own = fitCandidate(job.vehicle, axle, setup[axle]);
+  const face = own.wheel.rimWidthIn === rimWidthIn ? insideOf(own) : insideOf(fitted, { offsetMm: own.offsetMm ?? undefined });
+  return solidOf(fitted, allowanceOf(job.brief), { given: face });
+} // prettier-ignore

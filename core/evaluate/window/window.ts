@@ -2,7 +2,7 @@ import type { AxleName, Job, Setup } from '#core/job';
 import { atOnce, type Steps } from '#core/progress';
 import { formatNumber, offsetFigure } from '#core/units';
 import { apart, left, united, type Span } from '#core/window';
-import { liftAllowed } from '../remedies/moves';
+import { liftLeft } from '../remedies/moves';
 import { movedSetup } from '../remedies/room';
 import { limitersOf, windowBase, type Limiter, type WindowBase } from './limiters';
 import { fittedAt, tireFor, type TireRule } from './tireRule';
@@ -124,7 +124,7 @@ export const windowOf = (job: Job, setup: Setup, axle: AxleName, ask: WindowAsk)
 
 /** The car as it stands, and as it would stand raised by the most that is allowed; null where nothing may be done. */
 function easedBases(job: Job, setup: Setup, axle: AxleName, offsets: Span): WindowBase[] | null {
-  const lift = liftAllowed(job);
+  const lift = liftLeft(job, setup, axle);
   const works = Object.values({ ...job.house?.remedies, ...job.brief?.remedies }).some((one) => one === true);
   if (!lift && !works) return null;
   const raised = lift && movedSetup(job, setup, axle, { kind: 'lift', change: { kind: lift.kind, mm: lift.mostMm } });

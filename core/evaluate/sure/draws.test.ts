@@ -2,11 +2,11 @@ import { jStat } from 'jstat';
 import type { Job } from '#core/job';
 import { sweep } from '#core/sweep';
 import { drawnPlusMinus, normalShare, shareOfDraws, sigmaOf, seededChance, shuffled } from '#core/uncertainty';
-import { evaluate, evaluateSetup } from './evaluate';
-import { obstacleSpreads } from './obstacleSpread';
-import { axleParts } from './parts';
-import { candidateCase } from './sweeps';
-import { changed, demoJob, setupOf } from './fixtures/jobs';
+import { evaluate, evaluateSetup } from '../evaluate';
+import { obstacleSpreads } from './draws';
+import { axleParts } from '../parts';
+import { candidateCase } from '../sweepCases';
+import { changed, demoJob, setupOf } from '../fixtures/jobs';
 
 const kite = demoJob('brindle-kite');
 const b = setupOf(kite, 'b');
@@ -22,9 +22,9 @@ describe('how sure a swept clearance is', () => {
   test('a part that moves with the wheel and rests on one reading: as the normal distribution of a statistics library has it', () => {
     const drawn = spreads['tie-rod-end']!;
     expect(drawn.parts.map(({ name }) => name)).toEqual(['gap to Tie-rod end']);
-    expect(drawnPlusMinus(drawn)).toBeCloseTo(1.5, 1);
+    expect(drawnPlusMinus(drawn.values!)).toBeCloseTo(1.5, 1);
     for (const threshold of [4.5, 5.5, 6, 6.5, 7])
-      expect(shareOfDraws(drawn, threshold)).toBeCloseTo(1 - jStat.normal.cdf(threshold, 5.95, sigmaOf(1.5)), 1.9);
+      expect(shareOfDraws(drawn.values!, threshold)).toBeCloseTo(1 - jStat.normal.cdf(threshold, 5.95, sigmaOf(1.5)), 1.9);
   });
 
   // What an input contributes, against whole sweeps of cars in which it alone is off by its ±.
@@ -62,7 +62,7 @@ describe('how sure a swept clearance is', () => {
 
   test('the clearance as swept lies well inside the draws; the least over all poses falls more easily than it rises', () => {
     for (const [id, drawn] of Object.entries(spreads)) {
-      const above = shareOfDraws(drawn, clearance(kite, id));
+      const above = shareOfDraws(drawn.values!, clearance(kite, id));
       expect(above).toBeGreaterThan(0.15);
       expect(above).toBeLessThan(0.65);
     }
@@ -83,7 +83,7 @@ describe('how sure a swept clearance is', () => {
       exact.setups.find(({ id }) => id === 'b')!,
       'front',
     )['tie-rod-end']!;
-    expect(drawnPlusMinus(drawn)).toBeLessThan(0.02);
+    expect(drawnPlusMinus(drawn.values!)).toBeLessThan(0.02);
     const check = evaluateSetup(
       exact,
       exact.setups.find(({ id }) => id === 'b')!,
