@@ -28,8 +28,8 @@ const EXPRESSIONS = [
   'track = -2 * (ETe - ETe0)',
   'pct = 100 * (D / D0 - 1)',
   'speed = 100 * D / D0',
-  'scrub = -ETe + k - D / 2 * tan(KPI * pi / 180)',
-  'scrub0 = -ETe0 + k - D0 / 2 * tan(KPI * pi / 180)',
+  'scrub = -ETe + k - 0.96 * D / 2 * tan(KPI * pi / 180)',
+  'scrub0 = -ETe0 + k - 0.96 * D0 / 2 * tan(KPI * pi / 180)',
   'around = 3.05 * D',
 ];
 const SCOPE = {

@@ -1,3 +1,4 @@
+import { jStat } from 'jstat';
 import fc from 'fast-check';
 import { compile, type EvalFunction } from 'mathjs';
 import { evaluate, NO_SWEEPS, type AxleReport } from '#core/evaluate';
@@ -19,8 +20,8 @@ const FORMULAS: Record<string, string> = {
   'tire.treadWidthMm': '(1.075 - 0.005 * AR) * SN ^ 1.001',
   'tire.circumferenceMm': '3.05 * D',
   kMeasuring: 'AR >= 60 ? 0.75 : AR >= 50 ? 0.80 : AR >= 45 ? 0.85 : AR >= 30 ? 0.90 : 0.92',
-  kLeast: 'AR >= 70 ? 0.65 : AR >= 50 ? 0.70 : AR >= 45 ? 0.80 : 0.85',
-  kMost: 'AR >= 70 ? 0.85 : AR >= 50 ? 0.90 : AR >= 45 ? 0.95 : AR >= 35 ? 1 : 0.92',
+  kLeast: 'AR >= 70 ? 0.65 : AR >= 50 ? 0.70 : AR >= 45 ? 0.80 : AR >= 35 ? 0.85 : 0.86',
+  kMost: 'AR >= 70 ? 0.85 : AR >= 50 ? 0.90 : AR >= 45 ? 0.95 : AR >= 35 ? 1 : 0.94',
   'tire.measuringRimIn': 'round(2 * kMeasuring * SN / 25.4) / 2',
   'tire.rimMinIn': 'round(2 * kLeast * SN / 25.4) / 2',
   'tire.rimMaxIn': 'round(2 * kMost * SN / 25.4) / 2',
@@ -42,8 +43,8 @@ const FORMULAS: Record<string, string> = {
   diameterChangePct: '100 * (D / D0 - 1)',
   trueSpeedAt100: '100 * D / D0',
   rideHeightChangeMm: '(D - D0) / 2',
-  scrubRadiusMm: '-ETe + k - D / 2 * tan(KPI * pi / 180)',
-  scrubChangeMm: 'scrub - (-ETe0 + k - D0 / 2 * tan(KPI * pi / 180))',
+  scrubRadiusMm: '-ETe + k - 0.96 * D / 2 * tan(KPI * pi / 180)',
+  scrubChangeMm: 'scrub - (-ETe0 + k - 0.96 * D0 / 2 * tan(KPI * pi / 180))',
 };
 /** Short names under which later formulas find earlier results. */
 const SHORT: Record<string, string> = {
@@ -134,9 +135,16 @@ test('verdicts follow the figures on random cars, whatever the brief', () => {
       const { front } = evaluate(job, { sweeps: NO_SWEEPS }).setups[0]!;
       const verdict = (code: string) => front.checks.find((check) => check.code === code)!.verdict;
       expect(verdict('fender')).toBe(front.pokeMm! > max ? 'fail' : front.pokeMm! < min ? 'caution' : 'ok');
-      expect(verdict('inboard')).toBe(
-        front.inboardGapMm! < 0 ? 'fail' : front.inboardGapMm! < limit ? 'caution' : 'ok',
-      );
+      // P(contact) of a gap with a tape's 1.5 mm, and 3 % of either section where the tire is widest; at most 5 %. Source: jStat's normal distribution.
+      const half = (S: number, W: number) => (S > 25.4 * W + 2 * c.f ? (0.03 * S) / 2 : 0);
+      const [S, S0] = [byFormulas(c)['tire.sectionWidthMm']!, byFormulas(c).S0!];
+      const same = c.SN === c.SN0 && c.AR === c.AR0 && c.dia === c.dia0 && c.W === c.W0;
+      const spread = Math.hypot(1.5, ...(same ? [] : [half(S, c.W), half(S0, c.W0)]));
+      const touches = jStat.normal.cdf(0, front.inboardGapMm!, spread / 1.959963984540054);
+      if (Math.abs(touches - 0.05) > 1e-4)
+        expect(verdict('inboard')).toBe(
+          front.inboardGapMm! < 0 ? 'fail' : front.inboardGapMm! < limit || touches > 0.05 ? 'caution' : 'ok',
+        );
       expect(verdict('rim-diameter')).toBe(c.dia === Math.trunc(c.dia) ? 'ok' : 'fail');
       const outside = Math.max(front.tire.rimMinIn! - c.W, c.W - front.tire.rimMaxIn!);
       expect(verdict('rim-width')).toBe(outside <= 0 ? 'ok' : outside <= 0.5 ? 'caution' : 'fail');

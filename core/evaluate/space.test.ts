@@ -7,7 +7,7 @@ import {
   poseWords,
   RUN_SWEEPS,
   sensitivitySteps,
-  VERDICT_SWEEPS,
+  LIST_SWEEPS,
   vehicleReport,
   type Sensitivity,
 } from '#core/evaluate';
@@ -88,7 +88,7 @@ describe('limits and verdicts of parts', () => {
   test('a list’s rough sweeps give the verdicts of full ones, for every demo car', () => {
     for (const job of [kite, demoJob('orrin-haul')])
       for (const setup of job.setups.slice(1, 3)) {
-        const [full, rough] = [RUN_SWEEPS, VERDICT_SWEEPS].map((sweeps) => evaluateSetup(job, setup, { sweeps }));
+        const [full, rough] = [RUN_SWEEPS, LIST_SWEEPS].map((sweeps) => evaluateSetup(job, setup, { sweeps }));
         for (const axle of ['front', 'rear'] as const)
           expect(rough![axle].obstacles.map(({ verdict }) => verdict)).toEqual(full![axle].obstacles.map(({ verdict }) => verdict)); // prettier-ignore
       }

@@ -107,10 +107,13 @@ describe('distance to a section', () => {
   });
 });
 
+/** The places that a solid disc has too. */
+const SOLID_SURFACES = SURFACES.filter((surface) => surface !== 'barrel' && surface !== 'spokes');
+
 describe('places a gap is read from', () => {
   test('lie on the outline, and leaving them squarely the distance is the way gone, where the form bulges', () => {
     fc.assert(
-      fc.property(section, fc.constantFrom(...SURFACES), real(0.1, 30), (s, surface, gap) => {
+      fc.property(section, fc.constantFrom(...SOLID_SURFACES), real(0.1, 30), (s, surface, gap) => {
         const { a, r, na, nr } = surfacePoint(s, surface);
         expect(Math.abs(distanceToSectionMm(s, a, r))).toBeLessThan(0.01);
         expect(Math.hypot(na, nr)).toBeCloseTo(1, 12);

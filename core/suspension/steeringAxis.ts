@@ -12,13 +12,16 @@ export interface SteeringAxis {
  * @returns null for an axle that does not steer, or one whose kind is not known and whose axis was not measured
  */
 export function steeringAxis(suspension: KnownSuspension | undefined, axle: 'front' | 'rear'): SteeringAxis | null {
-  if (!suspension || !steers(suspension, axle)) return null;
+  if (!suspension) return null;
+  // An axis that somebody measured is there, whatever else is not said of the axle.
+  const measured = suspension.kingpinInclinationDeg != null && suspension.kingpinOffsetMm != null;
+  if (!steers(suspension, axle) && !(measured && suspension.kind === undefined)) return null;
   const kind = kindOn(suspension, axle);
   const usual = kind ? USUAL_GEOMETRY[kind] : null;
   const assumed: SteeringAxis['assumed'] = [];
   const take = (key: 'kingpinInclinationDeg' | 'kingpinOffsetMm'): number | null => {
-    const measured = suspension[key];
-    if (measured != null) return measured;
+    const own = suspension[key];
+    if (own != null) return own;
     assumed.push(key);
     return usual?.[key] ?? null;
   };

@@ -230,7 +230,7 @@ describe('odd cars', () => {
   });
   test('both wheels of a dual pair are swept', () => {
     const pair: SweptSolid = { bodies: [...solidAt(110).bodies, { section: SECTION, centreOut: 130 }] };
-    const found = one(sweep({ ...caseOf([bodyPoint({ out: 260, fwd: 0, up: 200 })]), solid: pair, geometry: { ...USUAL_GEOMETRY.rear } })); // prettier-ignore
+    const found = one(sweep({ ...caseOf([bodyPoint({ out: 260, fwd: 0, up: 200 })]), solid: pair, geometry: { ...USUAL_GEOMETRY['rear-axle'] } })); // prettier-ignore
     expect(found.clearanceMm).toBeCloseTo(260 - 130 - (7.5 * 25.4) / 2 - 12.7, 1);
   });
 });

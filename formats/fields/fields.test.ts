@@ -27,6 +27,7 @@ type Elsewhere =
   | 'drawnPlace'
   | 'axialPlaceMm'
   | 'radiusMm'
+  | 'wheelRadiusMm'
   | 'weightHeightMm';
 
 /** A place of the job file for each range; the screens and the file must agree on all of them. Behind # a field of a list's entry. */
@@ -43,7 +44,6 @@ const PLACES: Record<Exclude<RangeName, Elsewhere>, string> = {
   studDiameterMm: 'vehicle/front/hub/patternReadings#studDiameterMm',
   threadDepthMm: 'vehicle/front/hub/fastener/threadDepthMm',
   staticLoadedRadiusMm: 'setups/a/front/tire/staticLoadedRadiusMm',
-  wheelRadiusMm: 'vehicle/front/obstacles#gap/radiusMm',
   boreDepthMm: 'setups/a/front/wheel/boreDepthMm',
   seatDiameterMm: 'setups/a/front/wheel/seatDiameterMm',
   padThicknessMm: 'setups/a/front/wheel/padThicknessMm',

@@ -153,7 +153,7 @@ describe('faults name their place', () => {
     [
       'vehicle.front.hub.patternReadings',
       [{ kind: 'widest', from: 'outer-edges', valueMm: 100 }],
-      'patternReadings[0].studDiameterMm: between outer or inner edges',
+      'patternReadings[0].studDiameterMm: for a reading to an edge',
     ],
     [
       'vehicle.front.hub.patternReadings',

@@ -22,6 +22,13 @@ import { pointedAt } from './pointedAt';
 const SECTION = sectionOf(
   { overallDiameterMm: 616, sectionWidthMm: 211.5, treadWidthMm: 175.2 },
   { rimWidthIn: 7.5, seatDiameterMm: 432, flangeMm: 12.7 },
+  {
+    barrel: [{ a: -107.95, r: 210 }, { a: -50, r: 192 }, { a: -15, r: 192 }, { a: 65, r: 206 }],
+    spoke: [{ a: 65, r: 200 }, { a: 40, r: 75 }],
+    padMm: 40,
+    assumed: false,
+    barrelAssumed: false,
+  }, // prettier-ignore
 );
 const wheel: SweptSolid = { bodies: [{ section: SECTION, centreOut: -40 }] };
 const read: Obstacle = {

@@ -28,10 +28,16 @@ describe('what may be done', () => {
   });
   test('a lift up to the most, in even steps; of nothing there is none', () => {
     const up = { brief: { remedies: { lift: { kind: 'body' as const, mostMm: 50 } } } };
-    expect(liftMoves(up).map((move) => move.kind === 'lift' && move.change)).toEqual(
+    expect(liftMoves(up, a, 'front').map((move) => move.kind === 'lift' && move.change)).toEqual(
       [10, 20, 30, 40, 50].map((high) => ({ kind: 'body', mm: high })),
     );
     expect(liftAllowed({ brief: { remedies: { lift: { mostMm: 30 } } } })).toEqual({ kind: 'spring', mostMm: 30 });
+    // The setup's own lift counts, and a lowered car has as much more to come up.
+    const with_ = (kind: 'body' | 'spring', mm: number) => liftMoves(up, { ...a, suspensionChange: { front: { kind, mm } } }, 'front');
+    expect(with_('body', 30).map((move) => move.kind === 'lift' && move.change.mm)).toEqual([4, 8, 12, 16, 20]);
+    expect(with_('body', 50)).toEqual([]);
+    expect(with_('body', -10).at(-1)).toEqual({ kind: 'lift', change: { kind: 'body', mm: 60 } });
+    expect(with_('spring', 20)).toEqual([]);
     for (const mostMm of [0, null, undefined])
       expect(liftAllowed({ brief: { remedies: { lift: { mostMm } } } })).toBeNull();
   });
@@ -114,7 +120,17 @@ describe('effort and words', () => {
 });
 
 describe('short, and worse off', () => {
-  const check = (over: object) => ({ code: 'inboard', label: 'Inner gap', verdict: 'ok' as const, margin: 5, ...over });
+  const check = (over: object) => ({
+    code: 'inboard',
+    label: 'Inner gap',
+    verdict: 'ok' as const,
+    value: 11,
+    limit: 6,
+    margin: 5,
+    plusMinus: null,
+    touchProbability: null,
+    ...over,
+  });
   test('what fails, and what is under its limit; a face too far in; not a rub that was accepted', () => {
     expect(isShort(check({ verdict: 'fail', margin: null }))).toBe(true);
     expect(isShort(check({ verdict: 'caution', margin: -1 }))).toBe(true);

@@ -20,11 +20,19 @@ const clearance = (job: Job, id: string): number => {
 
 describe('how sure a swept clearance is', () => {
   test('a part that moves with the wheel and rests on one reading: as the normal distribution of a statistics library has it', () => {
-    const drawn = spreads['tie-rod-end']!;
-    expect(drawn.parts.map(({ name }) => name)).toEqual(['gap to Tie-rod end']);
-    expect(drawnPlusMinus(drawn.values!)).toBeCloseTo(1.5, 1);
-    for (const threshold of [4.5, 5.5, 6, 6.5, 7])
-      expect(shareOfDraws(drawn.values!, threshold)).toBeCloseTo(1 - jStat.normal.cdf(threshold, 5.95, sigmaOf(1.5)), 1.9);
+    // The tire that is on the car now, on a wheel of 10 mm less offset: what is wrong with its dimensions falls out.
+    const { wheel, tire } = kite.vehicle.front!.baseline!;
+    const strut = kite.vehicle.front!.obstacles!.filter(({ kind }) => kind === 'strut');
+    const job = changed(
+      kite,
+      ['vehicle/front/obstacles', strut],
+      ['setups/b/front', { wheel: { ...wheel, offsetMm: wheel!.offsetMm! + 10 }, tire, stack: [] }],
+    );
+    const drawn = obstacleSpreads(job, setupOf(job, 'b'), 'front').strut!;
+    expect(drawn.parts.map(({ name }) => name)).toEqual(['gap to Strut']);
+    expect(drawnPlusMinus(drawn.values!)).toBeCloseTo(0.5, 1);
+    for (const threshold of [11.4, 11.7, 12, 12.3, 12.6])
+      expect(shareOfDraws(drawn.values!, threshold)).toBeCloseTo(1 - jStat.normal.cdf(threshold, 12, sigmaOf(0.5)), 1.9);
   });
 
   // What an input contributes, against whole sweeps of cars in which it alone is off by its ±.
@@ -45,7 +53,7 @@ describe('how sure a swept clearance is', () => {
     expect(Math.abs(found.plusMinus - swept)).toBeLessThan(0.1 + 0.05 * swept);
   });
   test.each([
-    ['bumper-corner', 'caster', 'casterDeg'],
+    ['bumper-corner', 'lock, leading edge out', 'lockOutDeg'],
     ['frame', 'kingpin inclination', 'kingpinInclinationDeg'],
     ['frame', 'outward movement a mm up', 'lateralPerMm'],
   ] as const)('%s: %s of the suspension', (id, name, key) => {
@@ -53,7 +61,7 @@ describe('how sure a swept clearance is', () => {
     const { resolved } = axleParts(kite.vehicle, 'front');
     const value = resolved.geometry![key];
     const span =
-      { casterDeg: 3, kingpinInclinationDeg: 3, lateralPerMm: 0.05 }[key] *
+      { lockOutDeg: 4, kingpinInclinationDeg: 3, lateralPerMm: 0.05 }[key] *
       (resolved.geometry && resolved.assumed.includes(key) ? 1 : 0.25);
     const at = (by: number) => clearance(changed(kite, [`vehicle/front/suspension/${key}`, value + by]), id);
     const swept = Math.abs(at(span) - at(-span)) / 2;
@@ -68,27 +76,19 @@ describe('how sure a swept clearance is', () => {
     }
   });
   test('the same seed, the same draws', () => expect(obstacleSpreads(kite, b, 'front')).toEqual(spreads));
-  test('readings without any uncertainty, on tires that were measured: only what nobody measured is left', () => {
-    const exact = changed(kite, [
-      'vehicle/front/obstacles',
-      [
-        {
-          ...kite.vehicle.front!.obstacles![3]!,
-          gap: { ...kite.vehicle.front!.obstacles![3]!.gap!, uncertaintyMm: 0 },
-        },
-      ],
-    ]);
-    const drawn = obstacleSpreads(
-      exact,
-      exact.setups.find(({ id }) => id === 'b')!,
-      'front',
-    )['tie-rod-end']!;
+  test('a reading without any uncertainty, on the tire it was read on: nothing is left in doubt', () => {
+    const { wheel, tire } = kite.vehicle.front!.baseline!;
+    const strut = kite.vehicle.front!.obstacles!.find(({ kind }) => kind === 'strut')!;
+    const exact = changed(
+      kite,
+      ['vehicle/front/obstacles', [{ ...strut, gap: { ...strut.gap!, gapMm: 12, uncertaintyMm: 0 } }]],
+      ['setups/b/front', { wheel: { ...wheel, offsetMm: wheel!.offsetMm! + 10 }, tire, stack: [] }],
+    );
+    const drawn = obstacleSpreads(exact, setupOf(exact, 'b'), 'front').strut!;
     expect(drawnPlusMinus(drawn.values!)).toBeLessThan(0.02);
-    const check = evaluateSetup(
-      exact,
-      exact.setups.find(({ id }) => id === 'b')!,
-    ).front.checks.find(({ code }) => code === 'obstacle:tie-rod-end')!;
-    expect([check.probability, check.touchProbability]).toEqual([0, 0]);
+    const check = evaluateSetup(exact, setupOf(exact, 'b')).front.checks.find(({ code }) => code === 'obstacle:strut')!;
+    // 2 mm are left of the 6 that are wanted.
+    expect([check.verdict, check.probability, check.touchProbability]).toEqual(['caution', 0, 0]);
   });
   test('the report carries it on every swept check', () => {
     const report = JSON.parse(JSON.stringify(evaluate({ ...kite, setups: [b] }))) as ReturnType<typeof evaluate>;

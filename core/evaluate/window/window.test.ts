@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { type Job, type Setup } from '#core/job';
 import { measuringRimIn, readTireSize, rimRangeIn } from '#core/tire';
 import { evaluateSetup } from '../evaluate';
+import { obstacleSlopes, type ObstacleSpreads } from '../sure';
 import { VERDICT_SWEEPS } from '../sweeps';
 import { setupAt, tireFor, windowOf, type FitWindow, type WindowAsk } from '.';
 import { changed, demoJob, setupOf, type Change } from '../fixtures/jobs';
@@ -19,17 +20,26 @@ const ask = (over: Partial<WindowAsk> = {}): WindowAsk => ({
 
 const HELD = new Set(['fender', 'inboard', 'arch', 'coverage', 'dual', 'rim-width', 'diameter']);
 
+/** How sure the clearances of a setup are, as its window takes it. */
+function surely(job: Job, setup: Setup, axle: 'front' | 'rear'): ObstacleSpreads {
+  const known = kept.get(job) ?? {};
+  kept.set(job, known);
+  return (known[`${setup.id} ${axle}`] ??= obstacleSlopes(job, setup, axle));
+}
+const kept = new WeakMap<Job, Record<string, ObstacleSpreads>>();
+
 /** Whether everything that a window looks at has its limit, by the one road from readings to verdicts. */
 function holds(job: Job, setup: Setup, axle: 'front' | 'rear', rimWidthIn: number, offsetMm: number): boolean {
   const { tire } = tireFor(job, setup, axle, 'fixed', rimWidthIn)!;
   const at = setupAt(setup, axle, { rimWidthIn, offsetMm }, tire);
-  const { checks } = evaluateSetup(job, at, { sweeps: VERDICT_SWEEPS })[axle];
+  const sures = surely(job, setup, axle);
+  const { checks } = evaluateSetup(job, at, { sweeps: { ...VERDICT_SWEEPS, sure: () => () => sures } })[axle];
   return checks
     .filter(({ code }) => HELD.has(code) || code.startsWith('obstacle:'))
     .every(
-      ({ code, verdict, margin }) =>
+      ({ code, verdict, margin, limit }) =>
         // A rub within what was accepted keeps its limit.
-        verdict === 'ok' || (verdict === 'caution' && code.startsWith('obstacle:') && margin! >= 0),
+        verdict === 'ok' || (verdict === 'caution' && code.startsWith('obstacle:') && margin! >= 0 && limit! < 0),
     );
 }
 
