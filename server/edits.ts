@@ -2,7 +2,7 @@ import { Op, type Transaction } from 'sequelize';
 import { DomainError } from '#core/errors';
 import { applyEdits, editsMeet, inverseEdits, type Edit, type Job } from '#core/job';
 import { editName, readingAt } from '#formats/fields';
-import { faultsOf, workingJobSchema, type Fault } from '#formats/job';
+import { faultsOf, jobSchema, type Fault } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
 import { write } from './database';
 import { columnsOf, describeJob, type OpenJob } from './jobs';
@@ -107,7 +107,7 @@ function tryEdits(before: Job, edits: Edit[]): { job: Job } | { faults: Fault[] 
     if (edits.some((edit) => 'path' in edit && edit.path[0] === 'house'))
       return { faults: [{ path: 'house', message: 'is the shop’s: it is changed on the page of the house' }] };
     const job = applyEdits(before, edits);
-    const { error } = workingJobSchema.validate(job, VALIDATION);
+    const { error } = jobSchema.validate(job, VALIDATION);
     return error ? { faults: faultsOf(error) } : { job };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;

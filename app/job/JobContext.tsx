@@ -13,9 +13,9 @@ import type { SetupReport, SweepSource, VehicleReport } from '#core/evaluate';
 import { AXLES, type AxleName, type Edit, type House, type Job, type Setup, type Side, type Vehicle } from '#core/job';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
 import { itemName, type StoreItem } from '#core/stores';
-import type { LengthUnit } from '#core/units';
+import type { Units } from '#core/units';
 import { DraftsContext } from '../ui/fields/DraftsContext';
-import { usePreferences } from '../preferences/PreferencesContext';
+import { useLengths } from '../preferences/PreferencesContext';
 import { jobReducer, startState, type JobAction, type JobState } from './jobState';
 import { presentReportOf, reportOf, vehicleReportsOf } from './reports';
 import type { SweepStore } from './sweepStore';
@@ -90,7 +90,7 @@ interface JobProviderProps {
 
 export function JobProvider({ open, house, stores, children }: JobProviderProps) {
   const [state, dispatch] = useReducer(jobReducer, open, (server) => startState(server));
-  const { unit } = usePreferences();
+  const { units: unit } = useLengths();
   const [axle, setAxle] = useState<AxleName>('front');
   const [side, setSide] = useState<Side>('right');
   const [raised, setRaised] = useState<string | null>(null);
@@ -145,7 +145,7 @@ export function JobProvider({ open, house, stores, children }: JobProviderProps)
   );
 }
 
-const reports = (job: Job, unit: LengthUnit, sweeps: SweepSource) => ({
+const reports = (job: Job, unit: Units, sweeps: SweepSource) => ({
   setups: job.setups.map((setup) => ({ setup, report: reportOf(job, setup, unit, sweeps) })),
   present: presentReportOf(job, unit, sweeps),
   vehicle: vehicleReportsOf(job, unit, sweeps),

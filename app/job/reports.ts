@@ -1,12 +1,12 @@
 import { evaluatePresent, evaluateSetup, vehicleReport, type EvaluateOptions, type SetupReport, type SweepSource, type VehicleReport } from '#core/evaluate'; // prettier-ignore
 import { AXLES, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
-import type { LengthUnit } from '#core/units';
+import type { UnitChoice } from '#core/units';
 
 interface Kept {
   vehicle: Job['vehicle'];
   brief: Job['brief'];
   house: Job['house'];
-  unit: LengthUnit;
+  unit: UnitChoice;
   swept: unknown[];
   report: SetupReport;
 }
@@ -39,7 +39,7 @@ function keptWith(
 const presentSweeps = ({ vehicle }: Job, sweeps: SweepSource) => AXLES.map((axle) => sweeps.present(vehicle, axle));
 
 /** The report of a setup; an edit makes the setup another object, so what was not touched is not computed again. */
-export const reportOf = (job: Job, setup: Setup, unit: LengthUnit, sweeps: SweepSource): SetupReport =>
+export const reportOf = (job: Job, setup: Setup, unit: UnitChoice, sweeps: SweepSource): SetupReport =>
   keptWith(
     setup,
     job,
@@ -52,11 +52,11 @@ export const reportOf = (job: Job, setup: Setup, unit: LengthUnit, sweeps: Sweep
   );
 
 /** The report of the present car. */
-export const presentReportOf = (job: Job, unit: LengthUnit, sweeps: SweepSource): SetupReport =>
+export const presentReportOf = (job: Job, unit: UnitChoice, sweeps: SweepSource): SetupReport =>
   keptWith(job.vehicle, job, { unit }, presentSweeps(job, sweeps), () => evaluatePresent(job, { unit, sweeps }));
 
 /** What the readings of each axle say of themselves. */
-export const vehicleReportsOf = (job: Job, unit: LengthUnit, sweeps: SweepSource): Record<AxleName, VehicleReport> => ({
+export const vehicleReportsOf = (job: Job, unit: UnitChoice, sweeps: SweepSource): Record<AxleName, VehicleReport> => ({
   front: vehicleReport(job.vehicle, 'front', { unit, sweeps }),
   rear: vehicleReport(job.vehicle, 'rear', { unit, sweeps }),
 });

@@ -1,5 +1,5 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { formatLength, lengthFigure, unitSign, type LengthUnit } from '#core/units';
+import { formatLength, lengthFigure, unitSign, type LengthUnit, type Units } from '#core/units';
 import { DEFAULT_PREFERENCES, keepPreferences, type Preferences } from './preferences';
 
 interface PreferencesState extends Preferences {
@@ -33,6 +33,8 @@ export const usePreferences = (): PreferencesState => useContext(PreferencesCont
 /** How lengths are written in the chosen unit. */
 export interface Lengths {
   unit: LengthUnit;
+  /** The units of everything. */
+  units: Units;
   /** What a bare number that somebody types means. */
   bare: 'mm' | 'in';
   sign: 'mm' | 'in';
@@ -43,15 +45,16 @@ export interface Lengths {
 const UNKNOWN = '—';
 
 export function useLengths(): Lengths {
-  const { unit } = usePreferences();
+  const { unit, measures } = usePreferences();
   return useMemo(
     () => ({
       unit,
+      units: { length: unit, ...measures },
       bare: unitSign(unit),
       sign: unitSign(unit),
       figure: (mm, plus) => (mm == null ? UNKNOWN : lengthFigure(mm, unit, plus)),
       text: (mm, plus) => (mm == null ? UNKNOWN : formatLength(mm, unit, plus)),
     }),
-    [unit],
+    [unit, measures],
   );
 }

@@ -1,12 +1,19 @@
 import Joi from 'joi';
 import { createCookie } from 'react-router';
-import { LENGTH_UNITS } from '#core/units';
+import { LENGTH_UNITS, measureUnits } from '#core/units';
 import { COOKIE_NAME, DEFAULT_PREFERENCES, type Preferences } from './preferences';
 
 const cookie = createCookie(COOKIE_NAME);
 
 const schema = Joi.object<Preferences>({
   unit: Joi.valid(...LENGTH_UNITS).required(),
+  // What was kept before each quantity was chosen for itself has none of them.
+  measures: Joi.object({
+    mass: Joi.valid(...measureUnits('mass')).required(),
+    pressure: Joi.valid(...measureUnits('pressure')).required(),
+    speed: Joi.valid(...measureUnits('speed')).required(),
+    torque: Joi.valid(...measureUnits('torque')).required(),
+  }).default(DEFAULT_PREFERENCES.measures),
   theme: Joi.valid('light', 'dark').required(),
 });
 

@@ -1,3 +1,4 @@
+import { UNIT_SETS } from '#core/units';
 import { readPreferences } from './cookie';
 import { COOKIE_NAME, DEFAULT_PREFERENCES, keepPreferences, type Preferences } from './preferences';
 
@@ -17,11 +18,19 @@ function kept(preferences: Preferences): string {
 
 test.each(['mm', 'in', 'in16', 'in32'] as const)('what the browser keeps, the server reads: %s', async (unit) => {
   for (const theme of ['light', 'dark'] as const)
-    expect(await asked(`other=1; ${kept({ unit, theme })}`)).toEqual({ unit, theme });
+    for (const set of Object.values(UNIT_SETS)) {
+      const { length: _, ...measures } = set;
+      expect(await asked(`other=1; ${kept({ unit, measures, theme })}`)).toEqual({ unit, measures, theme });
+    }
 });
 test('nothing of what else stands beside the preferences is kept', async () => {
-  const more = { unit: 'in', theme: 'dark', choose: () => {}, password: 'x' } as Preferences;
-  expect(await asked(kept(more))).toEqual({ unit: 'in', theme: 'dark' });
+  const { measures } = DEFAULT_PREFERENCES;
+  const more = { unit: 'in', measures, theme: 'dark', choose: () => {}, password: 'x' } as Preferences;
+  expect(await asked(kept(more))).toEqual({ unit: 'in', measures, theme: 'dark' });
+});
+test('what was kept before each quantity was chosen for itself still holds', async () => {
+  const before = `${COOKIE_NAME}=${encodeURIComponent(btoa('{"unit":"in","theme":"dark"}'))}`;
+  expect(await asked(before)).toEqual({ ...DEFAULT_PREFERENCES, unit: 'in', theme: 'dark' });
 });
 test.each([
   null,

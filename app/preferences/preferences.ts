@@ -1,19 +1,24 @@
-import type { LengthUnit } from '#core/units';
+import { UNIT_SETS, type LengthUnit, type Units } from '#core/units';
 import type { ThemeName } from '../theme/antdTheme';
 
 /** What a person has chosen for all jobs. */
 export interface Preferences {
+  /** How lengths are written; and each other quantity for itself. */
   unit: LengthUnit;
+  measures: Omit<Units, 'length'>;
   theme: ThemeName;
 }
 
-export const DEFAULT_PREFERENCES: Preferences = { unit: 'mm', theme: 'light' };
+const { length: _, ...metric } = UNIT_SETS.metric;
+export const DEFAULT_PREFERENCES: Preferences = { unit: 'mm', measures: metric, theme: 'light' };
 
 export const COOKIE_NAME = 'scoval-preferences';
 const YEAR_SECONDS = 60 * 60 * 24 * 365;
 
 /** Keeps preferences in a cookie, so that the first HTML of the next page already shows them. Written as React Router reads cookies. */
-export function keepPreferences({ unit, theme }: Preferences): void {
-  const value = encodeURIComponent(btoa(JSON.stringify({ unit, theme })));
+export function keepPreferences({ unit, measures, theme }: Preferences): void {
+  // A cookie holds letters that every browser passes on: the dot of N·m is none.
+  const text = JSON.stringify({ unit, measures, theme }).replaceAll('·', '\\u00b7');
+  const value = encodeURIComponent(btoa(text));
   document.cookie = `${COOKIE_NAME}=${value}; path=/; samesite=lax; max-age=${YEAR_SECONDS}`;
 }

@@ -19,7 +19,7 @@ import type { Face } from '../ui/hub/HubFace';
 import { PatternFinder } from '../ui/hub/PatternFinder';
 import { ThreadTableButton } from '../ui/hub/ThreadTableButton';
 import { Tightening } from '../ui/hub/Tightening';
-import { CLASSES, DRIVES, FASTENERS, LIP_FORMS, SEATS } from '../ui/stations/choices';
+import { CLASSES, DRIVES, FASTENERS, LIP_FORMS, NUTS, SEATS } from '../ui/stations/choices';
 import { Reading } from '../ui/stations/Reading';
 import '../ui/hub/hub.css';
 
@@ -163,13 +163,28 @@ export default function HubPage() {
               choices={SEATS}
               commit={(value) => editAt(at('fastener', 'seat'), value)}
             />
-            <NumberField
+            <MeasureField
               {...plain<number>(at('fastener', 'torqueNm'), fastener?.torqueNm)}
               label="Torque, from the maker"
+              quantity="torque"
               range="torqueNm"
-              unit="N·m"
               width={5}
             />
+            {fastener?.kind !== 'bolt' && (
+              <ChoiceField
+                label="Nuts"
+                value={fastener?.nut ?? null}
+                choices={NUTS}
+                commit={(value) => editAt(at('fastener', 'nut'), value)}
+              />
+            )}
+            {fastener?.kind !== 'bolt' && fastener?.nut === 'closed' && (
+              <LengthField
+                {...measured(at('fastener', 'nutDepthMm'), fastener.nutDepthMm)}
+                label="Thread depth in the nut"
+                range="threadDepthMm"
+              />
+            )}
             {fastener?.kind === 'bolt' && (
               <LengthField
                 {...measured(at('fastener', 'threadDepthMm'), fastener.threadDepthMm)}

@@ -6,7 +6,6 @@ import type { Route } from './+types/job-file';
 export async function loader({ params }: Route.LoaderArgs) {
   const exported = await exportJob(params.jobId);
   if (!exported) throw new Response('no such job', { status: 404 });
-  if (exported.job.setups.length === 0) throw new Response('A job file needs at least one setup.', { status: 409 });
   const name = jobFileName(`${exported.number} ${exported.job.title ?? ''}`);
   return new Response(writeJobFile(exported.job), {
     headers: { 'Content-Type': 'application/json', 'Content-Disposition': `attachment; filename="${name}"` },

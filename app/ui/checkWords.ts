@@ -11,7 +11,7 @@ const MEASURES: Partial<Record<Check['unit'], Quantity>> = { kg: 'mass', 'km/h':
 export function unitText({ unit }: Check, lengths: Lengths): string {
   if (unit === 'mm') return lengths.sign;
   const quantity = MEASURES[unit];
-  return quantity ? measureSign(quantity, lengths.unit) : unit;
+  return quantity ? measureSign(quantity, lengths.units) : unit;
 }
 
 /** A check's value without its unit. */
@@ -25,7 +25,7 @@ export function valueFigure(check: Check, lengths: Lengths): string {
   if (check.unit === 'mm') return lengths.figure(check.value);
   if (check.unit === 'in') return rimFigure(check.value);
   const quantity = MEASURES[check.unit];
-  if (quantity) return measureFigure(quantity, check.value, lengths.unit);
+  if (quantity) return measureFigure(quantity, check.value, lengths.units);
   return check.unit === '%' ? formatNumber(check.value, 1, true) : formatNumber(check.value, 1);
 }
 
@@ -55,7 +55,7 @@ export function limitText(check: Check, lengths: Lengths): string {
   if (check.unit === 'mm') return `limit ${lengths.figure(check.limit)}`;
   if (check.unit === 'in') return `rim limit ${rimFigure(check.limit)}`;
   const quantity = MEASURES[check.unit];
-  if (quantity) return `needs ${formatMeasure(quantity, check.limit, lengths.unit)}`;
+  if (quantity) return `needs ${formatMeasure(quantity, check.limit, lengths.units)}`;
   return `limit ±${formatNumber(check.limit, 1)} %`;
 }
 
@@ -92,7 +92,7 @@ export function marginText(check: Check, lengths: Lengths): string {
     check.unit === 'mm'
       ? lengths.text(Math.abs(size))
       : quantity
-        ? formatMeasure(quantity, Math.abs(size), lengths.unit)
+        ? formatMeasure(quantity, Math.abs(size), lengths.units)
         : `${formatNumber(Math.abs(size), 1)} ${check.unit}`;
   if (check.code === 'rim-diameter') return verdict === 'ok' ? 'same diameter' : 'diameters differ';
   if (margin === 0) return 'right at its limit';

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { allChecks, evaluate, heldBy } from '#core/evaluate';
 import type { Job } from '#core/job';
-import { formatLength, lengthFigure, unitSign, type LengthUnit } from '#core/units';
+import { formatLength, lengthFigure, unitSign, unitsOf, type LengthUnit } from '#core/units';
 import type { Check } from '#core/verdict';
 import type { Lengths } from '../preferences/PreferencesContext';
 import { briefLine } from './frame/briefLine';
@@ -12,6 +12,7 @@ import { faceText, setupTitle, stackLine, tireLine, wheelCode } from './words';
 
 const inUnit = (unit: LengthUnit): Lengths => ({
   unit,
+  units: unitsOf(unit),
   bare: unitSign(unit),
   sign: unitSign(unit),
   figure: (mm, plus) => (mm == null ? '—' : lengthFigure(mm, unit, plus)),

@@ -3,7 +3,7 @@ import type { AxleRemedies } from '#core/evaluate/remedies';
 import type { FitWindow, WindowAsk } from '#core/evaluate/window';
 import type { AxleName, Job, Setup, Vehicle } from '#core/job';
 import type { Swept } from '#core/sweep';
-import type { LengthUnit } from '#core/units';
+import type { UnitChoice } from '#core/units';
 
 /** What a sweep worker can be asked for. */
 export type SweepTask =
@@ -25,7 +25,7 @@ export interface SweepWork {
   ): Promise<ObstacleSpreads | null>;
   remedies(
     call: number,
-    task: { job: Job; setup: Setup; axle: AxleName; unit: LengthUnit },
+    task: { job: Job; setup: Setup; axle: AxleName; unit: UnitChoice },
     progress: (share: number) => void,
   ): Promise<AxleRemedies | null>;
   window(

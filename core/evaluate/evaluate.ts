@@ -9,7 +9,7 @@ import {
   type Vehicle,
 } from '#core/job';
 import type { GeometryKey, ResolvedGeometry } from '#core/suspension';
-import { wordsIn, type LengthUnit, type Words } from '#core/units';
+import { wordsIn, type UnitChoice, type Words } from '#core/units';
 import { limitInForce, worstVerdict, type Check } from '#core/verdict';
 import { brakeChecks, brakeOf } from './brake';
 import { briefContradictions } from './briefContradictions';
@@ -38,7 +38,7 @@ import { speedometerCheck, speedometerReport } from './speedometer';
 
 export interface EvaluateOptions {
   /** The unit the working lines are written in; the figures themselves stay in mm. */
-  unit?: LengthUnit;
+  unit?: UnitChoice;
   /** Where the sweeps come from; they are run when it is left out. */
   sweeps?: SweepSource;
 }

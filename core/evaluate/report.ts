@@ -8,6 +8,7 @@ import type { Mount } from '#core/sweep';
 import type { BriefContradiction } from './briefContradictions';
 import type { Contradiction } from './contradictions';
 import type { SensorFit } from '#core/sensor';
+import type { Extension } from '#core/spare';
 import type { Check, Verdict } from '#core/verdict';
 
 /** What `evaluate` says about a job. Full precision; a value that cannot be known is null. Lengths mm, angles degrees. */
@@ -90,11 +91,15 @@ export interface SpareReport {
   /** Nobody said what is carried; front and rear are alike. */
   assumed: boolean;
   playMm: number | null;
+  /** How high over the floor a well that tapers holds it. */
+  ridesMm: number | null;
   proudMm: number | null;
   deflate: boolean;
   /** Height over the floor at which it is clamped, and how much longer the hold-down must be. */
   clampMm: number | null;
   longerMm: number | null;
+  /** What lengthens it, where its thread is known. */
+  extension: Extension | null;
   serves: Place[];
   /** Its diameter against the wheels of each axle, %. */
   differencePct: Record<AxleName, number | null>;

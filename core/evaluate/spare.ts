@@ -1,11 +1,13 @@
 import { placesServed, type Mounted } from '#core/dual';
+import { threadOrNull } from '#core/fastener';
 import { wholePattern, patternName } from '#core/hub';
 import { AXLES, type AxleName, type Setup, type SpareChoice, type Vehicle } from '#core/job';
 import { extentMm } from '#core/position';
-import { clampHeightMm, longerByMm, WELL_MM, wellFit } from '#core/spare';
+import { tireOutline } from '#core/section';
+import { clampHeightMm, extensionFor, longerByMm, WELL_MM, wellFit } from '#core/spare';
 import { formatNumber, type Words } from '#core/units';
 import { worstVerdict, type Check, type Drive, type Verdict } from '#core/verdict';
-import { fit, type Fitted } from './fitted';
+import { fit, sectionOfFitted, type Fitted } from './fitted';
 import { Judged } from './judged';
 import type { SpareReport } from './report';
 
@@ -42,22 +44,26 @@ export function spareReport(vehicle: Vehicle, setup: Setup, fitted: BothAxles): 
   const onCar = onDriven(differencePct, vehicle.drive ?? null);
   if (choice === 'kept')
     return { ...unknownSpare(), choice, assumed, serves: keptServes(spare, fitted, rearIsDual), differencePct, verdict: onCar }; // prettier-ignore
-  const { wellDiameterMm = null, wellDepthMm = null, roomAboveMm = null, holdDownMm = null, lies } = kept ?? {};
+  const { wellDiameterMm = null, wellFloorDiameterMm = null, wellDepthMm = null, roomAboveMm = null, holdDownMm = null, lies } = kept ?? {};
   const widthMm = halfWidth(spare) === null ? null : 2 * halfWidth(spare)!;
   const well = wellFit(
-    { diameterMm: wellDiameterMm, depthMm: wellDepthMm, roomAboveMm },
-    { overallDiameterMm: spare.overallDiameterMm, widthMm },
+    { diameterMm: wellDiameterMm, floorDiameterMm: wellFloorDiameterMm, depthMm: wellDepthMm, roomAboveMm },
+    { overallDiameterMm: spare.overallDiameterMm, widthMm, outline: outlineOf(spare) },
   );
-  const clampMm = lies ? clampOf(spare, lies) : null;
+  const overPad = lies ? clampOf(spare, lies) : null;
+  const clampMm = overPad === null || well.ridesMm === null ? null : overPad + well.ridesMm;
+  const thread = threadOrNull(kept?.holdDownThread);
   const longerMm = clampMm === null || holdDownMm === null ? null : longerByMm(clampMm, holdDownMm);
   return {
     choice,
     assumed,
     playMm: well.playMm,
+    ridesMm: well.ridesMm,
     proudMm: well.proudMm,
     deflate: well.deflate,
     clampMm,
     longerMm,
+    extension: longerMm === null || !thread ? null : extensionFor(longerMm, thread),
     serves: placesServed(choice, front, rear, rearIsDual).serves,
     differencePct,
     verdict: worstVerdict([well.verdict, onCar, held(longerMm)]),
@@ -68,10 +74,12 @@ const unknownSpare = (): SpareReport => ({
   choice: 'front',
   assumed: true,
   playMm: null,
+  ridesMm: null,
   proudMm: null,
   deflate: false,
   clampMm: null,
   longerMm: null,
+  extension: null,
   serves: [],
   differencePct: { front: null, rear: null },
   verdict: 'unknown',
@@ -82,6 +90,13 @@ const held = (longerMm: number | null): Verdict => (longerMm === null ? 'unknown
 /** Half of what a lying wheel is high: the wider of section and overall rim width. */
 const halfWidth = ({ sectionWidthMm, wheel, flangeMm }: Fitted): number | null =>
   sectionWidthMm === null || wheel.rimWidthIn == null ? null : extentMm(sectionWidthMm, wheel.rimWidthIn, flangeMm);
+
+/** The outline of a lying tire: radii at heights over its lower side. */
+function outlineOf(spare: Fitted): { heightMm: number; radiusMm: number }[] | undefined {
+  const section = sectionOfFitted(spare);
+  const half = halfWidth(spare);
+  return section && half !== null ? tireOutline(section).map(({ a, r }) => ({ heightMm: half + a, radiusMm: r })) : undefined;
+} // prettier-ignore
 
 function clampOf(spare: Fitted, lies: 'face-up' | 'face-down'): number | null {
   const extent = halfWidth(spare);
@@ -172,6 +187,7 @@ function wellLines({ spare: well }: Vehicle, spare: SpareReport, words: Words): 
   const lines: string[] = [];
   if (spare.playMm === null) lines.push("not known: the well's diameter, or the tire's");
   else lines.push(`well ${words.figure(well!.wellDiameterMm!)} − tire ${words.figure(well!.wellDiameterMm! - spare.playMm)} = ${words.length(spare.playMm)} play`); // prettier-ignore
+  if (spare.ridesMm !== null && spare.ridesMm > 0.05) lines.push(`the well tapers to ${words.figure(well!.wellFloorDiameterMm!)} at its floor: the tire meets the wall ${words.length(spare.ridesMm)} over it`); // prettier-ignore
   if (spare.deflate) lines.push(`goes in let down to about ${words.measure('pressure', LET_DOWN_KPA)} (it yields some ${words.length(WELL_MM.yields)}); carry what fills it again`); // prettier-ignore
   if (spare.proudMm === null) lines.push("not known: the well's depth, or the width of the wheel");
   else if (spare.proudMm > 0)
@@ -180,6 +196,12 @@ function wellLines({ spare: well }: Vehicle, spare: SpareReport, words: Words): 
   if (spare.clampMm === null) lines.push("not known: how it lies, its offset or its pad, for the hold-down");
   else if (spare.longerMm === null) lines.push(`the hold-down clamps at ${words.length(spare.clampMm)} over the floor; how high it reaches is not known`); // prettier-ignore
   else lines.push(`clamped at ${words.length(spare.clampMm)} over the floor, the hold-down reaches ${words.length(well!.holdDownMm!)}: ${spare.longerMm > 0 ? `${words.length(spare.longerMm)} longer` : 'long enough'}`); // prettier-ignore
+  if (spare.longerMm !== null && spare.longerMm > 0)
+    lines.push(
+      spare.extension
+        ? `to add: a coupling nut ${spare.extension.thread}, ${words.length(spare.extension.couplingMm)} or longer, and a stud ${spare.extension.thread} of ${words.length(spare.extension.studMm)} or more`
+        : 'not known: the thread of the hold-down, to say what to add',
+    );
   return lines;
 }
 

@@ -11,7 +11,7 @@ import {
   type SetupAxle,
   type StackPart,
 } from '#core/job';
-import { diameterFigure, wordsIn, type LengthUnit, type Words } from '#core/units';
+import { diameterFigure, wordsIn, type UnitChoice, type Words } from '#core/units';
 import { houseLimits, verdictWord, worstVerdict, type Verdict } from '#core/verdict';
 import { evaluateSetup } from './evaluate';
 import { NO_SWEEPS } from './sweeps';
@@ -55,7 +55,7 @@ export function waysOut(
   setup: Setup,
   axle: AxleName,
   choices: WayChoices,
-  unit: LengthUnit = 'mm',
+  unit: UnitChoice = 'mm',
 ): WayOut[] {
   const candidate = setup[axle] ?? {};
   const bare = { ...candidate, stack: (candidate.stack ?? []).filter((piece) => !turnsPattern(piece)) };

@@ -54,12 +54,15 @@ export interface Gearing {
 
 /** Where the spare is carried, and the spare that is kept. */
 export interface Spare {
+  /** Across its rim; and across its floor where it tapers. */
   wellDiameterMm?: Measured;
+  wellFloorDiameterMm?: Measured;
   wellDepthMm?: Measured;
   /** Room over the well's rim. */
   roomAboveMm?: Measured;
   /** How high over the well's floor the hold-down reaches. */
   holdDownMm?: Measured;
+  holdDownThread?: string | undefined;
   lies?: Lies | undefined;
   wheel?: Wheel | undefined;
   tire?: Tire | undefined;

@@ -1,3 +1,5 @@
+import type { Thread } from '#core/fastener';
+
 /** Which side of a spare looks up: its street face, or the side that goes on the hub. */
 export type Lies = 'face-up' | 'face-down';
 
@@ -22,3 +24,16 @@ export function clampHeightMm(wheel: HeldWheel, lies: Lies): number | null {
 
 /** How much longer a hold-down must be that reaches so high over the floor now, mm; 0 where it is long enough. */
 export const longerByMm = (clampMm: number, reachMm: number): number => Math.max(0, clampMm - reachMm);
+
+/** What lengthens a hold-down by so much: a coupling nut over its end and a stud of its thread in it. Lengths mm. */
+export interface Extension {
+  thread: string;
+  /** So long at least: what is missing, and a thread diameter in the coupling nut and in the hold-down's own nut. */
+  studMm: number;
+  /** So long at least: a thread diameter on either stud. */
+  couplingMm: number;
+}
+
+/** The hardware that makes a hold-down longer; null where it is long enough. Common practice, no source. */
+export const extensionFor = (longerMm: number, { name, diameterMm }: Thread): Extension | null =>
+  longerMm <= 0 ? null : { thread: name, studMm: longerMm + 2 * diameterMm, couplingMm: 2 * diameterMm };

@@ -15,7 +15,7 @@ export function steeringAxis(suspension: KnownSuspension | undefined, axle: 'fro
   if (!suspension) return null;
   // An axis that somebody measured is there, whatever else is not said of the axle.
   const measured = suspension.kingpinInclinationDeg != null && suspension.kingpinOffsetMm != null;
-  if (!steers(suspension, axle) && !(measured && suspension.kind === undefined)) return null;
+  if (!steers(suspension, axle) && (!measured || suspension.kind?.startsWith('rear'))) return null;
   const kind = kindOn(suspension, axle);
   const usual = kind ? USUAL_GEOMETRY[kind] : null;
   const assumed: SteeringAxis['assumed'] = [];

@@ -1,10 +1,11 @@
 import { DomainError } from '#core/errors';
 import { formatNumber, roundTo } from './formatLength';
 import { plainText, readNumber, shorten } from './readNumber';
-import { KG_PER_LB, KM_PER_MILE, KPA_PER_PSI, type LengthUnit } from './constants';
+import { KG_PER_LB, KM_PER_MILE, KPA_PER_PSI, NM_PER_LB_FT } from './constants';
+import { unitsOf, type UnitChoice, type Units } from './unitSet';
 
-/** Quantities beside lengths that are said in either of two units. */
-export type Quantity = 'mass' | 'pressure' | 'speed';
+/** Quantities beside lengths that are said in one unit or another. */
+export type Quantity = Exclude<keyof Units, 'length'>;
 
 /** Units of a quantity, the core's own first, each with its size in it. */
 const UNITS: Record<Quantity, readonly { sign: string; size: number; also?: readonly string[]; decimals: number }[]> = {
@@ -21,20 +22,31 @@ const UNITS: Record<Quantity, readonly { sign: string; size: number; also?: read
     { sign: 'km/h', size: 1, also: ['kmh', 'kph'], decimals: 1 },
     { sign: 'mph', size: KM_PER_MILE, decimals: 1 },
   ],
+  torque: [
+    { sign: 'N·m', size: 1, also: ['nm', 'n·m', 'n.m'], decimals: 0 },
+    { sign: 'lb·ft', size: NM_PER_LB_FT, also: ['lbft', 'lb.ft', 'ft·lb', 'ftlb'], decimals: 0 },
+  ],
 };
 
-/** A quantity's unit for a reader of lengths in mm, or in inches. */
-const unitFor = (quantity: Quantity, unit: LengthUnit) => UNITS[quantity][unit === 'mm' ? 0 : 1]!;
+/** The signs of a quantity's units. */
+export const measureUnits = <Q extends Quantity>(quantity: Q): readonly Units[Q][] =>
+  UNITS[quantity].map(({ sign }) => sign as Units[Q]);
 
-/** The sign of a quantity's unit: kg or lb, kPa or psi, km/h or mph, as lengths are in mm or inches. */
-export const measureSign = (quantity: Quantity, unit: LengthUnit): string => unitFor(quantity, unit).sign;
+/** A quantity's unit as a reader has chosen it. */
+const unitFor = (quantity: Quantity, unit: UnitChoice) => {
+  const chosen = unitsOf(unit)[quantity];
+  return UNITS[quantity].find(({ sign }) => sign === chosen)!;
+};
+
+/** The sign of a quantity's unit, as chosen. */
+export const measureSign = (quantity: Quantity, unit: UnitChoice): string => unitFor(quantity, unit).sign;
 
 /** A quantity in the reader's unit, as a bare number. */
-export const inReadersUnit = (quantity: Quantity, value: number, unit: LengthUnit): number =>
+export const inReadersUnit = (quantity: Quantity, value: number, unit: UnitChoice): number =>
   value / unitFor(quantity, unit).size;
 
 /** A quantity without its unit; what rounds to a whole number is written as one. */
-export function measureFigure(quantity: Quantity, value: number, unit: LengthUnit, plus = false): string {
+export function measureFigure(quantity: Quantity, value: number, unit: UnitChoice, plus = false): string {
   const { size, decimals } = unitFor(quantity, unit);
   const inUnit = value / size;
   const whole = Number.isInteger(roundTo(inUnit, decimals));
@@ -42,18 +54,18 @@ export function measureFigure(quantity: Quantity, value: number, unit: LengthUni
 }
 
 /** A quantity with its unit. */
-export const formatMeasure = (quantity: Quantity, value: number, unit: LengthUnit, plus = false): string =>
+export const formatMeasure = (quantity: Quantity, value: number, unit: UnitChoice, plus = false): string =>
   `${measureFigure(quantity, value, unit, plus)} ${measureSign(quantity, unit)}`;
 
-const MEASURE = /^([+-]?[\d.,]+)\s*([a-z/]*)$/i;
+const MEASURE = /^([+-]?[\d.,]+)\s*([a-z/·.]*)$/i;
 
 /**
- * Reads a quantity that may name its unit: `35 psi`, `2.4 bar`, `120 mph`, `1850 kg`.
- * @param unit what a bare number means, by the reader's unit of length
- * @returns kg, kPa or km/h
+ * Reads a quantity that may name its unit: `35 psi`, `2.4 bar`, `120 mph`, `1850 kg`, `80 lb·ft`.
+ * @param unit what a bare number means, by the reader's units
+ * @returns kg, kPa, km/h or N·m
  * @throws DomainError on what is no number, or a unit of something else
  */
-export function readMeasure(text: string, quantity: Quantity, unit: LengthUnit): number {
+export function readMeasure(text: string, quantity: Quantity, unit: UnitChoice): number {
   const plain = plainText(text);
   const matched = MEASURE.exec(plain);
   if (!matched) return readNumber(plain);

@@ -1,6 +1,7 @@
 import { formatLength, formatNumber, lengthFigure } from './formatLength';
 import { formatMeasure, type Quantity } from './measures';
 import type { LengthUnit } from './constants';
+import { unitsOf, type UnitChoice } from './unitSet';
 
 /** How working lines write their figures: one choice of unit for a whole report. */
 export interface Words {
@@ -11,14 +12,15 @@ export interface Words {
   change(mm: number): string;
   /** A length without its unit, for a line that ends in one; negative values in brackets. */
   figure(mm: number): string;
-  /** A mass, pressure or speed with its unit: kg, kPa and km/h, or lb, psi and mph. */
+  /** A mass, pressure, speed or torque with its unit. */
   measure(quantity: Quantity, value: number, plus?: boolean): string;
   /** A plain number. */
   number(value: number, decimals?: number): string;
 }
 
-/** The writer of working lines for a unit. */
-export function wordsIn(unit: LengthUnit): Words {
+/** The writer of working lines for the units a reader has chosen. */
+export function wordsIn(choice: UnitChoice): Words {
+  const { length: unit } = unitsOf(choice);
   const figure = (mm: number) => {
     const text = lengthFigure(mm, unit);
     return mm < 0 && text !== lengthFigure(0, unit) ? `(${text})` : text;
@@ -28,7 +30,7 @@ export function wordsIn(unit: LengthUnit): Words {
     length: (mm) => formatLength(mm, unit),
     change: (mm) => formatLength(mm, unit, true),
     figure,
-    measure: (quantity, value, plus) => formatMeasure(quantity, value, unit, plus),
+    measure: (quantity, value, plus) => formatMeasure(quantity, value, choice, plus),
     number: (value, decimals = 1) => formatNumber(value, decimals),
   };
 }

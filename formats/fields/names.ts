@@ -105,6 +105,8 @@ const NAMES: Record<string, string> = {
   trueKmh: 'true speed',
   spare: 'spare',
   wellDiameterMm: 'well diameter',
+  wellFloorDiameterMm: 'well diameter at the floor',
+  holdDownThread: 'thread of the hold-down',
   wellDepthMm: 'well depth',
   roomAboveMm: 'room above the well',
   holdDownMm: 'hold-down',

@@ -109,9 +109,11 @@ const job = Joi.object({
     speedometer: Joi.object({ indicatedKmh: ranged('speedKmh'), trueKmh: ranged('speedKmh') }),
     spare: Joi.object({
       wellDiameterMm: ranged('wellDiameterMm'),
+      wellFloorDiameterMm: ranged('wellDiameterMm'),
       wellDepthMm: ranged('wellDepthMm'),
       roomAboveMm: ranged('limitMm'),
       holdDownMm: ranged('holdDownMm'),
+      holdDownThread: thread.allow(''),
       lies: Joi.valid('face-up', 'face-down'),
       wheel,
       tire,
@@ -122,7 +124,8 @@ const job = Joi.object({
   }).required(),
   brief: briefSchema,
   house: houseSchema,
-  setups: Joi.array().items(setupSchema).unique('id').min(1).max(200).required(),
+  // A job that is still being read has none yet.
+  setups: Joi.array().items(setupSchema).unique('id').max(200).required(),
 });
 
 /** JSON may carry a key that means something else to the language; it is unknown like any other that is not listed. */
@@ -142,8 +145,3 @@ const refuseReserved: Joi.CustomValidator = (value, helpers) => {
 
 /** The job file, version 1. */
 export const jobSchema: Joi.ObjectSchema<Job> = job.custom(refuseReserved);
-
-/** A job while it is being worked on: the same, but it may have no setup yet. */
-export const workingJobSchema: Joi.ObjectSchema<Job> = job
-  .keys({ setups: Joi.array().items(setupSchema).unique('id').max(200).required() })
-  .custom(refuseReserved);

@@ -67,7 +67,7 @@ export function BrakesView({ axle }: { axle: AxleName }) {
       ? null
       : backspacingMm(wheel.rimWidthIn, offsetMm, flangeMm, 'overall'),
   );
-  const checks = brakeChecks(axle, one, wordsIn(lengths.unit));
+  const checks = brakeChecks(axle, one, wordsIn(lengths.units));
   const move = (mm: number) => setTrialMm(Math.min(MOST_TRIAL_MM, Math.max(0, mm)));
   const choose = (key: string) => {
     setChosen(key);

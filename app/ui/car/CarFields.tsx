@@ -6,10 +6,10 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { MeasureField } from '../fields/MeasureField';
 import { NumberField, RimField } from '../fields/NumberField';
-import { TireSizeField } from '../fields/TextField';
+import { ThreadField, TireSizeField } from '../fields/TextField';
 import { useEditAt } from '../parts/useEditAt';
 import { SuspensionChangeFields } from './SuspensionChangeFields';
-import { LIES, RELEARNS, SENSOR_BODIES, SENSOR_SEATS, SENSORS_FROM, SPARES } from '../stations/choices';
+import { LIES, RELEARNS, SENSOR_BODIES, SENSOR_SEATS, SENSORS_FROM, SPARES, SPEED_FROM, YES_NO } from '../stations/choices';
 import { SpeedsField } from './SpeedsField';
 
 /** What belongs to the whole car and to a setup as a whole: speedometer and gearing, spare, sensors. */
@@ -32,14 +32,14 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
         <div className="piece-fields">
           <MeasureField
             {...ofCar(['speedometer', 'indicatedKmh'], vehicle.speedometer?.indicatedKmh)}
-            label="It shows"
+            label="Speedometer shows"
             quantity="speed"
             range="speedKmh"
             width={5}
           />
           <MeasureField
             {...ofCar(['speedometer', 'trueKmh'], vehicle.speedometer?.trueKmh)}
-            label="when truly at"
+            label="true speed"
             quantity="speed"
             range="speedKmh"
             width={5}
@@ -50,6 +50,21 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
             quantity="speed"
             range="speedKmh"
             width={5}
+          />
+          <ChoiceField
+            label="Speed is taken from"
+            choices={SPEED_FROM}
+            width={150}
+            placeholder="the driven wheels (assumed)"
+            {...ofCar(['speedFrom'], vehicle.speedFrom)}
+          />
+          <ChoiceField
+            label="Stability control"
+            choices={YES_NO}
+            width={110}
+            placeholder="yes (assumed)"
+            value={vehicle.stabilityControl === undefined ? null : vehicle.stabilityControl ? 'yes' : 'no'}
+            commit={(has) => editAt(['vehicle', 'stabilityControl'], has === null ? null : has === 'yes')}
           />
           <NumberField {...ofCar(['gearing', 'axleRatio'], vehicle.gearing?.axleRatio)} label="Axle ratio" range="axleRatio" width={5} />
           <NumberField
@@ -161,17 +176,26 @@ function SpareFields({ setup, ofCar, ofSetup }: { setup: Setup; ofCar: Over; ofS
   const spare: Spare = job.vehicle.spare ?? {};
   const tire: Tire = spare.tire ?? {};
   const wheel: Wheel = spare.wheel ?? {};
-  const well = (key: 'wellDiameterMm' | 'wellDepthMm' | 'holdDownMm') => ofCar(['spare', key], spare[key]);
+  const well = (key: 'wellDiameterMm' | 'wellFloorDiameterMm' | 'wellDepthMm' | 'holdDownMm') => ofCar(['spare', key], spare[key]);
   return (
     <section className="hardware-group" aria-label="Spare">
       <h2 className="label">Spare and its well</h2>
       <div className="piece-fields">
         <ChoiceField label="Carried with this setup" choices={SPARES} width={176} {...ofSetup(['spare'], setup.spare)} />
         <ChoiceField label="It lies" choices={LIES} {...ofCar(['spare', 'lies'], spare.lies)} />
-        <LengthField {...well('wellDiameterMm')} label="Well ⌀" range="wellDiameterMm" width={6} />
+        <LengthField {...well('wellDiameterMm')} label="Well ⌀ at its rim" range="wellDiameterMm" width={6} />
+        <LengthField
+          {...well('wellFloorDiameterMm')}
+          label="Well ⌀ at its floor"
+          range="wellDiameterMm"
+          width={6}
+          placeholder="the same"
+          check={(mm) => (spare.wellDiameterMm != null && mm > spare.wellDiameterMm ? 'is wider than its rim' : null)}
+        />
         <LengthField {...well('wellDepthMm')} label="Well depth" range="wellDepthMm" width={6} />
         <LengthField {...ofCar(['spare', 'roomAboveMm'], spare.roomAboveMm)} label="Room above" range="limitMm" width={5} />
         <LengthField {...well('holdDownMm')} label="Hold-down reaches" range="holdDownMm" width={6} />
+        <ThreadField {...ofCar(['spare', 'holdDownThread'], spare.holdDownThread || null)} label="Hold-down thread" />
       </div>
       <details className="hardware-more">
         <summary>The spare that is kept</summary>

@@ -24,10 +24,12 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
       </p>
     );
   const widest = Math.max(wellDiameterMm, diameter);
-  const top = Math.max(wellDepthMm, high, report.clampMm ?? 0, well.holdDownMm ?? 0);
+  const top = Math.max(wellDepthMm, high + (report.ridesMm ?? 0), report.clampMm ?? 0, well.holdDownMm ?? 0);
   const scale = fitScale({ left: -widest / 2 - 40, right: widest / 2 + 40, bottom: -WALL_MM, top }, size, MARGINS);
   const { x, y, k } = scale;
   const half = wellDiameterMm / 2;
+  const foot = Math.min(half, (well.wellFloorDiameterMm ?? wellDiameterMm) / 2);
+  const rides = report.ridesMm ?? 0;
   const floorTop = y(wellDepthMm);
   const tone = report.playMm === null ? '' : report.playMm < 0 ? 'is-fail' : '';
   return (
@@ -40,12 +42,12 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
       >
         <path
           className="body-part"
-          d={`M${x(-half - 40)},${floorTop}H${x(-half)}V${y(0)}H${x(half)}V${floorTop}H${x(half + 40)}v${WALL_MM * k}H${x(half + WALL_MM)}V${y(-WALL_MM)}H${x(-half - WALL_MM)}V${floorTop + WALL_MM * k}H${x(-half - 40)}Z`}
+          d={`M${x(-half - 40)},${floorTop}H${x(-half)}L${x(-foot)},${y(0)}H${x(foot)}L${x(half)},${floorTop}H${x(half + 40)}v${WALL_MM * k}H${x(half + WALL_MM)}L${x(foot + WALL_MM)},${y(-WALL_MM)}H${x(-foot - WALL_MM)}L${x(-half - WALL_MM)},${floorTop + WALL_MM * k}H${x(-half - 40)}Z`}
         />
         <rect
           className={`spare-tire ${tone}`}
           x={x(-diameter / 2)}
-          y={y(high)}
+          y={y(high + rides)}
           width={diameter * k}
           height={high * k}
           rx={Math.min(high, diameter) * 0.3 * k}
@@ -63,8 +65,8 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
         )}
         {report.proudMm !== null && report.proudMm > 0 && (
           <>
-            <Dimension from={[x(diameter / 2) - 12, floorTop]} to={[x(diameter / 2) - 12, y(high)]} />
-            <text className="tire-figure" x={x(-diameter / 2) + 16} y={y(high) - 7}>
+            <Dimension from={[x(diameter / 2) - 12, floorTop]} to={[x(diameter / 2) - 12, y(high + rides)]} />
+            <text className="tire-figure" x={x(-diameter / 2) + 16} y={y(high + rides) - 7}>
               {lengths.text(report.proudMm)} proud
             </text>
           </>

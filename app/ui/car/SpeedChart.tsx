@@ -20,7 +20,7 @@ const NAME_GAP = 15;
  * The differences are drawn, since the speeds themselves would lie on one another.
  */
 export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; current: string | null }) {
-  const { unit } = useLengths();
+  const { units: unit } = useLengths();
   const { ref, size } = useSize<HTMLDivElement>({ width: 452, height: 250 });
   const kmhEach = 1 / inReadersUnit('speed', 1, unit);
   const sign = measureSign('speed', unit);

@@ -4,7 +4,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 
 /** True speed and engine speed at the speeds that are looked at. */
 export function SpeedTable({ report, present }: { report: SetupReport; present: SetupReport }) {
-  const { unit } = useLengths();
+  const { units: unit } = useLengths();
   const { points, engine } = report.speedometer;
   const sign = measureSign('speed', unit);
   const speed = (kmh: number | null | undefined) => (kmh == null ? '—' : formatNumber(inReadersUnit('speed', kmh, unit)));

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { USUAL_SPEEDS_KMH } from '#core/evaluate';
 import { DomainError } from '#core/errors';
-import { measureFigure, measureSign, readMeasure, type LengthUnit } from '#core/units';
+import { measureFigure, measureSign, readMeasure, type UnitChoice } from '#core/units';
 import { RANGES } from '#formats/fields';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -14,7 +14,7 @@ const MOST_SPEEDS = 8;
  * Reads a list of speeds, in km/h; bare numbers are in the reader's unit.
  * @throws DomainError on what is no speed, or too many of them
  */
-export function readSpeeds(text: string, unit: LengthUnit): number[] {
+export function readSpeeds(text: string, unit: UnitChoice): number[] {
   const speeds = text
     .split(/[,;\s]+/)
     .filter(Boolean)
@@ -31,7 +31,7 @@ export function readSpeeds(text: string, unit: LengthUnit): number[] {
 /** The speeds that table and chart look at. */
 export function SpeedsField() {
   const { job } = useJob();
-  const { unit } = useLengths();
+  const { units: unit } = useLengths();
   const editAt = useEditAt();
   const show = (speeds: readonly number[]) => speeds.map((kmh) => measureFigure('speed', kmh, unit).replace(/\.0$/, '')).join(' '); // prettier-ignore
   // A saved job comes back as another object; the same speeds must stay the same value, or a text being typed would be dropped.

@@ -6,9 +6,9 @@ import { TypedInput, type TypedInputProps } from './TypedInput';
 
 type Shown = Omit<TypedInputProps<number>, 'show' | 'read' | 'unit'>;
 
-/** A mass, pressure or speed in the reader's unit; what is typed may name its own (`35 psi`, `2.4 bar`). */
+/** A mass, pressure, speed or torque in the reader's unit; what is typed may name its own (`35 psi`, `2.4 bar`). */
 export function MeasureField({ quantity, range, ...props }: Shown & { quantity: Quantity; range: RangeName }) {
-  const { unit } = useLengths();
+  const { units: unit } = useLengths();
   const [least, most] = RANGES[range];
   return (
     <TypedInput

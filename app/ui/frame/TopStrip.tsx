@@ -40,7 +40,7 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
         <StepButton step="redo" name={waiting ? null : server.redo} dispatch={dispatch} />
         <UnitSwitch />
         <ThemeButton />
-        <Papers id={server.id} empty={job.setups.length === 0} unsaved={state.queue.length > 0} />
+        <Papers id={server.id} unsaved={state.queue.length > 0} />
         <HelpButton openHelp={openHelp} />
       </span>
     </header>
@@ -98,7 +98,7 @@ export const ThemeButton = memo(() => {
 });
 ThemeButton.displayName = 'ThemeButton';
 
-const Papers = memo(({ id, empty, unsaved }: { id: string; empty: boolean; unsaved: boolean }) => {
+const Papers = memo(({ id, unsaved }: { id: string; unsaved: boolean }) => {
   return (
     <Dropdown
       trigger={['click']}
@@ -106,10 +106,8 @@ const Papers = memo(({ id, empty, unsaved }: { id: string; empty: boolean; unsav
         items: [
           {
             key: 'file',
-            disabled: empty || unsaved,
-            label: empty ? (
-              'Job file: build a setup first'
-            ) : unsaved ? (
+            disabled: unsaved,
+            label: unsaved ? (
               'Job file: saving first'
             ) : (
               <a href={`/jobs/${id}/file`} download>

@@ -1,7 +1,8 @@
-import { Segmented, Tooltip } from 'antd';
-import { memo } from 'react';
-import { LENGTH_UNITS, type LengthUnit } from '#core/units';
-import { usePreferences } from '../../preferences/PreferencesContext';
+import { SettingOutlined } from '@ant-design/icons';
+import { Button, Popover, Segmented, Select, Tooltip } from 'antd';
+import { memo, useId } from 'react';
+import { LENGTH_UNITS, measureUnits, setOf, UNIT_SETS, type LengthUnit, type Quantity, type UnitSetName } from '#core/units';
+import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
 
 const NAMES: Record<LengthUnit, string> = { mm: 'mm', in: 'in', in16: '1⁄16', in32: '1⁄32' };
 
@@ -9,18 +10,66 @@ const NAMES: Record<LengthUnit, string> = { mm: 'mm', in: 'in', in16: '1⁄16', 
 export const nextUnit = (unit: LengthUnit): LengthUnit =>
   LENGTH_UNITS[(LENGTH_UNITS.indexOf(unit) + 1) % LENGTH_UNITS.length]!;
 
-/** Millimetres, decimal inches, or inches in sixteenths or thirty-seconds. */
+/** Millimeters, decimal inches, or inches in sixteenths or thirty-seconds; beside it the units of everything else. */
 export const UnitSwitch = memo(() => {
   const { unit, choose } = usePreferences();
   return (
-    <Tooltip title="Unit of all lengths (U)">
-      <Segmented<LengthUnit>
-        aria-label="Unit of all lengths"
-        options={LENGTH_UNITS.map((value) => ({ value, label: NAMES[value] }))}
-        value={unit}
-        onChange={(value) => choose({ unit: value })}
-      />
-    </Tooltip>
+    <>
+      <Tooltip title="Unit of all lengths (U)">
+        <Segmented<LengthUnit>
+          aria-label="Unit of all lengths"
+          options={LENGTH_UNITS.map((value) => ({ value, label: NAMES[value] }))}
+          value={unit}
+          onChange={(value) => choose({ unit: value })}
+        />
+      </Tooltip>
+      <Popover trigger="click" placement="bottomRight" content={<OtherUnits />} title="Units">
+        <Button type="text" aria-label="Units of weight, pressure, speed and torque" icon={<SettingOutlined />} />
+      </Popover>
+    </>
   );
 });
 UnitSwitch.displayName = 'UnitSwitch';
+
+const SET_NAMES: Record<UnitSetName, string> = { metric: 'Metric', uk: 'UK', us: 'US' };
+const QUANTITIES: readonly (readonly [Quantity, string])[] = [
+  ['torque', 'Torque'],
+  ['pressure', 'Tire pressure'],
+  ['speed', 'Speed'],
+  ['mass', 'Weight'],
+];
+
+/** The three usual sets, and each quantity for itself. */
+function OtherUnits() {
+  const { measures, choose } = usePreferences();
+  const { units } = useLengths();
+  const id = useId();
+  return (
+    <div className="other-units">
+      <Segmented<UnitSetName | 'own'>
+        aria-label="A usual set of units"
+        options={(Object.keys(SET_NAMES) as UnitSetName[]).map((value) => ({ value, label: SET_NAMES[value] }))}
+        value={setOf(units) ?? 'own'}
+        onChange={(name) => {
+          if (name === 'own') return;
+          const { length, ...rest } = UNIT_SETS[name];
+          choose({ unit: length, measures: rest });
+        }}
+      />
+      {QUANTITIES.map(([quantity, name]) => (
+        <div key={quantity} className="field">
+          <label className="label" htmlFor={`${id}${quantity}`}>
+            {name}
+          </label>
+          <Select
+            id={`${id}${quantity}`}
+            value={measures[quantity]}
+            options={measureUnits(quantity).map((value) => ({ value, label: value }))}
+            onChange={(value) => choose({ measures: { ...measures, [quantity]: value } })}
+            style={{ width: 110 }}
+          />
+        </div>
+      ))}
+    </div>
+  );
+}

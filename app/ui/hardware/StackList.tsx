@@ -8,9 +8,10 @@ import { itemName, pieceFromStores, type StoreItem } from '#core/stores';
 import { useJob } from '../../job/JobContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
+import { MeasureField } from '../fields/MeasureField';
 import { NumberField } from '../fields/NumberField';
 import { ThreadField } from '../fields/TextField';
-import { SEATS } from '../stations/choices';
+import { LIP_FORMS, SEATS } from '../stations/choices';
 
 const KIND_NAMES: Record<StackPart['kind'], string> = { 'slip-on': 'Spacer', 'bolt-on': 'Adapter', ring: 'Ring' };
 
@@ -146,7 +147,7 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
           </div>
         )}
         {piece.kind === 'bolt-on' && (
-          <LengthField {...over('seatThicknessMm')} label="At its seat" range="seatThicknessMm" width={6} />
+          <LengthField {...over('seatThicknessMm')} label="Thickness under the lug seat" range="seatThicknessMm" width={6} />
         )}
         {piece.kind !== 'ring' && (
           <LengthField
@@ -173,6 +174,13 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
           <>
             <LengthField {...over('outerLipMm')} label="Own lip ⌀" range="boreMm" width={6} placeholder="none" />
             <LengthField {...over('lipMm')} label="Lip height" range="lipMm" width={5} placeholder="none" />
+            <ChoiceField
+              label="Form of its lip"
+              value={piece.lipForm ?? null}
+              choices={LIP_FORMS}
+              commit={over('lipForm').commit}
+              width={104}
+            />
           </>
         )}
         {piece.kind === 'bolt-on' && (
@@ -180,12 +188,13 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
             <LengthField {...over('studLengthMm')} label="Its studs" range="fastenerLengthMm" width={6} />
             <ThreadField {...over('thread')} label="Its thread" />
             <ChoiceField
-              label="Its nuts’ seat"
+              label="Adapter lug seat"
               value={piece.seat ?? null}
               choices={SEATS}
               commit={over('seat').commit}
               width={116}
             />
+            <MeasureField {...over('torqueNm')} label="Its torque" quantity="torque" range="torqueNm" width={5} />
           </>
         )}
         {piece.kind === 'ring' && (

@@ -1,7 +1,7 @@
-import { Button, Checkbox, Modal, Select } from 'antd';
+import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { boreFault } from '#core/hub';
-import type { AxleName, Instrument, PatternReading, Setup, Wheel } from '#core/job';
+import type { AxleName, DryFit, DryFitResult, Instrument, PatternReading, Setup, StackPart, Wheel } from '#core/job';
 import { itemName, wheelFromStores, type StoreItem } from '#core/stores';
 import { useJob } from '../../job/JobContext';
 import { ChoiceField } from '../fields/ChoiceField';
@@ -10,7 +10,7 @@ import { NumberField } from '../fields/NumberField';
 import { ThreadField } from '../fields/TextField';
 import { PatternFinder } from '../hub/PatternFinder';
 import { useEditAt } from '../parts/useEditAt';
-import { BORE_FORMS, SEATS } from '../stations/choices';
+import { BORE_FORMS, DRY_FIT_NAMES, DRY_FIT_RESULTS, NUTS, SEATS } from '../stations/choices';
 import '../hub/hub.css';
 
 interface WheelFieldsProps {
@@ -75,7 +75,7 @@ export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
               commit={of('boreForm').commit}
               width={126}
             />
-            <LengthField {...of('capDepthMm')} label="Pad to centre cap" range="boreDepthMm" width={6} />
+            <LengthField {...of('capDepthMm')} label="Pad to center cap" range="boreDepthMm" width={6} />
             <LengthField {...of('lugHoleMm')} label="Lug hole ⌀" range="studHoleMm" width={6} />
             <LengthField {...of('seatDiameterMm')} label="Seat ⌀" range="seatDiameterMm" width={6} />
           </div>
@@ -106,20 +106,48 @@ export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
           />
           <ThreadField {...over(['fastener', 'thread'], own.thread)} label={bolt ? 'Bolt thread' : 'Nut thread'} />
           <ChoiceField
-            label="Seat of it"
+            label="Lug seat"
             value={own.seat ?? null}
             choices={SEATS}
             commit={(seat) => editAt([...base, 'fastener', 'seat'], seat)}
             width={116}
           />
+          {!bolt && (
+            <ChoiceField
+              label="Nuts"
+              value={own.nut ?? null}
+              choices={NUTS}
+              commit={(nut) => editAt([...base, 'fastener', 'nut'], nut)}
+              width={96}
+            />
+          )}
+          {!bolt && (own.nut ?? fastener?.nut) === 'closed' && (
+            <LengthField
+              {...over(['fastener', 'nutDepthMm'], own.nutDepthMm)}
+              label="Thread depth in the nut"
+              range="threadDepthMm"
+              width={6}
+              placeholder={fastener?.nutDepthMm == null ? '—' : 'as now'}
+            />
+          )}
         </div>
-        <Checkbox
-          checked={candidate.dryFitFlush ?? false}
-          onChange={({ target }) => editAt([...base, 'dryFitFlush'], target.checked ? true : null)}
-        >
-          A dry fit has shown the pad seats flush
-        </Checkbox>
         <p className="soft">Left empty, they stay as the hub has them.</p>
+      </section>
+      <section className="hardware-group" aria-label="Dry fit">
+        <h2 className="label">Dry fit, face by face</h2>
+        <div className="piece-fields">
+          {dryFits(candidate.stack).map((face) => (
+            <ChoiceField
+              key={face}
+              label={DRY_FIT_NAMES[face]}
+              value={candidate.dryFit?.[face] ?? flushOfAll(candidate.dryFitFlush)}
+              choices={DRY_FIT_RESULTS}
+              commit={(result) => editAt([...base, 'dryFit', face], result)}
+              width={150}
+            />
+          ))}
+        </div>
+        <p className="soft">No feeler goes in all round: flush. One does: a gap, and the setup does not fit, whatever the figures say.</p>
       </section>
       {finding && (
         <WheelPattern
@@ -131,6 +159,16 @@ export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
     </>
   );
 }
+
+/** The faces that are tried dry, from the hub outward. */
+function dryFits(stack: readonly StackPart[] = []): (keyof DryFit)[] {
+  const pieces = stack.filter(({ kind }) => kind !== 'ring').length;
+  if (pieces === 0) return ['hubToWheel'];
+  return pieces === 1 ? ['hubToSpacer', 'spacerToWheel'] : ['hubToSpacer', 'spacerToSpacer', 'spacerToWheel'];
+}
+
+const flushOfAll = (flush: boolean | undefined): DryFitResult | null =>
+  flush === undefined ? null : flush ? 'flush' : 'gap';
 
 /** A bare wheel's pattern from two of its holes; neighbours are often all that can be read across a bore. */
 function WheelPattern({

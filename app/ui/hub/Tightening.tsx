@@ -1,8 +1,11 @@
 import { starOrder, torqueStages } from '#core/fastener';
+import { formatMeasure } from '#core/units';
+import { useLengths } from '../../preferences/PreferencesContext';
 import { HubFace, type Face } from './HubFace';
 
 /** In which order and in which stages the fasteners are tightened. */
 export function Tightening({ face, torqueNm }: { face: Face; torqueNm: number | null }) {
+  const { units } = useLengths();
   const { lugCount } = face;
   if (lugCount === null) return <p className="soft finder-hint">The order needs the lug count.</p>;
   const order = starOrder(lugCount);
@@ -22,7 +25,7 @@ export function Tightening({ face, torqueNm }: { face: Face; torqueNm: number | 
             {torqueStages(torqueNm).map((stage, index) => (
               <li key={index}>
                 <span className="label">{['half', 'most', 'full'][index]}</span>
-                <b className="figure">{stage} N·m</b>
+                <b className="figure">{formatMeasure('torque', stage, units)}</b>
               </li>
             ))}
           </ol>

@@ -178,8 +178,8 @@ function measured(key: keyof typeof QUANTITIES, label: string, note: string, axl
     key,
     label,
     note,
-    value: value === null ? '—' : measureFigure(quantity, value, lengths.unit, key.includes('Change')),
-    unit: value === null ? '' : measureSign(quantity, lengths.unit),
+    value: value === null ? '—' : measureFigure(quantity, value, lengths.units, key.includes('Change')),
+    unit: value === null ? '' : measureSign(quantity, lengths.units),
     working: () => axle.working[key] ?? [],
   };
 }
@@ -209,7 +209,7 @@ export function carRows(report: SetupReport, name: AxleName, lengths: Lengths): 
     ...weights,
     {
       key: 'engineRpm',
-      label: `Engine at ${formatMeasure('speed', at.speedKmh, lengths.unit)}`,
+      label: `Engine at ${formatMeasure('speed', at.speedKmh, lengths.units)}`,
       note: at.nowRpm === null ? 'true speed' : `true speed; now ${formatNumber(at.nowRpm, 0)}`,
       value: formatNumber(at.rpm, 0),
       unit: '/min',

@@ -1,13 +1,13 @@
-import { Button, Segmented } from 'antd';
+import { Button, Checkbox, Segmented } from 'antd';
 import { DeleteOutlined } from '@ant-design/icons';
-import type { AxleName, Instrument, ObstacleGap, Side } from '#core/job';
+import { axleParts, fitPresent, obstacleLimit } from '#core/evaluate';
+import type { AxleName, Instrument, Obstacle, ObstacleGap, Side } from '#core/job';
 import type { Pose } from '#core/kinematics';
 import { SURFACES, type SurfaceName } from '#core/section';
 import type { SuspensionGeometry } from '#core/suspension';
-import { limitKeyOf, mountOf, type Mount, type ObstacleKind } from '#core/sweep';
+import { mountOf, type Mount, type ObstacleKind } from '#core/sweep';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { INSTRUMENT_NAMES } from '#formats/fields';
-import { limitInForce } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { ChoiceField } from '../fields/ChoiceField';
@@ -58,7 +58,9 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
     commit: (next: T | null) => parts.change(changed(part, key, next)),
   });
   const other: Side = side === 'left' ? 'right' : 'left';
-  const limit = limitInForce(limitKeyOf(part), job);
+  const { overallDiameterMm } = fitPresent(job.vehicle, axle);
+  const placed = axleParts(job.vehicle, axle).parts.find(({ obstacle }) => obstacle.id === part.id)?.placed ?? null;
+  const limit = obstacleLimit({ ...part, id: part.id ?? 'begun', limitMm: null } as Obstacle, job, axle, placed, overallDiameterMm === null ? null : overallDiameterMm / 2);
   return (
     <form className="part-form" aria-label={part.label || 'Part'} onSubmit={(event) => event.preventDefault()}>
       <div className="piece-fields">
@@ -82,7 +84,13 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
       <div className="piece-fields">
         <ChoiceField label="It moves with" choices={MOUNTS} width={172} placeholder={MOUNTS.find(([key]) => key === mountOf(part))![1]} {...over('mount', part.mount)} />
         <ChoiceField label="It stands" choices={SIDES_OF} width={112} placeholder="both sides" {...over('side', part.side)} />
-        <LengthField {...over('limitMm', part.limitMm)} label="Room to keep" range="partLimitMm" width={5} placeholder={lengths.figure(limit.value)} />
+        <LengthField {...over('limitMm', part.limitMm)} label="Limit" range="partLimitMm" width={5} placeholder={lengths.figure(limit.value)} />
+      </div>
+      <div className="piece-fields">
+        <Checkbox checked={part.removable ?? false} onChange={({ target }) => parts.change(changed(part, 'removable', target.checked ? true : null))}>
+          Clips or screws alone hold it
+        </Checkbox>
+        {part.removable && <TextField {...over('leavesOpen', part.leavesOpen)} label="Taken off, it leaves open" width={20} placeholder="what it kept out" />}
       </div>
       <div className="part-tools">
         {part.id !== null ? (

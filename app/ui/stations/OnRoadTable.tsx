@@ -52,7 +52,7 @@ export function OnRoadTable({ axle }: { axle: AxleName }) {
       return <span className="figure">{value === null ? '—' : show(value)}</span>;
     },
   });
-  const mass = (kg: number) => measureFigure('mass', kg, lengths.unit, true);
+  const mass = (kg: number) => measureFigure('mass', kg, lengths.units, true);
   const columns: TableColumnsType<Row> = [
     {
       title: 'Setup',
@@ -88,11 +88,11 @@ export function OnRoadTable({ axle }: { axle: AxleName }) {
       (value) => formatNumber(value, 0),
     ),
     figure(
-      `Pressure, ${measureSign('pressure', lengths.unit)}`,
+      `Pressure, ${measureSign('pressure', lengths.units)}`,
       ({ pressureKpa }) => pressureKpa,
-      (kpa) => `≈ ${measureFigure('pressure', kpa, lengths.unit)}`,
+      (kpa) => `≈ ${measureFigure('pressure', kpa, lengths.units)}`,
     ),
-    figure(`Corner, ${measureSign('mass', lengths.unit)}`, ({ massChangeKg }) => massChangeKg, mass),
+    figure(`Corner, ${measureSign('mass', lengths.units)}`, ({ massChangeKg }) => massChangeKg, mass),
     figure(
       'Inertia, %',
       ({ inertiaChangePct }) => inertiaChangePct,

@@ -1,5 +1,5 @@
 import { SEAT_NAMES } from '#core/fastener';
-import type { Seat, SpareChoice } from '#core/job';
+import type { DryFit, DryFitResult, LipForm, Seat, SpareChoice } from '#core/job';
 import type { Relearn, SensorBody } from '#core/sensor';
 import type { Lies } from '#core/spare';
 import type { Drive } from '#core/verdict';
@@ -19,9 +19,34 @@ export const FASTENERS: readonly (readonly ['stud' | 'bolt', string])[] = [
   ['stud', 'studs and nuts'],
   ['bolt', 'lug bolts'],
 ];
-export const LIP_FORMS: readonly (readonly ['straight' | 'conical', string])[] = [
+export const LIP_FORMS: readonly (readonly [LipForm, string])[] = [
   ['straight', 'straight'],
   ['conical', 'conical'],
+  ['chamfered', 'chamfered'],
+];
+export const DRY_FIT_NAMES: Record<keyof DryFit, string> = {
+  hubToSpacer: 'Dry fit, hub to spacer',
+  spacerToSpacer: 'Dry fit, spacer to spacer',
+  spacerToWheel: 'Dry fit, spacer to wheel',
+  hubToWheel: 'Dry fit, hub to wheel',
+};
+export const DRY_FIT_RESULTS: readonly (readonly [DryFitResult, string])[] = [
+  ['flush', 'flush all round'],
+  ['gap', 'a gap: not flush'],
+];
+export const NUTS: readonly (readonly ['open' | 'closed', string])[] = [
+  ['open', 'open'],
+  ['closed', 'closed'],
+];
+export const SPEED_FROM: readonly (readonly ['driven' | 'front' | 'rear' | 'all', string])[] = [
+  ['driven', 'the driven wheels'],
+  ['front', 'the front wheels'],
+  ['rear', 'the rear wheels'],
+  ['all', 'all four wheels'],
+];
+export const YES_NO: readonly (readonly ['yes' | 'no', string])[] = [
+  ['yes', 'yes'],
+  ['no', 'no'],
 ];
 export const BORE_FORMS: readonly (readonly ['square' | 'chamfered', string])[] = [
   ['square', 'square edge'],

@@ -24,7 +24,7 @@ interface PartsTableProps {
 /** The parts of a corner with what each leaves: least clearance and its pose, and what there is in the pose of the drawings. */
 export function PartsTable({ parts, numbers, here, chosen, choose, move, restMm }: PartsTableProps) {
   const lengths = useLengths();
-  const words = wordsIn(lengths.unit);
+  const words = wordsIn(lengths.units);
   const pick = ({ id, steerDeg, travelMm, mount }: ObstacleReport) => {
     choose(mount === 'knuckle' ? null : id);
     if (mount !== 'knuckle' && steerDeg !== null && travelMm !== null) move({ steerDeg, travelMm });

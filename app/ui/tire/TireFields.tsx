@@ -1,9 +1,9 @@
-import { Select } from 'antd';
+import { Checkbox, Select } from 'antd';
 import type { AxleReport } from '#core/evaluate';
 import { readLoadRange, readSpeedSymbol, serviceOf } from '#core/load';
 import type { AxleName, Setup, Tire, Wheel } from '#core/job';
 import { itemName, tireFromStores } from '#core/stores';
-import { readTireSize } from '#core/tire';
+import { readTireSize, usualLoadedRadiusMm } from '#core/tire';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
@@ -49,8 +49,11 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
               placeholder={hint(marked.loadIndexDual)}
             />
           )}
-          <MarkingField {...of('speed')} read={readSpeedSymbol} label="Speed symbol" width={3} placeholder={hint(marked.speed)} />
+          <MarkingField {...of('speed')} read={readSpeedSymbol} label="Speed rating" width={3} placeholder={hint(marked.speed)} />
           <MarkingField {...of('loadRange')} read={readLoadRange} label="Load range" width={3} placeholder={hint(marked.loadRange)} />
+          <Checkbox checked={tire.snow ?? false} onChange={({ target }) => editAt([...base, 'tire', 'snow'], target.checked ? true : null)}>
+            Marked M+S or for severe snow
+          </Checkbox>
           <TextField {...of('label')} label="Make and model" width={20} placeholder="any" />
         </div>
         <Select
@@ -79,6 +82,13 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
             range="overallDiameterMm"
             width={6}
             placeholder={lengths.figure(figures.tire.overallDiameterMm)}
+          />
+          <LengthField
+            {...of('staticLoadedRadiusMm')}
+            label="Static loaded radius"
+            range="staticLoadedRadiusMm"
+            width={6}
+            placeholder={figures.tire.overallDiameterMm === null ? '—' : lengths.figure(usualLoadedRadiusMm(figures.tire.overallDiameterMm))}
           />
           <LengthField {...of('treadWidthMm')} label="Tread width" range="treadWidthMm" width={6} placeholder={lengths.figure(figures.tire.treadWidthMm)} />
           {dual && (

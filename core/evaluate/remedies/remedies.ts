@@ -2,7 +2,7 @@ import type { AxleName, Job, Setup } from '#core/job';
 import { cutBack, ladderOf, WORK_CAUTIONS, type Patch, type Stretch } from '#core/remedy';
 import { atOnce, within, type Steps } from '#core/progress';
 import { sweep } from '#core/sweep';
-import { wordsIn, type LengthUnit, type Words } from '#core/units';
+import { wordsIn, type UnitChoice, type Words } from '#core/units';
 import { clearanceVerdict, type Verdict } from '#core/verdict';
 import { axleParts, type AxlePart } from '../parts';
 import { obstacleSlopes } from '../sure';
@@ -80,7 +80,7 @@ export interface AxleRemedies {
  * does by the sweep, and the cheapest set that gives everything its limit. Lengths mm.
  * @returns a generator that yields the share done
  */
-export function* remedySteps(job: Job, setup: Setup, axle: AxleName, unit: LengthUnit = 'mm'): Steps<AxleRemedies> {
+export function* remedySteps(job: Job, setup: Setup, axle: AxleName, unit: UnitChoice = 'mm'): Steps<AxleRemedies> {
   const words = wordsIn(unit);
   const sure = obstacleSlopes(job, setup, axle);
   const now = roomOf(job, setup, axle, sure, { exact: true });
@@ -101,7 +101,7 @@ export function* remedySteps(job: Job, setup: Setup, axle: AxleName, unit: Lengt
 }
 
 /** The same at one go. */
-export const remediesOf = (job: Job, setup: Setup, axle: AxleName, unit: LengthUnit = 'mm'): AxleRemedies =>
+export const remediesOf = (job: Job, setup: Setup, axle: AxleName, unit: UnitChoice = 'mm'): AxleRemedies =>
   atOnce(remedySteps(job, setup, axle, unit));
 
 const checkOf = ({ room }: RoomNow, id: string) => room.find(({ code }) => code === `obstacle:${id}`);
