@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { literal, Op, type Transaction, type WhereOptions } from 'sequelize';
 import { AXLES, type House, type Job, type ReadingRecord } from '#core/job';
-import { jobStanding, waitsFor, type Standing, type WaitsFor } from '#core/standing';
+import { isCurrent, jobStanding, rulesMoved, waitsFor, type RulesMoved, type Standing, type WaitsFor } from '#core/standing'; // prettier-ignore
 import { database, read, write } from './database';
 import { readHouse } from './house';
 import { ChangeRow, JobRow, ReadingRow } from './models';
@@ -18,6 +18,8 @@ export interface JobListItem {
   archived: boolean;
   setups: number;
   standing: Standing;
+  /** What other rules made of its verdicts, until somebody has seen it. */
+  rulesMoved: RulesMoved | null;
 }
 
 export interface JobListQuery {
@@ -56,18 +58,36 @@ export async function listJobs(query: JobListQuery): Promise<{ jobs: JobListItem
     offset: (query.page - 1) * PAGE_SIZE,
   });
   const jobs: JobListItem[] = [];
-  for (const row of rows) jobs.push(listItem(row, row.standing ?? (await workOutStanding(row))));
+  for (const row of rows) jobs.push(listItem(row, await standingOf(row)));
   return { jobs, total: count };
 }
 
-/** Judges a job's setups and keeps the outcome with its row, unless the row has moved on; other requests have their turn in between. */
+/** Where a job stands under the present rules: as it was kept, or judged now. */
+const standingOf = async (row: JobRow): Promise<Standing> =>
+  row.standing && isCurrent(row.standing) ? row.standing : workOutStanding(row);
+
+/**
+ * Judges a job's setups and keeps the outcome with its row, unless the row has moved on; other requests have their turn in between. Where
+ * verdicts were kept under other rules and are others now, that is kept too.
+ */
 async function workOutStanding(row: JobRow): Promise<Standing> {
   await new Promise((resolve) => setImmediate(resolve));
+  const kept = row.standing;
   const standing = jobStanding({ ...row.document, house: await readHouse() });
+  const moved = kept && rulesMoved(kept, standing);
+  if (moved) row.rulesMoved = moved;
   await write((transaction) =>
-    JobRow.update({ standing }, { where: { id: row.id, revision: row.revision }, silent: true, transaction }),
+    JobRow.update(
+      { standing, ...(moved ? { rulesMoved: moved } : {}) },
+      { where: { id: row.id, revision: row.revision }, silent: true, transaction },
+    ),
   );
   return standing;
+}
+
+/** Somebody has seen what other rules made of a job's verdicts. */
+export async function rulesSeen(id: string): Promise<void> {
+  await write((transaction) => JobRow.update({ rulesMoved: null }, { where: { id }, silent: true, transaction }));
 }
 
 const listItem = (row: JobRow, standing: Standing): JobListItem => ({
@@ -79,6 +99,7 @@ const listItem = (row: JobRow, standing: Standing): JobListItem => ({
   archived: row.archivedAt !== null,
   setups: row.document.setups.length,
   standing,
+  rulesMoved: row.rulesMoved ?? null,
 });
 
 /** A job as its stations need it. */
@@ -92,6 +113,8 @@ export interface OpenJob {
   readings: HistoryEntry[];
   undo: string | null;
   redo: string | null;
+  /** What other rules made of its verdicts, until somebody has seen it. */
+  rulesMoved: RulesMoved | null;
 }
 
 export interface HistoryEntry extends ReadingRecord {
@@ -100,10 +123,18 @@ export interface HistoryEntry extends ReadingRecord {
 
 /** The job with what a station shows of its history; null when there is none of that id. */
 export async function openJob(id: string): Promise<OpenJob | null> {
+  await judgedAnew(id);
   return read(async (transaction) => {
     const row = await JobRow.findByPk(id, { transaction });
     return row && describeJob(row, transaction);
   });
+}
+
+/** Judges a job whose verdicts were kept under other rules, so that it can say what became of them. */
+async function judgedAnew(id: string): Promise<void> {
+  await database();
+  const row = await JobRow.findByPk(id);
+  if (row?.standing && !isCurrent(row.standing)) await workOutStanding(row);
 }
 
 /** Reads everything that belongs to a job's row within one transaction. */
@@ -126,6 +157,7 @@ export async function describeJob(row: JobRow, transaction: Transaction): Promis
     readings: readings.map(historyEntry),
     undo: undo?.label ?? null,
     redo: redo?.label ?? null,
+    rulesMoved: row.rulesMoved ?? null,
   };
 }
 

@@ -8,7 +8,7 @@ import {
 } from 'sequelize';
 import type { Edit, House, Instrument, Job } from '#core/job';
 import type { StoreItem, StoreKind } from '#core/stores';
-import type { Standing, WaitsFor } from '#core/standing';
+import type { RulesMoved, Standing, WaitsFor } from '#core/standing';
 
 /** A job: its document (car, brief, setups) without the history of its readings. */
 export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttributes<JobRow>> {
@@ -21,6 +21,8 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare waitsFor: WaitsFor;
   /** Worked out when a list first asks for it; null since the last change. */
   declare standing: CreationOptional<Standing | null>;
+  /** What other rules made of kept verdicts, until somebody has seen it. */
+  declare rulesMoved: CreationOptional<RulesMoved | null>;
   declare archivedAt: CreationOptional<Date | null>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
@@ -85,6 +87,7 @@ export function defineModels(sequelize: Sequelize): void {
       revision: { type: DataTypes.INTEGER, allowNull: false },
       waitsFor: { type: DataTypes.STRING, allowNull: false },
       standing: DataTypes.JSON,
+      rulesMoved: DataTypes.JSON,
       archivedAt: DataTypes.DATE,
       createdAt: DataTypes.DATE,
       updatedAt: DataTypes.DATE,

@@ -5,7 +5,7 @@ import { jobReducer, startState, waitingEdits, type JobAction, type JobState } f
 
 const job = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const open = (revision: number, edits: Edit[] = []): OpenJob => ({
-  id: 'x', number: 'SK-001', revision, job: applyEdits(job, edits), updatedAt: '', archived: false, readings: [], undo: null, redo: null,
+  id: 'x', number: 'SK-001', revision, job: applyEdits(job, edits), updatedAt: '', archived: false, readings: [], undo: null, redo: null, rulesMoved: null,
 }); // prettier-ignore
 const title = (value: string): Edit => ({ op: 'set', path: ['title'], value });
 const after = (state: JobState, ...actions: JobAction[]): JobState => actions.reduce(jobReducer, state);

@@ -1,5 +1,5 @@
 import { NO_SWEEPS, type ObstacleSpreads, type SweepSource } from '#core/evaluate';
-import { AXLES, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
+import { AXLES, ruleInForce, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
 import type { Swept } from '#core/sweep';
 import type { SweepTask } from '../workers/sweepProtocol';
 import { sweepWorker, type Running, type SweepWorker } from '../workers/sweepWorker';
@@ -36,7 +36,7 @@ export class SweepStore {
   #wanted: Wanted[] = [];
   #running: { wanted: Wanted; run: Running<unknown> } | null = null;
   readonly #done = new Map<string, { key: string; swept: Swept | null }>();
-  /** How sure the clearances of the raised setup are: drawn once everything is swept. */
+  /** How sure the clearances of the setups are, the raised one's first: drawn once everything is swept. */
   #unsure: Unsure[] = [];
   #quiet: ReturnType<typeof setTimeout> | null = null;
   #drawing: { wanted: Unsure; run: Running<ObstacleSpreads> } | null = null;
@@ -72,7 +72,7 @@ export class SweepStore {
     const running = this.#running;
     if (running && !this.#wanted.some((one) => one.slot === running.wanted.slot && one.key === running.wanted.key)) running.run.stop();
     for (const slot of this.#drawn.keys()) if (!slots.has(slot)) this.#drawn.delete(slot);
-    this.#unsure = raised ? AXLES.map((axle) => unsureOf(job, raised, axle)) : [];
+    this.#unsure = order.flatMap((setup) => AXLES.map((axle) => unsureOf(job, setup, axle)));
     const drawing = this.#drawing;
     if (drawing && !this.#unsure.some((one) => one.slot === drawing.wanted.slot && one.key === drawing.wanted.key)) drawing.run.stop();
     this.#next();
@@ -144,7 +144,7 @@ export class SweepStore {
     }, QUIET_MS);
   }
 
-  /** Draws how sure the next of the raised setup's clearances are; sweeps that come up meanwhile go before. */
+  /** Draws how sure the next clearances are; sweeps that come up meanwhile go before. */
   #draw(): void {
     const wanted = this.#unsure.find(({ slot, key }) => this.#drawn.get(slot)?.key !== key);
     if (this.#drawing || this.#running || this.#state.halted || !wanted) return;
@@ -206,7 +206,7 @@ const presentWanted = (vehicle: Vehicle, axle: AxleName): Wanted => ({
 
 const candidateWanted = (job: Job, setup: Setup, axle: AxleName): Wanted => ({
   slot: setupSlot(setup.id, axle),
-  key: carKey(job.vehicle, axle) + JSON.stringify([setup[axle], setup.suspensionChange?.[axle], job.brief?.sweep]),
+  key: carKey(job.vehicle, axle) + JSON.stringify([setup[axle], setup.suspensionChange?.[axle], job.brief?.sweep, ruleInForce('poses', job)]),
   task: { kind: 'candidate', job: { ...job, setups: [] }, setup, axle },
 });
 

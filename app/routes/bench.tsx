@@ -5,6 +5,7 @@ import relativeTime from 'dayjs/plugin/relativeTime';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useFetcher, useNavigate, useNavigation, useSearchParams } from 'react-router';
 import type { Standing } from '#core/standing';
+import { movedWords } from '../ui/ledger/movedWords';
 import { listJobs, PAGE_SIZE, type JobListItem } from '#server/jobs';
 import { readBenchQuery } from '../ui/bench/benchQuery';
 import { runBenchCommand, type BenchAnswer } from '../ui/bench/benchActions';
@@ -152,7 +153,12 @@ function useColumns(query: Route.ComponentProps['loaderData']['query']): TableCo
       ],
       filterMultiple: false,
       filteredValue: query.waitsFor ? [query.waitsFor] : null,
-      render: (_, { standing }) => <Waits standing={standing} />,
+      render: (_, { standing, rulesMoved }) => (
+        <>
+          <Waits standing={standing} />
+          {rulesMoved && <span className="bench-rules"> {movedWords(rulesMoved)}</span>}
+        </>
+      ),
     },
     {
       ...sorted('updated'),

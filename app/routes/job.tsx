@@ -5,7 +5,7 @@ import { editSchema, faultsOf } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
 import { saveEdits, stepHistory, type SaveResult } from '#server/edits';
 import { readHouse } from '#server/house';
-import { openJob } from '#server/jobs';
+import { openJob, rulesSeen } from '#server/jobs';
 import { listItems } from '#server/stores';
 import { JobProvider } from '../job/JobContext';
 import { readJson } from '../requests';
@@ -38,8 +38,16 @@ const changeSchema = Joi.object<Change>({
   }),
 });
 
-export async function action({ request, params }: Route.ActionArgs): Promise<SaveResult> {
-  const { value, error } = changeSchema.validate(await readJson(request), VALIDATION);
+/** Somebody has seen what other rules made of the verdicts. */
+const seenSchema = Joi.object({ intent: Joi.valid('rules-seen').required() }).required();
+
+export async function action({ request, params }: Route.ActionArgs): Promise<SaveResult | { status: 'seen' }> {
+  const sent = await readJson(request);
+  if (!seenSchema.validate(sent, VALIDATION).error) {
+    await rulesSeen(params.jobId);
+    return { status: 'seen' };
+  }
+  const { value, error } = changeSchema.validate(sent, VALIDATION);
   if (error) return { status: 'invalid', faults: faultsOf(error) };
   if (!value) return { status: 'invalid', faults: [{ path: '', message: 'nothing was sent' }] };
   return value.intent === 'edit'

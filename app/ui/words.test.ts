@@ -6,7 +6,7 @@ import type { Check } from '#core/verdict';
 import type { Lengths } from '../preferences/PreferencesContext';
 import { briefLine } from './frame/briefLine';
 import { STATIONS } from './frame/stations';
-import { nextUnit } from './frame/UnitSwitch';
+import { nextUnit } from './frame/nextUnit';
 import { checkName, limitText, marginText, valueFigure } from './checkWords';
 import { faceText, setupTitle, stackLine, tireLine, wheelCode } from './words';
 

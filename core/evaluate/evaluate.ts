@@ -10,7 +10,7 @@ import {
 } from '#core/job';
 import type { GeometryKey, ResolvedGeometry } from '#core/suspension';
 import { wordsIn, type UnitChoice, type Words } from '#core/units';
-import { limitInForce, worstVerdict, type Check } from '#core/verdict';
+import { limitInForce, RULES_VERSION, worstVerdict, type Check } from '#core/verdict';
 import { brakeChecks, brakeOf } from './brake';
 import { briefContradictions } from './briefContradictions';
 import { axleChecks, axleMatchCheck } from './checks';
@@ -53,6 +53,7 @@ export function evaluate(job: Job, options: EvaluateOptions = {}): Report {
   return {
     format: 'scoval.report',
     version: 1,
+    rules: RULES_VERSION,
     vehicle: { front: vehicleReport(job.vehicle, 'front', options), rear: vehicleReport(job.vehicle, 'rear', options) },
     brief: { contradictions: briefContradictions(job) },
     setups: job.setups.map((setup) => evaluateSetup(job, setup, options)),

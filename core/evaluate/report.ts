@@ -15,6 +15,8 @@ import type { Check, Verdict } from '#core/verdict';
 export interface Report {
   format: 'scoval.report';
   version: 1;
+  /** The version of the rules it was judged by. */
+  rules: string;
   /** What the readings of each hub say about its pattern. */
   vehicle: Record<AxleName, VehicleReport>;
   /** What of the brief cannot be had together. */

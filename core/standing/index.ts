@@ -1,6 +1,6 @@
 import { AXLES, type AxleName, type Job, type VehicleAxle } from '#core/job';
 import { evaluateSetup, LIST_SWEEPS } from '#core/evaluate';
-import { WORST_FIRST, type Verdict } from '#core/verdict';
+import { FIRST_RULES_VERSION, RULES_VERSION, WORST_FIRST, type Verdict } from '#core/verdict';
 
 /** How far a station is filled. */
 export interface Progress {
@@ -53,6 +53,32 @@ export interface Standing {
   missing: { axle: AxleName; name: string }[];
   /** How many setups there are of each verdict. */
   verdicts: Record<Verdict, number>;
+  /** The rules it was judged by, and what each setup was judged; missing from what was kept before they were written down. */
+  rules?: string | undefined;
+  setups?: Readonly<Record<string, Verdict>> | undefined;
+}
+
+/** Verdicts that are others under the present rules than those they were kept under. */
+export interface RulesMoved {
+  from: string;
+  to: string;
+  was: Record<Verdict, number>;
+  /** The setups whose verdict is another one, where that is known. */
+  setups: readonly { id: string; was: Verdict; is: Verdict }[];
+}
+
+/** Whether a standing that was kept is of the present rules. */
+export const isCurrent = ({ rules }: Standing): boolean => rules === RULES_VERSION;
+
+/** What became other verdicts from a kept standing to the one judged now; null where nothing did. */
+export function rulesMoved(kept: Standing, now: Standing): RulesMoved | null {
+  const was = kept.setups;
+  const setups = Object.entries(now.setups ?? {}).flatMap(([id, is]) =>
+    was?.[id] !== undefined && was[id] !== is ? [{ id, was: was[id], is }] : [],
+  );
+  const counts = WORST_FIRST.some((verdict) => (kept.verdicts[verdict] ?? 0) !== now.verdicts[verdict]);
+  if (was ? setups.length === 0 : !counts) return null;
+  return { from: kept.rules ?? FIRST_RULES_VERSION, to: RULES_VERSION, was: kept.verdicts, setups };
 }
 
 /** What a job waits for: readings come before setups, setups before a decision between them. */
@@ -62,6 +88,11 @@ export const waitsFor = (job: Job): WaitsFor =>
 /** Where a job stands, its setups judged and swept. */
 export function jobStanding(job: Job): Standing {
   const verdicts = Object.fromEntries(WORST_FIRST.map((verdict) => [verdict, 0])) as Record<Verdict, number>;
-  for (const setup of job.setups) verdicts[evaluateSetup(job, setup, { sweeps: LIST_SWEEPS }).verdict] += 1;
-  return { waitsFor: waitsFor(job), missing: missingRoomReadings(job), verdicts };
+  const setups: Record<string, Verdict> = {};
+  for (const setup of job.setups) {
+    const { verdict } = evaluateSetup(job, setup, { sweeps: LIST_SWEEPS });
+    verdicts[verdict] += 1;
+    setups[setup.id] = verdict;
+  }
+  return { waitsFor: waitsFor(job), missing: missingRoomReadings(job), verdicts, rules: RULES_VERSION, setups };
 }

@@ -5,3 +5,4 @@ export * from './schools';
 export * from './binding';
 export * from './used';
 export * from './words';
+export * from './rulesVersion';

@@ -2,6 +2,7 @@ import { first } from './001-jobs';
 import { stores } from './002-stores';
 import { standing } from './003-standing';
 import { house } from './004-house';
+import { rules } from './005-rules';
 
 /** All migrations, oldest first. A landed migration is never changed; a new one is added. */
-export const migrations = [first, stores, standing, house];
+export const migrations = [first, stores, standing, house, rules];

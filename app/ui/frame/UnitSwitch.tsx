@@ -6,10 +6,6 @@ import { useLengths, usePreferences } from '../../preferences/PreferencesContext
 
 const NAMES: Record<LengthUnit, string> = { mm: 'mm', in: 'in', in16: '1⁄16', in32: '1⁄32' };
 
-/** The unit after the given one, for the key that steps through them. */
-export const nextUnit = (unit: LengthUnit): LengthUnit =>
-  LENGTH_UNITS[(LENGTH_UNITS.indexOf(unit) + 1) % LENGTH_UNITS.length]!;
-
 /** Millimeters, decimal inches, or inches in sixteenths or thirty-seconds; beside it the units of everything else. */
 export const UnitSwitch = memo(() => {
   const { unit, choose } = usePreferences();

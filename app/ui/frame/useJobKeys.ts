@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { useJob } from '../../job/JobContext';
 import { usePreferences } from '../../preferences/PreferencesContext';
 import { STATIONS } from './stations';
-import { nextUnit } from './UnitSwitch';
+import { nextUnit } from './nextUnit';
 
 /** Whether a key press is text for a field: then no key acts. A switch that has the focus takes none. */
 function isTyping({ target }: KeyboardEvent): boolean {

@@ -9,6 +9,7 @@ import { RingMark } from '../parts/Ring';
 import { checkName, marginText } from '../checkWords';
 import { SweepStatus } from '../sweep/SweepStatus';
 import { setupTitle } from '../words';
+import { RulesNotice } from './RulesNotice';
 import { assumedNames, brakeRows, carRows, checkRow, tireRows, wheelRows, type Row } from './rows';
 import './ledger.css';
 
@@ -47,7 +48,7 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
     <Group
       key="room"
       title={`Room, ${axle}`}
-      rows={pick('fender', 'coverage', 'inboard', 'arch', 'obstacle')}
+      rows={pick('fender', 'coverage', 'inboard', 'arch', 'obstacle', 'backspacing')}
       {...shown}
     />
   );
@@ -104,6 +105,7 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
           </p>
         )}
         {held && <Unsure check={held} />}
+        <RulesNotice />
       </header>
       {ORDER[first].map((name) => groups[name])}
       {report[axle].assumed.length > 0 && (

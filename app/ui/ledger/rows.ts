@@ -27,13 +27,15 @@ const ASSUMED: Record<string, string> = {
   'assumed-lip-left': 'a fender lip from the gaps at rest, left',
 };
 
+const MOVING_NAMES: Record<'kind' | GeometryKey, string> = { kind: 'its kind (independent)', ...GEOMETRY_NAMES };
+
 /** What was taken as usual, in words; the values of the suspension in one. */
 export function assumedNames(paths: readonly string[]): string[] {
   const moving = paths.filter((path) => path.includes('.suspension.'));
   const others = paths
     .filter((path) => !path.includes('.suspension.'))
     .map((path) => ASSUMED[path.split('.').at(-1)!] ?? path);
-  const named = moving.map((path) => GEOMETRY_NAMES[path.split('.').at(-1) as GeometryKey]);
+  const named = moving.map((path) => MOVING_NAMES[path.split('.').at(-1) as 'kind' | GeometryKey]);
   return [...others, ...(named.length > 0 ? [`of the suspension, as usual for its kind: ${named.join(', ')}`] : [])];
 }
 
