@@ -77,7 +77,7 @@ const StoresContext = createContext<{ items: readonly StoreItem[]; replace(item:
   replace: () => {},
 });
 export const useStores = (): readonly StoreItem[] => useContext(StoresContext).items;
-/** Puts an item that was saved in the place of the one of its kind and name. */
+/** Puts an item that was saved in the place of the one of its kind and name, or beside the others. */
 export const useReplaceItem = (): ((item: StoreItem) => void) => useContext(StoresContext).replace;
 
 interface JobProviderProps {
@@ -129,7 +129,10 @@ export function JobProvider({ open, house, stores, children }: JobProviderProps)
   const [items, setItems] = useState(stores);
   const replace = useCallback(
     (item: StoreItem) =>
-      setItems((all) => all.map((one) => (one.kind === item.kind && itemName(one) === itemName(item) ? item : one))),
+      setItems((all) => {
+        const same = (one: StoreItem) => one.kind === item.kind && itemName(one) === itemName(item);
+        return all.some(same) ? all.map((one) => (same(one) ? item : one)) : [...all, item];
+      }),
     [],
   );
   const kept = useMemo(() => ({ items, replace }), [items, replace]);

@@ -206,7 +206,9 @@ const presentWanted = (vehicle: Vehicle, axle: AxleName): Wanted => ({
 
 const candidateWanted = (job: Job, setup: Setup, axle: AxleName): Wanted => ({
   slot: setupSlot(setup.id, axle),
-  key: carKey(job.vehicle, axle) + JSON.stringify([setup[axle], setup.suspensionChange?.[axle], job.brief?.sweep, ruleInForce('poses', job)]),
+  key:
+    carKey(job.vehicle, axle) +
+    JSON.stringify([setup[axle], setup.suspensionChange?.[axle], job.brief?.sweep, ruleInForce('poses', job)]),
   task: { kind: 'candidate', job: { ...job, setups: [] }, setup, axle },
 });
 

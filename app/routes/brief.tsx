@@ -5,6 +5,7 @@ import { NumberField } from '../ui/fields/NumberField';
 import { useEditAt } from '../ui/parts/useEditAt';
 import { FaceWishes } from '../ui/brief/FaceWishes';
 import { Notes } from '../ui/brief/Notes';
+import { RequiredBackspacing } from '../ui/brief/RequiredBackspacing';
 import { LimitTable } from '../ui/terms/LimitTable';
 import { PriceFields } from '../ui/terms/PriceFields';
 import { RemedyFields } from '../ui/terms/RemedyFields';
@@ -30,7 +31,7 @@ export default function BriefPage() {
           <FaceWishes contradictions={contradictions} />
           <section>
             <h2>What may touch, what must be covered</h2>
-            <RuleFields terms={terms} keys={['rub', 'cover', 'winter', 'spacers']} />
+            <RuleFields terms={terms} keys={['rub', 'poses', 'cover', 'winter', 'spacers']} />
             {contradictions.length > 0 && (
               <p role="alert" className="brief-fault">
                 {contradictions[0]!.message}. Let it stand level or tucked, or ask for no cover.
@@ -44,6 +45,10 @@ export default function BriefPage() {
           <section>
             <h2>Limits</h2>
             <LimitTable terms={terms} keys={BRIEF_LIMITS} label="Limits" />
+          </section>
+          <section>
+            <h2>What the lift&apos;s paper asks</h2>
+            <RequiredBackspacing />
           </section>
         </div>
         <div>

@@ -1,4 +1,4 @@
-import { Segmented } from 'antd';
+import { Button, Segmented } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
@@ -10,6 +10,7 @@ import { useReadingInHand } from '../ui/help/useReadingInHand';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
 import { SideSwitch } from '../ui/parts/SideSwitch';
 import { useListSwitch } from '../ui/parts/useListSwitch';
+import { NewWheelDialog } from '../ui/room/NewWheelDialog';
 import { RoomParts } from '../ui/room/RoomParts';
 import { PresentSheet } from '../ui/stations/PresentSheet';
 import { RoomList } from '../ui/stations/RoomList';
@@ -66,6 +67,8 @@ function RoomGaps({ modes }: { modes: ReactNode }) {
   const { job, axle, side } = useJob();
   const [instrument, setInstrument] = useState<Instrument>('steel-rule');
   const { asList, listButton } = useListSwitch();
+  const [making, setMaking] = useState(false);
+  useHotkeys('m', () => setMaking(true), BY_SIGN);
   const taken = useMemo(() => takenWith(instrument), [instrument]);
   const fields = useRoomFields(axle, side, taken);
   const toGo = fields.items.filter(({ shown, optional }) => shown === null && !optional).length;
@@ -82,11 +85,15 @@ function RoomGaps({ modes }: { modes: ReactNode }) {
               <Link to="../brief">All read: to the brief</Link>
             )}
           </span>
+          <Button onClick={() => setMaking(true)} title="Room to a new wheel (M)">
+            New wheel …
+          </Button>
           {listButton}
           {modes}
           <AxleSwitch />
           <SideSwitch />
         </header>
+        {making && <NewWheelDialog axle={axle} close={() => setMaking(false)} />}
         <div className="setups-middle">
           {asList && <RoomList key={`${axle}${side}`} fields={fields} />}
           <PresentSheet key={`sheet${axle}${side}`} job={job} axle={axle} side={side} fields={fields} asList={asList} />

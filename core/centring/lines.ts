@@ -37,7 +37,11 @@ function interfaceLines(one: CentringInterface, rule: CentringRule, words: Words
       : [];
   switch (state) {
     case 'hub-centric':
-      return [`${gap}, hub-centric (one nominal size up to ${diameterFigure(sizeMm(limits))} mm)`, ...lookLines(one), ...left];
+      return [
+        `${gap}, hub-centric (one nominal size up to ${diameterFigure(sizeMm(limits))} mm)`,
+        ...lookLines(one),
+        ...left,
+      ];
     case 'ring':
       return [
         `${gap}, filled by the ring ${diameterFigure(ring!.outerMm)} / ${diameterFigure(ring!.innerMm)} mm`,
@@ -62,13 +66,15 @@ function interfaceLines(one: CentringInterface, rule: CentringRule, words: Words
         'chamfer or machine, or show by a dry fit that it seats flush',
       ];
     case 'unknown':
-      if (one.look === 'bore-edge') return [`${gap}; the lip is conical: not known whether the bore's edge is chamfered`];
+      if (one.look === 'bore-edge')
+        return [`${gap}; the lip is conical: not known whether the bore's edge is chamfered`];
       return [`${gap}; lip height or spacer thickness is not known`];
   }
 }
 
 /** What to look at though the diameters fit. */
 function lookLines({ look }: CentringInterface): string[] {
-  if (look === 'read-both') return ['the bore reads under what it goes on: read both again before the wheel is pressed on'];
+  if (look === 'read-both')
+    return ['the bore reads under what it goes on: read both again before the wheel is pressed on'];
   return look === 'chamfer' ? ['the lip is chamfered and the bore may be square: try it dry, flush all round'] : [];
 }

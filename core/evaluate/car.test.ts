@@ -44,7 +44,8 @@ describe('the speedometer of a setup', () => {
     expect(ratio('rwd')).toBeCloseTo(rear, 12);
     expect(ratio('awd')).toBeCloseTo((front + rear) / 2, 12);
     expect(ratio(undefined)).toBeNull();
-    const from = (speedFrom: string) => of(changed(mixed, ['vehicle/drive', 'fwd'], ['vehicle/speedFrom', speedFrom])).speedometer;
+    const from = (speedFrom: string) =>
+      of(changed(mixed, ['vehicle/drive', 'fwd'], ['vehicle/speedFrom', speedFrom])).speedometer;
     expect(from('rear')).toMatchObject({ ratio: expect.closeTo(rear, 12), from: 'rear', fromAssumed: false });
     expect(from('all').ratio).toBeCloseTo((front + rear) / 2, 12);
     expect(from('driven').ratio).toBeCloseTo(front, 12);

@@ -133,13 +133,13 @@ export function coverCheck(
         'covers are regulated differently in every place: check your local code',
       ],
       {
-      sure: () => ({
-        parts: coverSpread(job.vehicle[axle] ?? {}, cover, fits.candidate, fits.present),
-        values: null,
-      }),
-      mostTouch: null,
-      words,
-    },
+        sure: () => ({
+          parts: coverSpread(job.vehicle[axle] ?? {}, cover, fits.candidate, fits.present),
+          values: null,
+        }),
+        mostTouch: null,
+        words,
+      },
     ),
   ];
 }

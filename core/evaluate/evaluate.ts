@@ -85,7 +85,13 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
   const spare = spareReport(vehicle, setup, { front: frontFit, rear: rearFit });
   const tpms = sensorReport(vehicle, setup);
   const checks: Check[] = [
-    axleMatchCheck(diameters({ front: frontFit, rear: rearFit }), now, vehicle, limitInForce('axleMatchPct', job), words),
+    axleMatchCheck(
+      diameters({ front: frontFit, rear: rearFit }),
+      now,
+      vehicle,
+      limitInForce('axleMatchPct', job),
+      words,
+    ),
     speedometerCheck(vehicle, setup, speedometer, words),
     ...(spare ? [spareCheck(vehicle, setup, spare, words)] : []),
     ...(tpms ? [sensorCheck(tpms)] : []),

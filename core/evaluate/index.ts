@@ -19,7 +19,7 @@ export * from './sweeps';
 export * from './sweepCases';
 export { obstacleLimit, type ObstacleLimit } from './obstacleLimit';
 export { hubHeightMm } from './height';
-export { insideOf } from './inside';
+export { insideOf, usualFace } from './inside';
 export { obstacleLabel, poseWords } from './obstacles';
 export type { Contradiction } from './contradictions';
 export * from './sensitivity';

@@ -1,5 +1,5 @@
 import { faceIsOf, familyFace } from '#core/brake';
-import type { AxialPoint, InnerFace, SpokeFamily } from '#core/job';
+import type { AxialPoint, InnerFace, SpokeFamily, Wheel } from '#core/job';
 import type { Inside } from '#core/section';
 import type { Fitted } from './fitted';
 
@@ -37,6 +37,12 @@ export function insideOf({ wheel, offsetMm: own, flangeMm }: Fitted, { offsetMm 
     barrelAssumed: read?.barrel === undefined || read.origin === 'family',
   };
 } // prettier-ignore
+
+/** The inside that a wheel usually has, of which nobody said more: assumed. Null while a dimension is missing. */
+export const usualFace = ({ rimDiameterIn, rimWidthIn, innerFace }: Wheel, offsetMm: number | null, flangeMm: number): InnerFace | null =>
+  rimDiameterIn == null || rimWidthIn == null || offsetMm === null
+    ? null
+    : familyFace(innerFace?.family ?? USUAL_FAMILY, { rimDiameterIn, rimWidthIn, offsetMm, flangeMm }); // prettier-ignore
 
 /** A face that was read on this wheel; null where it is another wheel's. */
 function ownFace(face: InnerFace | undefined, rimWidthIn: number, offsetMm: number | null): InnerFace | null {

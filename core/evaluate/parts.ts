@@ -3,7 +3,15 @@ import { leftDiffers, roomOn, standsOn, type AxleName, type Obstacle, type Side,
 import { AT_REST } from '#core/kinematics';
 import { fenderOutMm } from '#core/position';
 import { resolveGeometry, type ResolvedGeometry, type SuspensionGeometry } from '#core/suspension';
-import { ASSUMED_LIP_ID, assumedLip, bulgeOutMm, placementIn, placePart, type PlacedPart, type SweptSolid } from '#core/sweep';
+import {
+  ASSUMED_LIP_ID,
+  assumedLip,
+  bulgeOutMm,
+  placementIn,
+  placePart,
+  type PlacedPart,
+  type SweptSolid,
+} from '#core/sweep';
 import { fitPresent } from './fitted';
 import { solidOf } from './solid';
 
@@ -37,7 +45,9 @@ function placeAll(vehicle: Vehicle, axle: AxleName): AxleParts {
   const present = solidOf(fitPresent(vehicle, axle));
   const own = vehicle[axle]?.obstacles ?? [];
   // Without a way to move the wheel an assumed lip would say no more than the gaps it is made from.
-  const lips = resolved.geometry ? assumedLips(vehicle, axle, own, present && restingBulgeMm(present, resolved.geometry)) : [];
+  const lips = resolved.geometry
+    ? assumedLips(vehicle, axle, own, present && restingBulgeMm(present, resolved.geometry))
+    : [];
   const parts = [...own.map((obstacle) => ({ obstacle, assumed: false })), ...lips.map((obstacle) => ({ obstacle, assumed: true }))]; // prettier-ignore
   return {
     resolved,

@@ -13,6 +13,9 @@ export function solidOf(
   if (section === null || effectiveOffsetMm === null || dual?.spacingMm === null) return null;
   const centreOut = -effectiveOffsetMm;
   return {
-    bodies: [{ section, centreOut }, ...(dual ? [{ section, centreOut: centreOut + dual.spacingMm, turned: true }] : [])],
+    bodies: [
+      { section, centreOut },
+      ...(dual ? [{ section, centreOut: centreOut + dual.spacingMm, turned: true }] : []),
+    ],
   };
 }

@@ -44,7 +44,14 @@ export function spareReport(vehicle: Vehicle, setup: Setup, fitted: BothAxles): 
   const onCar = onDriven(differencePct, vehicle.drive ?? null);
   if (choice === 'kept')
     return { ...unknownSpare(), choice, assumed, serves: keptServes(spare, fitted, rearIsDual), differencePct, verdict: onCar }; // prettier-ignore
-  const { wellDiameterMm = null, wellFloorDiameterMm = null, wellDepthMm = null, roomAboveMm = null, holdDownMm = null, lies } = kept ?? {};
+  const {
+    wellDiameterMm = null,
+    wellFloorDiameterMm = null,
+    wellDepthMm = null,
+    roomAboveMm = null,
+    holdDownMm = null,
+    lies,
+  } = kept ?? {};
   const widthMm = halfWidth(spare) === null ? null : 2 * halfWidth(spare)!;
   const well = wellFit(
     { diameterMm: wellDiameterMm, floorDiameterMm: wellFloorDiameterMm, depthMm: wellDepthMm, roomAboveMm },

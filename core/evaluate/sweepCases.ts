@@ -30,8 +30,5 @@ export function candidateCase(job: Job, setup: Setup, axle: AxleName): SweepCase
 const placedOf = (parts: readonly { placed: PlacedPart | null }[]): PlacedPart[] =>
   parts.flatMap(({ placed }) => placed ?? []);
 
-const caseOf = (
-  parts: PlacedPart[],
-  solid: SweepCase['solid'] | null,
-  motion: Motion,
-): SweepCase | null => (parts.length === 0 || solid === null ? null : { parts, solid, ...motion });
+const caseOf = (parts: PlacedPart[], solid: SweepCase['solid'] | null, motion: Motion): SweepCase | null =>
+  parts.length === 0 || solid === null ? null : { parts, solid, ...motion };

@@ -46,7 +46,9 @@ const kept = new WeakMap<Vehicle, Partial<Record<AxleName, Swept | null>>>();
 export const enoughMm = (job: Job, axle: AxleName): number =>
   Math.max(
     0,
-    ...axleParts(job.vehicle, axle).parts.map(({ obstacle, placed }) => obstacleLimit(obstacle, job, axle, placed, 0).value),
+    ...axleParts(job.vehicle, axle).parts.map(
+      ({ obstacle, placed }) => obstacleLimit(obstacle, job, axle, placed, 0).value,
+    ),
   );
 
 /** Sweeps for verdicts alone: parts that stay far are not told exactly. */

@@ -188,7 +188,9 @@ describe('cover of the wheel ((EU) 1009/2010, from memory)', () => {
         fc.double({ min: 0, max: 40, noNaN: true }),
         (outer, more) => {
           const lip = arc(-60, 60, (deg) => 90 - deg / 10);
-          expect(coverOf(lip, () => outer + more, 0).leastMm!).toBeLessThanOrEqual(coverOf(lip, () => outer, 0).leastMm! + 1e-9);
+          expect(coverOf(lip, () => outer + more, 0).leastMm!).toBeLessThanOrEqual(
+            coverOf(lip, () => outer, 0).leastMm! + 1e-9,
+          );
         },
       ),
     ));

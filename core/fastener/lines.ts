@@ -53,7 +53,9 @@ function jointLines(joint: Joint, words: Words): string[] {
 function nutLines({ nut, tooLongMm }: Joint, words: Words): string[] {
   switch (nut) {
     case 'bottoms':
-      return [`the stud meets the end of the closed nut ${words.length(tooLongMm)} before it clamps: use open nuts, or shorter studs`];
+      return [
+        `the stud meets the end of the closed nut ${words.length(tooLongMm)} before it clamps: use open nuts, or shorter studs`,
+      ];
     case 'depth-unknown':
       return ['not known: how deep the thread of the closed nut is'];
     case 'form-unknown':

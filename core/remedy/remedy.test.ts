@@ -32,7 +32,11 @@ describe('the ladder (reach and time: common practice, no source)', () => {
   });
   test('what clips or screws alone hold comes off, before anything is cut', () => {
     expect(ladderOf({ removable: true }).map(({ work }) => work)).toEqual(['remove']);
-    expect(ladderOf({ kind: 'mud-flap', removable: true }).map(({ work }) => work)).toEqual(['move', 'remove', 'trimFlap']);
+    expect(ladderOf({ kind: 'mud-flap', removable: true }).map(({ work }) => work)).toEqual([
+      'move',
+      'remove',
+      'trimFlap',
+    ]);
   });
 });
 

@@ -132,7 +132,9 @@ describe('places a gap is read from', () => {
           expect([inner.a, inner.r, inner.na, inner.nr]).toEqual([-outer.a, outer.r, -outer.na, outer.nr]);
         }
         expect(surfacePoint(s, 'tread', { axialMm: s.halfTreadMm }).r).toBeCloseTo(s.radiusMm - s.crownDropMm, 9);
-        expect(() => surfacePoint(s, 'tread', { axialMm: s.halfTreadMm + 0.1 })).toThrow(/lies beyond the tread's edge/);
+        expect(() => surfacePoint(s, 'tread', { axialMm: s.halfTreadMm + 0.1 })).toThrow(
+          /lies beyond the tread's edge/,
+        );
       }),
     );
   });

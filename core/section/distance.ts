@@ -124,6 +124,10 @@ export function latticeDistanceMm(lattice: DistanceLattice, axialMm: number, rad
     (nodes[at + columns]! * (1 - u) + nodes[at + columns + 1]! * u) * v;
   if (sum === sum) return sum;
   for (const node of [at, at + 1, at + columns, at + columns + 1])
-    nodes[node] = distanceToSectionMm(lattice.section, fromMm + (node % columns) * STEP_MM, floor(node / columns) * STEP_MM);
+    nodes[node] = distanceToSectionMm(
+      lattice.section,
+      fromMm + (node % columns) * STEP_MM,
+      floor(node / columns) * STEP_MM,
+    );
   return latticeDistanceMm(lattice, axialMm, radiusMm);
 }

@@ -67,7 +67,9 @@ export function crownRadiusMm(section: Section, axialMm: number): number {
 /** The inboard end of the solid at a radius, mm from the rim centerline: inside the barrel the innermost metal, else minus the half width. */
 export function innerEndMm(section: Section, radiusMm: number): number {
   const { hollow } = section;
-  return hollow && radiusMm < hollow.backRadiusMm ? hollowAt(hollow, radiusMm) : -halfWidthAtRadiusMm(section, radiusMm);
+  return hollow && radiusMm < hollow.backRadiusMm
+    ? hollowAt(hollow, radiusMm)
+    : -halfWidthAtRadiusMm(section, radiusMm);
 }
 
 /**

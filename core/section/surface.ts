@@ -60,7 +60,10 @@ export function surfacePoint(
       const hollow = insideOf(section);
       const r = place.radiusMm ?? (PAD_RADIUS_MM + hollow.throatRadiusMm) / 2;
       if (r >= hollow.throatRadiusMm)
-        throw new DomainError(`lies beyond the barrel, ${hollow.throatRadiusMm.toFixed(1)} mm from the axis`, 'radiusMm');
+        throw new DomainError(
+          `lies beyond the barrel, ${hollow.throatRadiusMm.toFixed(1)} mm from the axis`,
+          'radiusMm',
+        );
       return { a: hollowAt(hollow, r), r, na: -1, nr: 0 };
     }
     case 'inner-rim-flange':

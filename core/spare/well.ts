@@ -67,7 +67,8 @@ export function wellFit(well: Well, spare: LyingSpare): WellFit {
   const playMm =
     well.diameterMm === null || spare.overallDiameterMm === null ? null : well.diameterMm - spare.overallDiameterMm;
   const ridesMm = ridesOver(well, spare);
-  const over = well.depthMm === null || spare.widthMm === null || ridesMm === null ? null : ridesMm + spare.widthMm - well.depthMm;
+  const over =
+    well.depthMm === null || spare.widthMm === null || ridesMm === null ? null : ridesMm + spare.widthMm - well.depthMm;
   const proudMm = over === null ? null : Math.max(0, over);
   const deflate = playMm !== null && playMm < 0 && playMm >= -WELL_MM.yields;
   return { playMm, ridesMm, proudMm, deflate, verdict: wellVerdict(playMm, proudMm, well.roomAboveMm) };

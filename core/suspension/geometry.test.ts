@@ -3,7 +3,11 @@ import { GEOMETRY_KEYS, resolveGeometry, steeringAxis, travelRange, USUAL_GEOMET
 
 describe('how a wheel moves', () => {
   test.each(['strut', 'wishbone', 'axle'] as const)('%s: everything nobody measured is usual, and named', (kind) => {
-    expect(resolveGeometry({ kind }, 'front')).toEqual({ geometry: USUAL_GEOMETRY[kind], assumed: GEOMETRY_KEYS, kindAssumed: false });
+    expect(resolveGeometry({ kind }, 'front')).toEqual({
+      geometry: USUAL_GEOMETRY[kind],
+      assumed: GEOMETRY_KEYS,
+      kindAssumed: false,
+    });
   });
   test('the usual values (common practice, no source)', () => {
     const { strut, wishbone, axle } = USUAL_GEOMETRY;
@@ -32,13 +36,23 @@ describe('how a wheel moves', () => {
   });
   test('a rigid axle at the rear does not steer, unless somebody measured its locks', () => {
     expect(resolveGeometry({ kind: 'axle' }, 'rear')).toEqual(resolveGeometry({ kind: 'rear-axle' }, 'rear'));
-    expect(resolveGeometry({ kind: 'strut' }, 'rear').geometry).toMatchObject({ lockOutDeg: 0, lockInDeg: 0, camberGainDegPer100: -1 });
-    expect(resolveGeometry({ kind: 'axle', lockOutDeg: 20, lockInDeg: 18 }, 'rear').geometry).toMatchObject({ lockOutDeg: 20, kingpinInclinationDeg: 8 });
+    expect(resolveGeometry({ kind: 'strut' }, 'rear').geometry).toMatchObject({
+      lockOutDeg: 0,
+      lockInDeg: 0,
+      camberGainDegPer100: -1,
+    });
+    expect(resolveGeometry({ kind: 'axle', lockOutDeg: 20, lockInDeg: 18 }, 'rear').geometry).toMatchObject({
+      lockOutDeg: 20,
+      kingpinInclinationDeg: 8,
+    });
     expect(steeringAxis({ kind: 'axle' }, 'rear')).toBeNull();
     expect(steeringAxis({ kind: 'axle', lockInDeg: 18 }, 'rear')).not.toBeNull();
   });
   test('without a kind it is known only where all that matters was measured', () => {
-    expect(resolveGeometry(undefined, 'front')).toMatchObject({ geometry: null, missing: expect.arrayContaining(['kind']) });
+    expect(resolveGeometry(undefined, 'front')).toMatchObject({
+      geometry: null,
+      missing: expect.arrayContaining(['kind']),
+    });
     const { kingpinForeMm: _, camberDeg: _c, lateralPerMm: _l, lateralPerMm2: _m, ...measured } = USUAL_GEOMETRY.axle;
     expect(resolveGeometry(measured, 'front').geometry).toEqual(USUAL_GEOMETRY.axle);
     expect(resolveGeometry({ ...measured, casterDeg: null }, 'front')).toMatchObject({

@@ -73,7 +73,9 @@ describe('a figure that is drawn', () => {
   });
   test('nothing is uncertain: every draw is the same', () => {
     const drawn = drawnOf([input('exact', 0)], () => 7)!;
-    expect([drawnPlusMinus(drawn.values), shareOfDraws(drawn.values, 7), shareOfDraws(drawn.values, 7.01)]).toEqual([0, 1, 0]);
+    expect([drawnPlusMinus(drawn.values), shareOfDraws(drawn.values, 7), shareOfDraws(drawn.values, 7.01)]).toEqual([
+      0, 1, 0,
+    ]);
   });
   test('draws that cannot be had are left out; where none can, there is nothing', () => {
     const half = drawnOf([one], ([a]) => (a! > 0 ? a! : null))!;

@@ -51,12 +51,16 @@ describe.each([
   });
   test('everything between the ends is nearer than the limit, everything beyond is not', () => {
     fc.assert(
-      fc.property(fc.double({ min: 20, max: 316, noNaN: true }), fc.double({ min: -190, max: 190, noNaN: true }), (radius, a) => {
-        const made = grown(of, 5);
-        const [low, high] = [exactEndMm(made, 'low', radius), exactEndMm(made, 'high', radius)];
-        if (Math.abs(a - low) < 0.05 || Math.abs(a - high) < 0.05) return;
-        expect(distanceToSectionMm(of, a, radius) < 5).toBe(a > low && a < high);
-      }),
+      fc.property(
+        fc.double({ min: 20, max: 316, noNaN: true }),
+        fc.double({ min: -190, max: 190, noNaN: true }),
+        (radius, a) => {
+          const made = grown(of, 5);
+          const [low, high] = [exactEndMm(made, 'low', radius), exactEndMm(made, 'high', radius)];
+          if (Math.abs(a - low) < 0.05 || Math.abs(a - high) < 0.05) return;
+          expect(distanceToSectionMm(of, a, radius) < 5).toBe(a > low && a < high);
+        },
+      ),
       { seed: 5, numRuns: 400 },
     );
   });

@@ -28,6 +28,8 @@ type Elsewhere =
   | 'axialPlaceMm'
   | 'radiusMm'
   | 'wheelRadiusMm'
+  | 'spareRoomMm'
+  | 'contactPct'
   | 'weightHeightMm';
 
 /** A place of the job file for each range; the screens and the file must agree on all of them. Behind # a field of a list's entry. */

@@ -36,12 +36,14 @@ export const RANGES = {
   overallDiameterMm: [250, 1500],
   staticLoadedRadiusMm: [150, 600],
   treadWidthMm: [50, 600],
+  spareRoomMm: [-100, 200],
   wheelRadiusMm: [20, 400],
   outboardGapMm: [-200, 500],
   inboardGapMm: [-100, 500],
   archGapMm: [-200, 600],
   pokeMm: [-300, 300],
   limitMm: [0, 100],
+  contactPct: [0.1, 50],
   diameterPct: [0, 50],
   axleMatchPct: [0, 20],
   loadIndex: [20, 204],
@@ -99,6 +101,8 @@ export const MOST_POINTS = 5000;
 export const LIMIT_RANGES = Object.fromEntries(
   (Object.keys(HOUSE_LIMITS) as HouseLimitKey[]).map((key): [HouseLimitKey, RangeName] => [
     key,
-    key === 'diameterPct' || key === 'axleMatchPct' || key === 'engagementRatio' ? key : 'limitMm',
+    key === 'diameterPct' || key === 'axleMatchPct' || key === 'engagementRatio' || key === 'contactPct'
+      ? key
+      : 'limitMm',
   ]),
 ) as Record<HouseLimitKey, RangeName>;

@@ -61,34 +61,39 @@ export function cubicPoints(p: readonly [DrawnPoint, DrawnPoint, DrawnPoint, Dra
   });
 }
 
-/** A B-spline's point at a parameter (de Boor); the knots are as many as control points, degree and one. */
-export function splinePoint(
-  degree: number,
-  knots: readonly number[],
-  control: readonly DrawnPoint[],
-  t: number,
-): DrawnPoint {
+/** A B-spline: as many knots as control points, degree and one; a rational one has a weight for each control point. */
+export interface Spline {
+  degree: number;
+  knots: readonly number[];
+  control: readonly DrawnPoint[];
+  weights?: readonly number[] | undefined;
+}
+
+/** A spline's point at a parameter (de Boor, on x·w, y·w and w where it is rational: Piegl and Tiller, The NURBS Book, 1997). */
+export function splinePoint({ degree, knots, control, weights }: Spline, t: number): DrawnPoint {
   let span = degree;
   while (span < control.length - 1 && t >= knots[span + 1]!) span += 1;
-  const d = Array.from({ length: degree + 1 }, (_, j) => ({ ...control[span - degree + j]! }));
+  const d = Array.from({ length: degree + 1 }, (_, j) => {
+    const at = span - degree + j;
+    const [{ x, y }, w] = [control[at]!, weights?.[at] ?? 1];
+    return { x: x * w, y: y * w, w };
+  });
   for (let r = 1; r <= degree; r++)
     for (let j = degree; j >= r; j--) {
       const i = span - degree + j;
       const width = knots[i + degree - r + 1]! - knots[i]!;
       const share = width === 0 ? 0 : (t - knots[i]!) / width;
-      d[j] = { x: (1 - share) * d[j - 1]!.x + share * d[j]!.x, y: (1 - share) * d[j - 1]!.y + share * d[j]!.y };
+      const mixed = (key: 'x' | 'y' | 'w') => (1 - share) * d[j - 1]![key] + share * d[j]![key];
+      d[j] = { x: mixed('x'), y: mixed('y'), w: mixed('w') };
     }
-  return d[degree]!;
+  const { x, y, w } = d[degree]!;
+  return { x: x / w, y: y / w };
 }
 
-/** A B-spline as chords, ends included: each span is halved until the places between two points lie on their chord. */
-export function splinePoints(
-  degree: number,
-  knots: readonly number[],
-  control: readonly DrawnPoint[],
-  flat: number,
-): DrawnPoint[] {
-  const at = (t: number) => splinePoint(degree, knots, control, t);
+/** A spline as chords, ends included: each span is halved until the places between two points lie on their chord. */
+export function splinePoints(spline: Spline, flat: number): DrawnPoint[] {
+  const { degree, knots, control } = spline;
+  const at = (t: number) => splinePoint(spline, t);
   const stops = [...new Set(knots.slice(degree, control.length + 1))];
   const points = [at(stops[0]!)];
   const walk = (t0: number, t1: number, from: DrawnPoint, to: DrawnPoint, depth: number) => {

@@ -68,6 +68,10 @@ export function readDxf(text: string): ReadDrawing {
   const unit = code === undefined ? undefined : UNITS[code];
   const unitMm = unit?.[1] ?? null;
   const flat = inUnits(FLAT_MM, unitMm);
+  const weights = splineWeights(text);
+  let spline = 0;
+  for (const entity of parsed.entities)
+    if (entity.type === 'SPLINE') Object.assign(entity, { weights: weights[spline++] });
   const lines = parsed.entities.flatMap((entity) => (READ.has(entity.type) ? [lineOf(entity, flat)] : []));
   if (lines.length === 0) return wholeFile('has no lines to take');
   const broken = lines.find(({ points }) => points.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y)));
@@ -87,18 +91,35 @@ export function readDxf(text: string): ReadDrawing {
   return { drawing: { lines: chained(lines, inUnits(JOIN_MM, unitMm)), unitMm, unitSays, leftOut } };
 }
 
-/** What the ENTITIES section is made of, in order; null without one. The parser leaves out silently what it does not know. */
-function entityTypes(text: string): string[] | null {
+/** A drawing's rows in pairs of group code and value, those of its ENTITIES section; null without one. */
+function entityRows(text: string): [code: string, value: string][] | null {
   const rows = text.split(/\r\n|\r|\n/);
-  const types: string[] = [];
+  const found: [string, string][] = [];
   let inside = false;
   for (let i = 0; i + 1 < rows.length; i += 2) {
     const [code, value] = [rows[i]!.trim(), rows[i + 1]!.trim()];
     if (code === '2' && value === 'ENTITIES' && rows[i - 1]?.trim() === 'SECTION') inside = true;
-    else if (inside && code === '0' && value === 'ENDSEC') return types;
-    else if (inside && code === '0') types.push(value.toUpperCase());
+    else if (inside && code === '0' && value === 'ENDSEC') return found;
+    else if (inside) found.push([code, value]);
   }
-  return inside ? types : null;
+  return inside ? found : null;
+}
+
+/** What the ENTITIES section is made of, in order; null without one. The parser leaves out silently what it does not know. */
+const entityTypes = (text: string): string[] | null =>
+  entityRows(text)?.flatMap(([code, value]) => (code === '0' ? value.toUpperCase() : [])) ?? null;
+
+/** The weights of each spline (group 41), in order, which the parser leaves out; undefined for one that has none. */
+function splineWeights(text: string): (number[] | undefined)[] {
+  const splines: (number[] | undefined)[] = [];
+  let inSpline = false;
+  for (const [code, value] of entityRows(text) ?? []) {
+    if (code === '0') {
+      inSpline = value.toUpperCase() === 'SPLINE';
+      if (inSpline) splines.push(undefined);
+    } else if (inSpline && code === '41') splines[splines.length - 1] = [...(splines.at(-1) ?? []), Number(value)];
+  }
+  return splines;
 }
 
 type Entity = IEntity & Record<string, unknown>;
@@ -144,13 +165,17 @@ function lineOf(one: IEntity, flat: number): DrawnLine {
       return line(whole ? points.slice(0, -1) : points, whole);
     }
     case 'SPLINE': {
-      const points = splinePoints(
-        entity['degreeOfSplineCurve'] as number,
-        entity['knotValues'] as number[],
-        entity['controlPoints'] as DrawnPoint[],
-        flat,
+      return line(
+        splinePoints(
+          {
+            degree: entity['degreeOfSplineCurve'] as number,
+            knots: entity['knotValues'] as number[],
+            control: entity['controlPoints'] as DrawnPoint[],
+            weights: entity['weights'] as number[] | undefined,
+          },
+          flat,
+        ),
       );
-      return line(points);
     }
     default:
       return polyline(entity, line, flat);
@@ -192,14 +217,18 @@ function faultOf(entity: Entity): string | null {
   if (entity.type === 'POLYLINE' || entity.type === 'LWPOLYLINE')
     return points.length < 2 ? 'has fewer than two corners' : null;
   if (entity.type !== 'SPLINE') return null;
-  if (entity['rational']) return 'is a rational spline, whose weights are not read: turn it into arcs or polylines';
   const [degree, knots, control] = [
     entity['degreeOfSplineCurve'] as number,
     entity['knotValues'] as number[] | undefined,
     entity['controlPoints'] as DrawnPoint[] | undefined,
   ];
   if (!control || !knots) return 'is a spline without control points: turn it into a polyline';
-  return knots.length === control.length + degree + 1
-    ? null
-    : 'is a spline whose knots do not match its control points';
+  if (knots.length !== control.length + degree + 1) return 'is a spline whose knots do not match its control points';
+  const weights = entity['weights'] as number[] | undefined;
+  if (!weights)
+    return entity['rational']
+      ? 'is a rational spline without its weights: export it again, or turn it into arcs'
+      : null;
+  if (weights.length !== control.length) return 'is a rational spline whose weights do not match its control points';
+  return weights.every((weight) => weight > 0) ? null : 'is a rational spline with a weight that is not above 0';
 }

@@ -2,7 +2,7 @@ import { PrinterOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { brakeChecks, brakeOf, rankByBrakeRoom } from '#core/evaluate';
+import { brakeChecks, brakeOf, rankByBrakeRoom, fitPresent, usualFace } from '#core/evaluate';
 import type { AxleName } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { wordsIn } from '#core/units';
@@ -58,10 +58,12 @@ export function BrakesView({ axle }: { axle: AxleName }) {
   const flangeMm = job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM;
   const wheel = subject?.wheel ?? {};
   const offsetMm = wheelOffsetMm(wheel, flangeMm);
-  const one = brakeOf(caliper, { wheel, offsetMm, stackMm }, job);
+  const present = fitPresent(job.vehicle, axle);
+  const one = brakeOf(caliper, { wheel, offsetMm, stackMm }, job, present);
+  const usual = one.face ? null : usualFace(wheel, offsetMm, flangeMm);
   const scene = brakeScene(
     caliper?.outline,
-    wheel.innerFace,
+    one.face ?? usual ?? undefined,
     stackMm ?? 0,
     wheel.rimWidthIn == null || offsetMm === null
       ? null
@@ -121,7 +123,7 @@ export function BrakesView({ axle }: { axle: AxleName }) {
             room={one.room}
             limits={{ spokeMm: one.spokeLimit.value, barrelMm: one.barrelLimit.value }}
             boreMm={job.vehicle[axle]?.hub?.boreMm ?? null}
-            assumed={wheel.innerFace?.origin === 'family'}
+            assumed={usual !== null || one.face?.origin === 'family'}
             move={one.room ? move : undefined}
             description={`The ${axle} brake in the wheel ${subject?.name ?? 'nobody chose'}: ${checks.map(({ label, value }) => `${label} ${lengths.text(value)}`).join(', ')}`}
           />

@@ -1,14 +1,16 @@
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
+import { useFetcher } from 'react-router';
 import { outlineFault, outlineFromReach, withoutRepeats, type ReachRow } from '#core/brake';
 import { DomainError } from '#core/errors';
 import type { AxialPoint, AxleName, Caliper } from '#core/job';
-import { caliperFromStores, itemName } from '#core/stores';
-import { useJob, useStores } from '../../job/JobContext';
+import { caliperFromStores, itemName, type StoreItem } from '#core/stores';
+import { useJob, useReplaceItem, useStores } from '../../job/JobContext';
 import { LengthField } from '../fields/LengthField';
 import { TextField } from '../fields/TextField';
 import { useEditAt } from '../parts/useEditAt';
+import type { StoresAnswer } from '../stores/storesActions';
 import { WordSwitch } from '../parts/WordSwitch';
 import { DrawingDialog } from './DrawingDialog';
 import { FigureRows } from './FigureRows';
@@ -68,6 +70,7 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
             }}
           />
         )}
+        <KeepBrake caliper={caliper} />
         <h3 className="label">
           {caliper.outline ? `Outline, ${caliper.outline.length} corners` : 'Outline, none yet'}
         </h3>
@@ -106,6 +109,37 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
         />
       )}
     </>
+  );
+}
+
+/** Puts the brake of this car, with its outline, on the parts shelf. */
+function KeepBrake({ caliper }: { caliper: Caliper }) {
+  const fetcher = useFetcher<StoresAnswer>();
+  const replace = useReplaceItem();
+  const [sent, setSent] = useState<string | null>(null);
+  if (!caliper.outline) return null;
+  const name = caliper.label?.trim() ?? '';
+  const fault = fetcher.state === 'idle' ? (fetcher.data?.faults[0]?.message ?? null) : null;
+  const keep = () => {
+    const { outline, rotorDiameterMm } = caliper;
+    const item: StoreItem = { kind: 'caliper', name, outline, ...(rotorDiameterMm == null ? {} : { rotorDiameterMm }) };
+    setSent(name);
+    replace(item);
+    void fetcher.submit(JSON.parse(JSON.stringify({ intent: 'save', id: null, item })), {
+      method: 'post',
+      action: '/stores',
+      encType: 'application/json',
+    });
+  };
+  return (
+    <div className="brake-tools">
+      <Button size="small" disabled={name === ''} onClick={keep}>
+        Keep this brake on the shelf
+      </Button>
+      <span className="soft" role="status">
+        {name === '' ? 'it needs a name first' : fault !== null ? fault : sent === name ? 'kept' : ''}
+      </span>
+    </div>
   );
 }
 

@@ -1,6 +1,7 @@
 import { weightLine, type BrakeRoom } from '#core/brake';
 import type { AxialPoint, InnerFace } from '#core/job';
 import type { SheetRange } from '../sheet/scale';
+import { metalOf, SPOKE_MM } from '../sheet/shapes';
 
 /** A brake in a wheel ready to draw; places from the hub face, mm. */
 export interface BrakeScene {
@@ -15,10 +16,6 @@ export interface BrakeScene {
   flangeA: number | null;
   range: SheetRange;
 }
-
-/** How thick the metal is drawn where nobody measures it, mm. */
-const BARREL_MM = 7;
-const SPOKE_MM = 16;
 
 export function brakeScene(
   outline: readonly AxialPoint[] | undefined,
@@ -53,18 +50,6 @@ export function brakeScene(
 
 const down = (mm: number) => Math.floor(mm / 20) * 20;
 const up = (mm: number) => Math.ceil(mm / 20) * 20;
-
-function metalOf(barrel: readonly AxialPoint[] | null, spoke: readonly AxialPoint[] | null): AxialPoint[] | null {
-  const outward = barrel && (barrel[0]!.a <= barrel.at(-1)!.a ? barrel : barrel.toReversed());
-  const inward = spoke && (spoke[0]!.r >= spoke.at(-1)!.r ? spoke : spoke.toReversed());
-  const line = [...(outward ?? []), ...(inward ?? [])];
-  if (line.length === 0) return null;
-  const behind = [
-    ...(inward ? inward.toReversed().map(({ a, r }) => ({ a: a + SPOKE_MM, r })) : []),
-    ...(outward ? outward.toReversed().map(({ a, r }) => ({ a, r: r + BARREL_MM })) : []),
-  ];
-  return [...line, ...behind];
-}
 
 /** What a drawing writes beside the places that are nearest. */
 export const nearPlaces = (room: BrakeRoom) =>

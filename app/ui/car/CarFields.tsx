@@ -9,7 +9,16 @@ import { NumberField, RimField } from '../fields/NumberField';
 import { ThreadField, TireSizeField } from '../fields/TextField';
 import { useEditAt } from '../parts/useEditAt';
 import { SuspensionChangeFields } from './SuspensionChangeFields';
-import { LIES, RELEARNS, SENSOR_BODIES, SENSOR_SEATS, SENSORS_FROM, SPARES, SPEED_FROM, YES_NO } from '../stations/choices';
+import {
+  LIES,
+  RELEARNS,
+  SENSOR_BODIES,
+  SENSOR_SEATS,
+  SENSORS_FROM,
+  SPARES,
+  SPEED_FROM,
+  YES_NO,
+} from '../stations/choices';
 import { SpeedsField } from './SpeedsField';
 
 /** What belongs to the whole car and to a setup as a whole: speedometer and gearing, spare, sensors. */

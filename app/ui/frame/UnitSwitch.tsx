@@ -1,7 +1,15 @@
 import { SettingOutlined } from '@ant-design/icons';
 import { Button, Popover, Segmented, Select, Tooltip } from 'antd';
 import { memo, useId } from 'react';
-import { LENGTH_UNITS, measureUnits, setOf, UNIT_SETS, type LengthUnit, type Quantity, type UnitSetName } from '#core/units';
+import {
+  LENGTH_UNITS,
+  measureUnits,
+  setOf,
+  UNIT_SETS,
+  type LengthUnit,
+  type Quantity,
+  type UnitSetName,
+} from '#core/units';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
 
 const NAMES: Record<LengthUnit, string> = { mm: 'mm', in: 'in', in16: '1⁄16', in32: '1⁄32' };

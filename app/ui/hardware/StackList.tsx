@@ -147,7 +147,12 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
           </div>
         )}
         {piece.kind === 'bolt-on' && (
-          <LengthField {...over('seatThicknessMm')} label="Thickness under the lug seat" range="seatThicknessMm" width={6} />
+          <LengthField
+            {...over('seatThicknessMm')}
+            label="Thickness under the lug seat"
+            range="seatThicknessMm"
+            width={6}
+          />
         )}
         {piece.kind !== 'ring' && (
           <LengthField

@@ -147,7 +147,9 @@ export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
             />
           ))}
         </div>
-        <p className="soft">No feeler goes in all round: flush. One does: a gap, and the setup does not fit, whatever the figures say.</p>
+        <p className="soft">
+          No feeler goes in all round: flush. One does: a gap, and the setup does not fit, whatever the figures say.
+        </p>
       </section>
       {finding && (
         <WheelPattern

@@ -1,8 +1,7 @@
 import { range, scaleLinear } from 'd3';
-import { fitCandidate, fitPresent, heldBy, type Fitted, type SetupReport } from '#core/evaluate';
+import { gapLimit, fitCandidate, fitPresent, heldBy, type Fitted, type SetupReport } from '#core/evaluate';
 import { wishOf, type AxleName, type Job, type Setup } from '#core/job';
 import { formatNumber, inchesFromMm, MM_PER_INCH, mmFromInches } from '#core/units';
-import { limitInForce } from '#core/verdict';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
 import { cornerOf } from '../sheet/corner';
@@ -48,7 +47,7 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   const x = scaleLinear([low, high], [INNER_PX, size.width - OUTER_PX]);
   const foot = HEAD + ROW * rungs.length;
   const wish = wishOf(job.brief, axle);
-  const keep = limitInForce('inboardMm', job).value;
+  const keep = gapLimit(job, axle, 'inboard').value;
   return (
     <div className="ladder">
       <ul className="ladder-names" style={{ paddingTop: HEAD }}>

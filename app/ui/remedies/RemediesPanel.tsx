@@ -37,6 +37,12 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
             <b>Short:</b> {found.short.map(({ label }) => label.toLowerCase()).join(', ')}.
           </p>
           <h2 className="label">What makes it fit</h2>
+          {found.proposals.length > 0 && (
+            <p className="soft">
+              The cheapest of those that clear. {found.tried} sets were tried: the lift and every spacer that brief and shop allow, alone and
+              together, then other offsets; each with the gentlest work that goes far enough, and swept again.
+            </p>
+          )}
           {found.proposals.map((proposal, at) => (
             <ProposalCard key={proposal.remedies.map(({ words }) => words).join()} proposal={proposal} first={at === 0} axle={axle} setup={setup} />
           ))}
@@ -89,7 +95,7 @@ function ProposalCard({ proposal, first, axle, setup }: { proposal: Proposal; fi
     raise(id);
   };
   return (
-    <article className="proposal" aria-label={first ? 'Cheapest set' : 'With another wheel'}>
+    <article className="proposal" aria-label={first ? 'Cheapest of those that clear' : 'With another wheel'}>
       <ol>
         {remedies.map(({ words, effort }) => (
           <li key={words}>
@@ -113,6 +119,9 @@ function ProposalCard({ proposal, first, axle, setup }: { proposal: Proposal; fi
           {caution}
         </p>
       ))}
+      {proposal.aftercare.length > 0 && (
+        <p className="soft">Afterwards: {proposal.aftercare.join('; ')}.</p>
+      )}
       {moved && (
         <Button size="small" onClick={make} aria-label={`As a setup: ${axle}`}>
           As a setup
@@ -128,7 +137,7 @@ function PartLadder({ part }: { part: ShortPart }) {
     <section className="part-ladder" aria-label={part.label}>
       <h2 className="label">{part.label}</h2>
       <p>
-        <b className="figure">{lengths.text(part.needMm)}</b> must go, {part.where}.
+        <b className="figure">{lengths.text(part.patch?.depthMm ?? part.needMm)}</b> must go, {part.where}.
       </p>
       {part.ladder.length === 0 && <p className="soft">It is not worked on, and no stack, offset or lift that was tried clears it.</p>}
       <table className="sweep-parts" aria-label={`Ways at ${part.label}`}>
@@ -161,6 +170,7 @@ function LadderRow({ way }: { way: Tried }) {
             way.allowed ? null : 'not allowed by the brief',
             way.enough ? null : 'not enough',
             way.structural ? 'structural: a qualified shop' : null,
+            way.aftercare,
             way.worse.length > 0
               ? `takes room from ${way.worse.map(({ label }) => label.toLowerCase()).join(', ')}`
               : null,
@@ -169,7 +179,9 @@ function LadderRow({ way }: { way: Tried }) {
             .join(' · ')}
         </small>
       </td>
-      <td className={`figure is-${way.verdict}`}>{lengths.figure(way.clearanceMm)}</td>
+      <td className={`figure is-${way.verdict}`}>
+        {way.clearanceMm === null ? 'off' : lengths.figure(way.clearanceMm)}
+      </td>
       <td className="figure ladder-takes">
         {minutesText(way.minutes)}
         <small className="soft">{way.minutes > 0 ? money(way.cost) : ''}</small>

@@ -136,12 +136,16 @@ function GapFields({ name, part, parts, geometry }: { name: string; part: PartDr
           width={156}
           {...over('surface')}
         />
-        <NumberField {...over('clockDeg')} label="at the clock" range="clockDeg" unit="°" width={4} />
-        {gap.surface === 'tread' && <LengthField {...over('axialMm')} label="off its middle" range="axialMm" width={5} placeholder="0" />}
+        <NumberField {...over('clockDeg')} label="Clock position" range="clockDeg" unit="°" width={4} />
+        {gap.surface === 'tread' && <LengthField {...over('axialMm')} label="From the tread's center" range="axialMm" width={5} placeholder="0" />}
+        {gap.surface === 'barrel' && (
+          <LengthField {...over('axialMm')} label="From the rim's center, + outboard" range="axialMm" width={6} placeholder="narrowest" />
+        )}
+        {gap.surface === 'spokes' && <LengthField {...over('radiusMm')} label="At a radius of" range="wheelRadiusMm" width={6} placeholder="halfway up" />}
       </div>
       <div className="piece-fields">
-        <NumberField {...over('steerDeg')} label="Steered" range="steerDeg" unit="°" width={4} placeholder="0" />
-        <LengthField {...over('travelMm')} label="Wheel up" range="travelMm" width={5} placeholder="0" />
+        <NumberField {...over('steerDeg')} label="Steering angle" range="steerDeg" unit="°" width={4} placeholder="0" />
+        <LengthField {...over('travelMm')} label="Wheel travel" range="travelMm" width={5} placeholder="0" />
         <ChoiceField
           label="Read with"
           choices={(Object.keys(INSTRUMENT_NAMES) as Instrument[]).map((tool) => [tool, INSTRUMENT_NAMES[tool]] as const)}
@@ -160,7 +164,7 @@ function GapFields({ name, part, parts, geometry }: { name: string; part: PartDr
             </>
           )}
           <Button size="small" onClick={() => to({ travelMm: 0 })}>at rest</Button>
-          <Button size="small" onClick={() => to({ travelMm: -geometry.droopMm })}>hanging</Button>
+          <Button size="small" onClick={() => to({ travelMm: -geometry.droopMm })}>full droop</Button>
           <span className="soft">on a block: type its lift</span>
         </div>
       )}

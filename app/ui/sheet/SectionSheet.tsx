@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { archRiseMm } from '#core/position';
-import { limitInForce } from '#core/verdict';
+import { gapLimit } from '#core/evaluate';
 import { wishOf, type AxleName, type Job, type Side, type SuspensionChange } from '#core/job';
-import { Body, HubAndStack, Wheel } from './layers';
+import { Body, Brake, HubAndStack, Wheel } from './layers';
 import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
 import { Ruler } from './Ruler';
 import { fitScale, type Margins, type SheetScale } from './scale';
@@ -45,10 +45,11 @@ export function SectionSheet(props: SectionSheetProps) {
           corner={corner}
           riseMm={rise}
           wish={wishOf(job.brief, axle)}
-          inboardLimitMm={limitInForce('inboardMm', job).value}
+          inboardLimitMm={gapLimit(job, axle, 'inboard').value}
         />
         {subjectIs === 'candidate' && <Wheel drawn={corner.present} scale={scale} as="ghost" />}
         <Wheel drawn={subject} scale={scale} as={subjectIs} />
+        <Brake scale={scale} caliper={job.vehicle[axle]?.caliper} />
         <HubAndStack scale={scale} hub={job.vehicle[axle]?.hub} stackMm={subject.fitted.stackMm} as={subjectIs} />
         {props.dimensions(scale, corner)}
       </svg>

@@ -1,9 +1,10 @@
 import { useId } from 'react';
-import type { Hub } from '#core/job';
+import { insideOf } from '#core/evaluate';
+import type { Caliper, Hub } from '#core/job';
 import type { FaceWish } from '#core/verdict';
 import type { Corner, Drawn } from './corner';
 import type { SheetScale } from './scale';
-import { discPath, rimPath, tirePath } from './shapes';
+import { brakePath, discPath, facePath, rimPath, tirePath } from './shapes';
 
 /** Hatching at 45°, for what is solid or kept free. */
 export function Hatch({ id, className, gap = 7 }: { id: string; className: string; gap?: number }) {
@@ -94,6 +95,7 @@ export function Wheel({
   const rimWidthIn = fitted.wheel.rimWidthIn;
   if (!section || fitted.effectiveOffsetMm === null || rimWidthIn == null) return null;
   const centre = -fitted.effectiveOffsetMm;
+  const inside = as === 'ghost' ? null : insideOf(fitted);
   const outer = fitted.dual?.spacingMm == null ? null : centre + fitted.dual.spacingMm;
   const foot = scale.y(0);
   return (
@@ -121,7 +123,11 @@ export function Wheel({
       )}
       {as !== 'ghost' && (
         <>
-          <path className="disc" d={discPath(section, rimWidthIn, scale, centre, fitted.stackMm ?? 0)} />
+          {inside && !inside.assumed ? (
+            <path className="face" d={facePath(inside, scale, centre)} />
+          ) : (
+            <path className="disc" d={discPath(section, rimWidthIn, scale, centre, fitted.stackMm ?? 0)} />
+          )}
           <line
             className="centreline"
             x1={scale.x(centre)}
@@ -134,6 +140,10 @@ export function Wheel({
     </g>
   );
 }
+
+/** The brake behind the wheel, as far as somebody traced it. */
+export const Brake = ({ scale, caliper }: { scale: SheetScale; caliper: Caliper | undefined }) =>
+  caliper?.outline ? <path className="section-brake" d={brakePath(caliper.outline, scale)} /> : null;
 
 const HUB_RADIUS_MM = 76;
 

@@ -1,5 +1,5 @@
 import { line } from 'd3';
-import { tireOutline, type Section } from '#core/section';
+import { tireOutline, type Inside, type Section } from '#core/section';
 import { mmFromInches } from '#core/units';
 import type { SheetScale } from './scale';
 
@@ -47,6 +47,30 @@ export function rimPath(section: Section, rimWidthIn: number, scale: SheetScale,
   const inner = [...lower.map(({ a, r }) => ({ a: -a, r })).reverse(), ...lower];
   return path([...outer, ...inner], scale, centreOut, true);
 }
+
+/** How thick the metal of a wheel is drawn where nobody measures it, mm. */
+export const BARREL_MM = 7;
+export const SPOKE_MM = 16;
+
+/** The metal of a wheel as a closed line from its barrel and the back of its spokes: a band over the one, a slab behind the other. */
+export function metalOf(barrel: readonly Point[] | null, spoke: readonly Point[] | null): Point[] | null {
+  const outward = barrel && (barrel[0]!.a <= barrel.at(-1)!.a ? barrel : barrel.toReversed());
+  const inward = spoke && (spoke[0]!.r >= spoke.at(-1)!.r ? spoke : spoke.toReversed());
+  const line = [...(outward ?? []), ...(inward ?? [])];
+  if (line.length === 0) return null;
+  const behind = [
+    ...(inward ? inward.toReversed().map(({ a, r }) => ({ a: a + SPOKE_MM, r })) : []),
+    ...(outward ? outward.toReversed().map(({ a, r }) => ({ a, r: r + BARREL_MM })) : []),
+  ];
+  return [...line, ...behind];
+}
+
+/** The wheel's own inside as somebody measured it; from the rim centerline. */
+export const facePath = (inside: Inside, scale: SheetScale, centreOut: number): string =>
+  path(metalOf(inside.barrel, inside.spoke) ?? [], scale, centreOut, true);
+
+/** A brake's outline on its hub. */
+export const brakePath = (outline: readonly Point[], scale: SheetScale): string => path(outline, scale, 0, true);
 
 /**
  * The disc between pad and rim, for orientation: its shape is known only where somebody measured it. The outer wheel of a dual pair is

@@ -6,7 +6,7 @@ import { COVER_ARC_DEG, type Verdict } from '#core/verdict';
 import { Hatch } from '../sheet/layers';
 import { useSize } from '../sheet/useSize';
 import { partAt, type Extent, type Scene, type ScenePart } from './scene';
-import { PROJECT, rimEdges, silhouettes, touchedPatch, type Flat, type ViewName } from './views';
+import { PROJECT, hollowCuts, rimEdges, silhouettes, touchedPatch, type Flat, type ViewName } from './views';
 import './space.css';
 
 interface ThreeViewsProps {
@@ -94,6 +94,7 @@ function View({ view, k, x, y, ...props }: ViewProps) {
       present: present ? hull(present) : [],
       subject: subject ? hull(subject) : [],
       rim: subject ? rimEdges(subject, scene.placement, view).map((points) => closed(points, at)) : [],
+      hollow: subject ? hollowCuts(subject, scene.placement, view).map((points) => draw(points.map(at)) ?? '') : [],
     }),
     // The scene's placement is filled anew for each pose.
     [present, subject, scene, view, k, x[0], x[1], y[0], y[1]], // eslint-disable-line react-hooks/exhaustive-deps
@@ -124,6 +125,7 @@ function View({ view, k, x, y, ...props }: ViewProps) {
         {geometry && <SteeringAxis geometry={geometry} view={view} at={at} />}
         {subjectIs === 'candidate' && wheel.present.map((d, i) => <path key={i} className="view-wheel view-ghost" d={d} />)}
         {wheel.subject.map((d, i) => <path key={i} className={`view-wheel view-${subjectIs}`} d={d} />)}
+        {wheel.hollow.map((d, i) => <path key={i} className={`view-hollow ${assumedInside(subject) ? 'is-assumed' : ''}`} d={d} />)}
         {wheel.rim.map((d, i) => <path key={i} className={`view-rim view-${subjectIs}`} d={d} />)}
         {subject && touched.map((region, i) => (
           <path key={i} className="view-touched" d={closed(touchedPatch(subject, region, scene.placement, view), at)} fill={`url(#${ids.hatch})`} />
@@ -137,6 +139,9 @@ function View({ view, k, x, y, ...props }: ViewProps) {
     </figure>
   );
 } // prettier-ignore
+
+/** Whether nobody measured the inside of a wheel. */
+const assumedInside = (solid: SweptSolid | null): boolean => solid?.bodies[0]?.section.hollow?.assumed ?? false;
 
 interface PartProps {
   part: ScenePart;

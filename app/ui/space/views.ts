@@ -87,6 +87,22 @@ export const rimEdges = (solid: SweptSolid, placement: Placement, view: ViewName
     ),
   );
 
+/**
+ * The inside of a hollow wheel, cut where a drawing looks at it: over and under the hub from behind, ahead and behind of it from above. From
+ * outside it is hidden.
+ */
+export function hollowCuts(solid: SweptSolid, placement: Placement, view: ViewName): Flat[][] {
+  if (view === 'side') return [];
+  const clocks = view === 'behind' ? [0, Math.PI] : [Math.PI / 2, -Math.PI / 2];
+  return solid.bodies.flatMap(({ section, centreOut, turned }) =>
+    clocks.map((clock) =>
+      (section.hollow?.line ?? []).map(({ a, r }) =>
+        PROJECT[view](toCorner(placement, onWheel(centreOut, turned ? -a : a, r, clock))),
+      ),
+    ),
+  );
+}
+
 /** Where the tire met something, as a patch of its tread and shoulders. */
 export function touchedPatch(solid: SweptSolid, region: TouchedRegion, placement: Placement, view: ViewName): Flat[] {
   const points: Flat[] = [];

@@ -33,7 +33,8 @@ describe('what may be done', () => {
     );
     expect(liftAllowed({ brief: { remedies: { lift: { mostMm: 30 } } } })).toEqual({ kind: 'spring', mostMm: 30 });
     // The setup's own lift counts, and a lowered car has as much more to come up.
-    const with_ = (kind: 'body' | 'spring', mm: number) => liftMoves(up, { ...a, suspensionChange: { front: { kind, mm } } }, 'front');
+    const with_ = (kind: 'body' | 'spring', mm: number) =>
+      liftMoves(up, { ...a, suspensionChange: { front: { kind, mm } } }, 'front');
     expect(with_('body', 30).map((move) => move.kind === 'lift' && move.change.mm)).toEqual([4, 8, 12, 16, 20]);
     expect(with_('body', 50)).toEqual([]);
     expect(with_('body', -10).at(-1)).toEqual({ kind: 'lift', change: { kind: 'body', mm: 60 } });

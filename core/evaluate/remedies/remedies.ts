@@ -22,7 +22,16 @@ import {
   type RoomNow,
   type WorseOff,
 } from './room';
-import { aftercareOf, effortLine, remedyEffort, wayWords, LIFT_CAUTION, type Effort, type Remedy, type WheelMove } from './remedy';
+import {
+  aftercareOf,
+  effortLine,
+  remedyEffort,
+  wayWords,
+  LIFT_CAUTION,
+  type Effort,
+  type Remedy,
+  type WheelMove,
+} from './remedy';
 import { proposals, type Proposal } from './cheapest';
 
 /** One remedy at a part, tried: what it does to it, and to everything else. */

@@ -113,4 +113,6 @@ export const LIFT_CAUTION =
 
 /** What is still to be done after a piece of work, and what a part that was taken off leaves open. */
 export const aftercareOf = (work: BodyWork, { leavesOpen }: Pick<Obstacle, 'leavesOpen'>): string =>
-  work === 'remove' ? `${AFTERCARE.remove}; leaves open: ${leavesOpen || 'not said, look what it kept out'}` : AFTERCARE[work];
+  work === 'remove'
+    ? `${AFTERCARE.remove}; leaves open: ${leavesOpen || 'not said, look what it kept out'}`
+    : AFTERCARE[work];

@@ -278,7 +278,10 @@ function nearest(
   const before = poseRegions(grid, restTravelMm, poses);
   const after = poseRegions(range, travel.restMm, poses);
   const lows = starts.map((pose) => {
-    const at = Math.max(0, before.findIndex((region) => holds(region, pose)));
+    const at = Math.max(
+      0,
+      before.findIndex((region) => holds(region, pose)),
+    );
     const [from, to] = [before[at]!, after[Math.min(at, after.length - 1)]!];
     const start = within(to, pose, from);
     const look = (one: Pose): number => looker.points(stand(one));

@@ -32,7 +32,10 @@ describe('how sure a swept clearance is', () => {
     expect(drawn.parts.map(({ name }) => name)).toEqual(['gap to Strut']);
     expect(drawnPlusMinus(drawn.values!)).toBeCloseTo(0.5, 1);
     for (const threshold of [11.4, 11.7, 12, 12.3, 12.6])
-      expect(shareOfDraws(drawn.values!, threshold)).toBeCloseTo(1 - jStat.normal.cdf(threshold, 12, sigmaOf(0.5)), 1.9);
+      expect(shareOfDraws(drawn.values!, threshold)).toBeCloseTo(
+        1 - jStat.normal.cdf(threshold, 12, sigmaOf(0.5)),
+        1.9,
+      );
   });
 
   // What an input contributes, against whole sweeps of cars in which it alone is off by its ±.

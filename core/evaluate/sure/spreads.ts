@@ -1,10 +1,4 @@
-import {
-  combined,
-  drawnPlusMinus,
-  shareAbove,
-  shareOfDraws,
-  type Contribution,
-} from '#core/uncertainty';
+import { combined, drawnPlusMinus, shareAbove, shareOfDraws, type Contribution } from '#core/uncertainty';
 
 /** How sure a figure is: what it rests on, and what many draws made of it where it is no sum of its parts. */
 export interface Sure {
@@ -27,6 +21,9 @@ export const shareOver = ({ parts, values }: Sure, value: number, threshold: num
 export const touchShare = (sure: Sure, clearanceMm: number): number => 1 - shareOver(sure, clearanceMm, 0);
 
 /** What one part rests on: readings of other parts have no part in it, nor what moves it by less than can be seen. */
-export const onlyOf = (parts: readonly Contribution[], inputs: readonly { of?: string }[], id: string): Contribution[] =>
-  parts.filter(({ plusMinus }, i) => (inputs[i]!.of ?? id) === id && plusMinus > LEAST_MM);
+export const onlyOf = (
+  parts: readonly Contribution[],
+  inputs: readonly { of?: string }[],
+  id: string,
+): Contribution[] => parts.filter(({ plusMinus }, i) => (inputs[i]!.of ?? id) === id && plusMinus > LEAST_MM);
 const LEAST_MM = 0.02;

@@ -1,5 +1,15 @@
 import { leastDualGapMm } from '#core/dual';
-import { requiredBackspacing, roomOn, ruleInForce, wishOf, leftDiffers, type AxleName, type Job, type Setup, type Side } from '#core/job';
+import {
+  requiredBackspacing,
+  roomOn,
+  ruleInForce,
+  wishOf,
+  leftDiffers,
+  type AxleName,
+  type Job,
+  type Setup,
+  type Side,
+} from '#core/job';
 import type { Point3 } from '#core/kinematics';
 import { ladderOf } from '#core/remedy';
 import { archGapMm, archRiseMm, fenderOutMm, innerPartOutMm } from '#core/position';
@@ -57,7 +67,8 @@ export function windowBase(job: Job, setup: Setup, axle: AxleName, offsets: Span
     if (!part.placed) return [];
     const { rub } = obstacleLimit(part.obstacle, job, axle, part.placed, 0);
     const { placed } = part;
-    const paths = (shortOfLock: boolean) => partPaths(placed, motion, !shortOfLock).map((path) => ({ part, path, shortOfLock }));
+    const paths = (shortOfLock: boolean) =>
+      partPaths(placed, motion, !shortOfLock).map((path) => ({ part, path, shortOfLock }));
     return rub?.lockOnly ? [...paths(false), ...paths(true)] : paths(false);
   });
   const spreads = Object.entries(obstacleSlopes(job, setup, axle));

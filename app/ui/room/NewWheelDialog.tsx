@@ -1,0 +1,102 @@
+import { Modal } from 'antd';
+import { useState } from 'react';
+import { fitPresent } from '#core/evaluate';
+import { freeSetupId, presentAsSetupAxle, type AxleName, type Setup } from '#core/job';
+import { formatNumber, offsetFigure, rimFigure, roundTo } from '#core/units';
+import { backspacingMm, offsetFromBackspacingMm, wheelFromRoom } from '#core/wheel';
+import { useJob } from '../../job/JobContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { LengthField } from '../fields/LengthField';
+import { wheelCode } from '../words';
+
+/** The widths that rims are made in, inches. */
+const WIDTH_STEP_IN = 0.5;
+
+/** From the room to spare on each side of the present wheel to the wheel that uses it: W + Δin + Δout, BS + Δin. */
+export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void }) {
+  const { job, edit, raise } = useJob();
+  const lengths = useLengths();
+  const { wheel, effectiveOffsetMm, flangeMm } = fitPresent(job.vehicle, axle);
+  const [inMm, setIn] = useState<number | null>(null);
+  const [outMm, setOut] = useState<number | null>(null);
+  const width = wheel.rimWidthIn ?? null;
+  const found =
+    width === null || effectiveOffsetMm === null || inMm === null || outMm === null
+      ? null
+      : wheelFromRoom({ rimWidthIn: width, offsetMm: effectiveOffsetMm }, { inboard: inMm, outboard: outMm }, flangeMm);
+  // The next width that is made, its back flange where the room inboard puts it.
+  const madeIn = found && Math.floor(found.rimWidthIn / WIDTH_STEP_IN + 1e-9) * WIDTH_STEP_IN;
+  const madeOffset = found && madeIn && offsetFromBackspacingMm(madeIn, found.backspacingOverallMm, flangeMm, 'overall');
+  const make = () => {
+    if (!madeIn || madeOffset === null) return;
+    const present = presentAsSetupAxle(job.vehicle, axle) ?? {};
+    const { offsetMm: _, backspacingMm: __, backspacingConvention: ___, innerFace: ____, ...kept } = present.wheel ?? {};
+    const made = { ...present, stack: [], wheel: { ...kept, rimWidthIn: madeIn, offsetMm: roundTo(madeOffset, 1) } };
+    const id = freeSetupId(job);
+    const setup: Setup = { id, label: wheelCode(made, job.vehicle.flangeMm), [axle]: made };
+    edit({ op: 'add-setup', setup });
+    raise(id);
+    close();
+  };
+  const field = (side: 'inboard' | 'outboard', value: number | null, commit: (mm: number | null) => void) => (
+    <LengthField
+      name={`new-wheel/${axle}/${side}`}
+      value={value}
+      commit={commit}
+      label={`Room to spare, ${side}`}
+      range="spareRoomMm"
+      width={6}
+    />
+  );
+  return (
+    <Modal
+      open
+      onCancel={close}
+      title={`Room to a new wheel, ${axle}`}
+      width={520}
+      okText="Make a setup of it"
+      okButtonProps={{ disabled: !madeIn }}
+      onOk={make}
+    >
+      <form
+        className="dialog-form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          make();
+        }}
+      >
+        {width === null || effectiveOffsetMm === null ? (
+          <p>Rim width and offset of the wheel on the car now are needed first.</p>
+        ) : (
+          <p>
+            On the car now: <b className="figure">{rimFigure(width)} in, offset {offsetFigure(effectiveOffsetMm)}</b>, overall
+            backspacing {lengths.text(backspacingMm(width, effectiveOffsetMm, flangeMm, 'overall'))}, spacers counted. How much more may
+            it take on each side?
+          </p>
+        )}
+        <div className="piece-fields">
+          {field('inboard', inMm, setIn)}
+          {field('outboard', outMm, setOut)}
+        </div>
+        {found && (
+          <div aria-live="polite">
+            <p className="figure">
+              width {rimFigure(width!)} + ({lengths.figure(inMm)} + {lengths.figure(outMm)}) = <b>{formatNumber(found.rimWidthIn, 2)} in</b>
+              <br />
+              backspacing + {lengths.figure(inMm)} = <b>{lengths.text(found.backspacingOverallMm)}</b> overall
+              <br />
+              offset <b>{offsetFigure(found.offsetMm)} mm</b>
+            </p>
+            {madeIn !== null && madeIn > 0 && madeOffset !== null && (
+              <p>
+                As made: <b className="figure">{rimFigure(madeIn)} in, offset {offsetFigure(madeOffset)}</b>{' '}
+                <span className="soft">the next width below, the room inboard used up; the tire of the present wheel comes along</span>
+              </p>
+            )}
+          </div>
+        )}
+        <button type="submit" hidden />
+      </form>
+    </Modal>
+  );
+} // prettier-ignore
