@@ -85,9 +85,6 @@ function RoomGaps({ modes }: { modes: ReactNode }) {
               <Link to="../brief">All read: to the brief</Link>
             )}
           </span>
-          <Button onClick={() => setMaking(true)} title="Room to a new wheel (M)">
-            New wheel …
-          </Button>
           {listButton}
           {modes}
           <AxleSwitch />
@@ -97,6 +94,11 @@ function RoomGaps({ modes }: { modes: ReactNode }) {
         <div className="setups-middle">
           {asList && <RoomList key={`${axle}${side}`} fields={fields} />}
           <PresentSheet key={`sheet${axle}${side}`} job={job} axle={axle} side={side} fields={fields} asList={asList} />
+        </div>
+        <div className="room-foot">
+          <Button onClick={() => setMaking(true)} title="From the room to spare on each side (M)">
+            Room to a new wheel …
+          </Button>
         </div>
         <p className="caution-note station-note">
           Wheels straight, car on the ground at ride height, chocked. On a lift: stands, never the jack alone.

@@ -1,4 +1,10 @@
 /** The part of jstat that the checks ask. */
 declare module 'jstat' {
-  export const jStat: { normal: { cdf(x: number, mean: number, std: number): number } };
+  export const jStat: {
+    normal: {
+      cdf(x: number, mean: number, std: number): number;
+      sample(mean: number, std: number): number;
+    };
+    setRandom(chance: () => number): void;
+  };
 }

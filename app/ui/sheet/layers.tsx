@@ -4,7 +4,7 @@ import type { Caliper, Hub } from '#core/job';
 import type { FaceWish } from '#core/verdict';
 import type { Corner, Drawn } from './corner';
 import type { SheetScale } from './scale';
-import { brakePath, discPath, facePath, rimPath, tirePath } from './shapes';
+import { brakePath, discPath, facePath, flangesPath, rimPath, tirePath } from './shapes';
 
 /** Hatching at 45°, for what is solid or kept free. */
 export function Hatch({ id, className, gap = 7 }: { id: string; className: string; gap?: number }) {
@@ -101,7 +101,10 @@ export function Wheel({
   return (
     <g className={`wheel wheel-${as}`}>
       <path className="tire" d={tirePath(section, scale, centre)} />
-      <path className="rim" d={rimPath(section, rimWidthIn, scale, centre)} />
+      <path
+        className="rim"
+        d={(inside && !inside.assumed ? flangesPath : rimPath)(section, rimWidthIn, scale, centre)}
+      />
       {outer !== null && (
         <>
           <path className="tire" d={tirePath(section, scale, outer)} />

@@ -48,6 +48,28 @@ export function rimPath(section: Section, rimWidthIn: number, scale: SheetScale,
   return path([...outer, ...inner], scale, centreOut, true);
 }
 
+/** The two flanges alone, for a wheel whose own barrel is drawn. */
+export function flangesPath(section: Section, rimWidthIn: number, scale: SheetScale, centreOut: number): string {
+  const half = mmFromInches(rimWidthIn) / 2;
+  const { halfRimMm, flangeRadiusMm, rimRadiusMm } = section;
+  const side: Point[] = [
+    { a: halfRimMm, r: flangeRadiusMm },
+    { a: half, r: flangeRadiusMm - 2 },
+    { a: half, r: rimRadiusMm },
+    { a: half - SHEET_MM, r: rimRadiusMm - SHEET_MM },
+    { a: halfRimMm, r: rimRadiusMm - SHEET_MM },
+  ];
+  return (
+    path(side, scale, centreOut, true) +
+    path(
+      side.map(({ a, r }) => ({ a: -a, r })),
+      scale,
+      centreOut,
+      true,
+    )
+  );
+}
+
 /** How thick the metal of a wheel is drawn where nobody measures it, mm. */
 export const BARREL_MM = 7;
 export const SPOKE_MM = 16;

@@ -66,8 +66,8 @@ export const WINTER_RULES: readonly (readonly [WinterRule, string])[] = [
   ['W', 'class W: 64 mm tread, 38 mm side'],
 ];
 export const POSE_RULES: readonly (readonly [PoseRule, string])[] = [
-  ['all', 'all, full lock at full droop too'],
-  ['road', 'as on the road: no full lock beyond 60 % droop'],
+  ['all', 'every pose'],
+  ['road', 'no full lock past 60 % droop'],
 ];
 export const CENTRING_RULES: readonly (readonly [CentringRule, string])[] = [
   ['required', 'hub-centric required'],
