@@ -251,3 +251,32 @@ describe('tightening', () => {
     expect(torqueStages(98)).toEqual([50, 85, 98]);
   });
 });
+
+describe('open and closed nuts on studs (common practice, no source)', () => {
+  // 38 − 11 = 27 mm of thread reach into the nut.
+  const of = (nut: Partial<Fastener>, own: SetupAxle['fastener'] = {}) =>
+    fasteningOf({ ...stud, ...nut }, { ...wheel(), fastener: own });
+  test.each([
+    [{ nut: 'open' }, 'ok', null],
+    [{ nut: 'closed', nutDepthMm: 30 }, 'ok', null],
+    [{ nut: 'closed', nutDepthMm: 27 }, 'ok', null],
+    [{ nut: 'closed', nutDepthMm: 25 }, 'fail', 'bottoms'],
+    [{ nut: 'closed' }, 'unknown', 'depth-unknown'],
+    [{}, 'ok', null],
+    [{ lengthMm: 46 }, 'caution', 'form-unknown'],
+    [{ lengthMm: 46, nut: 'open' }, 'ok', null],
+  ] as const)('%j: %s', (nut, verdict, said) => {
+    const { verdict: judged, joints } = of(nut);
+    expect([judged, joints[0]!.nut]).toEqual([verdict, said]);
+  });
+  test('a setup with nuts of its own is judged by those', () => {
+    const car = { nut: 'closed', nutDepthMm: 25 } as const;
+    expect(of(car, { nut: 'open' }).verdict).toBe('ok');
+    expect(of(car, { nutDepthMm: 30 }).verdict).toBe('ok');
+  });
+  test('little thread in a nut of which nobody said whether it is closed is no matter', () =>
+    expect(fasteningOf(stud, { ...wheel(), stack: [spacer(10)] }).joints[0]!.nut).toBeNull());
+  test('a bolt has no nut', () => expect(fasteningOf({ ...bolt, nut: 'closed' }, wheel()).joints[0]!.nut).toBeNull());
+  test('what bottoms is told with the length it is too long by', () =>
+    expect(of({ nut: 'closed', nutDepthMm: 25 }).joints[0]!.tooLongMm).toBeCloseTo(2, 9));
+});

@@ -94,6 +94,12 @@ describe('where the rule lay', () => {
     expect(centresMm(reading({ from: 'inner-edges', valueMm: 96.7, studDiameterMm: 12 }))).toBeCloseTo(108.7, 9);
   });
   test('edges need the stud, and a reading must be longer than it', () => {
+    // From the middle of one stud to the far edge of the other: half a stud more than from middle to middle.
+    expect(centresMm(reading({ from: 'center-to-far-edge', valueMm: 114.7, studDiameterMm: 12 }))).toBeCloseTo(
+      108.7,
+      9,
+    );
+    expect(() => centresMm(reading({ from: 'center-to-far-edge' }))).toThrow('stud or hole diameter is needed');
     expect(() => centresMm(reading({ from: 'outer-edges' }))).toThrow('stud or hole diameter is needed');
     expect(() => centresMm(reading({ from: 'outer-edges', valueMm: 11, studDiameterMm: 12 }))).toThrow(
       'no longer than',

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { clampHeightMm, longerByMm, WELL_MM, wellFit } from '#core/spare';
+import { clampHeightMm, extensionFor, longerByMm, WELL_MM, wellFit } from '#core/spare';
+import { readThread } from '#core/fastener';
 
 const well = { diameterMm: 640, depthMm: 205, roomAboveMm: 20 };
 
@@ -73,4 +74,41 @@ describe('the hold-down', () => {
     expect(longerByMm(159, 156)).toBe(3);
     expect(longerByMm(140, 156)).toBe(0);
   });
+});
+
+describe('a well that tapers', () => {
+  // 640 at its rim, 600 at its floor, 200 deep: a cylinder of 616 meets the wall (616 − 600) / 40 · 200 = 80 mm up.
+  const tapered = { diameterMm: 640, floorDiameterMm: 600, depthMm: 200, roomAboveMm: null };
+  test('a cylinder rides where the wall is as wide as it is', () => {
+    const { ridesMm, proudMm } = wellFit(tapered, { overallDiameterMm: 616, widthMm: 150 });
+    expect(ridesMm).toBeCloseTo(80, 1);
+    expect(proudMm).toBeCloseTo(30, 1);
+  });
+  test('what is narrow enough for the floor lies on it', () =>
+    expect(wellFit(tapered, { overallDiameterMm: 598, widthMm: 150 }).ridesMm).toBe(0));
+  test('a tire that is narrow below its widest place rides lower than a cylinder', () => {
+    const outline = [
+      { heightMm: 0, radiusMm: 290 },
+      { heightMm: 75, radiusMm: 308 },
+      { heightMm: 150, radiusMm: 290 },
+    ];
+    const { ridesMm } = wellFit(tapered, { overallDiameterMm: 616, widthMm: 150, outline });
+    expect(ridesMm).toBeCloseTo(5, 1);
+  });
+  test('a wider floor never makes it ride higher; no taper, no ride', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 540, max: 700 }), fc.integer({ min: 0, max: 60 }), fc.integer({ min: 540, max: 640 }), (floor, wider, overallDiameterMm) => {
+        const at = (floorDiameterMm: number) => wellFit({ ...tapered, floorDiameterMm }, { overallDiameterMm, widthMm: 150 }).ridesMm!;
+        expect(at(floor + wider)).toBeLessThanOrEqual(at(floor) + 0.02);
+        expect(at(640)).toBe(0);
+      }),
+    );
+  }); // prettier-ignore
+  test('a depth that nobody measured leaves it open', () =>
+    expect(wellFit({ ...tapered, depthMm: null }, { overallDiameterMm: 616, widthMm: 150 })).toMatchObject({ ridesMm: null, proudMm: null })); // prettier-ignore
+});
+test('a hold-down is made longer with a stud and a coupling nut: a thread diameter in each (common practice, no source)', () => {
+  const thread = readThread('M8x1.25');
+  expect(extensionFor(0, thread)).toBeNull();
+  expect(extensionFor(18, thread)).toEqual({ thread: 'M8x1.25', studMm: 34, couplingMm: 16 });
 });

@@ -1,7 +1,17 @@
 import { all, create } from 'mathjs';
 import fc from 'fast-check';
 import { DomainError } from '#core/errors';
-import { formatMeasure, measureFigure, measureSign, readMeasure, wordsIn, type Quantity } from '#core/units';
+import {
+  formatMeasure,
+  measureFigure,
+  measureSign,
+  readMeasure,
+  setOf,
+  UNIT_SETS,
+  unitsOf,
+  wordsIn,
+  type Quantity,
+} from '#core/units';
 
 const math = create(all!);
 
@@ -13,6 +23,8 @@ describe('masses, pressures and speeds against a library of units', () => {
     ['pressure', 'bar', 'bar', 'kPa'],
     ['speed', 'mph', 'mi/h', 'km/h'],
     ['speed', 'km/h', 'km/h', 'km/h'],
+    ['torque', 'lb·ft', 'lbf ft', 'N m'],
+    ['torque', 'N·m', 'N m', 'N m'],
   ] as const)('%s in %s', (quantity, typed, unit, own) => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 4000 }), (tenths) => {
@@ -66,5 +78,25 @@ describe('masses, pressures and speeds against a library of units', () => {
     expect(formatMeasure('mass', 3.6, 'mm', true)).toBe('+3.6 kg');
     expect(formatMeasure('mass', 560, 'mm')).toBe('560 kg');
     expect(wordsIn('in').measure('speed', 160.9344)).toBe('100 mph');
+  });
+});
+
+describe('units, each for itself', () => {
+  test('lengths in mm with pounds, psi and miles', () => {
+    const { length } = wordsIn(UNIT_SETS.uk);
+    expect(length(25.4)).toBe('25.4 mm');
+    expect(formatMeasure('pressure', 241.316, UNIT_SETS.uk)).toBe('35 psi');
+    expect(formatMeasure('torque', 110, UNIT_SETS.uk)).toBe('110 N·m');
+    expect(formatMeasure('torque', 110, UNIT_SETS.us)).toBe('81 lb·ft');
+    expect(readMeasure('2.4', 'pressure', UNIT_SETS.metric)).toBeCloseTo(240, 9);
+  });
+  test.each(Object.entries(UNIT_SETS))('%s is known again', (name, units) => expect(setOf(units)).toBe(name));
+  test('one unit changed is no set any more', () => {
+    expect(setOf({ ...UNIT_SETS.uk, mass: 'lb' })).toBeNull();
+    expect(setOf({ ...UNIT_SETS.us, length: 'in-fraction' })).toBe('us');
+  });
+  test('a unit of length alone stands for what goes with it', () => {
+    expect(unitsOf('mm')).toEqual({ ...UNIT_SETS.metric, pressure: 'kPa' });
+    expect(unitsOf('in')).toEqual(UNIT_SETS.us);
   });
 });

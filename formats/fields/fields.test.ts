@@ -166,6 +166,10 @@ test('every reading has a name in words and is found again by its place', () => 
     expect(placeName(path)).not.toContain(path.at(-1));
   }
 });
+test('thread depth, the thread of closed nuts, the flange and its stud holes are kept with their history', () => {
+  for (const key of ['hub.fastener.threadDepthMm', 'hub.fastener.nutDepthMm', 'hub.flangeDiameterMm', 'hub.studHoleMm'])
+    expect(readingAt(['vehicle', 'rear', ...key.split('.')])).toEqual({ axle: 'rear', key });
+});
 test('edits in the words of the history', () => {
   expect(editName({ op: 'set', path: ['brief', 'limits', 'archMm'], value: 5 })).toBe('arch gap limit');
   expect(editName({ op: 'clear', path: ['setups', 'b', 'rear', 'tire', 'size'] })).toBe('setup b · rear · tire size');

@@ -15,6 +15,7 @@ import {
   refine,
   standBefore,
   sweep,
+  type Found,
   type Motion,
   type PlacedPart,
   type PoseGrid,
@@ -39,6 +40,8 @@ const MEASURED_SHARE = 0.25;
 const NEAR_MM = 25;
 const WALK = { from: 0.5, to: 0.1 };
 const STARTS = 2;
+/** A low that begins this much further away than the lowest so far is not walked down: a low falls by less than half a step of the grid, mm. */
+const WALK_WITHIN_MM = 12;
 /** A low so few steps of the grid from where the edge was nearest is the same low. */
 const BESIDE_STEPS = 2;
 
@@ -76,8 +79,11 @@ export interface Cars {
   inputs: Input[];
   /** The sweep of the car as it was read. */
   nominal: Swept;
-  /** @param walk whether the least is looked for anew; else it is looked at in the pose where it was */
-  clearances(off: readonly number[], walk: boolean): (number | null)[];
+  /**
+   * @param walk whether the least is looked for anew; else it is looked at in the pose where it was
+   * @param only the parts that are looked at; null for the others
+   */
+  clearances(off: readonly number[], walk: boolean, only?: ReadonlySet<string>): (number | null)[];
 }
 
 /**
@@ -105,13 +111,14 @@ export function carsOf(job: Job, setup: Setup, axle: AxleName, rough = false): C
     placed,
     inputs,
     nominal,
-    clearances(off, walk) {
+    clearances(off, walk, only) {
       const car: Car = { geometry: geometry && { ...geometry }, next: { ...AS_READ }, now: { ...AS_READ }, parts: new Map() };
       inputs.forEach((input, i) => input.put(car, off[i]!));
       const solid = isAsRead(car.next) ? one.solid : solidOf(grown(fits.next, car.next), allowance, { offMm: car.next.inside });
       const now = isAsRead(car.now) ? presentSolid : solidOf(grown(fits.now, car.now), NO_ALLOWANCE, { offMm: car.now.inside });
       const lip = presentSolid && now ? lipShift(presentSolid, geometry, now, car.geometry) : { out: 0, up: 0 };
       return placed.map((part) => {
+        if (only && !only.has(part.obstacle.id)) return null;
         const anew = solid && movedPart(part, car, now, near.get(part.obstacle.id)!, lip);
         const from = starts.get(part.obstacle.id)!;
         return anew ? nearest(anew, solid, { ...one, geometry: car.geometry }, walk ? from : from.slice(0, 1), nominal, walk) : null;
@@ -277,7 +284,8 @@ function nearest(
   // A pose stays in its range of poses: what the rule leaves out as the car was read it leaves out in every draw.
   const before = poseRegions(grid, restTravelMm, poses);
   const after = poseRegions(range, travel.restMm, poses);
-  const lows = starts.map((pose) => {
+  let least: Found | null = null;
+  for (const pose of starts) {
     const at = Math.max(
       0,
       before.findIndex((region) => holds(region, pose)),
@@ -285,9 +293,12 @@ function nearest(
     const [from, to] = [before[at]!, after[Math.min(at, after.length - 1)]!];
     const start = within(to, pose, from);
     const look = (one: Pose): number => looker.points(stand(one));
-    return walk ? refine(start, stepped(to, grid), WALK, look) : { pose: start, mm: look(start) };
-  });
-  return looker.exact(stand(lows.reduce((least, one) => (one.mm < least.mm ? one : least)).pose));
+    const mm = look(start);
+    if (least && mm > least.mm + WALK_WITHIN_MM) continue;
+    const low: Found = walk ? refine(start, stepped(to, grid), WALK, look) : { pose: start, mm };
+    if (!least || low.mm < least.mm) least = low;
+  }
+  return looker.exact(stand(least!.pose));
 }
 
 const holds = ({ steer, travel }: PoseRange, { steerDeg, travelMm }: Pose): boolean =>

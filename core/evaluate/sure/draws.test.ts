@@ -4,6 +4,8 @@ import { sweep } from '#core/sweep';
 import { drawnPlusMinus, normalShare, shareOfDraws, sigmaOf, seededChance, shuffled } from '#core/uncertainty';
 import { evaluate, evaluateSetup } from '../evaluate';
 import { obstacleSpreads } from './draws';
+import { obstacleDoubts } from './slopes';
+import { touchShare } from './spreads';
 import { axleParts } from '../parts';
 import { candidateCase } from '../sweepCases';
 import { changed, demoJob, setupOf } from '../fixtures/jobs';
@@ -123,5 +125,20 @@ describe('seeded chance', () => {
     expect(mixed).not.toEqual(values);
     expect([...mixed].sort((one, other) => one - other)).toEqual(values);
     expect(normalShare(0)).toBe(0.5);
+  });
+});
+
+describe('as far as a verdict needs it', () => {
+  test.each([
+    ['brindle-kite', 'd', 'rear'],
+    ['orrin-haul', 'b', 'front'],
+    ['velder-two', 'a', 'front'],
+  ] as const)('%s %s %s: the chance of contact is that of the whole draws', (name, id, axle) => {
+    const job = demoJob(name);
+    const setup = setupOf(job, id);
+    const [whole, doubts] = [obstacleSpreads(job, setup, axle), obstacleDoubts(job, setup, axle)];
+    const drawn = Object.entries(doubts).filter(([, { values }]) => values);
+    expect(drawn.length).toBeGreaterThan(0);
+    for (const [part, sure] of drawn) expect(touchShare(sure, 0)).toBe(touchShare(whole[part]!, 0));
   });
 });

@@ -1,7 +1,7 @@
 import type { AxleName, Job, Setup } from '#core/job';
 import { atOnce, type Steps } from '#core/progress';
 import { drawSteps, seededChance } from '#core/uncertainty';
-import { carsOf } from './cars';
+import { carsOf, type Cars } from './cars';
 import { onlyOf, type ObstacleSpreads } from './spreads';
 
 /** How many cars are drawn, and the seed they are drawn by. */
@@ -17,8 +17,15 @@ export function* obstacleSpreadSteps(job: Job, setup: Setup, axle: AxleName): St
   const cars = carsOf(job, setup, axle);
   if (!cars) return {};
   yield 0.05;
-  const { inputs, placed } = cars;
-  const drawn = yield* drawSteps(inputs, (off) => cars.clearances(off, true), seededChance(SEED), DRAWS);
+  return yield* drawnSteps(cars, (off) => cars.clearances(off, true));
+}
+
+/** Draws the cars: the same ones, whatever is asked of them. */
+export function* drawnSteps(
+  { inputs, placed }: Cars,
+  clearances: (off: readonly number[]) => readonly (number | null)[],
+): Steps<ObstacleSpreads> {
+  const drawn = yield* drawSteps(inputs, clearances, seededChance(SEED), DRAWS);
   return Object.fromEntries(
     placed.flatMap(({ obstacle: { id } }, i) =>
       drawn[i] ? [[id, { parts: onlyOf(drawn[i].parts, inputs, id), values: drawn[i].values }]] : [],
