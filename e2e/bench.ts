@@ -48,6 +48,13 @@ export const saved = (page: Page): Promise<void> => expect(page.getByText(/^Save
 /** A figure of the ledger by the name of its row. */
 export const ledgerRow = (page: Page, key: string): Locator => page.locator(`[data-row="${key}"]`);
 
+/** Chooses a usual set of units, as a reader does it once. */
+export async function useUnits(page: Page, name: 'Metric' | 'UK' | 'US'): Promise<void> {
+  await page.getByRole('button', { name: 'Units of weight, pressure, speed and torque' }).click();
+  await page.getByRole('radiogroup', { name: 'A usual set of units' }).getByText(name, { exact: true }).click();
+  await page.keyboard.press('Escape');
+}
+
 /** Types into a field the way a person does: in, over, Enter. */
 export async function type(field: Locator, text: string): Promise<void> {
   await field.click();

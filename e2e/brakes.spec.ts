@@ -275,3 +275,15 @@ test('nonsense in the fields of brake and face is told beside them', async ({ pa
   await show(page, 'Brake');
   await refuseNonsense(page.getByRole('form', { name: 'Brake, front' }), 10, /^(Brake|Reach|Back of)/); // prettier-ignore
 });
+
+test('a brake is kept on the shelf under its name', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'brakes');
+  await show(page, 'Brake');
+  const name = page.getByRole('textbox', { name: 'Brake', exact: true });
+  await type(name, 'Kite front, kept');
+  await page.getByRole('button', { name: 'Keep this brake on the shelf' }).click();
+  await expect(panel(page).getByText('kept', { exact: true })).toBeVisible();
+  await page.goto('/stores');
+  await page.getByText(/^Brakes \d+$/).click();
+  await expect(page.getByRole('row', { name: /Kite front, kept/ })).toBeVisible();
+});

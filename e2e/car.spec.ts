@@ -1,4 +1,15 @@
-import { clean, cleanInTheDark, expect, ledgerRow, openDemo, refuseNonsense, saved, test, type } from './bench';
+import {
+  clean,
+  cleanInTheDark,
+  expect,
+  ledgerRow,
+  openDemo,
+  refuseNonsense,
+  saved,
+  test,
+  type,
+  useUnits,
+} from './bench';
 
 test('the speedometer of the car, against every setup, at speeds of one’s choice', async ({ page }) => {
   await openDemo(page, 'orrin-haul', 'setups');
@@ -6,17 +17,17 @@ test('the speedometer of the car, against every setup, at speeds of one’s choi
   const form = page.getByRole('form', { name: 'Whole car with setup A' });
   await expect(page.getByRole('img', { name: /^True against shown speed: now 93\.5 .*A 98\.5 .*C 103\.7/ })).toBeVisible();
   await expect(ledgerRow(page, 'speedometer')).toContainText('within its band');
-  const shown = form.getByRole('textbox', { name: /^when truly at/ });
+  const shown = form.getByRole('textbox', { name: /^true speed/ });
   await type(shown, '99');
   await expect(ledgerRow(page, 'speedometer')).toContainText('out of its band');
   await ledgerRow(page, 'speedometer').getByRole('button').click();
   await expect(ledgerRow(page, 'speedometer')).toContainText('never below true (UNECE R39)');
   await expect(page.getByRole('row', { name: /^100/ })).toContainText('104.3 low');
   await form.getByRole('checkbox', { name: /set anew/ }).check();
-  await expect(ledgerRow(page, 'speedometer')).toContainText('set anew');
+  await expect(ledgerRow(page, 'speedometer')).toContainText('with care');
   await type(shown, '');
   await form.getByRole('checkbox', { name: /set anew/ }).uncheck();
-  await expect(ledgerRow(page, 'speedometer')).toContainText('not known');
+  await expect(ledgerRow(page, 'speedometer')).toContainText('with care');
   await expect(page.getByText('Had the speedometer been exact before (assumed)')).toBeVisible();
   const speeds = form.getByRole('textbox', { name: /^Speeds looked at/ });
   await type(speeds, '60, 110; 90');
@@ -30,6 +41,8 @@ test('the speedometer of the car, against every setup, at speeds of one’s choi
   await page.keyboard.press('Escape');
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('u');
+  await expect(speeds).toHaveValue('60 90 110');
+  await useUnits(page, 'US');
   await expect(form.getByRole('textbox', { name: /^Speeds looked at in mph/ })).toHaveValue('37.3 55.9 68.4');
 }); // prettier-ignore
 
@@ -40,9 +53,9 @@ test('a spare in its well: proud, let down, held down, or the one that is kept',
   await expect(page.getByRole('img', { name: 'Spare in its well: play 24.0 mm, proud 10.9 mm, hold-down 3.0 mm longer' })).toBeVisible(); // prettier-ignore
   await type(form.getByRole('textbox', { name: /^Hold-down reaches/ }), '160');
   await expect(ledgerRow(page, 'spare')).toContainText('fits');
-  await type(form.getByRole('textbox', { name: /^Well ⌀/ }), '605');
+  await type(form.getByRole('textbox', { name: /^Well ⌀ at its rim/ }), '605');
   await ledgerRow(page, 'spare').getByRole('button').click();
-  await expect(ledgerRow(page, 'spare')).toContainText('goes in let down to about 100 kPa');
+  await expect(ledgerRow(page, 'spare')).toContainText('goes in let down to about 1 bar');
   const depth = form.getByRole('textbox', { name: /^Well depth/ });
   await type(depth, '0');
   await expect(page.getByRole('alert')).toHaveText(/0\.0 mm is outside 20\.0 to 600\.0 mm/);
@@ -81,7 +94,7 @@ test('a car becomes one with dual wheels at the hub, and plain again', async ({ 
   await page.keyboard.press('a');
   await page.getByRole('checkbox', { name: 'Dual wheels, two a side' }).check();
   await type(page.getByRole('textbox', { name: /^Cold pressure/ }), '36 psi');
-  await expect(page.getByRole('textbox', { name: /^Cold pressure/ })).toHaveValue('248');
+  await expect(page.getByRole('textbox', { name: /^Cold pressure/ })).toHaveValue('2.48');
   await saved(page);
   await page.goto(`${place}/setups`);
   await saved(page);
@@ -97,12 +110,12 @@ test('compare lays loads, speeds, spare and sensors side by side', async ({ page
   await openDemo(page, 'orrin-haul', 'compare');
   const table = page.getByRole('region', { name: 'On the road' }).getByRole('table');
   await expect(table.getByRole('row', { name: /^D Ostrik/ })).toContainText(/carries it.*does not fit.*out of its band.*does not fit/);
-  await expect(table.getByRole('row', { name: /^B Ostrik/ })).toContainText('set anew');
+  await expect(table.getByRole('row', { name: /^B Ostrik/ })).toContainText('with care');
   await table.getByRole('columnheader', { name: 'Inertia, %' }).click();
   await expect(table.getByRole('row').nth(1)).toContainText('on the car now');
   await expect(page.getByRole('img', { name: /^True against shown speed/ })).toBeVisible();
   await expect(table.getByRole('columnheader', { name: 'Turns a km' })).toBeVisible();
-  await page.getByText('in', { exact: true }).first().click();
+  await useUnits(page, 'US');
   await expect(table.getByRole('columnheader', { name: 'Turns a mile' })).toBeVisible();
   await expect(table.getByRole('columnheader', { name: 'Pressure, psi' })).toBeVisible();
 }); // prettier-ignore

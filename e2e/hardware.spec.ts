@@ -1,5 +1,5 @@
 import { applyEdits } from '#core/job';
-import { clean, demoJob, expect, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench';
+import { choose, clean, demoJob, expect, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench';
 
 test('a setup gets its spacer from the stores, a label of a pair is halved, and the drawing follows', async ({
   page,
@@ -169,4 +169,26 @@ test('the thinnest that fits the room but not the lip is passed over, and said s
   await page.getByRole('button', { name: 'Use it' }).click();
   await expect(page.getByText('as it stands')).toBeVisible();
   await expect(page.locator('[data-row=centring]')).toContainText('fits');
+});
+
+test('a feeler at one face, and nuts that bottom, hold a setup', async ({ page }) => {
+  const place = await openDemo(page, 'pallas-tender', 'hub');
+  const hub = page.getByRole('form').first();
+  await choose(page, 'Nuts', 'closed');
+  await type(hub.getByRole('textbox', { name: /^Thread depth in the nut/ }), '12');
+  await saved(page);
+  await page.goto(`${place}/setups`);
+  await saved(page);
+  await page.keyboard.press('h');
+  await expect(page.getByRole('form', { name: 'Hardware of setup A, front' })).toBeVisible();
+  await expect(page.locator('[data-row=fastening]')).toContainText('does not');
+  await choose(page, 'Nuts', 'open');
+  await expect(page.locator('[data-row=fastening]')).not.toContainText('does not');
+  await choose(page, 'Dry fit, hub to wheel', 'a gap: not flush');
+  await expect(page.locator('[data-row=centring]')).toContainText('does not fit');
+  await page.locator('[data-row=centring]').getByRole('button').click();
+  await expect(page.locator('[data-row=centring]')).toContainText('not flush');
+  await choose(page, 'Dry fit, hub to wheel', 'flush all round');
+  await expect(page.locator('[data-row=centring]')).not.toContainText('does not fit');
+  await saved(page);
 });

@@ -90,3 +90,20 @@ test('the house: a limit and a price are set, reach the briefs, and go back to w
   await type(page.getByRole('textbox', { name: /^Other hub, each/ }), '');
   await clean(page);
 });
+
+test('a backspacing that is asked for is a check of its own, by the convention that it is meant by', async ({
+  page,
+}) => {
+  const place = await openDemo(page, 'brindle-kite', 'brief');
+  await type(page.getByRole('textbox', { name: /^Most backspacing, front/ }), '100');
+  await saved(page);
+  await page.goto(`${place}/setups`);
+  await expect(ledgerRow(page, 'backspacing')).toContainText('does not fit');
+  await ledgerRow(page, 'backspacing').getByRole('button').click();
+  await expect(ledgerRow(page, 'backspacing')).toContainText('overall');
+  await page.goto(`${place}/brief`);
+  await type(page.getByRole('textbox', { name: /^Most backspacing, front/ }), '180');
+  await saved(page);
+  await page.goto(`${place}/setups`);
+  await expect(ledgerRow(page, 'backspacing')).not.toContainText('does not fit');
+});

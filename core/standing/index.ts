@@ -1,5 +1,5 @@
-import { AXLES, type AxleName, type Job, type VehicleAxle } from '#core/job';
-import { evaluateSetup, LIST_SWEEPS } from '#core/evaluate';
+import { AXLES, type AxleName, type Job, type Setup, type VehicleAxle } from '#core/job';
+import { evaluateSetup, LIST_SWEEPS, VERDICT_SWEEPS } from '#core/evaluate';
 import { FIRST_RULES_VERSION, RULES_VERSION, WORST_FIRST, type Verdict } from '#core/verdict';
 
 /** How far a station is filled. */
@@ -85,12 +85,20 @@ export function rulesMoved(kept: Standing, now: Standing): RulesMoved | null {
 export const waitsFor = (job: Job): WaitsFor =>
   missingRoomReadings(job).length > 0 ? 'readings' : job.setups.length === 0 ? 'setups' : 'decision';
 
+/** A setup's verdict. Doubt makes care of what clears: it is asked only where nothing is as bad already. */
+function setupVerdict(job: Job, setup: Setup): Verdict {
+  const { verdict } = evaluateSetup(job, setup, { sweeps: VERDICT_SWEEPS });
+  return verdict === 'fail' || verdict === 'caution'
+    ? verdict
+    : evaluateSetup(job, setup, { sweeps: LIST_SWEEPS }).verdict;
+}
+
 /** Where a job stands, its setups judged and swept. */
 export function jobStanding(job: Job): Standing {
   const verdicts = Object.fromEntries(WORST_FIRST.map((verdict) => [verdict, 0])) as Record<Verdict, number>;
   const setups: Record<string, Verdict> = {};
   for (const setup of job.setups) {
-    const { verdict } = evaluateSetup(job, setup, { sweeps: LIST_SWEEPS });
+    const verdict = setupVerdict(job, setup);
     verdicts[verdict] += 1;
     setups[setup.id] = verdict;
   }

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { readJobFile } from '#formats/job';
+import { evaluateSetup, RUN_SWEEPS } from '#core/evaluate';
 import { RULES_VERSION, type Verdict } from '#core/verdict';
 import { isCurrent, jobStanding, rulesMoved, stationProgress, waitsFor, type Standing } from '#core/standing';
 
@@ -16,6 +17,11 @@ describe('where a job stands', () => {
     expect(waitsFor(example)).toBe('decision');
     expect(waitsFor({ ...example, setups: [] })).toBe('setups');
     expect(waitsFor({ ...example, vehicle: { ...example.vehicle, front: {} } })).toBe('readings');
+  });
+  test.each(['brindle-kite', 'velder-two'])('%s: its verdicts are those of the bench', (name) => {
+    const job = readJobFile(readFileSync(`demo/${name}.scoval.json`, 'utf8')).job!;
+    const bench = job.setups.map((setup) => [setup.id, evaluateSetup(job, setup, { sweeps: RUN_SWEEPS }).verdict]);
+    expect(jobStanding(job).setups).toEqual(Object.fromEntries(bench));
   });
   test('a job without a setup has none to judge', () =>
     expect(jobStanding({ ...example, setups: [] })).toMatchObject({ waitsFor: 'setups', setups: {} }));

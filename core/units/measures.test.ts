@@ -93,7 +93,7 @@ describe('units, each for itself', () => {
   test.each(Object.entries(UNIT_SETS))('%s is known again', (name, units) => expect(setOf(units)).toBe(name));
   test('one unit changed is no set any more', () => {
     expect(setOf({ ...UNIT_SETS.uk, mass: 'lb' })).toBeNull();
-    expect(setOf({ ...UNIT_SETS.us, length: 'in-fraction' })).toBe('us');
+    expect(setOf({ ...UNIT_SETS.us, length: 'in16' })).toBe('us');
   });
   test('a unit of length alone stands for what goes with it', () => {
     expect(unitsOf('mm')).toEqual({ ...UNIT_SETS.metric, pressure: 'kPa' });

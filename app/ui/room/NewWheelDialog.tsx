@@ -58,13 +58,8 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
       okButtonProps={{ disabled: !madeIn }}
       onOk={make}
     >
-      <form
-        className="dialog-form"
-        onSubmit={(event) => {
-          event.preventDefault();
-          make();
-        }}
-      >
+      {/* Enter in a field takes the reading and shows what comes of it; a setup is made by its button alone. */}
+      <form className="dialog-form" onSubmit={(event) => event.preventDefault()}>
         {width === null || effectiveOffsetMm === null ? (
           <p>Rim width and offset of the wheel on the car now are needed first.</p>
         ) : (
@@ -95,7 +90,6 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
             )}
           </div>
         )}
-        <button type="submit" hidden />
       </form>
     </Modal>
   );

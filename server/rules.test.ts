@@ -1,0 +1,63 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { RULES_VERSION } from '#core/verdict';
+import { readJobFile } from '#formats/job';
+import { closeDatabase } from './database';
+import { createJob, listJobs, openJob, rulesSeen } from './jobs';
+import { JobRow } from './models';
+
+let folder: string;
+beforeEach(() => {
+  folder = mkdtempSync(path.join(tmpdir(), 'scoval-test-'));
+  process.env.SCOVAL_DATA = folder;
+  process.env.SCOVAL_LOG = 'silent';
+});
+afterEach(async () => {
+  await closeDatabase();
+  rmSync(folder, { recursive: true });
+});
+
+const example = () => readJobFile(readFileSync('docs/example-job.json', 'utf8')).job!;
+const list = async () =>
+  (await listJobs({ search: '', waitsFor: null, archived: false, sort: 'number', descending: false, page: 1 })).jobs;
+
+/** A job whose verdicts were kept by what judged before: its first setup was failed then. */
+async function keptBefore(): Promise<string> {
+  const id = await createJob(example());
+  const [item] = await list();
+  const { rules: _, setups: now, ...standing } = item!.standing;
+  const [first, is] = Object.entries(now!)[0]!;
+  const was = is === 'fail' ? 'ok' : 'fail';
+  const kept = { ...standing, setups: { ...now, [first]: was } };
+  await JobRow.update({ standing: kept as never }, { where: { id }, silent: true });
+  return id;
+}
+
+test('a job judged by other rules is judged anew when it is listed, and says what became of it', async () => {
+  await keptBefore();
+  const [item] = await list();
+  expect(item!.standing.rules).toBe(RULES_VERSION);
+  expect(item!.rulesMoved).toMatchObject({ to: RULES_VERSION, setups: [{ id: 'a' }] });
+});
+test('so it is when it is opened', async () => {
+  const id = await keptBefore();
+  expect((await openJob(id))!.rulesMoved).toMatchObject({ to: RULES_VERSION });
+});
+test('it says so until somebody has seen it; neither the job nor its revision changes', async () => {
+  const id = await keptBefore();
+  const before = (await openJob(id))!;
+  await list();
+  expect((await openJob(id))!.rulesMoved).not.toBeNull();
+  await rulesSeen(id);
+  const after = (await openJob(id))!;
+  expect(after.rulesMoved).toBeNull();
+  expect([after.revision, after.job, after.updatedAt]).toEqual([before.revision, before.job, before.updatedAt]);
+});
+test('a job whose verdicts stay has nothing to say', async () => {
+  const id = await createJob(example());
+  const [item] = await list();
+  const { rules: _, ...standing } = item!.standing;
+  await JobRow.update({ standing: standing as never }, { where: { id }, silent: true });
+  expect((await list())[0]!.rulesMoved).toBeNull();
+});
