@@ -1,35 +1,15 @@
 import { Vector3 } from 'three';
-import { sectionOf } from '#core/section';
 import { assumedLip, placePart, poseGrid, poseRange, sweep, type SweptSolid } from '#core/sweep';
 import { travelRange, USUAL_GEOMETRY } from '#core/suspension';
+import { BY_HAND, HOLLOW } from '../core/sweep/fixtures/hollowWheel';
 import { meshDistance, poseMatrix, wheelMesh } from '../core/sweep/fixtures/mesh';
 import { medianMicroseconds } from './measure';
 
-const SECTION = sectionOf(
-  { overallDiameterMm: 616, sectionWidthMm: 211.5, treadWidthMm: 175.2 },
-  { rimWidthIn: 7.5, seatDiameterMm: 432, flangeMm: 12.7 },
-  {
-    barrel: [
-      { a: -107.95, r: 210 },
-      { a: -60, r: 195 },
-      { a: 60, r: 195 },
-    ],
-    spoke: [
-      { a: 60, r: 195 },
-      { a: 40, r: 75 },
-    ],
-    padMm: 40,
-    assumed: false,
-    barrelAssumed: false,
-  },
-);
-/** The same inside for the mesh, from the back flange to the axis. */
-const INSIDE_BY_HAND: [number, number][] = [[-107.95, 210], [-60, 195], [60, 195], [40, 75], [40, 0]]; // prettier-ignore
 const STRUT = USUAL_GEOMETRY.strut;
 
 /** One corner, 61 × 41 poses and 64 points, against the same poses and points on a triangle mesh searched by three-mesh-bvh. */
 export function measureSweep(): void {
-  const solid: SweptSolid = { bodies: [{ section: SECTION, centreOut: -40 }] };
+  const solid: SweptSolid = { bodies: [{ section: HOLLOW, centreOut: -40 }] };
   const points = assumedLip(80, 308, 60).slice(0, 60);
   const single = [
     { out: 95, fwd: -340, up: -40 },
@@ -42,7 +22,7 @@ export function measureSweep(): void {
     ...single.map((point, n) => placePart({ id: `p${n}`, mount: 'body', points: [point] }, solid, STRUT)),
   ];
   const own = medianMicroseconds(() => sweep({ solid, parts, geometry: STRUT, change: null }), 1, 15) / 1000;
-  const mesh = wheelMesh(SECTION, -40, INSIDE_BY_HAND, 24, 180);
+  const mesh = wheelMesh(HOLLOW, -40, BY_HAND, 24, 180);
   const grid = poseGrid(poseRange(STRUT, travelRange(STRUT, null)));
   const all = [...points, ...single];
   const at = new Vector3();

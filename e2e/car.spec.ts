@@ -17,7 +17,7 @@ test('the speedometer of the car, against every setup, at speeds of one’s choi
   const form = page.getByRole('form', { name: 'Whole car with setup A' });
   await expect(page.getByRole('img', { name: /^True against shown speed: now 93\.5 .*A 98\.5 .*C 103\.7/ })).toBeVisible();
   await expect(ledgerRow(page, 'speedometer')).toContainText('within its band');
-  const shown = form.getByRole('textbox', { name: /^true speed/ });
+  const shown = form.getByRole('textbox', { name: /^True speed/ });
   await type(shown, '99');
   await expect(ledgerRow(page, 'speedometer')).toContainText('out of its band');
   await ledgerRow(page, 'speedometer').getByRole('button').click();

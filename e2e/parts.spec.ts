@@ -49,7 +49,7 @@ test('a click on the wheel says the clock from outside, the place on it from beh
   const outside = page.getByRole('img', { name: 'The corner from outside' });
   const box = (await outside.boundingBox())!;
   await outside.click({ position: { x: box.width * 0.75, y: box.height * 0.3 } });
-  const clock = form.getByRole('textbox', { name: /^at the clock/ });
+  const clock = form.getByRole('textbox', { name: /^Clock position/ });
   const degrees = Number(await clock.inputValue());
   expect(degrees).toBeGreaterThan(30);
   expect(degrees).toBeLessThan(75);
@@ -74,7 +74,7 @@ test('a reading that contradicts the car is told with what to read again; a rubb
   await plan(page).getByRole('button', { name: /^Liner/ }).click();
   const form = page.getByRole('form', { name: 'Liner bulge, lower rear' });
   const gap = form.getByRole('textbox', { name: 'Gap in mm' });
-  await type(form.getByRole('textbox', { name: /^Steered/ }), '-45');
+  await type(form.getByRole('textbox', { name: /^Steering angle/ }), '-45');
   await expect(again).toContainText('beyond the lock of −32.0°');
   await form.getByRole('button', { name: 'lock, in', exact: true }).click();
   await expect(again).toHaveCount(0);
@@ -83,7 +83,7 @@ test('a reading that contradicts the car is told with what to read again; a rubb
   // Emptied, it is a part no more, and what else was said of it stays.
   await type(gap, '');
   await expect(page.getByText('It is kept as soon as its gap is there.')).toBeVisible();
-  await expect(page.getByRole('textbox', { name: /^at the clock/ })).toHaveValue('-100');
+  await expect(page.getByRole('textbox', { name: /^Clock position/ })).toHaveValue('-100');
   await page.keyboard.press('Escape');
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('4');
@@ -169,7 +169,7 @@ test('readings that were begun are kept, each of its kind, and listed until they
   await openDemo(page, 'brindle-kite', 'room');
   await page.keyboard.press('p');
   await plan(page).getByRole('button', { name: /^Seam/ }).click();
-  await type(page.getByRole('textbox', { name: /^at the clock/ }), '12');
+  await type(page.getByRole('textbox', { name: /^Clock position/ }), '12');
   await page.getByLabel('Add another part').click();
   await page.getByTitle('Tank').click();
   await page.getByText('by coordinates').click();
@@ -179,7 +179,7 @@ test('readings that were begun are kept, each of its kind, and listed until they
     .click();
   await expect(plan(page).getByRole('button', { name: /begun, its gap is missing/ })).toHaveCount(2);
   await plan(page).getByRole('button', { name: /^Seam/ }).click();
-  await expect(page.getByRole('textbox', { name: /^at the clock/ })).toHaveValue('12');
+  await expect(page.getByRole('textbox', { name: /^Clock position/ })).toHaveValue('12');
   await plan(page).getByRole('button', { name: /^Tank/ }).click();
   await expect(page.getByRole('textbox', { name: 'Out in mm' })).toHaveValue('−210.0');
   await page.getByRole('button', { name: 'Drop it' }).click();

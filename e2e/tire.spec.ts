@@ -36,7 +36,7 @@ test('a tire’s load, speed and own dimensions: typed, judged, drawn and taken 
   await type(form.getByRole('textbox', { name: 'Tire size' }), '205/45R17 88W');
   await expect(ledgerRow(page, 'load')).toContainText('carries it');
   await expect(index).toHaveAttribute('placeholder', '88');
-  await type(form.getByRole('textbox', { name: 'Speed symbol' }), 's');
+  await type(form.getByRole('textbox', { name: 'Speed rating' }), 's');
   await expect(ledgerRow(page, 'speed-rating')).toContainText('does not fit');
   await type(form.getByRole('textbox', { name: /^Section width/ }), '208');
   await type(form.getByRole('textbox', { name: /^On a test rim/ }), '7');

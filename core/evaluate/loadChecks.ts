@@ -104,7 +104,7 @@ function speed(job: Job, axle: AxleName, candidate: Fitted, present: Fitted, wor
   return new Judged(
     {
       code: 'speed-rating',
-      label: 'Speed symbol',
+      label: 'Speed rating',
       axle,
       value,
       limit: need,
@@ -113,7 +113,7 @@ function speed(job: Job, axle: AxleName, candidate: Fitted, present: Fitted, wor
       verdict: known ? (value >= need ? 'ok' : winter ? 'caution' : 'fail') : 'unknown',
     },
     () => [
-      value === null ? 'not known: the speed symbol of the tire' : `${symbol} is ${text(value)}`,
+      value === null ? 'not known: the speed rating of the tire' : `${symbol} is ${text(value)}`,
       topSpeedKmh !== null
         ? `the car runs ${text(topSpeedKmh)}`
         : need === null

@@ -62,7 +62,7 @@ export function capacityLines(capacity: Capacity, service: Service, words: Words
 const DIFFERS: Record<Service['differs'][number], string> = {
   loadIndex: 'load index',
   loadIndexDual: 'dual load index',
-  speed: 'speed symbol',
+  speed: 'speed rating',
   loadRange: 'load range',
 };
 

@@ -2,40 +2,14 @@ import fc from 'fast-check';
 import { Vector3 } from 'three';
 import { familyFace } from '#core/brake';
 import { AT_REST, toCorner } from '#core/kinematics';
-import {
-  distanceToSectionMm,
-  nearestOnSection,
-  sectionOf,
-  sectionPartAt,
-  surfacePoint,
-  type Inside,
-} from '#core/section';
+import { distanceToSectionMm, nearestOnSection, sectionOf, sectionPartAt, surfacePoint } from '#core/section';
 import { USUAL_GEOMETRY } from '#core/suspension';
 import { bulgeOutMm, distanceMm, gapPoint, placementIn, sweep, placePart, type SweptSolid } from '#core/sweep';
+import { BY_HAND, HOLLOW, RIM, TIRE } from './fixtures/hollowWheel';
 import { insideMesh, meshDistance, meshErrorMm, poseMatrix, wheelMesh } from './fixtures/mesh';
 
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const TIRE = { overallDiameterMm: 616, sectionWidthMm: 211.5, treadWidthMm: 175.2 };
-const RIM = { rimWidthIn: 7.5, seatDiameterMm: 432, flangeMm: 12.7 };
-/** A wheel of offset 40: from its rim centerline the pad stands 40 mm out. */
-const INSIDE: Inside = {
-  barrel: [
-    { a: -107.95, r: 210 },
-    { a: -60, r: 195 },
-    { a: 60, r: 195 },
-  ],
-  spoke: [
-    { a: 60, r: 195 },
-    { a: 40, r: 75 },
-  ],
-  padMm: 40,
-  assumed: false,
-  barrelAssumed: false,
-};
-/** The same drawn by hand, from the back flange to the axis. */
-const BY_HAND: [number, number][] = [[-107.95, 210], [-60, 195], [60, 195], [40, 75], [40, 0]]; // prettier-ignore
 const SOLID = sectionOf(TIRE, RIM);
-const HOLLOW = sectionOf(TIRE, RIM, INSIDE);
 const hollowAt = (centreOut: number): SweptSolid => ({ bodies: [{ section: HOLLOW, centreOut }] });
 
 describe('a hollow wheel, against a triangle mesh searched by three-mesh-bvh', () => {

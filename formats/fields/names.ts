@@ -86,7 +86,7 @@ const NAMES: Record<string, string> = {
   testRimIn: 'test rim',
   loadIndex: 'load index',
   loadIndexDual: 'load index, dual',
-  speed: 'speed symbol',
+  speed: 'speed rating',
   loadRange: 'load range',
   minDualSpacingMm: 'least dual spacing',
   massKg: 'weight',

@@ -130,6 +130,11 @@ export function BrakesView({ axle }: { axle: AxleName }) {
           {one.missing !== null && (
             <div className="brake-missing">
               <p>Not known: {one.missing}.</p>
+              {usual && (
+                <p>
+                  <em className="assumed">assumed</em>: this wheel’s inside, dashed, as is usual for its size.
+                </p>
+              )}
               {!caliper?.outline ? (
                 <Button size="small" type="primary" onClick={() => setPanel('brake')}>
                   Give the brake an outline

@@ -48,7 +48,7 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
           />
           <MeasureField
             {...ofCar(['speedometer', 'trueKmh'], vehicle.speedometer?.trueKmh)}
-            label="true speed"
+            label="True speed"
             quantity="speed"
             range="speedKmh"
             width={5}
@@ -63,14 +63,14 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
           <ChoiceField
             label="Speed is taken from"
             choices={SPEED_FROM}
-            width={150}
+            width={224}
             placeholder="the driven wheels (assumed)"
             {...ofCar(['speedFrom'], vehicle.speedFrom)}
           />
           <ChoiceField
             label="Stability control"
             choices={YES_NO}
-            width={110}
+            width={136}
             placeholder="yes (assumed)"
             value={vehicle.stabilityControl === undefined ? null : vehicle.stabilityControl ? 'yes' : 'no'}
             commit={(has) => editAt(['vehicle', 'stabilityControl'], has === null ? null : has === 'yes')}

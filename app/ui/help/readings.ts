@@ -15,7 +15,7 @@ export const READING_HELP: Record<string, ReadingHelp> = {
     title: 'Gap to fender',
     picture: 'outboard',
     where:
-      'Hold a straight-edge upright against the fender lip, straight above the hub. Read in to the widest place of tire or rim.',
+      'Hold a straight-edge upright against the fender lip, straight above the hub. Read in to the bulge there: the widest place of tire or rim over the upper half. On a wheel that leans that is not its widest place below.',
     tool: 'Straight-edge and steel rule. A tire that stands proud counts negative.',
     mistake: 'Reading to the tread edge instead of the bulge of the sidewall, or with the wheels not straight.',
   },

@@ -21,7 +21,7 @@ interface Row {
 const CODES = [
   ['load', 'Tire load'],
   ['wheel-rating', 'Wheel rating'],
-  ['speed-rating', 'Speed symbol'],
+  ['speed-rating', 'Speed rating'],
   ['dual', 'Between duals'],
   ['speedometer', 'Speedometer'],
   ['spare', 'Spare'],
