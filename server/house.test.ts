@@ -1,22 +1,11 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
+import { readFileSync } from 'node:fs';
 import { readJobFile } from '#formats/job';
-import { closeDatabase } from './database';
+import { freshDatabase } from './fixtures/freshDatabase';
 import { saveEdits } from './edits';
 import { readHouse, setHouse } from './house';
 import { createJob, exportJob, listJobs, openJob } from './jobs';
 
-let folder: string;
-beforeEach(() => {
-  folder = mkdtempSync(path.join(tmpdir(), 'scoval-test-'));
-  process.env.SCOVAL_DATA = folder;
-  process.env.SCOVAL_LOG = 'silent';
-});
-afterEach(async () => {
-  await closeDatabase();
-  rmSync(folder, { recursive: true });
-});
+freshDatabase();
 
 const example = () => readJobFile(readFileSync('docs/example-job.json', 'utf8')).job!;
 const list = () =>

@@ -1,22 +1,11 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
+import { readFileSync } from 'node:fs';
 import { RULES_VERSION } from '#core/verdict';
 import { readJobFile } from '#formats/job';
-import { closeDatabase } from './database';
+import { freshDatabase } from './fixtures/freshDatabase';
 import { createJob, listJobs, openJob, rulesSeen } from './jobs';
 import { JobRow } from './models';
 
-let folder: string;
-beforeEach(() => {
-  folder = mkdtempSync(path.join(tmpdir(), 'scoval-test-'));
-  process.env.SCOVAL_DATA = folder;
-  process.env.SCOVAL_LOG = 'silent';
-});
-afterEach(async () => {
-  await closeDatabase();
-  rmSync(folder, { recursive: true });
-});
+freshDatabase();
 
 const example = () => readJobFile(readFileSync('docs/example-job.json', 'utf8')).job!;
 const list = async () =>
