@@ -1,6 +1,5 @@
 import Flatten from '@flatten-js/core';
-import { brakeRoom, stackToClearMm } from '#core/brake';
-import type { AxialPoint, InnerFace } from '#core/job';
+import { brakeRoom, stackToClearMm, type AxialPoint, type InnerFace } from '#core/brake';
 import { medianMicroseconds } from './measure';
 
 const LIMITS = { spokeMm: 2, barrelMm: 3 };

@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize';
-import { setPlace, type House } from '#core/job';
-import { faultsOf, houseSchema, type Fault } from '#formats/job';
+import { setPlace, type ShopDefaults } from '#core/job';
+import { faultsOf, shopSchema, type Fault } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
 import { database, write } from './database';
 import { HouseRow, JobRow } from './models';
@@ -8,7 +8,7 @@ import { HouseRow, JobRow } from './models';
 const ONLY = 1;
 
 /** The shop's own limits, rules and prices; empty where it has none of its own. */
-export async function readHouse(transaction?: Transaction): Promise<House> {
+export async function readHouse(transaction?: Transaction): Promise<ShopDefaults> {
   await database();
   const row = await HouseRow.findByPk(ONLY, transaction ? { transaction } : {});
   return row?.document ?? {};
@@ -21,10 +21,10 @@ export async function readHouse(transaction?: Transaction): Promise<House> {
 export async function setHouse(
   path: readonly string[],
   value: unknown,
-): Promise<{ house: House } | { faults: Fault[] }> {
+): Promise<{ house: ShopDefaults } | { faults: Fault[] }> {
   return write(async (transaction) => {
     const asked = setPlace(await readHouse(transaction), path, value ?? undefined);
-    const { value: house, error } = houseSchema.validate(asked, VALIDATION);
+    const { value: house, error } = shopSchema.validate(asked, VALIDATION);
     if (error) return { faults: faultsOf(error) };
     await HouseRow.upsert({ id: ONLY, document: house }, { transaction });
     await JobRow.update({ standing: null }, { where: {}, silent: true, transaction });

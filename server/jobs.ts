@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid';
 import { literal, Op, type Transaction, type WhereOptions } from 'sequelize';
-import { AXLES, type House, type Job, type ReadingRecord } from '#core/job';
+import { AXLES, type ShopDefaults, type Job, type ReadingRecord } from '#core/job';
 import { isCurrent, jobStanding, rulesMoved, waitsFor, type RulesMoved, type Standing, type WaitsFor } from '#core/standing'; // prettier-ignore
 import { database, read, write } from './database';
 import { readHouse } from './house';
@@ -220,7 +220,7 @@ export async function exportJob(id: string): Promise<{ number: string; job: Job 
 }
 
 /** The shop's own terms as a file carries them; left out where it has none. */
-const houseOf = (house: House): Pick<Job, 'house'> => (Object.keys(house).length > 0 ? { house } : {});
+const houseOf = (house: ShopDefaults): Pick<Job, 'house'> => (Object.keys(house).length > 0 ? { house } : {});
 
 /** A job that comes from another shop is judged by this one's limits. */
 function withoutHouse({ house: _, ...job }: Job): Job {

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { faultLine, readJobFile } from '#formats/job';
 import { closeDatabase } from './database';
-import { readStoresFile } from '#formats/stores';
+import { readStoresFile } from '#formats/shelf';
 import { createJob, hasJobs } from './jobs';
 import { importItems } from './stores';
 

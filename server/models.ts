@@ -1,3 +1,4 @@
+import type { Instrument } from '#core/uncertainty';
 import {
   DataTypes,
   Model,
@@ -6,8 +7,8 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { Edit, House, Instrument, Job } from '#core/job';
-import type { StoreItem, StoreKind } from '#core/stores';
+import type { Edit, ShopDefaults, Job } from '#core/job';
+import type { StoreItem, StoreKind } from '#core/shelf';
 import type { RulesMoved, Standing, WaitsFor } from '#core/standing';
 
 /** A job: its document (car, brief, setups) without the history of its readings. */
@@ -69,7 +70,7 @@ export class StoreRow extends Model<InferAttributes<StoreRow>, InferCreationAttr
 /** The shop's own limits, rules and prices; one row. */
 export class HouseRow extends Model<InferAttributes<HouseRow>, InferCreationAttributes<HouseRow>> {
   declare id: number;
-  declare document: House;
+  declare document: ShopDefaults;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
 }

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import type { StoreItem } from '#core/stores';
+import type { StoreItem } from '#core/shelf';
 import { closeDatabase } from './database';
 import { importItems, listItems, removeItem, saveItem } from './stores';
 

@@ -1,7 +1,7 @@
+import type { InnerFace } from '#core/brake';
 import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
-import type { InnerFace } from '#core/job';
-import { itemName, type StoreItem } from '#core/stores';
+import { itemName, type StoreItem } from '#core/shelf';
 import { database, write } from './database';
 import { StoreRow } from './models';
 

@@ -1,3 +1,4 @@
+import type { Side } from '#core/sweep';
 import {
   createContext,
   useCallback,
@@ -10,9 +11,9 @@ import {
   type ReactNode,
 } from 'react';
 import type { SetupReport, SweepSource, VehicleReport } from '#core/evaluate';
-import { AXLES, type AxleName, type Edit, type House, type Job, type Setup, type Side, type Vehicle } from '#core/job';
+import { AXLES, type AxleName, type Edit, type ShopDefaults, type Job, type Setup, type Vehicle } from '#core/job';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
-import { itemName, type StoreItem } from '#core/stores';
+import { itemName, type StoreItem } from '#core/shelf';
 import type { Units } from '#core/units';
 import { DraftsContext } from '../ui/fields/DraftsContext';
 import { useLengths } from '../preferences/PreferencesContext';
@@ -83,7 +84,7 @@ export const useReplaceItem = (): ((item: StoreItem) => void) => useContext(Stor
 interface JobProviderProps {
   open: OpenJob;
   /** The shop's own limits and rules. */
-  house: House;
+  house: ShopDefaults;
   stores: readonly StoreItem[];
   children: ReactNode;
 }

@@ -1,6 +1,7 @@
+import type { AxialPoint, InnerFace } from '#core/brake';
 import Joi from 'joi';
-import type { AxialPoint, AxleName, InnerFace, Job } from '#core/job';
-import { itemName } from '#core/stores';
+import { type AxleName, type Job, AXLES } from '#core/job';
+import { itemName } from '#core/shelf';
 import { VALIDATION } from '#formats/rules';
 import { exportJob } from '#server/jobs';
 import { listItems } from '#server/stores';
@@ -20,7 +21,7 @@ export interface ShapeAsked {
 
 /** Whose shape: `brake`, `setup:a`, `present`, `store:` and a wheel's name. */
 export const shapeOf = {
-  axle: Joi.valid('front', 'rear').required(),
+  axle: Joi.valid(...AXLES).required(),
   of: Joi.string().max(300).required(),
 };
 

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { useFetcher } from 'react-router';
-import { HOUSE_LIMITS, type HouseLimitKey } from '#core/verdict';
+import { SHOP_LIMITS, type ShopLimitKey } from '#core/verdict';
 import { readHouse } from '#server/house';
 import { DraftsContext } from '../ui/fields/DraftsContext';
 import { ShopStrip } from '../ui/frame/ShopStrip';
@@ -9,7 +9,7 @@ import { LimitTable } from '../ui/terms/LimitTable';
 import { PriceFields } from '../ui/terms/PriceFields';
 import { RemedyFields } from '../ui/terms/RemedyFields';
 import { RuleFields } from '../ui/terms/RuleFields';
-import { at, NO_HOUSE, type Terms } from '../ui/terms/terms';
+import { at, NO_DEFAULTS, type Terms } from '../ui/terms/terms';
 import type { Route } from './+types/house';
 import '../ui/bench/bench.css';
 import '../ui/terms/terms.css';
@@ -31,8 +31,8 @@ export async function clientAction({ serverAction }: Route.ClientActionArgs) {
   }
 }
 
-const ROOM: readonly HouseLimitKey[] = ['inboardMm', 'fullLockMm', 'fenderAtBumpMm', 'archMm', 'rubMm', 'brakeSpokeMm', 'brakeBarrelMm', 'diameterPct', 'axleMatchPct', 'dualGapMm']; // prettier-ignore
-const PARTS = (Object.keys(HOUSE_LIMITS) as HouseLimitKey[]).filter((key) => !ROOM.includes(key));
+const ROOM: readonly ShopLimitKey[] = ['inboardMm', 'fullLockMm', 'fenderAtBumpMm', 'archMm', 'rubMm', 'brakeSpokeMm', 'brakeBarrelMm', 'diameterPct', 'axleMatchPct', 'dualGapMm']; // prettier-ignore
+const PARTS = (Object.keys(SHOP_LIMITS) as ShopLimitKey[]).filter((key) => !ROOM.includes(key));
 
 /** The shop's own limits, rules and prices: what every brief stands on. */
 export default function HousePage({ loaderData }: Route.ComponentProps) {
@@ -45,7 +45,7 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
       own: (path) => at(house, path),
       set: (path, value) =>
         void fetcher.submit({ path, value: value as never }, { method: 'post', action: '/house', encType: 'application/json' }),
-      behind: NO_HOUSE,
+      behind: NO_DEFAULTS,
     }),
     [house, fetcher],
   );

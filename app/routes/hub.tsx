@@ -1,8 +1,8 @@
+import type { Instrument } from '#core/uncertainty';
 import { Checkbox, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { hubPatternOf } from '#core/evaluate';
 import { boreFault, countFault } from '#core/hub';
-import type { Instrument } from '#core/job';
 import { useJob } from '../job/JobContext';
 import { useLengths } from '../preferences/PreferencesContext';
 import { ChoiceField } from '../ui/fields/ChoiceField';

@@ -1,8 +1,8 @@
+import type { Instrument } from '#core/uncertainty';
 import { Button, Segmented } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
-import type { Instrument } from '#core/job';
 import { useJob } from '../job/JobContext';
 import { BY_SIGN } from '../ui/frame/useJobKeys';
 import { ReadingPanel, takenWith } from '../ui/help/ReadingPanel';

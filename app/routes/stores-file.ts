@@ -1,4 +1,4 @@
-import { writeStoresFile } from '#formats/stores';
+import { writeStoresFile } from '#formats/shelf';
 import { listItems } from '#server/stores';
 
 /** Everything the shop keeps as a file for a spreadsheet. The mark at its head tells spreadsheets that it is UTF-8. */

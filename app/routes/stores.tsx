@@ -1,11 +1,11 @@
+import type { AxialPoint, InnerFace } from '#core/brake';
 import { DeleteOutlined, DownloadOutlined, EditOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, Table, Tooltip, type TableColumnsType } from 'antd';
 import { useMemo, useState } from 'react';
 import { useFetcher, useSearchParams } from 'react-router';
-import type { AxialPoint, InnerFace } from '#core/job';
-import { itemName, STORE_KINDS, type StoreKind } from '#core/stores';
+import { itemName, STORE_KINDS, type StoreKind } from '#core/shelf';
 import { roundTo } from '#core/units';
-import { columnsOf, type Column } from '#formats/stores';
+import { columnsOf, type Column } from '#formats/shelf';
 import { listItems, type KeptItem } from '#server/stores';
 import { useLengths, type Lengths } from '../preferences/PreferencesContext';
 import { ShopStrip } from '../ui/frame/ShopStrip';

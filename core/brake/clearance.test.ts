@@ -1,6 +1,5 @@
 import fc from 'fast-check';
-import { barrelRadiusMm, brakeRoom, clearanceOf, stackToClearMm, weightLine } from '#core/brake';
-import type { AxialPoint } from '#core/job';
+import { barrelRadiusMm, brakeRoom, clearanceOf, stackToClearMm, weightLine, type AxialPoint } from '#core/brake';
 import { at, number, outlines, point, polygon, segments } from './fixtures/outlines';
 
 /** The back of spokes: from the rim inward, each point nearer to the hub. */

@@ -1,5 +1,5 @@
+import type { AxialPoint, InnerFace, WeightZone } from '#core/brake';
 import { DomainError } from '#core/errors';
-import type { AxialPoint, InnerFace, WeightZone } from '#core/job';
 import { firstCrossing } from './outline';
 
 /** A depth read from a straight-edge across the back flange, at a radius from the hub's axis; mm. */

@@ -1,4 +1,4 @@
-import type { AxialPoint } from '#core/job';
+import type { AxialPoint } from '#core/brake';
 import { crossing, piecesOf } from './segments';
 
 /** Points nearer than this are one and the same, mm. */

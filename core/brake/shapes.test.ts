@@ -17,9 +17,9 @@ import {
   usualSpacerMm,
   weightsFault,
   withoutRepeats,
+  type SpokeFamily,
 } from '#core/brake';
 import { DomainError } from '#core/errors';
-import type { SpokeFamily } from '#core/job';
 import { at, number, outlines, polygon, segments, star } from './fixtures/outlines';
 
 describe('outlines', () => {

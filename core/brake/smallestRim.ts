@@ -1,4 +1,4 @@
-import type { AxialPoint } from '#core/job';
+import type { AxialPoint } from '#core/brake';
 import { rimSeatDiameterMm } from '#core/tire';
 import { DROP_CENTRE_MM, WALL_MM } from './families';
 

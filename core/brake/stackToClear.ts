@@ -1,5 +1,5 @@
-import type { AxialPoint, InnerFace } from '#core/job';
-import { brakeRoom } from './room';
+import type { AxialPoint, InnerFace } from '#core/brake';
+import { brakeRoom } from './wheelRoom';
 
 /** Least clearances a brake must have, mm. */
 export interface BrakeLimits {

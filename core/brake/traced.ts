@@ -1,5 +1,5 @@
+import type { AxialPoint } from '#core/brake';
 import { DomainError } from '#core/errors';
-import type { AxialPoint } from '#core/job';
 
 /** How far a brake reaches outboard of the hub face at a radius; mm, negative behind the face. */
 export interface ReachRow {

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { evaluate, evaluatePresent, evaluateSetup, NO_SWEEPS, rankByBrakeRoom } from '#core/evaluate';
-import { familyFace } from '#core/brake';
-import { applyEdits, type AxialPoint, type Edit, type InnerFace, type Job, type StackPart } from '#core/job';
+import { familyFace, type AxialPoint, type InnerFace } from '#core/brake';
+import { applyEdits, type Edit, type Job, type StackPart } from '#core/job';
 import type { Check } from '#core/verdict';
 
 const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;

@@ -1,5 +1,15 @@
-import { brakeRoom, faceIsOf, stackToClearMm, UNSEEN_MM, type BrakeRoom, type Clearance } from '#core/brake';
-import type { AxialPoint, AxleName, Caliper, InnerFace, Terms } from '#core/job';
+import {
+  brakeRoom,
+  faceIsOf,
+  stackToClearMm,
+  UNSEEN_MM,
+  type BrakeRoom,
+  type Clearance,
+  type AxialPoint,
+  type Caliper,
+  type InnerFace,
+} from '#core/brake';
+import type { AxleName, Terms } from '#core/job';
 import { offsetFigure, rimFigure, type Words } from '#core/units';
 import { clearanceVerdict, limitInForce, worstVerdict, type Check, type Limit, type Verdict } from '#core/verdict';
 import type { Fitted } from './fitted';

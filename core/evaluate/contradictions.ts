@@ -1,8 +1,19 @@
-import type { AxleName, Obstacle, Vehicle } from '#core/job';
+import type { AxleName, Vehicle } from '#core/job';
 import { AT_REST, type Pose } from '#core/kinematics';
 import { nearestOnSection, sectionPartAt } from '#core/section';
 import type { SuspensionGeometry } from '#core/suspension';
-import { alongBody, lookAt, placementIn, readingPose, relativePlacer, type Nearest, type PlacedPart, type Swept, type SweptSolid } from '#core/sweep'; // prettier-ignore
+import {
+  alongBody,
+  lookAt,
+  placementIn,
+  readingPose,
+  relativePlacer,
+  type Nearest,
+  type PlacedPart,
+  type Swept,
+  type SweptSolid,
+  type Obstacle,
+} from '#core/sweep';
 import type { Words } from '#core/units';
 import { obstacleLabel, poseWords } from './obstacles';
 import { axleParts, type AxlePart } from './parts';

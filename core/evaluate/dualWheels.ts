@@ -1,7 +1,7 @@
 import { leastDualGapMm, spacerForGapMm } from '#core/dual';
 import type { AxleName, Terms } from '#core/job';
 import { GROWTH } from '#core/tire';
-import { houseLimits, type Check, type Verdict } from '#core/verdict';
+import { shopLimits, type Check, type Verdict } from '#core/verdict';
 import type { Fitted } from './fitted';
 import { Judged } from './judged';
 import { sectionSpread } from './spread';
@@ -25,7 +25,7 @@ export function dualFigures(sheet: Sheet, { dual, offsetMm, wheel, sectionWidthM
 
 /** Whether dual tires keep clear of each other: under load and in service their sidewalls come closer. */
 export function dualCheck(axle: AxleName, sheet: Sheet, fitted: Fitted, terms: Terms): Check[] {
-  const { dualGapMm } = houseLimits(terms.house);
+  const { dualGapMm } = shopLimits(terms.house);
   const { dual, sectionWidthMm: section, tire } = fitted;
   if (!dual) return [];
   const { words } = sheet;

@@ -3,7 +3,6 @@ import {
   presentAsSetupAxle,
   type AxleName,
   type SetupAxle,
-  type Tire,
   type Vehicle,
   type VehicleAxle,
   type Wheel,
@@ -23,6 +22,7 @@ import {
   treadWidthMm,
   usualLoadedRadiusMm,
   type TireSize,
+  type Tire,
 } from '#core/tire';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 import { insideOf, type InsideAsk } from './inside';

@@ -1,3 +1,4 @@
+import type { Hub } from '#core/hub';
 import { readFileSync } from 'node:fs';
 import {
   evaluate,
@@ -9,7 +10,7 @@ import {
   type WayKind,
   NO_SWEEPS,
 } from '#core/evaluate';
-import { applyEdits, type Edit, type Hub, type Job } from '#core/job';
+import { applyEdits, type Edit, type Job } from '#core/job';
 import { bindingCheck, usedShare, verdictWord } from '#core/verdict';
 
 const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;

@@ -1,10 +1,26 @@
-import { centringLines, centringOf, type Centring } from '#core/centring';
-import { fasteningLines, fasteningOf, lugHoleFor, SEAT_NAMES, threadOrNull, type Fastening } from '#core/fastener';
-import { matchPattern, NEAR_PATTERN_MM, patternName, patternOf, wholePattern, type BoltPattern } from '#core/hub';
-import { ruleInForce, type AxleName, type Hub, type Seat, type SetupAxle, type StackPart, type Terms } from '#core/job';
+import { centeringLines, centeringOf, type Centering } from '#core/centering';
+import {
+  fasteningLines,
+  fasteningOf,
+  lugHoleFor,
+  SEAT_NAMES,
+  threadOrNull,
+  type Fastening,
+  type Seat,
+} from '#core/fastener';
+import {
+  matchPattern,
+  NEAR_PATTERN_MM,
+  patternName,
+  patternOf,
+  wholePattern,
+  type BoltPattern,
+  type Hub,
+} from '#core/hub';
+import { ruleInForce, type AxleName, type SetupAxle, type StackPart, type Terms } from '#core/job';
 import { spacerVerdict, stackThicknessMm } from '#core/stack';
 import { offsetFigure, type Words } from '#core/units';
-import { houseLimits, type Check, type Verdict } from '#core/verdict';
+import { shopLimits, type Check, type Verdict } from '#core/verdict';
 import { hubPatternOf, type HubPattern } from './hubPattern';
 import { Judged } from './judged';
 
@@ -16,7 +32,7 @@ export interface Hardware {
   carries: Partial<BoltPattern>;
   adapter: StackPart | null;
   match: { verdict: Verdict; deltaMm: number | null };
-  centring: Centring;
+  centring: Centering;
   fastening: Fastening;
   /** The nuts' or bolts' seat, and whether nobody said it of an adapter's. */
   seat: Seat | null;
@@ -27,7 +43,7 @@ const NO_HUB: Hub = {};
 
 /** Everything between hub face and wheel face, put together. */
 export function hardwareOf(hub: Hub = NO_HUB, candidate: SetupAxle, terms: Terms): Hardware {
-  const limits = houseLimits(terms.house);
+  const limits = shopLimits(terms.house);
   const hubPattern = hubPatternOf(hub);
   const adapter = candidate.stack?.findLast(({ kind }) => kind === 'bolt-on') ?? null;
   const turned = { lugCount: adapter?.toLugCount, boltCircleMm: adapter?.toBoltCircleMm };
@@ -39,7 +55,7 @@ export function hardwareOf(hub: Hub = NO_HUB, candidate: SetupAxle, terms: Terms
     carries,
     adapter,
     match: matchPattern(patternOf(candidate.wheel), carries, ruleInForce('nearPatterns', terms)),
-    centring: centringOf(hub, candidate, ruleInForce('centring', terms), limits),
+    centring: centeringOf(hub, candidate, ruleInForce('centring', terms), limits),
     fastening: fasteningOf(fastener, candidate, limits),
     seat: candidate.fastener?.seat ?? adapter?.seat ?? fastener.seat ?? null,
     seatAssumed: adapter !== null && adapter.seat === undefined && candidate.fastener?.seat === undefined,
@@ -73,7 +89,7 @@ export function hardwareChecks(
         unit: 'mm',
         verdict: centring.verdict,
       },
-      () => centringLines(centring, rule, words, houseLimits(terms.house)),
+      () => centeringLines(centring, rule, words, shopLimits(terms.house)),
     ),
     new Judged(
       {
@@ -196,7 +212,7 @@ function lugHoleCheck(axle: AxleName, hardware: Hardware, { wheel }: SetupAxle, 
   const { adapter, hub } = hardware;
   const thread = threadOrNull(adapter?.thread ?? hub.fastener?.thread);
   const hole =
-    thread && lugHoleFor(thread.diameterMm, wheel.lugHoleMm, wheel.seatDiameterMm ?? null, houseLimits(terms.house));
+    thread && lugHoleFor(thread.diameterMm, wheel.lugHoleMm, wheel.seatDiameterMm ?? null, shopLimits(terms.house));
   return [
     new Judged(
       {

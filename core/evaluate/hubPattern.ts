@@ -5,8 +5,8 @@ import {
   type BoltPattern,
   type MeasuredCircle,
   type PatternCandidate,
+  type Hub,
 } from '#core/hub';
-import type { Hub } from '#core/job';
 import type { VehicleReport } from './report';
 
 /** What is known about a hub's pattern. */

@@ -1,8 +1,9 @@
+import type { Measured } from '#core/units';
 import { jStat } from 'jstat';
 import fc from 'fast-check';
 import { compile, type EvalFunction } from 'mathjs';
 import { evaluate, NO_SWEEPS, type AxleReport } from '#core/evaluate';
-import type { AxleName, Job, Measured } from '#core/job';
+import type { AxleName, Job } from '#core/job';
 
 /**
  * The whole road from readings to figures, written a second time as bare arithmetic after the formulas of the trade and run by mathjs on

@@ -1,5 +1,5 @@
-import { faceIsOf, familyFace } from '#core/brake';
-import type { AxialPoint, InnerFace, SpokeFamily, Wheel } from '#core/job';
+import { faceIsOf, familyFace, type AxialPoint, type InnerFace, type SpokeFamily } from '#core/brake';
+import type { Wheel } from '#core/job';
 import type { Inside } from '#core/section';
 import type { Fitted } from './fitted';
 

@@ -1,6 +1,6 @@
-import type { AxleName, Job, Setup, Tire } from '#core/job';
-import { itemName, tireFromStores, type StoreItem } from '#core/stores';
-import { readTireSize, type TireSize } from '#core/tire';
+import type { AxleName, Job, Setup } from '#core/job';
+import { itemName, tireFromStores, type StoreItem } from '#core/shelf';
+import { readTireSize, type TireSize, type Tire } from '#core/tire';
 import { evaluateSetup } from './evaluate';
 import { NO_SWEEPS } from './sweeps';
 import type { AxleReport } from './report';

@@ -1,5 +1,5 @@
-import { ruleInForce, winterOn, type AxleName, type Job, type Obstacle } from '#core/job';
-import { limitKeyOf, mountOf, mayRub, type PlacedPart } from '#core/sweep';
+import { ruleInForce, winterOn, type AxleName, type Job } from '#core/job';
+import { limitKeyOf, mountOf, mayRub, type PlacedPart, type Obstacle } from '#core/sweep';
 import { limitInForce, withWinter, type Limit } from '#core/verdict';
 
 /** What a part is held to. */

@@ -1,6 +1,6 @@
-import { ruleInForce, type AxleName, type Job, type Obstacle } from '#core/job';
+import { ruleInForce, type AxleName, type Job } from '#core/job';
 import type { Pose } from '#core/kinematics';
-import { mountOf, ROAD_DROOP, SHORT_OF_LOCK_DEG, type SweptPart } from '#core/sweep';
+import { mountOf, ROAD_DROOP, SHORT_OF_LOCK_DEG, type SweptPart, type Obstacle } from '#core/sweep';
 import { formatNumber, type Words } from '#core/units';
 import { clearanceVerdict, type Check, type Verdict } from '#core/verdict';
 import { Judged } from './judged';

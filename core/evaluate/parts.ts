@@ -1,5 +1,5 @@
 import { DomainError } from '#core/errors';
-import { leftDiffers, roomOn, standsOn, type AxleName, type Obstacle, type Side, type Vehicle } from '#core/job';
+import { leftDiffers, roomOn, type AxleName, type Vehicle } from '#core/job';
 import { AT_REST } from '#core/kinematics';
 import { fenderOutMm } from '#core/position';
 import { resolveGeometry, type ResolvedGeometry, type SuspensionGeometry } from '#core/suspension';
@@ -11,6 +11,9 @@ import {
   placePart,
   type PlacedPart,
   type SweptSolid,
+  standsOn,
+  type Obstacle,
+  type Side,
 } from '#core/sweep';
 import { fitPresent } from './fitted';
 import { solidOf } from './solid';

@@ -1,10 +1,11 @@
-import type { Centring } from '#core/centring';
+import type { AxialPoint } from '#core/brake';
+import type { Centering } from '#core/centering';
 import type { Fastening } from '#core/fastener';
 import type { PatternCandidate } from '#core/hub';
 import type { Place } from '#core/dual';
-import type { AxialPoint, AxleName, Side, SpareChoice } from '#core/job';
+import type { AxleName, SpareChoice } from '#core/job';
 import type { GeometryKey } from '#core/suspension';
-import type { Mount } from '#core/sweep';
+import type { Mount, Side } from '#core/sweep';
 import type { BriefContradiction } from './briefContradictions';
 import type { Contradiction } from './contradictions';
 import type { SensorFit } from '#core/sensor';
@@ -211,7 +212,7 @@ export interface BrakeReport {
 export interface AxleReport extends AxleFigures {
   tire: TireReport;
   boltPattern: { verdict: Verdict; deltaMm: number | null };
-  centring: Centring;
+  centring: Centering;
   fastening: Fastening;
   brake: BrakeReport;
   obstacles: ObstacleReport[];

@@ -1,3 +1,4 @@
+import type { Obstacle } from '#core/sweep';
 import { readFileSync } from 'node:fs';
 import {
   evaluate,
@@ -11,7 +12,7 @@ import {
   vehicleReport,
   type Sensitivity,
 } from '#core/evaluate';
-import type { Job, Obstacle } from '#core/job';
+import type { Job } from '#core/job';
 import { measuringPlan } from '#core/plan';
 import { wordsIn } from '#core/units';
 import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';

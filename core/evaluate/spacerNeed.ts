@@ -1,4 +1,5 @@
-import { wishOf, type AxleName, type Hub, type Job, type SetupAxle, type StackPart, type Terms } from '#core/job';
+import type { Hub } from '#core/hub';
+import { wishOf, type AxleName, type Job, type SetupAxle, type StackPart, type Terms } from '#core/job';
 import { outerEndMm, WORST_FIRST, type Verdict } from '#core/verdict';
 import { gapLimit } from './checks';
 import { hardwareOf } from './hardware';

@@ -1,6 +1,7 @@
-import type { AxleName, Caliper, InnerFace, Measured, VehicleAxle } from '#core/job';
+import type { Caliper, InnerFace } from '#core/brake';
+import type { AxleName, VehicleAxle } from '#core/job';
 import { INSTRUMENT_UNCERTAINTY_MM, type Contribution } from '#core/uncertainty';
-import { mmFromInches } from '#core/units';
+import { mmFromInches, type Measured } from '#core/units';
 import type { Fitted } from './fitted';
 import { insideOf } from './inside';
 

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { jStat } from 'jstat';
 import { evaluateSetup, LIST_SWEEPS, NO_SWEEPS, VERDICT_SWEEPS } from '#core/evaluate';
-import type { Job, Obstacle } from '#core/job';
-import { sweep } from '#core/sweep';
+import type { Job } from '#core/job';
+import { sweep, type Obstacle } from '#core/sweep';
 import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';
 import { axleParts } from './parts';
 import { obstacleSpreads } from './sure';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { priceInForce, ruleInForce, winterOn, wishOf, type Job } from '#core/job';
-import { COVER_ARC_DEG, houseLimits, HOUSE_LIMITS, limitInForce, WINTER_ROOM_MM, withWinter } from '#core/verdict';
+import { COVER_ARC_DEG, shopLimits, SHOP_LIMITS, limitInForce, WINTER_ROOM_MM, withWinter } from '#core/verdict';
 import { briefContradictions, coverOf } from '.';
 import { evaluateSetup } from './evaluate';
 import { changed, demoJob, setupOf } from './fixtures/jobs';
@@ -24,7 +24,7 @@ describe('whose word counts', () => {
     );
     expect(priceInForce('labourPerHour', { house: { prices: { labourPerHour: 60 } } })).toBe(60);
     expect(priceInForce('labourPerHour', {})).toBeNull();
-    expect(houseLimits({ limits: { edgeMm: null } })).toEqual(HOUSE_LIMITS);
+    expect(shopLimits({ limits: { edgeMm: null } })).toEqual(SHOP_LIMITS);
   });
   test("an axle's own wish before the one for both", () => {
     const brief = { pokeMm: { min: -10, max: 2, rear: { max: -4 } } };

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { evaluateSetup, makesOfSize, sizesThatDo, withSize, NO_SWEEPS, type SetupReport } from '#core/evaluate';
 import type { Job } from '#core/job';
 import { readTireSize, rimRangeIn } from '#core/tire';
-import type { StoreItem } from '#core/stores';
+import type { StoreItem } from '#core/shelf';
 import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';
 
 const read = (file: string): Job => JSON.parse(readFileSync(file, 'utf8')) as Job;

@@ -5,14 +5,13 @@ import {
   ruleInForce,
   type AxleName,
   type Job,
-  type Measured,
   type Prices,
   type Setup,
   type SetupAxle,
   type StackPart,
 } from '#core/job';
-import { diameterFigure, wordsIn, type UnitChoice, type Words } from '#core/units';
-import { houseLimits, verdictWord, worstVerdict, type Verdict } from '#core/verdict';
+import { diameterFigure, wordsIn, type UnitChoice, type Words, type Measured } from '#core/units';
+import { shopLimits, verdictWord, worstVerdict, type Verdict } from '#core/verdict';
 import { evaluateSetup } from './evaluate';
 import { NO_SWEEPS } from './sweeps';
 import { hardwareOf } from './hardware';
@@ -149,12 +148,12 @@ function adapter(one: Case): WayOut {
     return { ...candidate, stack: [...(candidate.stack ?? []), kept?.piece ?? ordered] };
   };
   // How the studs stand behind any adapter says from which thickness on they hide.
-  const hides = studs === null ? null : fasteningOf(fastener, fitted(0), houseLimits(one.job.house)).thinnestAdapterMm;
+  const hides = studs === null ? null : fasteningOf(fastener, fitted(0), shopLimits(one.job.house)).thinnestAdapterMm;
   const thickness = kept ? (kept.piece.thicknessMm ?? null) : (choices.adapterMm ?? hides);
   const lines = [`${patternName(hub)} to ${patternName(wheel)}`];
   if (hides !== null) lines.push(`from ${words.length(hides)} on, studs of ${words.length(studs!)} need neither pockets nor trimming`); // prettier-ignore
   if (studs !== null && thread) {
-    const least = leastEngagementMm(thread.diameterMm, houseLimits(one.job.house).engagementRatio);
+    const least = leastEngagementMm(thread.diameterMm, shopLimits(one.job.house).engagementRatio);
     lines.push(`its own seat no thicker than ${words.length(studs - least)}: then ${thread.name} still holds`);
   }
   if (thickness === null) {
@@ -166,7 +165,7 @@ function adapter(one: Case): WayOut {
   if (kept) lines.push(`from the stores: ${kept.name}`);
   else if (bore != null && lip != null)
     lines.push(`order: bore ${diameterFigure(bore)} mm, lip ${diameterFigure(lip)} mm`);
-  const { studProudMm: proud, verdict: held } = fasteningOf(fastener, made, houseLimits(one.job.house));
+  const { studProudMm: proud, verdict: held } = fasteningOf(fastener, made, shopLimits(one.job.house));
   if (proud !== null && proud > 0 && held !== 'ok')
     lines.push(`studs stand ${words.length(proud)} proud of it: trim, or pockets of ${words.length(proud + POCKET_SPARE_MM)}`); // prettier-ignore
   const room = roomOf(one, made);
@@ -210,10 +209,10 @@ function drilled(
   if (!old || !made) return { verdict: 'unknown' as Verdict, lines: ['not known: the diameter of the present holes'] };
   const between = ligamentMm(old, made);
   const lines = [
-    `between old and new holes ${words.length(between)}, ${words.length(houseLimits(one.job.house).ligamentMm)} wanted`,
+    `between old and new holes ${words.length(between)}, ${words.length(shopLimits(one.job.house).ligamentMm)} wanted`,
   ];
-  const verdicts: Verdict[] = [between >= houseLimits(one.job.house).ligamentMm ? 'caution' : 'fail'];
-  if (between < houseLimits(one.job.house).ligamentMm)
+  const verdicts: Verdict[] = [between >= shopLimits(one.job.house).ligamentMm ? 'caution' : 'fail'];
+  if (between < shopLimits(one.job.house).ligamentMm)
     lines.push('too little: only welded up and drilled anew, by a specialist');
   const edge = (name: string, mm: number | null) => {
     if (mm === null) {
@@ -221,8 +220,8 @@ function drilled(
       lines.push(`not known: ${name}`);
       return;
     }
-    lines.push(`${name} ${words.length(mm)}, ${words.length(houseLimits(one.job.house).edgeMm)} wanted`);
-    if (mm < houseLimits(one.job.house).edgeMm) verdicts.push('fail');
+    lines.push(`${name} ${words.length(mm)}, ${words.length(shopLimits(one.job.house).edgeMm)} wanted`);
+    if (mm < shopLimits(one.job.house).edgeMm) verdicts.push('fail');
   };
   edge('to the center bore', boreMm == null ? null : boreMarginMm(boreMm, made));
   if (flangeMm !== 'none') edge('to the rim of the flange', flangeMm == null ? null : edgeMarginMm(flangeMm, made));

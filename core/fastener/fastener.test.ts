@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { create, all } from 'mathjs';
 import { DomainError } from '#core/errors';
-import type { Fastener, SetupAxle } from '#core/job';
+import type { SetupAxle } from '#core/job';
 import {
   clearanceHoleMm,
   engagementMm,
@@ -17,6 +17,7 @@ import {
   THREADS,
   torqueStages,
   turnsOf,
+  type Fastener,
 } from '#core/fastener';
 import { wordsIn } from '#core/units';
 

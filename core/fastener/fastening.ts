@@ -1,7 +1,8 @@
-import type { Fastener, Measured, SetupAxle, StackPart } from '#core/job';
-import { HOUSE_LIMITS, worstVerdict, type HouseLimits, type Verdict } from '#core/verdict';
+import type { Measured } from '#core/units';
+import { SHOP_LIMITS, worstVerdict, type ShopLimits, type Verdict } from '#core/verdict';
 import { engagementMm, leastEngagementMm, pocketTakes, POCKET_SPARE_MM, studProudMm, thinnestAdapterMm, turnsOf } from './engagement'; // prettier-ignore
 import { standardLengthMm } from './lengths';
+import type { FastenedPiece, FastenedWheelOnStack, Fastener } from './records';
 import { threadOrNull, type Thread } from './thread';
 
 /** One bolted joint of the stack: the hub's own, or an adapter's studs carrying the wheel. Lengths mm. */
@@ -51,7 +52,11 @@ export interface Fastening {
  * thread depth counts; a bolt-on adapter is held through its own seat thickness, and the car's studs stand Ls − t proud of it. Limit:
  * one thread diameter (house limit; common practice, no source). A bolt needs its present length and the stack's thickness more. Lengths mm.
  */
-export function fasteningOf(hub: Fastener, candidate: SetupAxle, limits: HouseLimits = HOUSE_LIMITS): Fastening {
+export function fasteningOf(
+  hub: Fastener,
+  candidate: FastenedWheelOnStack,
+  limits: ShopLimits = SHOP_LIMITS,
+): Fastening {
   const ratio = limits.engagementRatio;
   const stack = (candidate.stack ?? []).filter(({ kind }) => kind !== 'ring');
   const own = candidate.fastener ?? {};
@@ -102,12 +107,12 @@ export function fasteningOf(hub: Fastener, candidate: SetupAxle, limits: HouseLi
 interface Run {
   throughMm: number | null;
   seatMm: number | null;
-  adapter: StackPart | null;
+  adapter: FastenedPiece | null;
   /** From the face it stands on to the adapter's outer face. */
   stackMm: number | null;
 }
 
-function runsOf(stack: readonly StackPart[], padMm: Measured): Run[] {
+function runsOf(stack: readonly FastenedPiece[], padMm: Measured): Run[] {
   const runs: Run[] = [];
   let through: number | null = 0;
   for (const piece of stack) {
@@ -207,7 +212,7 @@ interface Pockets {
 function pocketsFor(
   studMm: number | null,
   run: Run,
-  candidate: SetupAxle,
+  candidate: FastenedWheelOnStack,
   thread: Thread | null,
   ratio: number,
 ): Pockets | null {

@@ -6,3 +6,4 @@ export * from './lines';
 export * from './lugHole';
 export * from './starOrder';
 export * from './seats';
+export * from './records';

@@ -1,4 +1,4 @@
-import { HOUSE_LIMITS, type HouseLimits, type Verdict } from '#core/verdict';
+import { SHOP_LIMITS, type ShopLimits, type Verdict } from '#core/verdict';
 
 /** Clearance holes, mm, fine series, by thread diameter (ISO 273; from memory). Between them d + 1. */
 const FINE: Record<number, number> = { 8: 8.4, 10: 10.5, 12: 13, 14: 15, 16: 17, 18: 19, 20: 21, 22: 23, 24: 25 };
@@ -23,7 +23,7 @@ export function lugHoleFor(
   fastenerMm: number,
   holeMm: number,
   seatDiameterMm: number | null,
-  limits: HouseLimits = HOUSE_LIMITS,
+  limits: ShopLimits = SHOP_LIMITS,
 ): LugHole {
   const neededMm = clearanceHoleMm(fastenerMm);
   const openMm = Math.max(0, neededMm - holeMm);

@@ -1,4 +1,6 @@
-import type { Seat } from '#core/job';
+/** The form of the seat that a nut or bolt presses on. */
+export const SEATS = ['cone60', 'ball-r12', 'ball-r13', 'ball-r14', 'flat'] as const;
+export type Seat = (typeof SEATS)[number];
 
 /** What the form of a seat is called in the trade. */
 export const SEAT_NAMES: Record<Seat, string> = {

@@ -1,5 +1,5 @@
-import type { Instrument, PatternReading } from '#core/job';
-import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
+import type { PatternReading } from '#core/hub';
+import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { chordMm, widestSteps } from './chord';
 import type { BoltPattern } from './patterns';
 import { kindOf } from './reading';

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { create, all, type MathJsInstance } from 'mathjs';
 import { DomainError } from '#core/errors';
-import type { PatternReading } from '#core/job';
 import {
   boltCircleMm,
   centresMm,
@@ -19,6 +18,7 @@ import {
   stepsBetween,
   stepsOf,
   widestSteps,
+  type PatternReading,
 } from '#core/hub';
 
 const math = create(all!, { number: 'BigNumber', precision: 40 }) as MathJsInstance;

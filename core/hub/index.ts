@@ -1,3 +1,4 @@
+export * from './records';
 export * from './patterns';
 export * from './chord';
 export * from './reading';

@@ -1,13 +1,10 @@
-import type { Verdict } from '#core/verdict';
+import type { NearPatternRule, Verdict } from '#core/verdict';
 import type { BoltPattern } from './patterns';
 
 /** Circles that differ by no more than this are near patterns: bolts go in, seats pull off centre (common practice, no source). */
 export const NEAR_PATTERN_MM = 1;
 /** Two names of one circle (4.75 in and 120.65 mm) differ by less than this. */
 const SAME_MM = 0.005;
-
-/** What the house does with a near pattern. */
-export type NearPatternRule = 'care' | 'refuse';
 
 /**
  * A wheel's pattern against what it bolts to: same count and circle `ok`; same count within 1.0 mm a near pattern, `caution` or, where

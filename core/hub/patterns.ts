@@ -1,5 +1,4 @@
-import type { Measured } from '#core/job';
-import { diameterFigure } from '#core/units';
+import { diameterFigure, type Measured } from '#core/units';
 
 /** A bolt pattern: studs and the circle through their middles, mm. */
 export interface BoltPattern {

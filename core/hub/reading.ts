@@ -1,5 +1,5 @@
+import type { PatternReading } from '#core/hub';
 import { DomainError } from '#core/errors';
-import type { PatternReading } from '#core/job';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { widestSteps } from './chord';
 

@@ -1,6 +1,7 @@
 import { DomainError } from '#core/errors';
-import type { Instrument } from './measured';
-import type { Job, Setup } from './types';
+import type { Instrument } from '#core/uncertainty';
+import type { Job } from './job';
+import type { Setup } from './setup';
 
 /**
  * One change to a job. A path runs through the job's keys; a setup is named by its id (`['setups', 'b', 'front', …]`), so that an edit still

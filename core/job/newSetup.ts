@@ -1,4 +1,7 @@
-import { AXLES, type Job, type Setup, type SetupAxle, type Vehicle } from './types';
+import { AXLES, type AxleName } from './axle';
+import type { Job } from './job';
+import type { Setup, SetupAxle } from './setup';
+import type { Vehicle } from './vehicle';
 
 /** The first free id of the row a, b, … z, s27, s28 …. */
 export function freeSetupId(job: Job): string {
@@ -26,7 +29,7 @@ export function copyOfSetup(job: Job, setup: Setup): Setup {
 }
 
 /** The present wheel and tire of an axle in the form of a candidate; what stands between hub and wheel becomes one slip-on piece. */
-export function presentAsSetupAxle(vehicle: Vehicle, axle: 'front' | 'rear'): SetupAxle | null {
+export function presentAsSetupAxle(vehicle: Vehicle, axle: AxleName): SetupAxle | null {
   const baseline = vehicle[axle]?.baseline;
   if (!baseline) return null;
   return {

@@ -1,9 +1,9 @@
 import { fitCandidate, fitPresent } from '#core/evaluate';
-import { standsOn, type AxleName, type Job, type Side } from '#core/job';
+import { type AxleName, type Job } from '#core/job';
 import { innerChangeMm, outerChangeMm } from '#core/position';
 import type { SurfaceName } from '#core/section';
 import { resolveGeometry } from '#core/suspension';
-import type { ObstacleKind } from '#core/sweep';
+import { type ObstacleKind, standsOn, type Side } from '#core/sweep';
 
 /** Where a part is usually met, and in which pose it is read. */
 export interface PlannedReading {

@@ -1,3 +1,3 @@
 export * from './place';
-export * from './room';
+export * from './gaps';
 export * from './change';

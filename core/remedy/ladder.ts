@@ -1,5 +1,8 @@
-import type { BodyWork } from '#core/job';
 import type { ObstacleKind } from '#core/sweep';
+
+/** What may be done to the body around a wheel, by kind of work. */
+export const BODY_WORK = ['heat', 'move', 'remove', 'trimPlastic', 'trimFlap', 'fold', 'cut'] as const;
+export type BodyWork = (typeof BODY_WORK)[number];
 
 /** One way to make room at a part, and what it takes. */
 export interface Rung {

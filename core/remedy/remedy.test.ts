@@ -1,5 +1,5 @@
+import { BODY_WORK } from '#core/remedy';
 import fc from 'fast-check';
-import { BODY_WORK } from '#core/job';
 import { sectionOf } from '#core/section';
 import { OBSTACLE_KINDS, placePart, standingsOf, sweep, type ObstacleKind, type SweepCase } from '#core/sweep';
 import { USUAL_GEOMETRY } from '#core/suspension';

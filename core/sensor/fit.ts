@@ -1,10 +1,18 @@
 import type { Verdict } from '#core/verdict';
 
 /** How a tire-pressure sensor is held: by its metal valve's nut, or by a rubber valve pulled through the hole. */
-export type SensorBody = 'clamp-in' | 'snap-in';
+export const SENSOR_BODIES = ['clamp-in', 'snap-in'] as const;
+export type SensorBody = (typeof SENSOR_BODIES)[number];
 
 /** How a car learns new sensors. */
-export type Relearn = 'drive' | 'stationary' | 'scan-tool';
+export const RELEARNS = ['drive', 'stationary', 'scan-tool'] as const;
+export type Relearn = (typeof RELEARNS)[number];
+
+/** What a wheel's drilling takes. */
+export const SENSOR_SEATS = [...SENSOR_BODIES, 'either', 'none'] as const;
+
+/** Where the sensors of a setup come from. */
+export const SENSORS_FROM = ['reuse', 'order', 'none'] as const;
 
 /** The sensors a car listens to. */
 export interface CarSensors {
@@ -15,13 +23,13 @@ export interface CarSensors {
 
 /** Where a wheel takes a sensor: which valve its drilling is made for, and the diameter of the hole in mm. */
 export interface SensorSeat {
-  sensorBody?: SensorBody | 'either' | 'none' | undefined;
+  sensorBody?: (typeof SENSOR_SEATS)[number] | undefined;
   valveHoleMm?: number | null | undefined;
 }
 
 /** What a setup does about sensors. */
 export interface SensorChoice {
-  from?: 'reuse' | 'order' | 'none' | undefined;
+  from?: (typeof SENSORS_FROM)[number] | undefined;
   frequencyMHz?: number | null | undefined;
   body?: SensorBody | undefined;
 }

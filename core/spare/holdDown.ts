@@ -1,7 +1,8 @@
 import type { Thread } from '#core/fastener';
 
 /** Which side of a spare looks up: its street face, or the side that goes on the hub. */
-export type Lies = 'face-up' | 'face-down';
+export const LIES = ['face-up', 'face-down'] as const;
+export type Lies = (typeof LIES)[number];
 
 /** What a hold-down clamps: the wheel's pad, at a height that its offset and width give. */
 export interface HeldWheel {

@@ -1,7 +1,4 @@
-import type { Verdict } from '#core/verdict';
-
-/** What a wish says of anything between hub and wheel: accepted, a wheel of the right offset preferred, or never. */
-export type SpacerRule = 'accepted' | 'prefer-offset' | 'never';
+import type { SpacerRule, Verdict } from '#core/verdict';
 
 /** A stack against the wish: none is always right; any is care where an offset is preferred, and fails where spacers are never wanted. */
 export function spacerVerdict(stackMm: number | null, rule: SpacerRule): Verdict {

@@ -1,5 +1,6 @@
 /** How a suspension was raised or lowered: at the spring, by a piece over the strut, or the body off its frame. */
-export type SuspensionChangeKind = 'spring' | 'strut-top' | 'body';
+export const SUSPENSION_CHANGE_KINDS = ['spring', 'strut-top', 'body'] as const;
+export type SuspensionChangeKind = (typeof SUSPENSION_CHANGE_KINDS)[number];
 
 /** A suspension change; lowering is negative. */
 export interface Change {

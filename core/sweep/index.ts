@@ -1,6 +1,7 @@
 export * from './kinds';
 export * from './solid';
 export * from './place';
+export * from './obstacle';
 export * from './bulge';
 export * from './fenderLip';
 export * from './poses';

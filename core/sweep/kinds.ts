@@ -1,26 +1,29 @@
 import type { LimitKey, RubRule } from '#core/verdict';
 
 /** What a part is that a wheel may near. */
-export type ObstacleKind =
-  | 'fender-lip'
-  | 'liner'
-  | 'seam'
-  | 'bumper-corner'
-  | 'body-mount'
-  | 'mud-flap'
-  | 'tank'
-  | 'frame'
-  | 'strut'
-  | 'spring-seat'
-  | 'tie-rod-end'
-  | 'ball-joint'
-  | 'arm'
-  | 'brake-hose';
+export const PART_KINDS = [
+  'fender-lip',
+  'liner',
+  'seam',
+  'bumper-corner',
+  'body-mount',
+  'mud-flap',
+  'tank',
+  'frame',
+  'strut',
+  'spring-seat',
+  'tie-rod-end',
+  'ball-joint',
+  'arm',
+  'brake-hose',
+] as const;
+export type ObstacleKind = (typeof PART_KINDS)[number];
 
 /**
  * What a part moves with: `body` stands still, `knuckle` turns and travels with the wheel, `arm` travels with the wheel and does not steer.
  */
-export type Mount = 'body' | 'knuckle' | 'arm';
+export const MOUNTS = ['body', 'knuckle', 'arm'] as const;
+export type Mount = (typeof MOUNTS)[number];
 
 interface Usual {
   mount: Mount;

@@ -1,5 +1,6 @@
 import { composed, inverted, placer, type Placement, type Pose } from '#core/kinematics';
 import type { SuspensionGeometry, TravelRange } from '#core/suspension';
+import type { PoseRule } from '#core/verdict';
 import type { Mount } from './kinds';
 
 /** How many steers and travels a sweep looks at first; a rough one is asked only what comes near. */
@@ -22,10 +23,6 @@ export const poseRange = (geometry: SuspensionGeometry, travel: TravelRange): Po
   steer: [0 - geometry.lockInDeg, geometry.lockOutDeg],
   travel: [travel.leastMm, travel.mostMm],
 });
-
-/** Which poses count: all, or those that a car on the road takes. */
-export const POSE_RULES = ['all', 'road'] as const;
-export type PoseRule = (typeof POSE_RULES)[number];
 
 /** Beyond this share of droop a wheel at full lock is a lifted wheel's (common practice, no source). */
 export const ROAD_DROOP = 0.6;

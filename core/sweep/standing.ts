@@ -1,17 +1,9 @@
 import { AT_REST, type Placement, type Pose } from '#core/kinematics';
 import { travelRange, type Change, type SuspensionGeometry } from '#core/suspension';
+import type { PoseRule } from '#core/verdict';
 import type { Mount } from './kinds';
 import { placementIn } from './place';
-import {
-  poseGrid,
-  poseRange,
-  poseRegions,
-  relativePlacer,
-  ROUGH,
-  shortOfLock,
-  type PoseGrid,
-  type PoseRule,
-} from './poses';
+import { poseGrid, poseRange, poseRegions, relativePlacer, ROUGH, shortOfLock, type PoseGrid } from './poses';
 
 /** What moves a wheel: without a geometry it only stands. */
 export interface Motion {

@@ -1,3 +1,4 @@
+export * from './records';
 export * from './size';
 export * from './dimensions';
 export * from './rimRange';

@@ -1,4 +1,6 @@
-import type { Instrument } from '#core/job';
+/** What a reading was taken with. */
+export const INSTRUMENTS = ['steel-rule', 'tape', 'caliper', 'label', 'assumed'] as const;
+export type Instrument = (typeof INSTRUMENTS)[number];
 
 /** What a tool's readings are good for, ± mm at 95 % (common practice, no source). A label states what it states. */
 export const INSTRUMENT_UNCERTAINTY_MM: Record<Instrument, number | null> = {

@@ -5,3 +5,4 @@ export * from './formatLength';
 export * from './unitSet';
 export * from './words';
 export * from './measures';
+export * from './measured';

@@ -5,7 +5,7 @@ export interface Limit {
 }
 
 /** The shop's own limits (house defaults, common practice, no source). Lengths mm, change of diameter percent. */
-export const HOUSE_LIMITS = {
+export const SHOP_LIMITS = {
   inboardMm: 6,
   archMm: 3,
   /** Parts of the body at full lock, and the fender's lip at full bump. */
@@ -37,8 +37,8 @@ export const HOUSE_LIMITS = {
   edgeMm: 6,
 } as const;
 
-export type HouseLimitKey = keyof typeof HOUSE_LIMITS;
-export type HouseLimits = Readonly<Record<HouseLimitKey, number>>;
+export type ShopLimitKey = keyof typeof SHOP_LIMITS;
+export type ShopLimits = Readonly<Record<ShopLimitKey, number>>;
 
 /** Limits that a brief may set for one job. */
 export const BRIEF_LIMITS = [
@@ -51,31 +51,31 @@ export const BRIEF_LIMITS = [
   'brakeSpokeMm',
   'brakeBarrelMm',
   'rubMm',
-] as const satisfies readonly HouseLimitKey[];
+] as const satisfies readonly ShopLimitKey[];
 export type LimitKey = (typeof BRIEF_LIMITS)[number];
 export type BriefLimits = { [key in LimitKey]?: number | null | undefined };
 
-/** What a job is judged by: its brief, and the house it is done in. */
-export interface Terms {
+/** The limits that a brief and the shop have set. */
+export interface SetLimits {
   brief?: { limits?: BriefLimits | undefined } | undefined;
-  house?: { limits?: { [key in HouseLimitKey]?: number | null | undefined } | undefined } | undefined;
+  house?: { limits?: { [key in ShopLimitKey]?: number | null | undefined } | undefined } | undefined;
 }
 
 /** The house's limits: its own where it has set one, the usual one otherwise. */
-export function houseLimits(house: Terms['house']): HouseLimits {
+export function shopLimits(house: SetLimits['house']): ShopLimits {
   const own = house?.limits;
-  if (!own) return HOUSE_LIMITS;
+  if (!own) return SHOP_LIMITS;
   const known = kept.get(own);
   if (known) return known;
   const set = Object.entries(own).filter(([, value]) => value != null);
-  const limits = { ...HOUSE_LIMITS, ...(Object.fromEntries(set) as Partial<HouseLimits>) };
+  const limits = { ...SHOP_LIMITS, ...(Object.fromEntries(set) as Partial<ShopLimits>) };
   kept.set(own, limits);
   return limits;
 }
-const kept = new WeakMap<object, HouseLimits>();
+const kept = new WeakMap<object, ShopLimits>();
 
 /** The limit in force: the brief's where it gives one, the house's otherwise. */
-export function limitInForce(key: LimitKey, { brief, house }: Terms): Limit {
+export function limitInForce(key: LimitKey, { brief, house }: SetLimits): Limit {
   const own = brief?.limits?.[key];
-  return own == null ? { value: houseLimits(house)[key], origin: 'house' } : { value: own, origin: 'brief' };
+  return own == null ? { value: shopLimits(house)[key], origin: 'house' } : { value: own, origin: 'brief' };
 }

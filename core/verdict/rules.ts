@@ -41,7 +41,8 @@ export function diameterVerdict(changePct: number | null, limitPct: number): Ver
 }
 
 /** How the wheels are driven. */
-export type Drive = 'fwd' | 'rwd' | 'awd' | '4wd';
+export const DRIVES = ['fwd', 'rwd', 'awd', '4wd'] as const;
+export type Drive = (typeof DRIVES)[number];
 
 /** Where care begins below the limit for front against rear diameter, %: half of it (house default 0.5 below 1). */
 export const axleMatchCarePct = (limitPct: number): number => limitPct / 2;

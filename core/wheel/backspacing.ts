@@ -8,7 +8,8 @@ export const DEFAULT_FLANGE_MM = 12.7;
  * The two meanings of backspacing: *overall* is what a straight-edge across the back flange reads down to the pad,
  * *nominal* is arithmetic on the nominal rim width, which is taken between the bead seats.
  */
-export type BackspacingConvention = 'overall' | 'nominal';
+export const BACKSPACING_CONVENTIONS = ['overall', 'nominal'] as const;
+export type BackspacingConvention = (typeof BACKSPACING_CONVENTIONS)[number];
 
 /** Overall rim width in mm: W + 2·f, W nominal in inches, f flange thickness a side in mm. */
 export const overallWidthMm = (rimWidthIn: number, flangeMm: number): number => mmFromInches(rimWidthIn) + 2 * flangeMm;

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { applyEdits, type Edit, type Instrument, type Job } from '#core/job';
+import { applyEdits, type Edit, type Job } from '#core/job';
 import {
   editName,
   INSTRUMENT_NAMES,
@@ -9,7 +9,7 @@ import {
   readingAt,
   type RangeName,
 } from '#formats/fields';
-import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
+import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { checkJob, faultLine } from '#formats/job';
 
 const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;

@@ -1,4 +1,4 @@
-import type { Instrument } from '#core/job';
+import type { Instrument } from '#core/uncertainty';
 
 export const INSTRUMENT_NAMES: Record<Instrument, string> = {
   'steel-rule': 'steel rule',

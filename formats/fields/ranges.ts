@@ -1,4 +1,4 @@
-import { HOUSE_LIMITS, type HouseLimitKey } from '#core/verdict';
+import { SHOP_LIMITS, type ShopLimitKey } from '#core/verdict';
 
 /** What a field of the job file may hold, least and most; the unit is the one in the field's name. One table for file and screens. */
 export const RANGES = {
@@ -99,10 +99,10 @@ export const MOST_POINTS = 5000;
 
 /** What a house limit may be: all in mm but for these. */
 export const LIMIT_RANGES = Object.fromEntries(
-  (Object.keys(HOUSE_LIMITS) as HouseLimitKey[]).map((key): [HouseLimitKey, RangeName] => [
+  (Object.keys(SHOP_LIMITS) as ShopLimitKey[]).map((key): [ShopLimitKey, RangeName] => [
     key,
     key === 'diameterPct' || key === 'axleMatchPct' || key === 'engagementRatio' || key === 'contactPct'
       ? key
       : 'limitMm',
   ]),
-) as Record<HouseLimitKey, RangeName>;
+) as Record<ShopLimitKey, RangeName>;

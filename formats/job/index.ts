@@ -1,5 +1,5 @@
 export * from './schema';
-export * from './terms';
+export * from './brief';
 export * from '#formats/faults';
 export * from './read';
 export * from './write';

@@ -1,11 +1,17 @@
+import { NUT_FORMS } from '#core/fastener';
+import { DRY_FIT_RESULTS, DRY_FITS, LIP_FORMS, BORE_FORMS } from '#core/centering';
 import Joi from 'joi';
 import { DomainError } from '#core/errors';
-import { boreFault } from '#core/hub';
-import { DRY_FIT_RESULTS, DRY_FITS, LIP_FORMS, NUT_FORMS, type Hub, type Wheel } from '#core/job';
+import { boreFault, type Hub } from '#core/hub';
+import { type Wheel, SPARE_CHOICES } from '#core/job';
 import { readLoadRange, readSpeedSymbol } from '#core/load';
 import { readTireSize } from '#core/tire';
 import { id, known, length, ranged, readable, seat, text, thread } from '#formats/rules';
 import { innerFace } from '#formats/shapes';
+import { BACKSPACING_CONVENTIONS } from '#core/wheel';
+import { STACK_KINDS } from '#core/stack';
+import { SUSPENSION_CHANGE_KINDS } from '#core/suspension';
+import { SENSOR_BODIES, SENSOR_SEATS, SENSORS_FROM } from '#core/sensor';
 
 export const tire = Joi.object({
   size: Joi.string().max(60).custom(readable(readTireSize)),
@@ -24,11 +30,10 @@ export const tire = Joi.object({
   massKg: ranged('massKg'),
 });
 
-const sensorBody = ['clamp-in', 'snap-in'];
 /** What the car listens to, and what a setup orders. */
 export const sensor = {
   frequencyMHz: ranged('frequencyMHz'),
-  body: Joi.valid(...sensorBody),
+  body: Joi.valid(...SENSOR_BODIES),
 };
 
 /** @throws DomainError where the center bore is no smaller than the circle around it */
@@ -36,14 +41,14 @@ export function boreInsideCircle({ boreMm, boltCircleMm }: Pick<Hub & Wheel, 'bo
   const fault = boreFault(boreMm, boltCircleMm);
   if (fault) throw new DomainError(fault, 'boreMm');
 }
-const boreForm = Joi.valid('square', 'chamfered');
+const boreForm = Joi.valid(...BORE_FORMS);
 
 export const wheel = Joi.object({
   rimDiameterIn: ranged('rimDiameterIn'),
   rimWidthIn: ranged('rimWidthIn'),
   offsetMm: ranged('offsetMm'),
   backspacingMm: ranged('backspacingMm'),
-  backspacingConvention: Joi.valid('overall', 'nominal'),
+  backspacingConvention: Joi.valid(...BACKSPACING_CONVENTIONS),
   lugCount: ranged('lugCount').integer(),
   boltCircleMm: ranged('boltCircleMm'),
   boreMm: ranged('boreMm'),
@@ -57,7 +62,7 @@ export const wheel = Joi.object({
   pocketDepthMm: ranged('pocketDepthMm'),
   ratingKg: ranged('ratingKg'),
   massKg: ranged('massKg'),
-  sensorBody: Joi.valid(...sensorBody, 'either', 'none'),
+  sensorBody: Joi.valid(...SENSOR_SEATS),
   valveHoleMm: ranged('valveHoleMm'),
   innerFace,
 })
@@ -66,7 +71,7 @@ export const wheel = Joi.object({
   .custom(readable<Wheel>(boreInsideCircle));
 
 export const stackPart = Joi.object({
-  kind: Joi.valid('slip-on', 'bolt-on', 'ring').required(),
+  kind: Joi.valid(...STACK_KINDS).required(),
   label: text(120),
   massKg: ranged('massKg'),
   thicknessMm: ranged('thicknessMm'),
@@ -103,7 +108,7 @@ const setupAxle = Joi.object({
   dryFitFlush: Joi.boolean(),
 });
 const suspensionChange = Joi.object({
-  kind: Joi.valid('spring', 'strut-top', 'body').required(),
+  kind: Joi.valid(...SUSPENSION_CHANGE_KINDS).required(),
   mm: known(ranged('suspensionChangeMm')),
 });
 
@@ -115,6 +120,6 @@ export const setupSchema = Joi.object({
   rear: setupAxle,
   suspensionChange: Joi.object({ front: suspensionChange, rear: suspensionChange }),
   speedometerSet: Joi.boolean(),
-  spare: Joi.valid('front', 'rear', 'kept', 'none'),
-  sensors: Joi.object({ from: Joi.valid('reuse', 'order', 'none'), ...sensor }),
+  spare: Joi.valid(...SPARE_CHOICES),
+  sensors: Joi.object({ from: Joi.valid(...SENSORS_FROM), ...sensor }),
 });

@@ -1,13 +1,19 @@
+import { NUT_FORMS, FASTENER_KINDS } from '#core/fastener';
+import { LIP_FORMS } from '#core/centering';
 import Joi from 'joi';
 import { DomainError } from '#core/errors';
-import { centresMm, stepsOf } from '#core/hub';
-import { LIP_FORMS, NUT_FORMS, READ_FROM, type Hub, type Job } from '#core/job';
+import { centresMm, stepsOf, READ_FROM, type Hub, PAIRS } from '#core/hub';
+import { type Job, VEHICLE_CLASSES, SPEED_SOURCES } from '#core/job';
 import { pathText } from '#formats/faults';
 import { count, instrument, known, number, ranged, readable, seat, text, thread } from '#formats/rules';
 import { outline } from '#formats/shapes';
+import { OUTLINE_ORIGINS } from '#core/brake';
+import { DRIVES } from '#core/verdict';
+import { LIES } from '#core/spare';
+import { RELEARNS } from '#core/sensor';
 import { boreInsideCircle, sensor, setupSchema, tire, wheel } from './parts';
 import { obstacle, suspension } from './space';
-import { briefSchema, houseSchema } from './terms';
+import { briefSchema, shopSchema } from './brief';
 
 const reading = Joi.object({
   key: Joi.string().max(80).required(),
@@ -43,7 +49,7 @@ const caliper = Joi.object({
   label: text(120),
   outline,
   rotorDiameterMm: ranged('rotorDiameterMm'),
-  origin: Joi.valid('typed', 'traced', 'file'),
+  origin: Joi.valid(...OUTLINE_ORIGINS),
 });
 
 const vehicleAxle = Joi.object({
@@ -53,7 +59,7 @@ const vehicleAxle = Joi.object({
     patternReadings: Joi.array()
       .items(
         Joi.object({
-          kind: Joi.valid('opposite', 'widest', 'neighbours', 'apart').required(),
+          kind: Joi.valid(...PAIRS).required(),
           steps: count(1, 5),
           from: Joi.valid(...READ_FROM).required(),
           valueMm: known(ranged('chordMm')),
@@ -69,7 +75,7 @@ const vehicleAxle = Joi.object({
     flangeDiameterMm: ranged('flangeDiameterMm'),
     studHoleMm: ranged('studHoleMm'),
     fastener: Joi.object({
-      kind: Joi.valid('stud', 'bolt'),
+      kind: Joi.valid(...FASTENER_KINDS),
       thread: thread.allow(''),
       lengthMm: ranged('fastenerLengthMm'),
       seat,
@@ -99,12 +105,12 @@ const job = Joi.object({
   title: text(120),
   vehicle: Joi.object({
     label: text(120),
-    drive: Joi.valid('fwd', 'rwd', 'awd', '4wd'),
-    class: Joi.valid('passenger', 'truck'),
+    drive: Joi.valid(...DRIVES),
+    class: Joi.valid(...VEHICLE_CLASSES),
     flangeMm: ranged('flangeMm'),
     topSpeedKmh: ranged('speedKmh'),
     gearing: Joi.object({ axleRatio: ranged('axleRatio'), gearRatio: ranged('gearRatio') }),
-    speedFrom: Joi.valid('driven', 'front', 'rear', 'all'),
+    speedFrom: Joi.valid(...SPEED_SOURCES),
     stabilityControl: Joi.boolean(),
     speedometer: Joi.object({ indicatedKmh: ranged('speedKmh'), trueKmh: ranged('speedKmh') }),
     spare: Joi.object({
@@ -114,16 +120,16 @@ const job = Joi.object({
       roomAboveMm: ranged('limitMm'),
       holdDownMm: ranged('holdDownMm'),
       holdDownThread: thread.allow(''),
-      lies: Joi.valid('face-up', 'face-down'),
+      lies: Joi.valid(...LIES),
       wheel,
       tire,
     }),
-    tpms: Joi.object({ ...sensor, relearn: Joi.valid('drive', 'stationary', 'scan-tool') }),
+    tpms: Joi.object({ ...sensor, relearn: Joi.valid(...RELEARNS) }),
     front: vehicleAxle,
     rear: vehicleAxle,
   }).required(),
   brief: briefSchema,
-  house: houseSchema,
+  house: shopSchema,
   // A job that is still being read has none yet.
   setups: Joi.array().items(setupSchema).unique('id').max(200).required(),
 });

@@ -1,8 +1,8 @@
 import Joi from 'joi';
 import { SURFACES } from '#core/section';
-import { OBSTACLE_KINDS } from '#core/sweep';
 import { SUSPENSION_KINDS } from '#core/suspension';
 import { id, instrument, known, number, ranged, text } from '#formats/rules';
+import { SIDES, MOUNTS, PART_KINDS } from '#core/sweep';
 
 /** How the wheels of an axle move. */
 export const suspension = Joi.object({
@@ -25,9 +25,9 @@ export const suspension = Joi.object({
 export const obstacle = Joi.object({
   id,
   label: text(120),
-  kind: Joi.valid(...Object.keys(OBSTACLE_KINDS)),
-  side: Joi.valid('left', 'right'),
-  mount: Joi.valid('body', 'knuckle', 'arm'),
+  kind: Joi.valid(...PART_KINDS),
+  side: Joi.valid(...SIDES),
+  mount: Joi.valid(...MOUNTS),
   limitMm: ranged('partLimitMm'),
   removable: Joi.boolean(),
   leavesOpen: text(200),

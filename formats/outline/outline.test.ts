@@ -2,9 +2,8 @@ import Flatten from '@flatten-js/core';
 import fc from 'fast-check';
 import { Vector4 } from 'three';
 import { NURBSCurve } from 'three/examples/jsm/curves/NURBSCurve.js';
-import { outlineAreaMm2 } from '#core/brake';
+import { outlineAreaMm2, type AxialPoint } from '#core/brake';
 import { DomainError } from '#core/errors';
-import type { AxialPoint } from '#core/job';
 import {
   FLAT_MM,
   MAX_DRAWING_BYTES,

@@ -1,6 +1,5 @@
-import { outlineFault, withoutRepeats } from '#core/brake';
+import { outlineFault, withoutRepeats, type AxialPoint } from '#core/brake';
 import { DomainError } from '#core/errors';
-import type { AxialPoint } from '#core/job';
 import { MOST_POINTS, RANGES } from '#formats/fields';
 import type { DrawnLine } from './drawn';
 

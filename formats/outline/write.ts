@@ -1,5 +1,5 @@
+import type { AxialPoint } from '#core/brake';
 import { DxfWriter, LWPolylineFlags, point2d, Units } from '@tarikjabiri/dxf';
-import type { AxialPoint } from '#core/job';
 
 /** A line to write out, in mm: a to the right, r upward, the origin where axis and mounting face meet. */
 export interface OutLine {

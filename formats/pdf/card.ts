@@ -1,4 +1,4 @@
-import type { AxialPoint, InnerFace } from '#core/job';
+import type { AxialPoint, InnerFace } from '#core/brake';
 import { box, grown, intersection, union, type Region } from './regions';
 
 /** A card to be cut out: what to cut along, and the real lines inside it. Mm in the half section, a from the face, r from the axis. */

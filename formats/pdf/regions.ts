@@ -1,5 +1,5 @@
+import type { AxialPoint } from '#core/brake';
 import ClipperLib from 'clipper-lib';
-import type { AxialPoint } from '#core/job';
 
 /** Closed lines of a flat shape, mm. */
 export type Region = AxialPoint[][];

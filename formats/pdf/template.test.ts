@@ -1,7 +1,6 @@
 import Flatten from '@flatten-js/core';
 import { PDFDocument } from 'pdf-lib';
-import { outlineAreaMm2, outlineFault } from '#core/brake';
-import type { AxialPoint } from '#core/job';
+import { outlineAreaMm2, outlineFault, type AxialPoint } from '#core/brake';
 import { CHECK_MM, printProof } from '#core/print';
 import { BRAKE_STEPS, brakeCard, FACE_STEPS, faceCard, PAPERS, templatePdf, type Card, type PaperName, type Template } from '#formats/pdf'; // prettier-ignore
 import { paperFonts } from '#server/fonts';

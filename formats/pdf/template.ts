@@ -1,5 +1,5 @@
+import type { AxialPoint } from '#core/brake';
 import { CHECK_MM, type PrintScale } from '#core/print';
-import type { AxialPoint } from '#core/job';
 import type { Card } from './card';
 import { drawPdf, type Drawing } from './drawing';
 import { PAPERS, type PaperName, type PdfFonts } from './paper';

@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { DomainError } from '#core/errors';
-import { readThread } from '#core/fastener';
+import { readThread, SEATS } from '#core/fastener';
 import { RANGES, type RangeName } from '#formats/fields';
+import { INSTRUMENTS } from '#core/uncertainty';
 
 /** Messages say what is wrong; the path in front of them says where. */
 const MESSAGES: Joi.LanguageMessages = {
@@ -55,8 +56,8 @@ export const id = Joi.string()
   .pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'must be 1 to 40 letters, digits, - or _' })
   .required();
 /** What a reading may be taken with. */
-export const instrument = Joi.valid('steel-rule', 'tape', 'caliper', 'label', 'assumed').allow(null);
-export const seat = Joi.valid('cone60', 'ball-r12', 'ball-r13', 'ball-r14', 'flat');
+export const instrument = Joi.valid(...INSTRUMENTS).allow(null);
+export const seat = Joi.valid(...SEATS);
 
 const keysOf = (path: string): (string | number)[] =>
   path === '' ? [] : path.split('.').map((key) => (/^\d+$/.test(key) ? Number(key) : key));

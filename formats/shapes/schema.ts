@@ -1,7 +1,15 @@
 import Joi from 'joi';
-import { barrelFault, outlineFault, spokeFault, weightsFault } from '#core/brake';
+import {
+  barrelFault,
+  outlineFault,
+  spokeFault,
+  weightsFault,
+  FACE_ORIGINS,
+  type AxialPoint,
+  type InnerFace,
+  SPOKE_FAMILIES,
+} from '#core/brake';
 import { DomainError } from '#core/errors';
-import { FACE_ORIGINS, type AxialPoint, type InnerFace } from '#core/job';
 import { MOST_POINTS } from '#formats/fields';
 import { known, ranged, readable } from '#formats/rules';
 
@@ -40,6 +48,6 @@ export const innerFace = Joi.object({
     )
     .max(8),
   origin: Joi.valid(...FACE_ORIGINS),
-  family: Joi.valid('flat', 'curved', 'domed', 'deep'),
+  family: Joi.valid(...SPOKE_FAMILIES),
   readOn: Joi.object({ rimWidthIn: known(ranged('rimWidthIn')), offsetMm: known(ranged('offsetMm')) }),
 }).custom(readable(weightsStick));

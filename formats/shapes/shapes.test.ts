@@ -1,7 +1,6 @@
 import fc from 'fast-check';
-import { familyFace } from '#core/brake';
+import { familyFace, type InnerFace, type SpokeFamily } from '#core/brake';
 import { DomainError } from '#core/errors';
-import type { InnerFace, SpokeFamily } from '#core/job';
 import { faceText, innerFace, outlineText, readFaceText, readOutlineText } from '#formats/shapes';
 
 describe('shapes as a line of text', () => {

@@ -1,13 +1,16 @@
-import { barrelFault, outlineFault, spokeFault, weightsFault } from '#core/brake';
-import { DomainError } from '#core/errors';
 import {
+  barrelFault,
+  outlineFault,
+  spokeFault,
+  weightsFault,
   FACE_ORIGINS,
   type AxialPoint,
   type FaceOrigin,
   type InnerFace,
   type SpokeFamily,
   type WeightZone,
-} from '#core/job';
+} from '#core/brake';
+import { DomainError } from '#core/errors';
 import { readNumber } from '#core/units';
 
 const FAMILIES: readonly SpokeFamily[] = ['flat', 'curved', 'domed', 'deep'];

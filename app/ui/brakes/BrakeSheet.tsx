@@ -1,7 +1,6 @@
 import { line } from 'd3';
 import { useRef, type PointerEvent } from 'react';
-import type { BrakeRoom } from '#core/brake';
-import type { AxialPoint } from '#core/job';
+import type { BrakeRoom, AxialPoint } from '#core/brake';
 import { clearanceVerdict, verdictWord } from '#core/verdict';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';

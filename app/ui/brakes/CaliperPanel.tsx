@@ -2,10 +2,17 @@ import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { useFetcher } from 'react-router';
-import { outlineFault, outlineFromReach, withoutRepeats, type ReachRow } from '#core/brake';
+import {
+  outlineFault,
+  outlineFromReach,
+  withoutRepeats,
+  type ReachRow,
+  type AxialPoint,
+  type Caliper,
+} from '#core/brake';
 import { DomainError } from '#core/errors';
-import type { AxialPoint, AxleName, Caliper } from '#core/job';
-import { caliperFromStores, itemName, type StoreItem } from '#core/stores';
+import type { AxleName } from '#core/job';
+import { caliperFromStores, itemName, type StoreItem } from '#core/shelf';
 import { useJob, useReplaceItem, useStores } from '../../job/JobContext';
 import { LengthField } from '../fields/LengthField';
 import { TextField } from '../fields/TextField';

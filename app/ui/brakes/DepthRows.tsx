@@ -1,7 +1,13 @@
 import { Button } from 'antd';
-import { faceFromDepths, weightsFault, type DepthRow } from '#core/brake';
+import {
+  faceFromDepths,
+  weightsFault,
+  type DepthRow,
+  type AxialPoint,
+  type InnerFace,
+  type WeightZone,
+} from '#core/brake';
 import { DomainError } from '#core/errors';
-import type { AxialPoint, InnerFace, WeightZone } from '#core/job';
 import { backspacingMm } from '#core/wheel';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { FigureRows } from './FigureRows';

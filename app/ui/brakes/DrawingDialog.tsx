@@ -1,8 +1,8 @@
 import { Alert, Modal, Select } from 'antd';
 import { useId, useState } from 'react';
-import { barrelFault, spokeFault, weightsFault } from '#core/brake';
+import { barrelFault, spokeFault, weightsFault, type AxialPoint, type InnerFace } from '#core/brake';
 import { DomainError } from '#core/errors';
-import type { AxialPoint, AxleName, InnerFace } from '#core/job';
+import type { AxleName } from '#core/job';
 import { formatNumber } from '#core/units';
 import type * as OutlineCodec from '#formats/outline';
 import type { Drawing, DrawnLine, Outboard, Placement } from '#formats/outline';

@@ -1,5 +1,5 @@
+import type { AxialPoint } from '#core/brake';
 import { line } from 'd3';
-import type { AxialPoint } from '#core/job';
 import { formatNumber } from '#core/units';
 import { Ruler } from '../sheet/Ruler';
 import { fitScale } from '../sheet/scale';

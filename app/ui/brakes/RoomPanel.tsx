@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { brakeRadiusMm, smallestRim } from '#core/brake';
 import type { BrakeCase } from '#core/evaluate';
 import type { AxleName } from '#core/job';
-import { itemName } from '#core/stores';
+import { itemName } from '#core/shelf';
 import { rimFigure } from '#core/units';
 import { usedShare, verdictWord, type Check } from '#core/verdict';
 import { useJob, useStores } from '../../job/JobContext';

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { brakeRoom } from '#core/brake';
-import type { AxialPoint, Job } from '#core/job';
-import type { StoreItem } from '#core/stores';
+import { brakeRoom, type AxialPoint } from '#core/brake';
+import type { Job } from '#core/job';
+import type { StoreItem } from '#core/shelf';
 import { wholeRows } from './figures';
 import { brakeScene, nearPlaces } from './scene';
 import { PRESENT, setupKey, setupOf, STORE, subjectsOf, wheelPath } from './subjects';

@@ -1,5 +1,4 @@
-import { weightLine, type BrakeRoom } from '#core/brake';
-import type { AxialPoint, InnerFace } from '#core/job';
+import { weightLine, type BrakeRoom, type AxialPoint, type InnerFace } from '#core/brake';
 import type { SheetRange } from '../sheet/scale';
 import { metalOf, SPOKE_MM } from '../sheet/shapes';
 

@@ -1,6 +1,6 @@
 import type { AxleName, Job, StackPart, Wheel } from '#core/job';
 import { presentAsSetupAxle } from '#core/job';
-import { itemName, wheelFromStores, type StoreItem } from '#core/stores';
+import { itemName, wheelFromStores, type StoreItem } from '#core/shelf';
 import { wheelCode } from '../words';
 
 /** A wheel whose inside is looked at: of a setup, on the car now, or in the stores. */

@@ -1,6 +1,7 @@
+import type { Tire } from '#core/tire';
 import { Checkbox } from 'antd';
 import type { SetupReport } from '#core/evaluate';
-import type { Setup, Spare, Tire, Wheel } from '#core/job';
+import type { Setup, Spare, Wheel } from '#core/job';
 import { useJob } from '../../job/JobContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField, OffsetField } from '../fields/LengthField';

@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import type { AxleReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
-import { itemName, shortestInStores } from '#core/stores';
+import { itemName, shortestInStores } from '#core/shelf';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 

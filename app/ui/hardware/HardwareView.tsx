@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { stackRange, type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
-import { itemName } from '#core/stores';
+import { itemName } from '#core/shelf';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { FastenerAdvice } from './FastenerAdvice';

@@ -4,7 +4,7 @@ import { useId, useState } from 'react';
 import { boreFault } from '#core/hub';
 import type { AxleName, Setup, StackPart } from '#core/job';
 import { pieceThicknessMm, type LabelMeans } from '#core/stack';
-import { itemName, pieceFromStores, type StoreItem } from '#core/stores';
+import { itemName, pieceFromStores, type StoreItem } from '#core/shelf';
 import { useJob } from '../../job/JobContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';

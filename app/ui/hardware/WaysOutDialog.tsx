@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { hubPatternOf, waysOut, type WayKind, type WayOut } from '#core/evaluate';
 import { patternOf } from '#core/hub';
 import { freeSetupId, priceInForce, type AxleName, type Setup } from '#core/job';
-import { adaptersInStores, itemName, pieceFromStores } from '#core/stores';
+import { adaptersInStores, itemName, pieceFromStores } from '#core/shelf';
 import { offsetFigure } from '#core/units';
 import { usedShare, verdictWord, type Verdict } from '#core/verdict';
 import { useJob, useStores } from '../../job/JobContext';

@@ -1,8 +1,10 @@
+import type { Instrument } from '#core/uncertainty';
+import type { DryFit, DryFitResult } from '#core/centering';
 import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
-import { boreFault } from '#core/hub';
-import type { AxleName, DryFit, DryFitResult, Instrument, PatternReading, Setup, StackPart, Wheel } from '#core/job';
-import { itemName, wheelFromStores, type StoreItem } from '#core/stores';
+import { boreFault, type PatternReading } from '#core/hub';
+import type { AxleName, Setup, StackPart, Wheel } from '#core/job';
+import { itemName, wheelFromStores, type StoreItem } from '#core/shelf';
 import { useJob } from '../../job/JobContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';

@@ -1,6 +1,7 @@
+import type { Hub } from '#core/hub';
 import { readdirSync, readFileSync } from 'node:fs';
 import { clampedAsOne, evaluateSetup, hubPatternOf, NO_SWEEPS } from '#core/evaluate';
-import { AXLES, type Hub, type Job, type SetupAxle } from '#core/job';
+import { AXLES, type Job, type SetupAxle } from '#core/job';
 import { stackLayout } from './layout';
 
 const jobs = readdirSync('demo')

@@ -1,5 +1,6 @@
-import { threadOrNull } from '#core/fastener';
-import type { Hub, Seat, SetupAxle } from '#core/job';
+import type { Hub } from '#core/hub';
+import { threadOrNull, type Seat } from '#core/fastener';
+import type { SetupAxle } from '#core/job';
 import type { SheetRange } from '../sheet/scale';
 
 /** A solid cut by the plane through hub axis and one fastener: from and to along the axis, low and high from it, mm. */

@@ -1,7 +1,7 @@
 import { hubPatternOf, staysOnHub } from '#core/evaluate';
 import type { AxleName, Job, Setup, StackPart } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
-import { pieceFromStores, thinnestInStores, type StoreItem } from '#core/stores';
+import { pieceFromStores, thinnestInStores, type StoreItem } from '#core/shelf';
 
 /** What the stores have for a stack of a thickness in all, beside the pieces that stay. */
 export interface SpacersFor {

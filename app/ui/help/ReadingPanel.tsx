@@ -1,8 +1,8 @@
 import { Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId } from 'react';
-import type { AxleName, Instrument, Taken } from '#core/job';
-import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
+import type { AxleName, Taken } from '#core/job';
+import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { INSTRUMENT_NAMES } from '#formats/fields';
 import type { HistoryEntry } from '#server/jobs';
 import { useJob } from '../../job/JobContext';

@@ -2,8 +2,7 @@ import { PrinterOutlined } from '@ant-design/icons';
 import { Button, Modal, Select } from 'antd';
 import { useId, useState } from 'react';
 import { hubPatternOf } from '#core/evaluate';
-import { KNOWN_PATTERNS, patternName, wholePattern, type BoltPattern } from '#core/hub';
-import type { Hub } from '#core/job';
+import { KNOWN_PATTERNS, patternName, wholePattern, type BoltPattern, type Hub } from '#core/hub';
 import { threadOrNull } from '#core/fastener';
 import { PaperSelect, type Paper } from '../parts/PaperSelect';
 

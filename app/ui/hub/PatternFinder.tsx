@@ -2,10 +2,19 @@ import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { threadOrNull } from '#core/fastener';
-import { boltCircleMm, centresMm, countFault, kindOf, LEAST_LUGS, MOST_LUGS, needsStud, stepsOf } from '#core/hub';
-import type { Instrument, PatternReading } from '#core/job';
+import {
+  boltCircleMm,
+  centresMm,
+  countFault,
+  kindOf,
+  LEAST_LUGS,
+  MOST_LUGS,
+  needsStud,
+  stepsOf,
+  type PatternReading,
+} from '#core/hub';
 import { formatNumber } from '#core/units';
-import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
+import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { INSTRUMENT_NAMES } from '#formats/fields';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';

@@ -11,8 +11,8 @@ import {
   type DecidingReading,
   type MeasuredCircle,
   type PatternCandidate,
+  type PatternReading,
 } from '#core/hub';
-import type { PatternReading } from '#core/job';
 import { formatNumber, inchesFromMm, roundTo } from '#core/units';
 import { DomainError } from '#core/errors';
 import { INSTRUMENT_NAMES } from '#formats/fields';

@@ -1,6 +1,6 @@
+import type { Side } from '#core/sweep';
 import { memo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import type { Side } from '#core/job';
 import { useAxle } from '../../job/JobContext';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { WordSwitch } from './WordSwitch';

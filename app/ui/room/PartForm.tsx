@@ -1,12 +1,12 @@
 import { Button, Checkbox, Segmented } from 'antd';
 import { DeleteOutlined } from '@ant-design/icons';
 import { axleParts, fitPresent, obstacleLimit } from '#core/evaluate';
-import type { AxleName, Instrument, Obstacle, ObstacleGap, Side } from '#core/job';
+import type { AxleName } from '#core/job';
 import type { Pose } from '#core/kinematics';
 import { SURFACES, type SurfaceName } from '#core/section';
 import type { SuspensionGeometry } from '#core/suspension';
-import { mountOf, type Mount, type ObstacleKind } from '#core/sweep';
-import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
+import { mountOf, type Mount, type ObstacleKind, type Obstacle, type ObstacleGap, type Side } from '#core/sweep';
+import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { INSTRUMENT_NAMES } from '#formats/fields';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';

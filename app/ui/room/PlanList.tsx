@@ -1,8 +1,7 @@
 import { CheckOutlined } from '@ant-design/icons';
 import { Select } from 'antd';
 import type { PlanItem } from '#core/plan';
-import type { Obstacle } from '#core/job';
-import type { ObstacleKind } from '#core/sweep';
+import type { ObstacleKind, Obstacle } from '#core/sweep';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { PlanPicture } from './PlanPicture';
 import { draftFromPlan, draftOfKind, KIND_NAMES, type PartDraft } from './partDraft';

@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
 import { axleParts, type VehicleReport } from '#core/evaluate';
-import { ruleInForce, standsOn } from '#core/job';
+import { ruleInForce } from '#core/job';
 import { AT_REST, toCorner, type Pose } from '#core/kinematics';
 import { measuringPlan } from '#core/plan';
 import { DomainError } from '#core/errors';
-import { gapPoint, placementIn, type GapReading } from '#core/sweep';
+import { gapPoint, placementIn, type GapReading, standsOn } from '#core/sweep';
 import type { Verdict } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
 import { PoseControls } from '../space/PoseControls';

@@ -1,7 +1,6 @@
-import type { Obstacle, ObstacleGap, Side } from '#core/job';
 import type { Point3 } from '#core/kinematics';
 import type { PlanItem } from '#core/plan';
-import type { ObstacleKind } from '#core/sweep';
+import type { ObstacleKind, Obstacle, ObstacleGap, Side } from '#core/sweep';
 
 /** A part while it is being read: what makes it a part may still be missing. */
 export interface PartDraft extends Omit<Obstacle, 'id' | 'gap' | 'points'> {

@@ -1,9 +1,8 @@
 import fc from 'fast-check';
-import type { Obstacle } from '#core/job';
 import { placementOf, toCorner } from '#core/kinematics';
 import { sectionOf, SURFACES, surfacePoint } from '#core/section';
 import { USUAL_GEOMETRY } from '#core/suspension';
-import { gapPoint, type SweptSolid } from '#core/sweep';
+import { gapPoint, type SweptSolid, type Obstacle } from '#core/sweep';
 import { checkJob } from '#formats/job';
 import { PROJECT } from '../space/views';
 import {

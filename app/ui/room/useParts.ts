@@ -1,5 +1,6 @@
+import type { Obstacle, Side } from '#core/sweep';
 import { useState } from 'react';
-import type { AxleName, Obstacle, Side } from '#core/job';
+import type { AxleName } from '#core/job';
 import { useJob } from '../../job/JobContext';
 import { copiedToSide, draftOf, freePartId, partFrom, type PartDraft } from './partDraft';
 

@@ -1,7 +1,8 @@
+import type { Side } from '#core/sweep';
 import type { ReactNode } from 'react';
 import { archRiseMm } from '#core/position';
 import { gapLimit } from '#core/evaluate';
-import { wishOf, type AxleName, type Job, type Side, type SuspensionChange } from '#core/job';
+import { wishOf, type AxleName, type Job, type SuspensionChange } from '#core/job';
 import { Body, Brake, HubAndStack, Wheel } from './layers';
 import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
 import { Ruler } from './Ruler';

@@ -1,5 +1,6 @@
+import type { Side } from '#core/sweep';
 import { fitPresent, sectionOfFitted, type Fitted } from '#core/evaluate';
-import { roomOn, type AxleName, type Side, type Vehicle } from '#core/job';
+import { roomOn, type AxleName, type Vehicle } from '#core/job';
 import { fenderOutMm, innerPartOutMm } from '#core/position';
 import type { Section } from '#core/section';
 import type { SheetRange } from './scale';

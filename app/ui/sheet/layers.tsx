@@ -1,6 +1,7 @@
+import type { Hub } from '#core/hub';
+import type { Caliper } from '#core/brake';
 import { useId } from 'react';
 import { insideOf } from '#core/evaluate';
-import type { Caliper, Hub } from '#core/job';
 import type { FaceWish } from '#core/verdict';
 import type { Corner, Drawn } from './corner';
 import type { SheetScale } from './scale';

@@ -1,7 +1,6 @@
 import type { AxleParts, AxlePart } from '#core/evaluate';
-import { standsOn, type Side } from '#core/job';
 import { toCorner, type Placement, type Point3, type Pose } from '#core/kinematics';
-import { placementIn, type SweptSolid } from '#core/sweep';
+import { placementIn, type SweptSolid, standsOn, type Side } from '#core/sweep';
 import type { SuspensionGeometry } from '#core/suspension';
 import { PROJECT, silhouettes, type Flat, type ViewName } from './views';
 

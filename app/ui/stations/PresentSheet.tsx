@@ -1,6 +1,7 @@
+import type { Side } from '#core/sweep';
 import { useMemo } from 'react';
 import { fitPresent } from '#core/evaluate';
-import { roomOn, type AxleName, type Job, type Side } from '#core/job';
+import { roomOn, type AxleName, type Job } from '#core/job';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { TireSizeField } from '../fields/TextField';

@@ -1,5 +1,6 @@
-import { SEAT_NAMES } from '#core/fastener';
-import type { DryFit, DryFitResult, LipForm, Seat, SpareChoice } from '#core/job';
+import type { DryFit, DryFitResult, LipForm } from '#core/centering';
+import { SEAT_NAMES, type Seat } from '#core/fastener';
+import type { SpareChoice } from '#core/job';
 import type { Relearn, SensorBody } from '#core/sensor';
 import type { Lies } from '#core/spare';
 import type { Drive } from '#core/verdict';

@@ -1,4 +1,5 @@
-import type { Edit, Taken, Tire, Wheel } from '#core/job';
+import type { Tire } from '#core/tire';
+import type { Edit, Taken, Wheel } from '#core/job';
 import { backspacingMm, DEFAULT_FLANGE_MM, wheelOffsetMm, type BackspacingConvention } from '#core/wheel';
 import { useJob } from '../../job/JobContext';
 import { useEditAt } from '../parts/useEditAt';

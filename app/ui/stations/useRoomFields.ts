@@ -1,4 +1,5 @@
-import { roomOn, type AxleName, type Side, type Taken } from '#core/job';
+import type { Side } from '#core/sweep';
+import { roomOn, type AxleName, type Taken } from '#core/job';
 import { rimFigure, offsetFigure } from '#core/units';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';

@@ -1,4 +1,4 @@
-import type { StoreKind } from '#core/stores';
+import type { StoreKind } from '#core/shelf';
 
 /** What the kinds of the stores are called. */
 export const KIND_NAMES: Record<StoreKind, { one: string; many: string }> = {

@@ -1,9 +1,9 @@
+import type { InnerFace } from '#core/brake';
 import Joi from 'joi';
-import type { InnerFace } from '#core/job';
-import type { StoreItem } from '#core/stores';
+import type { StoreItem } from '#core/shelf';
 import { faultsOf, type Fault } from '#formats/faults';
 import { VALIDATION } from '#formats/rules';
-import { MAX_CSV_BYTES, readStoresFile, storeItemSchema } from '#formats/stores';
+import { MAX_CSV_BYTES, readStoresFile, storeItemSchema } from '#formats/shelf';
 import { importItems, keepFace, removeItem, saveItem } from '#server/stores';
 import { innerFace } from '#formats/shapes';
 import { readForm, readJson } from '../../requests';

@@ -1,7 +1,7 @@
 import { UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { formatNumber } from '#core/units';
-import type { HouseLimitKey } from '#core/verdict';
+import type { ShopLimitKey } from '#core/verdict';
 import { LIMIT_RANGES } from '#formats/fields';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
@@ -10,7 +10,7 @@ import { fallbackLimit, fallbackName, type Terms } from './terms';
 import { LIMIT_WORDS } from './words';
 
 /** Limits with what they mean, where they come from, and a way back. */
-export function LimitTable({ terms, keys, label }: { terms: Terms; keys: readonly HouseLimitKey[]; label: string }) {
+export function LimitTable({ terms, keys, label }: { terms: Terms; keys: readonly ShopLimitKey[]; label: string }) {
   const lengths = useLengths();
   return (
     <table className="limits" aria-label={label}>

@@ -1,4 +1,4 @@
-import { BODY_WORK } from '#core/job';
+import { BODY_WORK } from '#core/remedy';
 import type { SuspensionChangeKind } from '#core/suspension';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { ChoiceField } from '../fields/ChoiceField';

@@ -1,17 +1,17 @@
-import type { House } from '#core/job';
-import { at, fallbackLimit, fallbackName, fallbackPrice, fallbackRule, NO_HOUSE, type Terms } from './terms';
+import { BODY_WORK } from '#core/remedy';
+import type { ShopDefaults } from '#core/job';
+import { at, fallbackLimit, fallbackName, fallbackPrice, fallbackRule, NO_DEFAULTS, type Terms } from './terms';
 import { LIMIT_WORDS, PRICE_NAMES, WORK_NAMES } from './words';
-import { BODY_WORK } from '#core/job';
-import { HOUSE_LIMITS } from '#core/verdict';
+import { SHOP_LIMITS } from '#core/verdict';
 
-const shop: House = {
+const shop: ShopDefaults = {
   limits: { archMm: 9, edgeMm: null },
   rules: { rub: 'plastic' },
   remedies: { heat: true },
   prices: { labourPerHour: 60 },
 };
-const brief = (behind: House): Terms => ({ of: 'brief', own: () => undefined, set: () => {}, behind });
-const house: Terms = { of: 'house', own: (path) => at(shop, path), set: () => {}, behind: NO_HOUSE };
+const brief = (behind: ShopDefaults): Terms => ({ of: 'brief', own: () => undefined, set: () => {}, behind });
+const house: Terms = { of: 'house', own: (path) => at(shop, path), set: () => {}, behind: NO_DEFAULTS };
 
 test('what stands behind a brief: the house where it says something, else what is usual', () => {
   const terms = brief(shop);
@@ -35,6 +35,6 @@ test('a place of a document, and one that is not there', () => {
 test('every limit, work and price has its words, none like another', () => {
   const labels = [...Object.values(LIMIT_WORDS).map(({ label }) => label), ...Object.values(PRICE_NAMES)];
   expect(new Set(labels).size).toBe(labels.length);
-  expect(Object.keys(LIMIT_WORDS).sort()).toEqual(Object.keys(HOUSE_LIMITS).sort());
+  expect(Object.keys(LIMIT_WORDS).sort()).toEqual(Object.keys(SHOP_LIMITS).sort());
   expect(Object.keys(WORK_NAMES)).toEqual([...BODY_WORK]);
 });

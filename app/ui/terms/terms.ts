@@ -1,5 +1,5 @@
-import { USUAL_RULES, type House, type Prices, type Rules } from '#core/job';
-import { houseLimits, type HouseLimitKey } from '#core/verdict';
+import { ruleInForce, type Prices, type ShopDefaults } from '#core/job';
+import { shopLimits, type RuleKey, type RuleOf, type ShopLimitKey } from '#core/verdict';
 
 /** What is edited: a brief, which may set aside what the house says, or the house itself, which may set aside what is usual. */
 export interface Terms {
@@ -9,20 +9,20 @@ export interface Terms {
   /** Says it; with null no longer. */
   set(path: string[], value: unknown): void;
   /** What stands behind it: the house of a brief; nothing, and so what is usual, behind the house. */
-  behind: House;
+  behind: ShopDefaults;
 }
 
 /** The house of a house: none, so that what is usual stands behind it. */
-export const NO_HOUSE: House = {};
+export const NO_DEFAULTS: ShopDefaults = {};
 
 /** Where a value comes from that is not said here. */
 export const fallbackName = ({ of, behind }: Terms, path: readonly string[]): string =>
   of === 'brief' && at(behind, path) != null ? 'house' : 'usual';
 
-export const fallbackLimit = ({ behind }: Terms, key: HouseLimitKey): number => houseLimits(behind)[key];
+export const fallbackLimit = ({ behind }: Terms, key: ShopLimitKey): number => shopLimits(behind)[key];
 
-export const fallbackRule = <K extends keyof Rules>({ behind }: Terms, key: K): NonNullable<Rules[K]> =>
-  (behind.rules?.[key] ?? USUAL_RULES[key]) as NonNullable<Rules[K]>;
+export const fallbackRule = <K extends RuleKey>({ behind }: Terms, key: K): RuleOf<K> =>
+  ruleInForce(key, { house: behind });
 
 export const fallbackPrice = ({ behind }: Terms, key: Exclude<keyof Prices, 'currency'>): number | null =>
   behind.prices?.[key] ?? null;

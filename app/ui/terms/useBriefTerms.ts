@@ -1,6 +1,6 @@
 import { useJob } from '../../job/JobContext';
 import { useEditAt } from '../parts/useEditAt';
-import { at, NO_HOUSE, type Terms } from './terms';
+import { at, NO_DEFAULTS, type Terms } from './terms';
 
 /** The brief of the job on the table, with the shop's house behind it. */
 export function useBriefTerms(): Terms {
@@ -10,6 +10,6 @@ export function useBriefTerms(): Terms {
     of: 'brief',
     own: (path) => at(job.brief, path),
     set: (path, value) => editAt(['brief', ...path], value),
-    behind: job.house ?? NO_HOUSE,
+    behind: job.house ?? NO_DEFAULTS,
   };
 }

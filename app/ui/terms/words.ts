@@ -1,10 +1,16 @@
-import type { CentringRule } from '#core/centring';
-import type { NearPatternRule } from '#core/hub';
-import type { SpacerRule } from '#core/stack';
-import type { BodyWork, Prices } from '#core/job';
+import type { BodyWork } from '#core/remedy';
+import type { Prices } from '#core/job';
 import type { SuspensionChangeKind } from '#core/suspension';
-import type { PoseRule } from '#core/sweep';
-import type { CoverRule, HouseLimitKey, RubRule, WinterRule } from '#core/verdict';
+import type {
+  CoverRule,
+  ShopLimitKey,
+  RubRule,
+  WinterRule,
+  CenteringRule,
+  NearPatternRule,
+  SpacerRule,
+  PoseRule,
+} from '#core/verdict';
 
 interface LimitWords {
   label: string;
@@ -14,7 +20,7 @@ interface LimitWords {
 }
 
 /** What the limits are called and mean. */
-export const LIMIT_WORDS: Record<HouseLimitKey, LimitWords> = {
+export const LIMIT_WORDS: Record<ShopLimitKey, LimitWords> = {
   inboardMm: {
     label: 'Inner gap, at rest',
     meaning: 'innermost place of tire or rim to the nearest part; parts that move with the wheel too',
@@ -69,7 +75,7 @@ export const POSE_RULES: readonly (readonly [PoseRule, string])[] = [
   ['all', 'every pose'],
   ['road', 'no full lock past 60 % droop'],
 ];
-export const CENTRING_RULES: readonly (readonly [CentringRule, string])[] = [
+export const CENTRING_RULES: readonly (readonly [CenteringRule, string])[] = [
   ['required', 'hub-centric required'],
   ['nuts', 'the nuts may centre it'],
 ];

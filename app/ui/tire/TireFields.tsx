@@ -1,9 +1,9 @@
 import { Checkbox, Select } from 'antd';
 import type { AxleReport } from '#core/evaluate';
 import { readLoadRange, readSpeedSymbol, serviceOf } from '#core/load';
-import type { AxleName, Setup, Tire, Wheel } from '#core/job';
-import { itemName, tireFromStores } from '#core/stores';
-import { readTireSize, usualLoadedRadiusMm } from '#core/tire';
+import type { AxleName, Setup, Wheel } from '#core/job';
+import { itemName, tireFromStores } from '#core/shelf';
+import { readTireSize, usualLoadedRadiusMm, type Tire } from '#core/tire';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';

@@ -1,6 +1,6 @@
 import { windowAround, windowOf, type FitWindow } from '#core/evaluate/window';
 import { changed, demoJob, setupOf } from '../../../core/evaluate/fixtures/jobs';
-import type { StoreItem } from '#core/stores';
+import type { StoreItem } from '#core/shelf';
 import { snapped } from './axes';
 import { rowAt, standingAt, stockPoints } from './places';
 

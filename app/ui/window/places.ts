@@ -1,7 +1,7 @@
 import { evaluateSetup, NO_SWEEPS } from '#core/evaluate';
 import { setupAt, tireFor, type FitWindow, type TireRule, type WindowRow } from '#core/evaluate/window';
 import type { AxleName, Job, Setup } from '#core/job';
-import { itemName, wheelFromStores, type StoreItem } from '#core/stores';
+import { itemName, wheelFromStores, type StoreItem } from '#core/shelf';
 import { worstVerdict, type Check, type Verdict } from '#core/verdict';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 

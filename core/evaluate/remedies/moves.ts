@@ -1,13 +1,5 @@
-import {
-  ruleInForce,
-  type AllowedRemedies,
-  type AxleName,
-  type BodyWork,
-  type Job,
-  type Setup,
-  type Terms,
-} from '#core/job';
-import type { Rung } from '#core/remedy';
+import { ruleInForce, type AllowedRemedies, type AxleName, type Job, type Setup, type Terms } from '#core/job';
+import type { Rung, BodyWork } from '#core/remedy';
 import type { SuspensionChangeKind } from '#core/suspension';
 import type { WheelMove } from './remedy';
 

@@ -1,5 +1,6 @@
-import { priceInForce, type BodyWork, type Job, type Obstacle, type SuspensionChange } from '#core/job';
-import { AFTERCARE, ladderOf } from '#core/remedy';
+import type { Obstacle } from '#core/sweep';
+import { priceInForce, type Job, type SuspensionChange } from '#core/job';
+import { AFTERCARE, ladderOf, type BodyWork } from '#core/remedy';
 import { formatNumber, type Words } from '#core/units';
 
 /** Something that can be done to make room. */

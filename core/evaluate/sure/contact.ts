@@ -1,10 +1,10 @@
 import type { Terms } from '#core/job';
 import { normalQuantile, sigmaOf } from '#core/uncertainty';
-import { houseLimits, type Verdict } from '#core/verdict';
+import { shopLimits, type Verdict } from '#core/verdict';
 import { touchShare, type Sure } from './spreads';
 
 /** The most chance of contact with which a figure still clears, as a share. */
-export const contactLimit = ({ house }: Terms): number => houseLimits(house).contactPct / 100;
+export const contactLimit = ({ house }: Terms): number => shopLimits(house).contactPct / 100;
 
 /** A clearance is `ok` only where the chance of contact is no more than the shop takes; where its ± is not known the figure alone counts. */
 export function surely(verdict: Verdict, clearanceMm: number | null, sure: Sure | null | undefined, terms: Terms): Verdict {

@@ -1,3 +1,4 @@
+import type { Side } from '#core/sweep';
 import { leastDualGapMm } from '#core/dual';
 import {
   requiredBackspacing,
@@ -8,7 +9,6 @@ import {
   type AxleName,
   type Job,
   type Setup,
-  type Side,
 } from '#core/job';
 import type { Point3 } from '#core/kinematics';
 import { ladderOf } from '#core/remedy';
@@ -16,7 +16,7 @@ import { archGapMm, archRiseMm, fenderOutMm, innerPartOutMm } from '#core/positi
 import { travelRange } from '#core/suspension';
 import { rimRangeIn } from '#core/tire';
 import { combined } from '#core/uncertainty';
-import { houseLimits, limitInForce, outerEndMm } from '#core/verdict';
+import { shopLimits, limitInForce, outerEndMm } from '#core/verdict';
 import { backspacingMm } from '#core/wheel';
 import { blockedOffsets, partPaths, type PartPath, type Span, type WindowBody } from '#core/window';
 import { BACKSPACING_LABEL, gapLimit } from '../checks';
@@ -210,7 +210,7 @@ const shapedLips = (job: Job, axle: AxleName): Point3[][] =>
 function dualLimiters(job: Job, fitted: Fitted): Limiter[] {
   const { dual, sectionWidthMm, tire } = fitted;
   if (dual?.gapMm == null || sectionWidthMm === null) return [];
-  const maker = leastDualGapMm(tire.minDualSpacingMm ?? null, sectionWidthMm, houseLimits(job.house).dualGapMm).mm;
+  const maker = leastDualGapMm(tire.minDualSpacingMm ?? null, sectionWidthMm, shopLimits(job.house).dualGapMm).mm;
   const least = Math.max(maker, sureMm(combined(sectionSpread(fitted)), job));
   // A millimetre of offset spreads the pair by two.
   return [{ code: 'dual', label: 'Between dual tires', blocked: [below((least - dual.gapMm) / 2)], plusMinus: null }];

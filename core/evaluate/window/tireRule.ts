@@ -1,4 +1,4 @@
-import type { AxleName, Job, Setup, Tire } from '#core/job';
+import type { AxleName, Job, Setup } from '#core/job';
 import { needPerWheelKg } from '#core/load';
 import {
   measuringRimIn,
@@ -11,6 +11,7 @@ import {
   tireSizeName,
   treadWidthMm,
   type TireSize,
+  type Tire,
 } from '#core/tire';
 import { mmFromInches } from '#core/units';
 import type { SweptSolid } from '#core/sweep';

@@ -1,13 +1,13 @@
 import { diameterFigure, type Words } from '#core/units';
-import { HOUSE_LIMITS, type HouseLimits } from '#core/verdict';
-import { sizeMm, type Centring, type CentringInterface, type CentringRule } from './interfaces';
+import { SHOP_LIMITS, type CenteringRule, type ShopLimits } from '#core/verdict';
+import { sizeMm, type Centering, type CenteringInterface } from './interfaces';
 
 /** What centres the wheel, in words with the figures in them. */
-export function centringLines(
-  centring: Centring,
-  rule: CentringRule,
+export function centeringLines(
+  centring: Centering,
+  rule: CenteringRule,
   words: Words,
-  limits: HouseLimits = HOUSE_LIMITS,
+  limits: ShopLimits = SHOP_LIMITS,
 ): string[] {
   return [
     ...centring.interfaces.flatMap((one) => interfaceLines(one, rule, words, limits)),
@@ -22,7 +22,7 @@ export function centringLines(
   ];
 }
 
-function interfaceLines(one: CentringInterface, rule: CentringRule, words: Words, limits: HouseLimits): string[] {
+function interfaceLines(one: CenteringInterface, rule: CenteringRule, words: Words, limits: ShopLimits): string[] {
   const { between, boreMm, hubMm, ring, state, reachMm } = one;
   if (state === 'not-flush')
     return [
@@ -73,7 +73,7 @@ function interfaceLines(one: CentringInterface, rule: CentringRule, words: Words
 }
 
 /** What to look at though the diameters fit. */
-function lookLines({ look }: CentringInterface): string[] {
+function lookLines({ look }: CenteringInterface): string[] {
   if (look === 'read-both')
     return ['the bore reads under what it goes on: read both again before the wheel is pressed on'];
   return look === 'chamfer' ? ['the lip is chamfered and the bore may be square: try it dry, flush all round'] : [];

@@ -1,2 +1,3 @@
+export * from './records';
 export * from './interfaces';
 export * from './lines';

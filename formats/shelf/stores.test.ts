@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import type { StoreItem } from '#core/stores';
+import type { StoreItem } from '#core/shelf';
 import { faultLine } from '#formats/faults';
-import { FILE_COLUMNS, readStoresFile, readStoresText, writeStoresFile } from '#formats/stores';
+import { FILE_COLUMNS, readStoresFile, readStoresText, writeStoresFile } from '#formats/shelf';
 
 const faults = (text: string): string[] => (readStoresText(text).faults ?? []).map(faultLine);
 const bytes = (...parts: (string | number[])[]) =>

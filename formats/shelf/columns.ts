@@ -1,6 +1,6 @@
 import { readThread, SEAT_NAMES } from '#core/fastener';
 import { readLoadRange, readSpeedSymbol } from '#core/load';
-import type { StoreItem, StoreKind } from '#core/stores';
+import type { StoreItem, StoreKind } from '#core/shelf';
 import { readTireSize } from '#core/tire';
 import type { RangeName } from '#formats/fields';
 import { faceText, outlineText, readFaceText, readOutlineText } from '#formats/shapes';

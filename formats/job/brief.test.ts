@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
-import { applyEdits, type House, type Job } from '#core/job';
-import { HOUSE_LIMITS } from '#core/verdict';
+import { applyEdits, type ShopDefaults, type Job } from '#core/job';
+import { SHOP_LIMITS } from '#core/verdict';
 import { LIMIT_RANGES, placeName, RANGES } from '#formats/fields';
-import { faultLine, houseSchema, readJobFile, writeJobFile } from '#formats/job';
+import { faultLine, shopSchema, readJobFile, writeJobFile } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
 
 const source = readFileSync('docs/example-job.json', 'utf8');
@@ -72,11 +72,13 @@ describe('what a brief may say', () => {
 
 describe('limits of the house', () => {
   test('every one has a range that holds its usual value, and the schema knows it', () => {
-    for (const [key, usual] of Object.entries(HOUSE_LIMITS)) {
-      const [least, most] = RANGES[LIMIT_RANGES[key as keyof typeof HOUSE_LIMITS]];
+    for (const [key, usual] of Object.entries(SHOP_LIMITS)) {
+      const [least, most] = RANGES[LIMIT_RANGES[key as keyof typeof SHOP_LIMITS]];
       expect(usual).toBeGreaterThanOrEqual(least);
       expect(usual).toBeLessThanOrEqual(most);
-      expect(houseSchema.validate({ limits: { [key]: usual } } satisfies House, VALIDATION).error).toBeUndefined();
+      expect(
+        shopSchema.validate({ limits: { [key]: usual } } satisfies ShopDefaults, VALIDATION).error,
+      ).toBeUndefined();
     }
   });
 });

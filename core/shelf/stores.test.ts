@@ -7,7 +7,7 @@ import {
   wheelFromStores,
   type SpacerNeed,
   type StoreItem,
-} from '#core/stores';
+} from '#core/shelf';
 
 const spacer = (thicknessMm: number, part: Partial<StoreItem> = {}): StoreItem => ({
   kind: 'spacer',

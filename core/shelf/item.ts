@@ -1,4 +1,7 @@
-import type { AxialPoint, Caliper, Seat, StackPart, Tire, Wheel } from '#core/job';
+import type { Tire } from '#core/tire';
+import type { Seat } from '#core/fastener';
+import type { AxialPoint, Caliper } from '#core/brake';
+import type { StackPart, Wheel } from '#core/job';
 
 export type StoreKind = 'spacer' | 'adapter' | 'ring' | 'fastener' | 'wheel' | 'tire' | 'caliper';
 export const STORE_KINDS: readonly StoreKind[] = ['spacer', 'adapter', 'ring', 'fastener', 'wheel', 'tire', 'caliper'];

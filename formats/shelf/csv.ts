@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { DomainError } from '#core/errors';
-import { STORE_KINDS, type StoreItem, type StoreKind } from '#core/stores';
+import { STORE_KINDS, type StoreItem, type StoreKind } from '#core/shelf';
 import { readNumber } from '#core/units';
 import { faultsOf, type Fault } from '#formats/faults';
 import { VALIDATION } from '#formats/rules';

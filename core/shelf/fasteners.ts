@@ -1,5 +1,4 @@
-import { threadOrNull } from '#core/fastener';
-import type { Seat } from '#core/job';
+import { threadOrNull, type Seat } from '#core/fastener';
 import type { StoreItem } from './item';
 
 /** What a stud or bolt must be. Lengths mm. */

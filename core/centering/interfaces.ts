@@ -1,12 +1,17 @@
-import type { DryFitResult, Hub, LipForm, Measured, SetupAxle, StackPart, Wheel } from '#core/job';
-import type { Verdict } from '#core/verdict';
-import { HOUSE_LIMITS, worstVerdict, type HouseLimits } from '#core/verdict';
-
-/** Whether the hub must centre the wheel (the house's default), or its nuts may. */
-export type CentringRule = 'required' | 'nuts';
+import type { Measured } from '#core/units';
+import { SHOP_LIMITS, worstVerdict, type CenteringRule, type ShopLimits, type Verdict } from '#core/verdict';
+import type {
+  BoreForm,
+  CenteredWheel,
+  CenteredWheelOnStack,
+  CenteringHub,
+  CenteringPiece,
+  DryFitResult,
+  LipForm,
+} from './records';
 
 /** What centres one part on the one below it. */
-export type CentringState =
+export type CenteringState =
   /** Bore and spigot fit each other. */
   | 'hub-centric'
   /** A ring of the stack fills the difference. */
@@ -30,7 +35,7 @@ export interface RingSize {
 }
 
 /** One place where a part sits on another. Lengths mm. */
-export interface CentringInterface {
+export interface CenteringInterface {
   between: string;
   /** Bore of the part that goes on. */
   boreMm: number | null;
@@ -38,7 +43,7 @@ export interface CentringInterface {
   hubMm: number | null;
   /** The ring it needs or has. */
   ring: RingSize | null;
-  state: CentringState;
+  state: CenteringState;
   verdict: Verdict;
   /** How far the spigot reaches into the part; null when that is not known. */
   reachMm: number | null;
@@ -48,9 +53,9 @@ export interface CentringInterface {
   look: 'read-both' | 'chamfer' | 'bore-edge' | null;
 }
 
-export interface Centring {
+export interface Centering {
   verdict: Verdict;
-  interfaces: CentringInterface[];
+  interfaces: CenteringInterface[];
   /** Rings of the stack that fit at no interface. */
   looseRings: RingSize[];
   /** Rings of the stack of which a diameter is missing. */
@@ -72,7 +77,7 @@ const NOMINAL_MM = 0.15;
 /** What is left of two decimals taken from each other. */
 const EXACT_MM = 1e-9;
 /** Within this two diameters are one nominal size, mm. */
-export const sizeMm = (limits: HouseLimits): number => Math.max(NOMINAL_MM, limits.boreMm + ROUNDED_MM);
+export const sizeMm = (limits: ShopLimits): number => Math.max(NOMINAL_MM, limits.boreMm + ROUNDED_MM);
 
 interface Spigot {
   diameterMm: Measured;
@@ -90,16 +95,16 @@ interface Spigot {
  * smaller one does not go on. A slip-on passes on what its thickness leaves of the hub's lip, unless it has a lip of its own. Where a dry fit
  * has shown a gap, nothing else counts. Lengths mm.
  */
-export function centringOf(
-  hub: Hub,
-  candidate: SetupAxle,
-  rule: CentringRule,
-  limits: HouseLimits = HOUSE_LIMITS,
-): Centring {
+export function centeringOf(
+  hub: CenteringHub,
+  candidate: CenteredWheelOnStack,
+  rule: CenteringRule,
+  limits: ShopLimits = SHOP_LIMITS,
+): Centering {
   const stack = candidate.stack ?? [];
   const rings = stack.filter(({ kind }) => kind === 'ring');
-  const used = new Set<StackPart>();
-  const interfaces: CentringInterface[] = [];
+  const used = new Set<CenteringPiece>();
+  const interfaces: CenteringInterface[] = [];
   let lipAssumed = false;
   let spigot: Spigot = {
     diameterMm: hub.boreMm,
@@ -151,7 +156,7 @@ export function centringOf(
 }
 
 /** What a dry fit has shown at an interface, counted from the hub; `dryFitFlush` says the same of all of them. */
-function dryFitAt({ dryFit, dryFitFlush }: SetupAxle, index: number, pieces: number): DryFitResult | null {
+function dryFitAt({ dryFit, dryFitFlush }: CenteredWheelOnStack, index: number, pieces: number): DryFitResult | null {
   const key = pieces === 0 ? 'hubToWheel' : index === 0 ? 'hubToSpacer' : index < pieces ? 'spacerToSpacer' : 'spacerToWheel'; // prettier-ignore
   return dryFit?.[key] ?? (dryFitFlush === undefined ? null : dryFitFlush ? 'flush' : 'gap');
 }
@@ -159,19 +164,19 @@ function dryFitAt({ dryFit, dryFitFlush }: SetupAxle, index: number, pieces: num
 interface Bored {
   boreMm?: Measured;
   boreDepthMm?: Measured;
-  boreForm?: Wheel['boreForm'];
+  boreForm?: BoreForm | undefined;
 }
 
 function judge(
   between: string,
   part: Bored,
   spigot: Spigot,
-  ring: StackPart | null,
-  { rule, limits, dryFit }: { rule: CentringRule; limits: HouseLimits; dryFit: DryFitResult | null },
-): CentringInterface {
+  ring: CenteringPiece | null,
+  { rule, limits, dryFit }: { rule: CenteringRule; limits: ShopLimits; dryFit: DryFitResult | null },
+): CenteringInterface {
   const reachMm = spigot.reachMm ?? null;
   const one = { between, boreMm: part.boreMm ?? null, hubMm: spigot.diameterMm ?? null, reachMm, dryFit };
-  const judged = (state: CentringState, verdict: Verdict, size: RingSize | null = null, look: CentringInterface['look'] = null): CentringInterface => ({
+  const judged = (state: CenteringState, verdict: Verdict, size: RingSize | null = null, look: CenteringInterface['look'] = null): CenteringInterface => ({
     ...one,
     ring: size,
     state,
@@ -202,7 +207,7 @@ function judge(
  * Whether the edge of a bore meets its lip before the pad seats: a conical lip stands a square bore off; a chamfered one may, where its
  * chamfer is at the foot; of a bore whose edge nobody looked at it is not known.
  */
-function edgeOf(lip: LipForm | null, bore: Wheel['boreForm']): 'stands-off' | 'bore-edge' | 'chamfer' | null {
+function edgeOf(lip: LipForm | null, bore: BoreForm | undefined): 'stands-off' | 'bore-edge' | 'chamfer' | null {
   if (lip === null || lip === 'straight' || bore === 'chamfered') return null;
   if (lip === 'chamfered') return 'chamfer';
   return bore === 'square' ? 'stands-off' : 'bore-edge';
@@ -210,11 +215,11 @@ function edgeOf(lip: LipForm | null, bore: Wheel['boreForm']): 'stands-off' | 'b
 
 /** The ring that sits on this spigot and in this bore, each of its nominal size. */
 function ringAt(
-  rings: readonly StackPart[],
+  rings: readonly CenteringPiece[],
   boreMm: Measured,
   spigotMm: Measured,
-  limits: HouseLimits,
-): StackPart | null {
+  limits: ShopLimits,
+): CenteringPiece | null {
   if (boreMm == null || spigotMm == null || boreMm - spigotMm <= sizeMm(limits) + EXACT_MM) return null;
   const fits = (play: number): boolean => Math.abs(play) <= sizeMm(limits) + EXACT_MM;
   return (
@@ -226,7 +231,7 @@ function ringAt(
 }
 
 /** A cap sits in the bore's outer end: a lip or a ring that reaches as far pushes it out. */
-function capState(wheel: Wheel, last: CentringInterface, rings: readonly StackPart[]): Centring['cap'] {
+function capState(wheel: CenteredWheel, last: CenteringInterface, rings: readonly CenteringPiece[]): Centering['cap'] {
   const ring = last.state === 'ring';
   const widest = ring ? Math.max(...rings.map(({ thicknessMm }) => thicknessMm ?? 0)) : 0;
   const reach = Math.max(widest, last.reachMm ?? 0);

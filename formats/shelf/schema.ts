@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { DomainError } from '#core/errors';
 import { boreFault } from '#core/hub';
-import { STORE_KINDS, type StoreItem, type StoreKind } from '#core/stores';
+import { STORE_KINDS, type StoreItem, type StoreKind } from '#core/shelf';
 import { ranged, readable, text } from '#formats/rules';
 import { innerFace, outline } from '#formats/shapes';
 import { columnsOf, type Column } from './columns';

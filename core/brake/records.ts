@@ -1,4 +1,4 @@
-import type { Measured } from './measured';
+import type { Measured } from '#core/units';
 
 /** A point of a half section: a from the mounting face (+ outboard), r from the hub's axis; mm. */
 export interface AxialPoint {
@@ -7,11 +7,16 @@ export interface AxialPoint {
 }
 
 /** How a shape became known. `family` is assumed: nobody measured that wheel. */
-export type FaceOrigin = 'straightedge' | 'typed' | 'file' | 'family';
-export const FACE_ORIGINS: readonly FaceOrigin[] = ['straightedge', 'typed', 'file', 'family'];
+export const FACE_ORIGINS = ['straightedge', 'typed', 'file', 'family'] as const;
+export type FaceOrigin = (typeof FACE_ORIGINS)[number];
+
+/** How a brake's outline became known. */
+export const OUTLINE_ORIGINS = ['typed', 'traced', 'file'] as const;
+export type OutlineOrigin = (typeof OUTLINE_ORIGINS)[number];
 
 /** Shapes of spoke that wheels commonly have, seen from behind. */
-export type SpokeFamily = 'flat' | 'curved' | 'domed' | 'deep';
+export const SPOKE_FAMILIES = ['flat', 'curved', 'domed', 'deep'] as const;
+export type SpokeFamily = (typeof SPOKE_FAMILIES)[number];
 
 /** Where balance weights stick to the barrel, from a to a, and how far they stand off it; mm. */
 export interface WeightZone {
@@ -39,5 +44,5 @@ export interface Caliper {
   /** Closed: its last point is joined to its first. */
   outline?: AxialPoint[] | undefined;
   rotorDiameterMm?: Measured;
-  origin?: 'typed' | 'traced' | 'file' | undefined;
+  origin?: OutlineOrigin | undefined;
 }

@@ -1,5 +1,5 @@
 import type { BoltPattern } from '#core/hub';
-import { HOUSE_LIMITS } from '#core/verdict';
+import { SHOP_LIMITS } from '#core/verdict';
 import type { StoreItem } from './item';
 
 /** What a spacer must do. Lengths mm. */
@@ -45,5 +45,5 @@ const NOT_MEASURED_MM = 1000;
 /** How far a spacer's bore is from being hub-centric, mm. */
 function looseness({ innerBoreMm }: StoreItem, { hubBoreMm }: SpacerNeed): number {
   if (innerBoreMm == null || hubBoreMm === null) return NOT_MEASURED_MM;
-  return Math.max(0, innerBoreMm - hubBoreMm - HOUSE_LIMITS.boreMm);
+  return Math.max(0, innerBoreMm - hubBoreMm - SHOP_LIMITS.boreMm);
 }

@@ -1,11 +1,13 @@
+import { BODY_WORK } from '#core/remedy';
 import Joi from 'joi';
-import { BODY_WORK, type House } from '#core/job';
-import { POSE_RULES } from '#core/sweep';
-import { BRIEF_LIMITS, HOUSE_LIMITS, type HouseLimitKey } from '#core/verdict';
+import { type ShopDefaults } from '#core/job';
+import { BRIEF_LIMITS, SHOP_LIMITS, type ShopLimitKey, RULE_CHOICES, RULE_KEYS } from '#core/verdict';
 import { LIMIT_RANGES } from '#formats/fields';
 import { known, ranged, text } from '#formats/rules';
+import { SUSPENSION_CHANGE_KINDS } from '#core/suspension';
+import { BACKSPACING_CONVENTIONS } from '#core/wheel';
 
-const limits = (keys: readonly HouseLimitKey[]) =>
+const limits = (keys: readonly ShopLimitKey[]) =>
   Joi.object(Object.fromEntries(keys.map((key) => [key, ranged(LIMIT_RANGES[key])])));
 
 const ends = { min: ranged('pokeMm'), max: ranged('pokeMm') };
@@ -15,19 +17,11 @@ const inOrder: Joi.CustomValidator = (range, helpers) =>
     : range;
 const face = Joi.object(ends).custom(inOrder);
 
-const rules = Joi.object({
-  centring: Joi.valid('required', 'nuts'),
-  nearPatterns: Joi.valid('care', 'refuse'),
-  spacers: Joi.valid('accepted', 'prefer-offset', 'never'),
-  rub: Joi.valid('none', 'plastic', 'full-lock'),
-  cover: Joi.valid('none', 'eu-1009-2010'),
-  winter: Joi.valid('none', 'S', 'U', 'W'),
-  poses: Joi.valid(...POSE_RULES),
-});
+const rules = Joi.object(Object.fromEntries(RULE_KEYS.map((key) => [key, Joi.valid(...RULE_CHOICES[key])])));
 
 const remedies = Joi.object({
   ...Object.fromEntries(BODY_WORK.map((work) => [work, Joi.boolean()])),
-  lift: Joi.object({ kind: Joi.valid('spring', 'strut-top', 'body'), mostMm: ranged('liftMm') }),
+  lift: Joi.object({ kind: Joi.valid(...SUSPENSION_CHANGE_KINDS), mostMm: ranged('liftMm') }),
 });
 
 const prices = Joi.object({
@@ -51,7 +45,7 @@ export const briefSchema = Joi.object({
     ranged('backspacingMm'),
     Joi.object({ front: ranged('backspacingMm'), rear: ranged('backspacingMm') }),
   ),
-  requiredBackspacingConvention: Joi.valid('overall', 'nominal'),
+  requiredBackspacingConvention: Joi.valid(...BACKSPACING_CONVENTIONS),
   sweep: Joi.object({ growth: Joi.boolean(), bulgeMm: ranged('bulgeMm') }),
   speedsKmh: Joi.array()
     .items(known(ranged('speedKmh')))
@@ -64,8 +58,8 @@ export const briefSchema = Joi.object({
 });
 
 /** The shop's own limits and rules. */
-export const houseSchema: Joi.ObjectSchema<House> = Joi.object({
-  limits: limits(Object.keys(HOUSE_LIMITS) as HouseLimitKey[]),
+export const shopSchema: Joi.ObjectSchema<ShopDefaults> = Joi.object({
+  limits: limits(Object.keys(SHOP_LIMITS) as ShopLimitKey[]),
   rules,
   remedies,
   prices,

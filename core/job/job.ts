@@ -1,0 +1,15 @@
+import type { Brief, ShopDefaults } from './brief';
+import type { Setup } from './setup';
+import type { Vehicle } from './vehicle';
+
+/** A whole job as the job file keeps it. Lengths mm, angles degrees, unless the name says otherwise. */
+export interface Job {
+  format: 'scoval.job';
+  version: 1;
+  title?: string | undefined;
+  vehicle: Vehicle;
+  brief?: Brief | undefined;
+  /** The shop's own limits and rules, as they were when the file was written. */
+  house?: ShopDefaults | undefined;
+  setups: Setup[];
+}
