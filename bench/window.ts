@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Job } from '#core/job';
 import { evaluateSetup, VERDICT_SWEEPS } from '#core/evaluate';
-import { setupAt, windowOf, type WindowAsk } from '#core/evaluate/window';
+import { setupAt, windowOf, type WindowAsk } from '#core/advice/window';
 import { medianMicroseconds } from './measure';
 
 /** The window of 15 widths over 120 mm of offsets, every width open to some tire, against trying the same places one by one. */

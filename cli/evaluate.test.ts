@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { evaluate } from '#core/evaluate';
-import type { FullReport } from '#core/evaluate/full';
+import type { FullReport } from '#core/advice';
 import { readJobFile } from '#formats/job';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'scoval-cli-'));

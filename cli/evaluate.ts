@@ -1,7 +1,7 @@
 import { readFile, stat } from 'node:fs/promises';
 import { parseArgs } from 'node:util';
 import Joi from 'joi';
-import { fullReport, type Beyond } from '#core/evaluate/full';
+import { fullReport, type Beyond } from '#core/advice';
 import { faultLine, MAX_FILE_BYTES, readJobFile, tooLarge, type Fault } from '#formats/job';
 
 /** Reads standard input up to one byte past the limit, so that an endless stream ends here. */

@@ -1,9 +1,8 @@
 import { useEffect, useRef, type Dispatch } from 'react';
 import { useFetcher } from 'react-router';
 import type { SaveResult } from '#server/edits';
-import type { JobAction, JobState } from './jobState';
+import { type JobAction, type JobState, waitingEdits } from './jobState';
 import { keepWaiting } from './waiting';
-import { waitingEdits } from './jobState';
 
 /** How long the hands must rest before a change is saved. */
 const REST_MS = 400;

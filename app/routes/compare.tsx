@@ -1,10 +1,10 @@
 import { Table, type TableColumnsType } from 'antd';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { heldBy, type AxleReport, type SetupReport } from '#core/evaluate';
+import { type AxleReport, type SetupReport, limitedBy, usedShare, verdictWord } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { formatNumber, offsetFigure } from '#core/units';
-import { usedShare, verdictWord, WORST_FIRST } from '#core/verdict';
+import { WORST_FIRST } from '#core/verdict';
 import { useJob } from '../job/JobContext';
 import { useLengths } from '../preferences/PreferencesContext';
 import { Ladder, type Rung } from '../ui/ladder/Ladder';
@@ -64,7 +64,7 @@ const byNumber = (of: (figures: AxleReport) => number | null) => (a: Row, b: Row
 
 /** How near a setup is to what holds it: worst verdict first, then least room left. */
 const strain = ({ report }: Row): number => {
-  const held = heldBy(report);
+  const held = limitedBy(report);
   return held ? (WORST_FIRST.length - WORST_FIRST.indexOf(held.verdict)) * 10 + (usedShare(held) ?? 0) : 0;
 };
 
@@ -125,7 +125,7 @@ function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: AxleName }
       key: 'held',
       sorter: (a, b) => strain(a) - strain(b),
       render: (_, { setup, report }) => {
-        const held = setup && heldBy(report);
+        const held = setup && limitedBy(report);
         return held ? (
           <span className="held-cell">
             <Ring check={held} size={18} />

@@ -1,8 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { allChecks, evaluate, heldBy } from '#core/evaluate';
+import { allChecks, evaluate, limitedBy, type Check } from '#core/evaluate';
 import type { Job } from '#core/job';
 import { formatLength, lengthFigure, unitSign, unitsOf, type LengthUnit } from '#core/units';
-import type { Check } from '#core/verdict';
 import type { Lengths } from '../preferences/PreferencesContext';
 import { briefLine } from './frame/briefLine';
 import { STATIONS } from './frame/stations';
@@ -122,7 +121,7 @@ test('every check of the demo can be said in every unit', () => {
   for (const name of ['brindle-kite', 'orrin-haul', 'velder-two', 'pallas-tender']) {
     const job = JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
     for (const report of evaluate(job).setups) {
-      expect(heldBy(report)).not.toBeNull();
+      expect(limitedBy(report)).not.toBeNull();
       for (const unit of ['mm', 'in', 'in16', 'in32'] as const)
         for (const one of allChecks(report))
           for (const text of [

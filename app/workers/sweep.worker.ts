@@ -1,7 +1,8 @@
+import { sensitivitySteps } from '#core/advice';
 import { expose } from 'comlink';
-import { candidateCase, obstacleSpreadSteps, presentCase, sensitivitySteps } from '#core/evaluate';
-import { remedySteps } from '#core/evaluate/remedies';
-import { windowSteps } from '#core/evaluate/window';
+import { candidateCase, obstacleSpreadSteps, presentCase } from '#core/evaluate';
+import { remedySteps } from '#core/advice/remedies';
+import { windowSteps } from '#core/advice/window';
 import { sweepSteps } from '#core/sweep';
 import type { SweepTask, SweepWork } from './sweepProtocol';
 import { turns } from './turns';

@@ -1,6 +1,7 @@
-import type { ObstacleSpreads, Sensitivity } from '#core/evaluate';
-import type { AxleRemedies } from '#core/evaluate/remedies';
-import type { FitWindow, WindowAsk } from '#core/evaluate/window';
+import type { Sensitivity } from '#core/advice';
+import type { ObstacleSpreads } from '#core/evaluate';
+import type { AxleRemedies } from '#core/advice/remedies';
+import type { FitWindow, WindowAsk } from '#core/advice/window';
 import type { AxleName, Job, Setup, Vehicle } from '#core/job';
 import type { Swept } from '#core/sweep';
 import type { UnitChoice } from '#core/units';

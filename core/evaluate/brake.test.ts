@@ -1,8 +1,8 @@
+import { rankByBrakeRoom } from '#core/advice';
 import { readFileSync } from 'node:fs';
-import { evaluate, evaluatePresent, evaluateSetup, NO_SWEEPS, rankByBrakeRoom } from '#core/evaluate';
+import { evaluate, evaluatePresent, evaluateSetup, NO_SWEEPS, type Check } from '#core/evaluate';
 import { familyFace, type AxialPoint, type InnerFace } from '#core/brake';
 import { applyEdits, type Edit, type Job, type StackPart } from '#core/job';
-import type { Check } from '#core/verdict';
 
 const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const at = (a: number, r: number): AxialPoint => ({ a, r });

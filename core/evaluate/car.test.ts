@@ -1,7 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { evaluate, evaluatePresent, evaluateSetup, NO_SWEEPS, type SetupReport } from '#core/evaluate';
+import { evaluate, evaluatePresent, evaluateSetup, NO_SWEEPS, type SetupReport, verdictWord } from '#core/evaluate';
 import type { Job } from '#core/job';
-import { verdictWord } from '#core/verdict';
 import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';
 
 const read = (file: string): Job => JSON.parse(readFileSync(file, 'utf8')) as Job;

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { allChecks, evaluate, evaluatePresent, heldBy, NO_SWEEPS, type AxleReport } from '#core/evaluate';
+import { allChecks, evaluate, evaluatePresent, NO_SWEEPS, type AxleReport, limitedBy } from '#core/evaluate';
 import { applyEdits, type Job } from '#core/job';
 import expected from './fixtures/example-expected.json';
 
@@ -125,7 +125,7 @@ describe('readings that change the answer', () => {
   test('a tire of another diameter than its rim fails, whatever else clears', () => {
     const [a] = report(set(example(), 'setups/a/front/tire/size', '205/45R16'));
     expect(check(a!.front, 'rim-diameter')).toMatchObject({ verdict: 'fail', value: 17, limit: 16 });
-    expect(heldBy(a!)).toMatchObject({ code: 'rim-diameter', axle: 'front' });
+    expect(limitedBy(a!)).toMatchObject({ code: 'rim-diameter', axle: 'front' });
   });
   test('lowering takes arch room, a lift of any kind gives it', () => {
     const arch = (kind: string, mm: number) =>

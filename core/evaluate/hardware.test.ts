@@ -1,17 +1,8 @@
+import { stackRange, staysOnHub, waysOut, type WayChoices, type WayKind } from '#core/advice';
 import type { Hub } from '#core/hub';
 import { readFileSync } from 'node:fs';
-import {
-  evaluate,
-  evaluateSetup,
-  stackRange,
-  staysOnHub,
-  waysOut,
-  type WayChoices,
-  type WayKind,
-  NO_SWEEPS,
-} from '#core/evaluate';
+import { evaluate, evaluateSetup, NO_SWEEPS, bindingCheck, usedShare, verdictWord } from '#core/evaluate';
 import { applyEdits, type Edit, type Job } from '#core/job';
-import { bindingCheck, usedShare, verdictWord } from '#core/verdict';
 
 const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const changed = (...edits: [path: string, value: unknown][]): Job =>

@@ -1,3 +1,4 @@
+import { sensitivitySteps, type Sensitivity, measuringPlan } from '#core/advice';
 import type { Obstacle } from '#core/sweep';
 import { readFileSync } from 'node:fs';
 import {
@@ -7,13 +8,10 @@ import {
   NO_SWEEPS,
   poseWords,
   RUN_SWEEPS,
-  sensitivitySteps,
   LIST_SWEEPS,
   vehicleReport,
-  type Sensitivity,
 } from '#core/evaluate';
 import type { Job } from '#core/job';
-import { measuringPlan } from '#core/plan';
 import { wordsIn } from '#core/units';
 import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';
 

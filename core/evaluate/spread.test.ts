@@ -1,8 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { evaluateSetup, MAKES_DIFFER_PCT, NO_SWEEPS } from '#core/evaluate';
+import { evaluateSetup, MAKES_DIFFER_PCT, NO_SWEEPS, type Check } from '#core/evaluate';
 import { applyEdits, type Edit, type Job } from '#core/job';
 import { SIGMAS_95 } from '#core/uncertainty';
-import type { Check } from '#core/verdict';
 
 const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const set = (path: string, value: unknown): Edit => ({ op: 'set', path: path.split('/'), value });

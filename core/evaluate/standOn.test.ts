@@ -6,7 +6,7 @@ import { sweep, type Obstacle } from '#core/sweep';
 import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';
 import { axleParts } from './parts';
 import { obstacleSpreads } from './sure';
-import { candidateCase } from './sweepCases';
+import { candidateCase } from './parts';
 
 const kite = demoJob('brindle-kite');
 const still = (job: Job, id = 'a', axle: 'front' | 'rear' = 'front') =>

@@ -1,6 +1,7 @@
+import { makesOfSize, sizesThatDo, withSize } from '#core/advice';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { evaluateSetup, makesOfSize, sizesThatDo, withSize, NO_SWEEPS, type SetupReport } from '#core/evaluate';
+import { evaluateSetup, NO_SWEEPS, type SetupReport } from '#core/evaluate';
 import type { Job } from '#core/job';
 import { readTireSize, rimRangeIn } from '#core/tire';
 import type { StoreItem } from '#core/shelf';

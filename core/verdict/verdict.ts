@@ -1,5 +1,3 @@
-import type { Ranked } from '#core/uncertainty';
-
 /** `ok` within its limit, `caution` between limit and contact, `fail` touches or does not fit, `unknown` a reading is missing. */
 export type Verdict = 'ok' | 'caution' | 'fail' | 'unknown';
 
@@ -9,39 +7,4 @@ export const WORST_FIRST: readonly Verdict[] = ['fail', 'caution', 'unknown', 'o
 /** The worst of several verdicts; `unknown` when there is nothing to judge. */
 export function worstVerdict(verdicts: readonly Verdict[]): Verdict {
   return WORST_FIRST.find((verdict) => verdicts.includes(verdict)) ?? 'unknown';
-}
-
-/** Checks of parts that go together or do not: they have no room of which a share is used. */
-export const MATCHING: ReadonlySet<string> = new Set([
-  'rim-diameter',
-  'pattern',
-  'centring',
-  'seat',
-  'bolt-lengths',
-  'spacers',
-  'speedometer',
-  'tpms',
-  'backspacing',
-]);
-
-/** One judged figure of a report. `margin` is the room left to the limit in the check's own unit, negative when it is passed. */
-export interface Check {
-  code: string;
-  label: string;
-  /** The axle it concerns; null for the whole car. */
-  axle: 'front' | 'rear' | null;
-  value: number | null;
-  limit: number | null;
-  margin: number | null;
-  unit: 'mm' | 'in' | '%' | 'kg' | 'km/h' | '';
-  verdict: Verdict;
-  /** P(value keeps its limit), and P(it touches) of a clearance; null where they are not computed. */
-  probability: number | null;
-  touchProbability: number | null;
-  /** ± at 95 % of the value, in its unit; null where it is not computed. */
-  plusMinus: number | null;
-  /** What the value rests on, what would help most first; null where that is not computed. */
-  restsOn: readonly Ranked[] | null;
-  /** The arithmetic behind it, line by line; written when it is first read. */
-  working: string[];
 }

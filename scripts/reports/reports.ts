@@ -1,5 +1,6 @@
 // Writes the reports of the known jobs and of 300 random ones, plain and with remedies and window: to compare before and after a change.
 //   npm run reports -- FOLDER [COUNT]
+import { sensitivitySteps, sizesThatDo, waysOut, fullReport, type Beyond } from '#core/advice';
 import { fork } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
@@ -7,8 +8,6 @@ import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { Job } from '#core/job';
-import { sensitivitySteps, sizesThatDo, waysOut } from '#core/evaluate';
-import { fullReport, type Beyond } from '#core/evaluate/full';
 import { atOnce } from '#core/progress';
 import { jobStanding } from '#core/standing';
 import { readJobFile } from '#formats/job';

@@ -1,7 +1,8 @@
+import { verdictWord } from '#core/evaluate';
 import { line } from 'd3';
 import { useRef, type PointerEvent } from 'react';
 import type { BrakeRoom, AxialPoint } from '#core/brake';
-import { clearanceVerdict, verdictWord } from '#core/verdict';
+import { clearanceVerdict } from '#core/verdict';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { Ruler } from '../sheet/Ruler';

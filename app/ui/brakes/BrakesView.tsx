@@ -1,8 +1,9 @@
+import { rankByBrakeRoom } from '#core/advice';
 import { PrinterOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { brakeChecks, brakeOf, rankByBrakeRoom, fitPresent, usualFace } from '#core/evaluate';
+import { brakeChecks, brakeOf, fitPresent, usualFace } from '#core/evaluate';
 import type { AxleName } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { wordsIn } from '#core/units';

@@ -1,7 +1,8 @@
+import { verdictWord } from '#core/evaluate';
+import type { RankedWheel } from '#core/advice';
 import { Table, type TableColumnsType } from 'antd';
-import type { RankedWheel } from '#core/evaluate';
 import { offsetFigure, rimFigure } from '#core/units';
-import { verdictWord, type Verdict } from '#core/verdict';
+import { type Verdict } from '#core/verdict';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';

@@ -1,11 +1,10 @@
 import { Button, Slider } from 'antd';
 import { useState } from 'react';
 import { brakeRadiusMm, smallestRim } from '#core/brake';
-import type { BrakeCase } from '#core/evaluate';
+import { type BrakeCase, usedShare, verdictWord, type Check } from '#core/evaluate';
 import type { AxleName } from '#core/job';
 import { itemName } from '#core/shelf';
 import { rimFigure } from '#core/units';
-import { usedShare, verdictWord, type Check } from '#core/verdict';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';

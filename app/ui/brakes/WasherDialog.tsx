@@ -1,9 +1,8 @@
 import { Modal } from 'antd';
 import { useState } from 'react';
 import { spacerFromWashersMm, usualSpacerMm } from '#core/brake';
-import { hardwareOf, type BrakeCase } from '#core/evaluate';
+import { hardwareOf, type BrakeCase, verdictWord } from '#core/evaluate';
 import type { AxleName, SetupAxle } from '#core/job';
-import { verdictWord } from '#core/verdict';
 import { formatNumber } from '#core/units';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';

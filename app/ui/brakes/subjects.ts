@@ -1,5 +1,4 @@
-import type { AxleName, Job, StackPart, Wheel } from '#core/job';
-import { presentAsSetupAxle } from '#core/job';
+import { type AxleName, type Job, type StackPart, type Wheel, presentAsSetupAxle } from '#core/job';
 import { itemName, wheelFromStores, type StoreItem } from '#core/shelf';
 import { wheelCode } from '../words';
 

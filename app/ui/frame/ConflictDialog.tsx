@@ -1,7 +1,6 @@
 import { Button, Modal } from 'antd';
 import dayjs from 'dayjs';
-import type { Edit } from '#core/job';
-import { placeOf } from '#core/job';
+import { type Edit, placeOf } from '#core/job';
 import { editName } from '#formats/fields';
 import { useJob } from '../../job/JobContext';
 import { waitingEdits } from '../../job/jobState';

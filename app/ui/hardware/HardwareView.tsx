@@ -1,6 +1,7 @@
+import { stackRange } from '#core/advice';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
-import { stackRange, type SetupReport } from '#core/evaluate';
+import { type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { itemName } from '#core/shelf';

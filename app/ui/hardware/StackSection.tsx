@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { clampedAsOne, hardwareOf, type AxleReport } from '#core/evaluate';
+import { clampedAsOne, hardwareOf, type AxleReport, verdictOf, type CheckCode } from '#core/evaluate';
 import type { AxleName, Job, Setup } from '#core/job';
 import { diameterFigure } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -28,7 +28,7 @@ export function StackSection({ job, axle, setup, report }: StackSectionProps) {
   const layout = stackLayout(hub, candidate, hardware.hubPattern.pattern.boltCircleMm ?? null);
   const scale = fitScale(layout.range, size, MARGINS);
   const { x, y } = scale;
-  const verdict = (code: string) => report.checks.find((check) => check.code === code)?.verdict ?? 'unknown';
+  const verdict = (code: CheckCode) => verdictOf(report.checks, code);
   const { fastening } = report;
   const engaged = layout.engaged;
   return (

@@ -1,11 +1,12 @@
+import { waysOut, type WayKind, type WayOut } from '#core/advice';
 import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
-import { hubPatternOf, waysOut, type WayKind, type WayOut } from '#core/evaluate';
+import { hubPatternOf, usedShare, verdictWord } from '#core/evaluate';
 import { patternOf } from '#core/hub';
 import { freeSetupId, priceInForce, type AxleName, type Setup } from '#core/job';
 import { adaptersInStores, itemName, pieceFromStores } from '#core/shelf';
 import { offsetFigure } from '#core/units';
-import { usedShare, verdictWord, type Verdict } from '#core/verdict';
+import { type Verdict } from '#core/verdict';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';

@@ -1,6 +1,7 @@
 import type { Hub } from '#core/hub';
 import { threadOrNull, type Seat } from '#core/fastener';
 import type { SetupAxle } from '#core/job';
+import type { CheckCode } from '#core/evaluate';
 import type { SheetRange } from '../sheet/scale';
 
 /** A solid cut by the plane through hub axis and one fastener: from and to along the axis, low and high from it, mm. */
@@ -48,7 +49,7 @@ export interface Layout {
     mm: number | null;
     out: number;
     up: number;
-    code?: string;
+    code?: CheckCode;
     bore?: boolean;
     below?: boolean;
     /** How many lines higher, where figures would stand on one another. */

@@ -1,4 +1,5 @@
-import { hubPatternOf, staysOnHub } from '#core/evaluate';
+import { staysOnHub } from '#core/advice';
+import { hubPatternOf } from '#core/evaluate';
 import type { AxleName, Job, Setup, StackPart } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { pieceFromStores, thinnestInStores, type StoreItem } from '#core/shelf';

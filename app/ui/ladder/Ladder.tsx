@@ -1,5 +1,14 @@
 import { range, scaleLinear } from 'd3';
-import { gapLimit, fitCandidate, fitPresent, heldBy, type Fitted, type SetupReport } from '#core/evaluate';
+import {
+  fitCandidate,
+  fitPresent,
+  type Fitted,
+  type SetupReport,
+  innerGapLimit,
+  limitedBy,
+  verdictOf,
+  type CheckCode,
+} from '#core/evaluate';
 import { wishOf, type AxleName, type Job, type Setup } from '#core/job';
 import { formatNumber, inchesFromMm, MM_PER_INCH, mmFromInches } from '#core/units';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
@@ -47,7 +56,7 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   const x = scaleLinear([low, high], [INNER_PX, size.width - OUTER_PX]);
   const foot = HEAD + ROW * rungs.length;
   const wish = wishOf(job.brief, axle);
-  const keep = gapLimit(job, axle, 'inboard').value;
+  const keep = innerGapLimit(job, axle).value;
   return (
     <div className="ladder">
       <ul className="ladder-names" style={{ paddingTop: HEAD }}>
@@ -170,7 +179,7 @@ function RungName({
 }) {
   const { setup, report, id } = rung;
   const baseline = job.vehicle[axle]?.baseline;
-  const held = heldBy(report);
+  const held = limitedBy(report);
   const title = (
     <>
       {setup ? <Ring check={held} /> : <span className="ladder-now-mark" aria-hidden />}
@@ -229,7 +238,7 @@ function Ends({
   width: number;
   y: number;
 }) {
-  const verdict = (code: string) => report[axle].checks.find((check) => check.code === code)?.verdict ?? 'unknown';
+  const verdict = (code: CheckCode) => verdictOf(report[axle].checks, code);
   return (
     <g className="ends">
       <text x={INNER_PX - 10} y={y} textAnchor="end" className={`is-${verdict('inboard')}`}>

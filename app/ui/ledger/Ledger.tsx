@@ -1,8 +1,17 @@
 import { memo, useCallback, useId, useState } from 'react';
-import { allChecks, heldBy, type SetupReport } from '#core/evaluate';
+import {
+  allChecks,
+  type SetupReport,
+  limitedBy,
+  usedShare,
+  verdictWord,
+  type Check,
+  checkOf,
+  type CheckGroup,
+} from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { likelihoodWord } from '#core/uncertainty';
-import { usedShare, verdictWord, type Check, type Verdict } from '#core/verdict';
+import { type Verdict } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
@@ -38,47 +47,27 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
     [],
   );
   const shown = { open, allOpen, toggle };
-  const held = heldBy(report);
+  const held = limitedBy(report);
   const checks = allChecks(report).filter((check) => check.axle === axle || check.axle === null);
-  const pick = (...codes: string[]) =>
-    checks
-      .filter(({ code }) => codes.some((known) => code === known || code.startsWith(`${known}:`)))
-      .map((check) => checkRow(check, lengths));
-  const room = (
-    <Group
-      key="room"
-      title={`Room, ${axle}`}
-      rows={pick('fender', 'coverage', 'inboard', 'arch', 'obstacle', 'backspacing')}
-      {...shown}
-    />
-  );
+  const inGroup = (group: CheckGroup) =>
+    checks.filter(({ code }) => checkOf(code).group === group).map((check) => checkRow(check, lengths));
+  const room = <Group key="room" title={`Room, ${axle}`} rows={inGroup('room')} {...shown} />;
   const tire = (
     <Group
       key="tire"
       title={`Tire, ${axle}`}
-      rows={[
-        ...pick('dual', 'load', 'wheel-rating', 'speed-rating', 'rim-diameter', 'rim-width', 'diameter'),
-        ...tireRows(report[axle], lengths),
-      ]}
+      rows={[...inGroup('tire'), ...tireRows(report[axle], lengths)]}
       {...shown}
     />
   );
   const car = (
-    <Group
-      key="car"
-      title="Whole car"
-      rows={[...pick('axle-match', 'speedometer', 'spare', 'tpms', 'bolt-lengths'), ...carRows(report, axle, lengths)]}
-      {...shown}
-    />
+    <Group key="car" title="Whole car" rows={[...inGroup('car'), ...carRows(report, axle, lengths)]} {...shown} />
   );
   const onHub = (
     <Group
       key="hub"
       title={`Wheel on hub, ${axle}`}
-      rows={[
-        ...pick('pattern', 'centring', 'fastening', 'seat', 'lug-hole', 'spacers'),
-        ...wheelRows(report[axle], lengths),
-      ]}
+      rows={[...inGroup('hub'), ...wheelRows(report[axle], lengths)]}
       {...shown}
     />
   );
@@ -86,7 +75,7 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
     <Group
       key="brake"
       title={`Brake, ${axle}`}
-      rows={[...pick('brake-spoke', 'brake-barrel', 'brake-weight'), ...brakeRows(report[axle], lengths)]}
+      rows={[...inGroup('brake'), ...brakeRows(report[axle], lengths)]}
       {...shown}
     />
   );

@@ -1,8 +1,7 @@
-import type { AxleReport, SetupReport } from '#core/evaluate';
+import { type AxleReport, type SetupReport, verdictWord, type Check } from '#core/evaluate';
 import type { AxleName } from '#core/job';
 import { GEOMETRY_NAMES, type GeometryKey } from '#core/suspension';
 import { formatMeasure, formatNumber, measureFigure, measureSign, offsetFigure } from '#core/units';
-import { verdictWord, type Check } from '#core/verdict';
 import type { Lengths } from '../../preferences/PreferencesContext';
 import { limitText, sureText, unitText, valueFigure } from '../checkWords';
 

@@ -1,5 +1,6 @@
+import { usedShare, verdictWord, type Check } from '#core/evaluate';
 import { arc } from 'd3';
-import { usedShare, verdictWord, type Check, type Verdict } from '#core/verdict';
+import { type Verdict } from '#core/verdict';
 
 const SIZE = 20;
 const INNER = SIZE / 2 - 3;

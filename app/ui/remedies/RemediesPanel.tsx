@@ -1,5 +1,5 @@
 import type { SetupReport } from '#core/evaluate';
-import type { AxleRemedies, Proposal, ShortPart, Tried } from '#core/evaluate/remedies';
+import type { AxleRemedies, Proposal, ShortPart, Tried } from '#core/advice/remedies';
 import { freeSetupId, priceInForce, type AxleName, type Setup } from '#core/job';
 import { formatNumber } from '#core/units';
 import { Button } from 'antd';

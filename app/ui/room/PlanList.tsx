@@ -1,6 +1,6 @@
 import { CheckOutlined } from '@ant-design/icons';
 import { Select } from 'antd';
-import type { PlanItem } from '#core/plan';
+import type { PlanItem } from '#core/advice';
 import type { ObstacleKind, Obstacle } from '#core/sweep';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { PlanPicture } from './PlanPicture';

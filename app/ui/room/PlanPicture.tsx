@@ -1,4 +1,4 @@
-import type { PlanItem } from '#core/plan';
+import type { PlanItem } from '#core/advice';
 
 /** A little picture of where a reading goes: the wheel from outside with its clock, or from behind, and the rule on it. */
 export function PlanPicture({ item: { surface, clockDeg, steerDeg } }: { item: PlanItem }) {

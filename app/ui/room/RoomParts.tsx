@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { axleParts, type VehicleReport } from '#core/evaluate';
 import { ruleInForce } from '#core/job';
 import { AT_REST, toCorner, type Pose } from '#core/kinematics';
-import { measuringPlan } from '#core/plan';
+import { measuringPlan } from '#core/advice';
 import { DomainError } from '#core/errors';
 import { gapPoint, placementIn, type GapReading, standsOn } from '#core/sweep';
 import type { Verdict } from '#core/verdict';

@@ -1,5 +1,5 @@
 import type { Point3 } from '#core/kinematics';
-import type { PlanItem } from '#core/plan';
+import type { PlanItem } from '#core/advice';
 import type { ObstacleKind, Obstacle, ObstacleGap, Side } from '#core/sweep';
 
 /** A part while it is being read: what makes it a part may still be missing. */

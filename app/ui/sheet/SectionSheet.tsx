@@ -1,7 +1,7 @@
+import { innerGapLimit } from '#core/evaluate';
 import type { Side } from '#core/sweep';
 import type { ReactNode } from 'react';
 import { archRiseMm } from '#core/position';
-import { gapLimit } from '#core/evaluate';
 import { wishOf, type AxleName, type Job, type SuspensionChange } from '#core/job';
 import { Body, Brake, HubAndStack, Wheel } from './layers';
 import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
@@ -46,7 +46,7 @@ export function SectionSheet(props: SectionSheetProps) {
           corner={corner}
           riseMm={rise}
           wish={wishOf(job.brief, axle)}
-          inboardLimitMm={gapLimit(job, axle, 'inboard').value}
+          inboardLimitMm={innerGapLimit(job, axle).value}
         />
         {subjectIs === 'candidate' && <Wheel drawn={corner.present} scale={scale} as="ghost" />}
         <Wheel drawn={subject} scale={scale} as={subjectIs} />

@@ -1,8 +1,7 @@
 import { useMemo } from 'react';
-import { fitCandidate, type SetupReport } from '#core/evaluate';
+import { fitCandidate, type SetupReport, verdictOf, type CheckCode } from '#core/evaluate';
 import type { AxleName, Job, Setup } from '#core/job';
 import { offsetFigure } from '#core/units';
-import type { Verdict } from '#core/verdict';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { TireSizeField } from '../fields/TextField';
@@ -33,7 +32,7 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
   const lengths = useLengths();
   const subject = useMemo(() => drawn(fitCandidate(job.vehicle, axle, setup[axle])), [job.vehicle, setup, axle]);
   const figures = report[axle];
-  const tone = (code: string): string => `is-${verdictOf(figures.checks, code)}`;
+  const tone = (code: CheckCode): string => `is-${verdictOf(figures.checks, code)}`;
   const at = (scale: SheetScale, corner: Corner): Anchors => anchors(scale, corner, subject, figures.archGapMm);
   return (
     <SectionSheet
@@ -139,6 +138,3 @@ function dualGap(scale: SheetScale, { fitted, section }: Drawn) {
     top: scale.y(section.radiusMm) + 16,
   };
 }
-
-const verdictOf = (checks: readonly { code: string; verdict: Verdict }[], code: string): Verdict =>
-  checks.find((check) => check.code === code)?.verdict ?? 'unknown';

@@ -1,8 +1,8 @@
 import { Table, type TableColumnsType } from 'antd';
-import type { AxleReport } from '#core/evaluate';
+import { type AxleReport, verdictWord, type Check, CHECKS, type CheckCode, findCheck } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { diameterFigure } from '#core/units';
-import { verdictWord, WORST_FIRST, type Check } from '#core/verdict';
+import { WORST_FIRST } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
@@ -16,17 +16,16 @@ interface Row {
 }
 
 const CODES = [
-  ['pattern', 'Bolt pattern'],
-  ['centring', 'Centring'],
-  ['fastening', 'Thread engaged'],
-  ['seat', 'Seat'],
-  ['brake-spoke', 'Brake, spokes'],
-  ['brake-barrel', 'Brake, barrel'],
-] as const;
+  'pattern',
+  'centring',
+  'fastening',
+  'seat',
+  'brake-spoke',
+  'brake-barrel',
+] as const satisfies readonly CheckCode[];
 
-const checkOf = ({ figures }: Row, code: string): Check | undefined =>
-  figures.checks.find((check) => check.code === code);
-const rank = (row: Row, code: string): number => WORST_FIRST.indexOf(checkOf(row, code)?.verdict ?? 'unknown');
+const found = ({ figures }: Row, code: CheckCode): Check | undefined => findCheck(figures.checks, code);
+const rank = (row: Row, code: CheckCode): number => WORST_FIRST.indexOf(found(row, code)?.verdict ?? 'unknown');
 
 /** Every setup at the hub: what bolts to what, and whether it holds. */
 export function OnHubTable({ axle }: { axle: AxleName }) {
@@ -43,12 +42,12 @@ export function OnHubTable({ axle }: { axle: AxleName }) {
         </>
       ),
     },
-    ...CODES.map(([code, title]) => ({
-      title,
+    ...CODES.map((code) => ({
+      title: CHECKS[code].short ?? CHECKS[code].label,
       key: code,
       sorter: (one: Row, other: Row) => rank(one, code) - rank(other, code),
       render: (_: unknown, row: Row) => {
-        const check = checkOf(row, code);
+        const check = found(row, code);
         return check ? (
           <span className="on-hub-cell">
             <Ring check={check} size={18} />

@@ -1,8 +1,16 @@
 import { Table, type TableColumnsType } from 'antd';
-import type { AxleReport, SetupReport } from '#core/evaluate';
+import {
+  type AxleReport,
+  type SetupReport,
+  verdictWord,
+  type Check,
+  CHECKS,
+  type CheckCode,
+  findCheck,
+} from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { formatNumber, measureFigure, measureSign } from '#core/units';
-import { verdictWord, WORST_FIRST, type Check } from '#core/verdict';
+import { WORST_FIRST } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
@@ -19,18 +27,18 @@ interface Row {
 
 /** Checks that are laid side by side: those of the axle, then those of the car. */
 const CODES = [
-  ['load', 'Tire load'],
-  ['wheel-rating', 'Wheel rating'],
-  ['speed-rating', 'Speed rating'],
-  ['dual', 'Between duals'],
-  ['speedometer', 'Speedometer'],
-  ['spare', 'Spare'],
-  ['tpms', 'Sensors'],
-] as const;
+  'load',
+  'wheel-rating',
+  'speed-rating',
+  'dual',
+  'speedometer',
+  'spare',
+  'tpms',
+] as const satisfies readonly CheckCode[];
 
-const checkOf = ({ figures, report }: Row, code: string): Check | undefined =>
-  [...figures.checks, ...report.checks].find((check) => check.code === code);
-const rank = (row: Row, code: string): number => WORST_FIRST.indexOf(checkOf(row, code)?.verdict ?? 'unknown');
+const found = ({ figures, report }: Row, code: CheckCode): Check | undefined =>
+  findCheck([...figures.checks, ...report.checks], code);
+const rank = (row: Row, code: CheckCode): number => WORST_FIRST.indexOf(found(row, code)?.verdict ?? 'unknown');
 
 /** Every setup on the road: what it carries, what the speedometer shows, spare and sensors, turns and weight. */
 export function OnRoadTable({ axle }: { axle: AxleName }) {
@@ -41,7 +49,7 @@ export function OnRoadTable({ axle }: { axle: AxleName }) {
     ...setups.map(({ setup, report }) => ({ key: setup.id, setup, figures: report[axle], report })),
   ];
   const metric = lengths.sign === 'mm';
-  const shown = CODES.filter(([code]) => rows.some((row) => checkOf(row, code)));
+  const shown = CODES.filter((code) => rows.some((row) => found(row, code)));
   const figure = (title: string, of: (figures: AxleReport) => number | null, show: (value: number) => string) => ({
     title,
     key: title,
@@ -66,12 +74,12 @@ export function OnRoadTable({ axle }: { axle: AxleName }) {
           <span className="soft">on the car now</span>
         ),
     },
-    ...shown.map(([code, title]) => ({
-      title,
+    ...shown.map((code) => ({
+      title: CHECKS[code].short ?? CHECKS[code].label,
       key: code,
       sorter: (one: Row, other: Row) => rank(one, code) - rank(other, code),
       render: (_: unknown, row: Row) => {
-        const check = checkOf(row, code);
+        const check = found(row, code);
         return check ? (
           <span className="on-hub-cell" title={marginText(check, lengths)}>
             <Ring check={check} size={18} />

@@ -1,8 +1,7 @@
-import { poseWords, type ObstacleReport, type SetupReport } from '#core/evaluate';
+import { poseWords, type ObstacleReport, type SetupReport, usedShare } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import type { Pose } from '#core/kinematics';
 import { wordsIn } from '#core/units';
-import { usedShare } from '#core/verdict';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
 

@@ -1,4 +1,4 @@
-import type { Sensitivity as Found } from '#core/evaluate';
+import type { Sensitivity as Found } from '#core/advice';
 import type { AxleName, Setup } from '#core/job';
 import { formatNumber } from '#core/units';
 import { useJob } from '../../job/JobContext';

@@ -1,6 +1,6 @@
+import { makesOfSize, type Make } from '#core/advice';
 import { Radio } from 'antd';
 import { useMemo } from 'react';
-import { makesOfSize, type Make } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { useJob, useStores } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';

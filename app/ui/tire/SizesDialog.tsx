@@ -1,6 +1,7 @@
+import { sizesThatDo, withSize, type SizeThatDoes } from '#core/advice';
 import { Button, Checkbox, Modal, Table, type TableColumnsType } from 'antd';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { sizesThatDo, withSize, type AxleReport, type SizeThatDoes } from '#core/evaluate';
+import { type AxleReport } from '#core/evaluate';
 import { freeSetupId, type AxleName, type Setup } from '#core/job';
 import { formatNumber } from '#core/units';
 import { limitInForce } from '#core/verdict';

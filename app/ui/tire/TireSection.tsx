@@ -1,4 +1,4 @@
-import { sectionOfFitted, type AxleReport, type Fitted } from '#core/evaluate';
+import { sectionOfFitted, type AxleReport, type Fitted, verdictOf } from '#core/evaluate';
 import type { Section } from '#core/section';
 import { mmFromInches, rimFigure } from '#core/units';
 import type { Verdict } from '#core/verdict';
@@ -43,9 +43,6 @@ export function TireSection({ fitted, report, description }: TireSectionProps) {
   );
 }
 
-const verdictOf = (report: AxleReport, code: string): Verdict =>
-  report.checks.find((check) => check.code === code)?.verdict ?? 'unknown';
-
 function Drawing({
   section,
   rimWidthIn,
@@ -88,7 +85,7 @@ function Drawing({
       {centres.length === 2 && (
         <DualGap section={section} spacing={spacing} scale={scale} report={report} text={lengths.text(report.dualGapMm)} />
       )}
-      <RimRange rimWidthIn={rimWidthIn} report={report} scale={scale} y={y(floor) + 16} verdict={verdictOf(report, 'rim-width')} />
+      <RimRange rimWidthIn={rimWidthIn} report={report} scale={scale} y={y(floor) + 16} verdict={verdictOf(report.checks, 'rim-width')} />
     </svg>
   );
 } // prettier-ignore
@@ -107,7 +104,7 @@ function DualGap({
   text: string;
 }) {
   const { x, y } = scale;
-  const tone = `is-${verdictOf(report, 'dual')}`;
+  const tone = `is-${verdictOf(report.checks, 'dual')}`;
   const at = y(section.bellyRadiusMm);
   return (
     <>

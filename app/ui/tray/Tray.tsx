@@ -1,10 +1,9 @@
 import { CopyOutlined, DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Tooltip } from 'antd';
 import { memo, useEffect, useRef } from 'react';
-import { heldBy, type SetupReport } from '#core/evaluate';
+import { type SetupReport, limitedBy, verdictWord } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { offsetFigure } from '#core/units';
-import { verdictWord } from '#core/verdict';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
@@ -48,7 +47,7 @@ interface CardProps {
 /** A setup in a few lines; drawn again only when it or its report is another. */
 const Card = memo(({ setup, report, axle, flangeMm, raised, raise }: CardProps) => {
   const lengths = useLengths();
-  const held = heldBy(report);
+  const held = limitedBy(report);
   const figures = report[axle];
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {

@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3';
 import { useId, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { formatNumber, offsetFigure, rimFigure } from '#core/units';
-import type { FitWindow, WindowRow, WindowSpan } from '#core/evaluate/window';
+import type { FitWindow, WindowRow, WindowSpan } from '#core/advice/window';
 import { useSize } from '../sheet/useSize';
 import { snapped } from './axes';
 import type { StockPoint } from './places';

@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import type { FitWindow, Shut, WindowRow, WindowSpan } from '#core/evaluate/window';
+import type { FitWindow, Shut, WindowRow, WindowSpan } from '#core/advice/window';
 import { formatNumber, offsetFigure, rimFigure } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';

@@ -1,7 +1,7 @@
 import { Checkbox } from 'antd';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { setupAt, shownOffsetMm, tireFor, windowAround, type FitWindow, type TireRule } from '#core/evaluate/window';
+import { setupAt, shownOffsetMm, tireFor, windowAround, type FitWindow, type TireRule } from '#core/advice/window';
 import { freeSetupId, type Edit, type Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { offsetFigure, rimFigure } from '#core/units';

@@ -1,4 +1,4 @@
-import { WIDTH_STEP_IN } from '#core/evaluate/window';
+import { WIDTH_STEP_IN } from '#core/advice/window';
 
 /** The nearest place of the grid: whole millimetres, half inches. */
 export const snapped = (offsetMm: number, rimWidthIn: number) => ({

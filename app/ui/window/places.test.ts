@@ -1,4 +1,4 @@
-import { windowAround, windowOf, type FitWindow } from '#core/evaluate/window';
+import { windowAround, windowOf, type FitWindow } from '#core/advice/window';
 import { changed, demoJob, setupOf } from '../../../core/evaluate/fixtures/jobs';
 import type { StoreItem } from '#core/shelf';
 import { snapped } from './axes';

@@ -1,8 +1,8 @@
-import { evaluateSetup, NO_SWEEPS } from '#core/evaluate';
-import { setupAt, tireFor, type FitWindow, type TireRule, type WindowRow } from '#core/evaluate/window';
+import { evaluateSetup, NO_SWEEPS, type Check, type CheckCode } from '#core/evaluate';
+import { setupAt, tireFor, type FitWindow, type TireRule, type WindowRow } from '#core/advice/window';
 import type { AxleName, Job, Setup } from '#core/job';
 import { itemName, wheelFromStores, type StoreItem } from '#core/shelf';
-import { worstVerdict, type Check, type Verdict } from '#core/verdict';
+import { worstVerdict, type Verdict } from '#core/verdict';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 
 /** A wheel of the stores as a point of the window. */
@@ -17,7 +17,8 @@ export interface StockPoint {
   setup: Setup;
 }
 
-const JUDGED = new Set([
+/** What is judged of a wheel wherever it stands in the window. */
+const JUDGED: ReadonlySet<string> = new Set<CheckCode>([
   'pattern',
   'centring',
   'fastening',

@@ -1,8 +1,10 @@
 import type { AxleName, Job, Setup, Vehicle } from '#core/job';
 import { AT_REST, type Pose } from '#core/kinematics';
 import {
+  ASSUMED_SPAN,
   GEOMETRY_KEYS,
   GEOMETRY_NAMES,
+  STOPS,
   travelRange,
   type GeometryKey,
   type SuspensionGeometry,
@@ -25,12 +27,9 @@ import {
   type SweptSolid,
 } from '#core/sweep';
 import { INSTRUMENT_UNCERTAINTY_MM, type Contribution } from '#core/uncertainty';
-import { fitCandidate, fitPresent, NO_ALLOWANCE, type Fitted } from '../fitted';
-import { axleParts, placedAnew, restingBulgeMm, type AxlePart } from '../parts';
-import { solidOf } from '../solid';
-import { ASSUMED_SPAN, STOPS } from '../spans';
+import { fitCandidate, fitPresent, NO_ALLOWANCE, solidOf, type Fitted } from '../fit';
+import { allowanceOf, axleParts, candidateCase, placedAnew, restingBulgeMm, type AxlePart } from '../parts';
 import { gapSpread, halfDiameter, halfWidth, insideSpread, readingSpread, sameTireAndRim, sameWheel, treadSpread } from '../spread'; // prettier-ignore
-import { allowanceOf, candidateCase } from '../sweepCases';
 
 /** What a rough sweep shows to stay further away is not walked to, mm. */
 const ROUGH_FROM_MM = 60;

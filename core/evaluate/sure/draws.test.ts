@@ -5,9 +5,9 @@ import { drawnPlusMinus, normalShare, shareOfDraws, sigmaOf, seededChance, shuff
 import { evaluate, evaluateSetup } from '../evaluate';
 import { obstacleSpreads } from './draws';
 import { obstacleDoubts } from './slopes';
-import { touchShare } from './spreads';
+import { touchShare } from '../spread';
 import { axleParts } from '../parts';
-import { candidateCase } from '../sweepCases';
+import { candidateCase } from '../parts';
 import { changed, demoJob, setupOf } from '../fixtures/jobs';
 
 const kite = demoJob('brindle-kite');

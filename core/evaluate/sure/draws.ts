@@ -2,7 +2,7 @@ import type { AxleName, Job, Setup } from '#core/job';
 import { atOnce, type Steps } from '#core/progress';
 import { drawSteps, seededChance } from '#core/uncertainty';
 import { carsOf, type Cars } from './cars';
-import { onlyOf, type ObstacleSpreads } from './spreads';
+import { onlyOf, type ObstacleSpreads } from '../spread';
 
 /** How many cars are drawn, and the seed they are drawn by. */
 const DRAWS = 256;

@@ -1,9 +1,9 @@
 import type { AxleName, Job, Setup } from '#core/job';
 import { atOnce } from '#core/progress';
-import { obstacleLimit } from '../obstacleLimit';
+import { obstacleLimit } from '../parts';
 import { carsOf, type Cars } from './cars';
 import { drawnSteps } from './draws';
-import { onlyOf, touchShare, type ObstacleSpreads } from './spreads';
+import { onlyOf, touchShare, type ObstacleSpreads } from '../spread';
 
 /** Between these chances of contact the first order does not decide. */
 const DOUBT = [0.005, 0.25] as const;

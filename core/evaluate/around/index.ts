@@ -1,0 +1,2 @@
+export * from './partReports';
+export * from './obstacle';

@@ -1,0 +1,2 @@
+export * from './brake';
+export * from './brakeChecks';

@@ -1,0 +1,6 @@
+export * from './check';
+export * from './kinds';
+export * from './definition';
+export * from './judged';
+export * from './judgeAll';
+export * from './limitLine';

@@ -1,0 +1,7 @@
+export * from './checks';
+export * from './axleCase';
+export * from './verdictWord';
+export * from './usedShare';
+export * from './binding';
+export * from './brakeChecks';
+export * from './find';

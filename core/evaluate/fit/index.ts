@@ -1,0 +1,5 @@
+export * from './fitted';
+export * from './inside';
+export * from './section';
+export * from './solid';
+export * from './height';

@@ -1,0 +1,36 @@
+import { centeringLines } from '#core/centering';
+import { ruleInForce } from '#core/job';
+import { formatNumber } from '#core/units';
+import { shopLimits } from '#core/verdict';
+import { axleCheck } from '../check';
+import { NO_MARGIN, type HardwareCase } from './case';
+
+/** What centers the wheel. */
+export const centering = axleCheck({
+  label: 'Centring',
+  group: 'hub',
+  kind: 'match',
+  unit: 'mm',
+  work: 'held',
+  says: {
+    figure: ({ value }) => (value === null ? null : formatNumber(value, 1)),
+    limit: () => 'bore less what it sits on',
+    margin({ value, verdict }) {
+      if (verdict === 'ok' || verdict === 'unknown') return null;
+      if (value !== null && value < 0) return `bore ${formatNumber(-value, 1)} mm too small`;
+      return value !== null && value > 0 ? `${formatNumber(value, 1)} mm of play` : 'the lip does not carry it';
+    },
+  },
+  judge({ job, hardware: { centring }, sheet }: HardwareCase) {
+    const play = centring.interfaces.map(({ boreMm, hubMm }) =>
+      boreMm === null || hubMm === null ? null : boreMm - hubMm,
+    );
+    const worst = centring.interfaces.findIndex(({ verdict }) => verdict === centring.verdict);
+    return {
+      value: play[Math.max(0, worst)] ?? null,
+      ...NO_MARGIN,
+      verdict: centring.verdict,
+      lines: () => centeringLines(centring, ruleInForce('centring', job), sheet.words, shopLimits(job.house)),
+    };
+  },
+});

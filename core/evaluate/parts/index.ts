@@ -1,0 +1,4 @@
+export * from './axleParts';
+export * from './cases';
+export * from './partLimit';
+export * from './labels';

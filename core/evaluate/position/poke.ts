@@ -1,0 +1,87 @@
+import { wishOf } from '#core/job';
+import { fenderOutMm, pokeMm } from '#core/position';
+import type { Words } from '#core/units';
+import { fenderVerdict, outerEndMm, type FaceWish } from '#core/verdict';
+import { axleCheck, clamped, missing, USED_AT_LIMIT } from '../check';
+import { lateralSpread } from '../spread';
+import { worseSide, type PositionCase, type FigureCase } from './case';
+import { widest } from './lateral';
+
+/** Puts how far the wheel stands beyond the fender on the sheet. */
+export function pokeFigures({ sheet, candidate, present, vehicleAxle }: FigureCase): void {
+  const { words } = sheet;
+  const [place, now] = [candidate.place, present.place];
+  const gapOut = vehicleAxle.room?.outboardGapMm;
+  if (!place || !now || gapOut == null) return;
+  const fender = fenderOutMm(now, gapOut);
+  const poke = pokeMm(place, fender);
+  const spread = place.spreadMm === 0 ? '' : ` + dual spacing ${words.figure(place.spreadMm)}`;
+  const lines = () => [
+    `fender at ${words.figure(now.outerMm)} + gap ${words.figure(gapOut)} = ${words.length(fender)} from the hub face`,
+    `outermost ${words.figure(-place.effectiveOffsetMm)}${spread} + ${words.figure(place.extentMm)}` +
+      ` = ${words.length(place.outerMm)} (${widest(candidate)})`,
+    `${words.figure(place.outerMm)} − ${words.figure(fender)} = ${words.length(Math.abs(poke))} ${poke > 0 ? 'proud' : 'inside'}`,
+  ];
+  sheet.put('pokeMm', poke, lines);
+  sheet.rest('pokeMm', () => lateralSpread(vehicleAxle, 'outboardGapMm', candidate, present));
+  sheet.put('outboardGapMm', -poke, lines);
+}
+
+/** How far a wheel stands beyond the fender, or inside it. */
+export function pokeText(poke: number, words: Words): string {
+  const figure = words.figure(Math.abs(poke));
+  if (figure === words.figure(0)) return 'level';
+  return `${figure} ${poke > 0 ? 'proud' : 'inside'}`;
+}
+
+/** Poke against what the brief asks for. */
+export const fender = axleCheck({
+  label: 'Face against fender',
+  group: 'room',
+  kind: 'clearance',
+  unit: 'mm',
+  words: { ok: 'in place', caution: 'too far in', fail: 'too far out', unknown: 'not measured' },
+  ring: ({ margin }) => clamped(USED_AT_LIMIT / (1 + Math.max(0, margin) / 10)),
+  work: 'room',
+  bySize: true,
+  says: {
+    figure: ({ value }, words) => (value === null ? null : pokeText(value, words)),
+    limit: ({ limit }, words) => (limit === null ? null : `out to ${pokeText(limit, words)}`),
+    margin({ margin, verdict }, words) {
+      if (margin === null || margin === 0) return null;
+      if (verdict === 'caution') return 'short of the wish';
+      return `${words.length(Math.abs(margin))} ${verdict === 'fail' ? 'beyond' : 'to spare'}`;
+    },
+  },
+  judge({ job, axle, sheet, left }: Pick<PositionCase, 'job' | 'axle' | 'sheet' | 'left'>) {
+    const wish = wishOf(job.brief, axle);
+    const { figures, side } = worseSide(
+      { sheet, left },
+      (on) => fenderVerdict(on.pokeMm, wish),
+      (on) => (on.pokeMm === null ? null : -on.pokeMm),
+    );
+    const poke = figures.pokeMm;
+    const outer = outerEndMm(wish);
+    return {
+      label: `Face against fender${side}`,
+      value: poke,
+      limit: outer,
+      margin: poke === null ? null : outer - poke,
+      verdict: fenderVerdict(poke, wish),
+      lines: () => [
+        ...(figures.lines('pokeMm') ?? missing('wheel, tire and gap to the fender are needed')),
+        wishLine(wish, sheet.words),
+      ],
+      spread: figures.spreadOf('pokeMm', null),
+    };
+  },
+});
+
+function wishLine({ min, max }: FaceWish, words: Words): string {
+  if (max !== null) return `wish: ${min === null ? 'anything' : face(min, words)} to ${face(max, words)}`;
+  if (min === null) return 'no wish given: not beyond the fender';
+  return `wish: ${face(min, words)} or further out, not beyond the fender`;
+}
+
+const face = (poke: number, words: Words): string =>
+  poke === 0 ? 'level' : `${words.length(Math.abs(poke))} ${poke > 0 ? 'proud' : 'tucked'}`;

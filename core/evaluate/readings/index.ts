@@ -1,0 +1,3 @@
+export * from './contradictions';
+export * from './briefContradictions';
+export * from './hubReport';

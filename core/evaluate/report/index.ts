@@ -1,0 +1,7 @@
+export * from './report';
+export * from './axleReport';
+export * from './partReport';
+export * from './brakeReport';
+export * from './carReport';
+export * from './contradictionReport';
+export * from './sheet';

@@ -1,0 +1,4 @@
+export * from './sure';
+export * from './contributions';
+export * from './contact';
+export * from './lines';
