@@ -27,9 +27,12 @@ export function measureBrake(): void {
         for (const other of pieces(part, false)) least = Math.min(least, one.distanceTo(other)[0]);
     return least;
   };
-  const own = medianMicroseconds(() => brakeRoom(outline, face, 0), 20, 15);
-  const reference = medianMicroseconds(byFlatten, 1, 7);
-  const search = medianMicroseconds(() => stackToClearMm(outline, face, { ...LIMITS, spokeMm: 14 }), 2, 9);
+  const own = medianMicroseconds(() => brakeRoom(outline, face, 0), { callsARound: 20, rounds: 15 });
+  const reference = medianMicroseconds(byFlatten, { callsARound: 1, rounds: 7 });
+  const search = medianMicroseconds(() => stackToClearMm(outline, face, { ...LIMITS, spokeMm: 14 }), {
+    callsARound: 2,
+    rounds: 9,
+  });
   console.log('\nbrake room: 64 corners in 2 × 32 points');
   console.log(`  distances and their places             ${own.toFixed(0)} µs`);
   console.log(`  the same pieces by flatten-js          ${reference.toFixed(0)} µs, without places or overlap`);

@@ -21,7 +21,9 @@ export function measureSweep(): void {
     placePart({ id: 'lip', mount: 'body', points }, solid, STRUT),
     ...single.map((point, n) => placePart({ id: `p${n}`, mount: 'body', points: [point] }, solid, STRUT)),
   ];
-  const own = medianMicroseconds(() => sweep({ solid, parts, geometry: STRUT, change: null }), 1, 15) / 1000;
+  const own =
+    medianMicroseconds(() => sweep({ solid, parts, geometry: STRUT, change: null }), { callsARound: 1, rounds: 15 }) /
+    1000;
   const mesh = wheelMesh(HOLLOW, -40, BY_HAND, 24, 180);
   const grid = poseGrid(poseRange(STRUT, travelRange(STRUT, null)));
   const all = [...points, ...single];
@@ -36,7 +38,7 @@ export function measureSweep(): void {
       }
     return least;
   };
-  const reference = medianMicroseconds(byMesh, 1, 3) / 1000;
+  const reference = medianMicroseconds(byMesh, { callsARound: 1, rounds: 3 }) / 1000;
   console.log('\nsweep of one corner: 61 × 41 poses, 64 points');
   console.log(`  sweep, with its exact minima           ${own.toFixed(0)} ms`);
   console.log(`  the same poses on a triangle mesh      ${reference.toFixed(0)} ms, coarse grid only`);

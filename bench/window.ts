@@ -6,16 +6,17 @@ import { medianMicroseconds } from './measure';
 
 /** The window of 15 widths over 120 mm of offsets, every width open to some tire, against trying the same places one by one. */
 export function measureWindow(): void {
-  const job = JSON.parse(readFileSync(new URL('../demo/brindle-kite.scoval.json', import.meta.url), 'utf8')) as Job;
+  const job = JSON.parse(readFileSync('demo/brindle-kite.scoval.json', 'utf8')) as Job;
   const setup = job.setups[0]!;
   const ask: WindowAsk = {
     rule: 'best-standard',
     rimWidthsIn: Array.from({ length: 15 }, (_, n) => 5 + n / 2),
     offsetsMm: [-20, 100],
   };
-  const own = medianMicroseconds(() => windowOf(job, setup, 'front', ask), 1, 7) / 1000;
+  const own = medianMicroseconds(() => windowOf(job, setup, 'front', ask), { callsARound: 1, rounds: 7 }) / 1000;
   const at = setupAt(setup, 'front', { rimWidthIn: 7.5, offsetMm: 38 }, setup.front!.tire!);
-  const one = medianMicroseconds(() => evaluateSetup(job, at, { sweeps: VERDICT_SWEEPS }), 1, 7) / 1000;
+  const one =
+    medianMicroseconds(() => evaluateSetup(job, at, { sweeps: VERDICT_SWEEPS }), { callsARound: 1, rounds: 7 }) / 1000;
   const places = 120 * ask.rimWidthsIn.length;
   console.log('\nwindow: 15 widths over 120 mm of offsets, past 6 parts in every pose');
   console.log(`  the window, its edges to 0.05 mm       ${own.toFixed(0)} ms`);

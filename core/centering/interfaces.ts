@@ -103,7 +103,7 @@ export function centeringOf(
 ): Centering {
   const stack = candidate.stack ?? [];
   const rings = stack.filter(({ kind }) => kind === 'ring');
-  const used = new Set<CenteringPiece>();
+  const used: CenteringPiece[] = [];
   const interfaces: CenteringInterface[] = [];
   let lipAssumed = false;
   let spigot: Spigot = {
@@ -117,7 +117,7 @@ export function centeringOf(
   const join = (name: string, part: Bored) => {
     const dryFit = dryFitAt(candidate, interfaces.length, pieces);
     const ring = ringAt(rings, part.boreMm, spigot.diameterMm, limits);
-    if (ring) used.add(ring);
+    if (ring) used.push(ring);
     interfaces.push(judge(`${spigot.on} to ${name}`, part, spigot, ring, { rule, limits, dryFit }));
   };
   for (const piece of stack) {
@@ -137,7 +137,7 @@ export function centeringOf(
   const wheel = candidate.wheel ?? {};
   join('wheel', wheel);
   const looseRings = rings.flatMap((ring): RingSize[] =>
-    used.has(ring) || ring.outerMm == null || ring.innerMm == null
+    used.includes(ring) || ring.outerMm == null || ring.innerMm == null
       ? []
       : [{ outerMm: ring.outerMm, innerMm: ring.innerMm }],
   );
@@ -167,6 +167,8 @@ interface Bored {
   boreForm?: BoreForm | undefined;
 }
 
+const NOTHING_BESIDE = {};
+
 function judge(
   between: string,
   part: Bored,
@@ -174,33 +176,32 @@ function judge(
   ring: CenteringPiece | null,
   { rule, limits, dryFit }: { rule: CenteringRule; limits: ShopLimits; dryFit: DryFitResult | null },
 ): CenteringInterface {
-  const reachMm = spigot.reachMm ?? null;
-  const one = { between, boreMm: part.boreMm ?? null, hubMm: spigot.diameterMm ?? null, reachMm, dryFit };
-  const judged = (state: CenteringState, verdict: Verdict, size: RingSize | null = null, look: CenteringInterface['look'] = null): CenteringInterface => ({
-    ...one,
-    ring: size,
-    state,
-    verdict,
-    look,
-  }); // prettier-ignore
+  const [reachMm, boreMm, hubMm] = [spigot.reachMm ?? null, part.boreMm ?? null, spigot.diameterMm ?? null];
+  const judged = (
+    state: CenteringState,
+    verdict: Verdict,
+    { size = null, look = null }: { size?: RingSize | null; look?: CenteringInterface['look'] } = NOTHING_BESIDE,
+  ): CenteringInterface => ({ between, boreMm, hubMm, reachMm, dryFit, ring: size, state, verdict, look });
   if (dryFit === 'gap') return judged('not-flush', 'fail');
-  if (one.boreMm === null || one.hubMm === null) return judged('unknown', 'unknown');
-  const play = one.boreMm - one.hubMm;
+  if (boreMm === null || hubMm === null) return judged('unknown', 'unknown');
+  const play = boreMm - hubMm;
   if (reachMm !== null && reachMm <= 0) return judged('no-lip', rule === 'nuts' ? 'caution' : 'fail');
   if (play < -sizeMm(limits) - EXACT_MM) return judged('too-small', 'fail');
-  const size = { outerMm: one.boreMm, innerMm: one.hubMm };
+  const size = { outerMm: boreMm, innerMm: hubMm };
   const tight = play <= sizeMm(limits) + EXACT_MM;
   const tooLong = part.boreDepthMm != null && reachMm !== null && reachMm > part.boreDepthMm;
   // A ring carries the part away from the cone; the bore's edge meets it only where lip and bore are of one size.
   const edge = tight && dryFit !== 'flush' ? edgeOf(spigot.form, part.boreForm) : null;
-  if ((tooLong && dryFit !== 'flush') || edge === 'stands-off') return judged('gap', 'fail', tight ? null : size);
-  if (edge === 'bore-edge') return judged('unknown', 'unknown', null, edge);
-  if (spigot.open) return judged('unknown', 'unknown', tight ? null : size);
+  if ((tooLong && dryFit !== 'flush') || edge === 'stands-off')
+    return judged('gap', 'fail', { size: tight ? null : size });
+  if (edge === 'bore-edge') return judged('unknown', 'unknown', { look: edge });
+  if (spigot.open) return judged('unknown', 'unknown', { size: tight ? null : size });
   const short = reachMm !== null && reachMm < limits.lipLeftMm;
   const look = play < -SAME_MM ? 'read-both' : edge;
-  if (tight) return judged('hub-centric', short || look ? 'caution' : 'ok', null, look);
-  if (ring) return judged('ring', short ? 'caution' : 'ok', { outerMm: ring.outerMm!, innerMm: ring.innerMm! });
-  return judged('ring-needed', 'caution', size);
+  if (tight) return judged('hub-centric', short || look ? 'caution' : 'ok', { look });
+  if (ring)
+    return judged('ring', short ? 'caution' : 'ok', { size: { outerMm: ring.outerMm!, innerMm: ring.innerMm! } });
+  return judged('ring-needed', 'caution', { size });
 }
 
 /**

@@ -2,7 +2,7 @@ import type { Measured } from '#core/units';
 import { SHOP_LIMITS, worstVerdict, type ShopLimits, type Verdict } from '#core/verdict';
 import { engagementMm, leastEngagementMm, pocketTakes, POCKET_SPARE_MM, studProudMm, thinnestAdapterMm, turnsOf } from './engagement'; // prettier-ignore
 import { standardLengthMm } from './lengths';
-import type { FastenedPiece, FastenedWheelOnStack, Fastener } from './records';
+import type { FastenedPiece, FastenedWheelOnStack, Fastener, FastenerKind, SetupFastener } from './records';
 import { threadOrNull, type Thread } from './thread';
 
 /** One bolted joint of the stack: the hub's own, or an adapter's studs carrying the wheel. Lengths mm. */
@@ -58,38 +58,25 @@ export function fasteningOf(
   limits: ShopLimits = SHOP_LIMITS,
 ): Fastening {
   const ratio = limits.engagementRatio;
-  const stack = (candidate.stack ?? []).filter(({ kind }) => kind !== 'ring');
   const own = candidate.fastener ?? {};
   const kind = hub.kind ?? null;
   const hubThread = threadOrNull(hub.thread);
-  const ownThread = own.thread === undefined ? null : threadOrNull(own.thread);
   const lengthMm = own.lengthMm ?? hub.lengthMm ?? null;
-  const runs = runsOf(stack, candidate.wheel?.padThicknessMm);
-  const nut = { form: own.nut ?? hub.nut ?? null, depthMm: own.nutDepthMm ?? hub.nutDepthMm ?? null };
-  const bare = runs.map((run, index): Joint => {
-    const before = runs[index - 1]?.adapter;
-    if (before)
-      return jointOf('adapter', 'stud', threadOrNull(before.thread), before.studLengthMm ?? null, run, null, ratio);
-    return jointOf('hub', kind, hubThread, lengthMm, run, hub.threadDepthMm, ratio);
-  });
-  // Nuts that hold an adapter on the hub come with it and are made for it: the wheel's are asked for.
-  const joints = bare.map((joint, index) => (index < bare.length - 1 ? joint : withNut(joint, nut)));
+  const runs = runsOf(candidate.stack ?? [], candidate.wheel?.padThicknessMm);
+  const joints = jointsOf(runs, { hub, own, hubThread, lengthMm, ratio });
   const [first] = joints as [Joint, ...Joint[]];
-  const adapters = runs.flatMap(({ adapter }) => (adapter ? [adapter] : []));
+  const adapter = runs.at(-2)?.adapter ?? null;
   const pockets =
-    kind === 'bolt' || adapters.length === 0 ? null : pocketsFor(lengthMm, runs[0]!, candidate, hubThread, ratio);
-  const required = kind === null ? null : requiredMm(first, hubThread, hub, ratio);
+    kind === 'bolt' || adapter === null
+      ? null
+      : pocketsFor(runs[0]!, { studMm: lengthMm, candidate, hubThread, ratio });
+  const required = kind === null ? null : requiredMm(first, { thread: hubThread, hub, ratio });
   // Nuts or bolts go on what stands outermost: an adapter's studs, else the hub.
-  const carries = adapters.length > 0 ? threadOrNull(adapters.at(-1)!.thread) : hubThread;
+  const carries = adapter ? threadOrNull(adapter.thread) : hubThread;
+  const ownThread = own.thread === undefined ? null : threadOrNull(own.thread);
   const threadsDiffer = ownThread !== null && carries !== null && ownThread.name !== carries.name;
-  // An adapter comes with its own studs; they are judged only where somebody measured them.
-  const judged = joints.filter((joint) => joint.in === 'hub' || joint.lengthMm !== null).map(({ verdict }) => verdict);
   return {
-    verdict: worstVerdict([
-      ...judged,
-      ...(pockets ? [pockets.verdict] : []),
-      ...(threadsDiffer ? ['fail' as const] : []),
-    ]),
+    verdict: held(joints, pockets, threadsDiffer),
     engagementMm: first.engagementMm,
     turns: first.turns,
     studProudMm: pockets?.proudMm ?? null,
@@ -101,6 +88,15 @@ export function fasteningOf(
     threadsDiffer,
     joints,
   };
+}
+
+/** An adapter comes with its own studs; they are judged only where somebody measured them. */
+function held(joints: readonly Joint[], pockets: Pockets | null, threadsDiffer: boolean): Verdict {
+  const judged: Verdict[] = [];
+  for (const joint of joints) if (joint.in === 'hub' || joint.lengthMm !== null) judged.push(joint.verdict);
+  if (pockets) judged.push(pockets.verdict);
+  if (threadsDiffer) judged.push('fail');
+  return worstVerdict(judged);
 }
 
 /** What one set of fasteners clamps: slip-ons, then an adapter or the wheel. */
@@ -116,27 +112,68 @@ function runsOf(stack: readonly FastenedPiece[], padMm: Measured): Run[] {
   const runs: Run[] = [];
   let through: number | null = 0;
   for (const piece of stack) {
+    if (piece.kind === 'ring') continue;
+    const outer: number | null = through === null || piece.thicknessMm == null ? null : through + piece.thicknessMm;
     if (piece.kind === 'slip-on') {
-      through = through === null || piece.thicknessMm == null ? null : through + piece.thicknessMm;
+      through = outer;
       continue;
     }
-    const stackMm: number | null = through === null || piece.thicknessMm == null ? null : through + piece.thicknessMm;
-    runs.push({ throughMm: through, seatMm: piece.seatThicknessMm ?? null, adapter: piece, stackMm });
+    runs.push({ throughMm: through, seatMm: piece.seatThicknessMm ?? null, adapter: piece, stackMm: outer });
     through = 0;
   }
   runs.push({ throughMm: through, seatMm: padMm ?? null, adapter: null, stackMm: null });
   return runs;
 }
 
-function jointOf(
-  standsIn: Joint['in'],
-  kind: 'stud' | 'bolt' | null,
-  thread: Thread | null,
-  lengthMm: number | null,
-  { throughMm, seatMm }: Run,
-  threadDepthMm: Measured,
-  ratio: number,
-): Joint {
+interface JointAsk {
+  hub: Fastener;
+  own: SetupFastener;
+  hubThread: Thread | null;
+  lengthMm: number | null;
+  ratio: number;
+}
+
+/** The hub's own joint, and that of each adapter's studs. Nuts that hold an adapter come with it: only the wheel's are asked for. */
+function jointsOf(runs: readonly Run[], { hub, own, hubThread, lengthMm, ratio }: JointAsk): Joint[] {
+  const joints: Joint[] = [];
+  for (const [index, run] of runs.entries()) {
+    const before = runs[index - 1]?.adapter;
+    const joint = before
+      ? jointOf(run, {
+          in: 'adapter',
+          kind: 'stud',
+          thread: threadOrNull(before.thread),
+          lengthMm: before.studLengthMm ?? null,
+          threadDepthMm: null,
+          ratio,
+        })
+      : jointOf(run, {
+          in: 'hub',
+          kind: hub.kind ?? null,
+          thread: hubThread,
+          lengthMm,
+          threadDepthMm: hub.threadDepthMm,
+          ratio,
+        });
+    joints.push(joint);
+  }
+  const nut = { form: own.nut ?? hub.nut ?? null, depthMm: own.nutDepthMm ?? hub.nutDepthMm ?? null };
+  joints.push(withNut(joints.pop()!, nut));
+  return joints;
+}
+
+/** What a joint is made with. */
+interface JointMade {
+  in: Joint['in'];
+  kind: FastenerKind | null;
+  thread: Thread | null;
+  lengthMm: number | null;
+  threadDepthMm: Measured;
+  ratio: number;
+}
+
+function jointOf({ throughMm, seatMm }: Run, made: JointMade): Joint {
+  const { in: standsIn, kind, thread, lengthMm, threadDepthMm, ratio } = made;
   const known = kind !== null && lengthMm !== null && throughMm !== null && seatMm !== null;
   const left = known ? engagementMm(lengthMm, throughMm + seatMm) : null;
   const depth = kind === 'bolt' ? (threadDepthMm ?? Infinity) : Infinity;
@@ -186,9 +223,7 @@ function withNut(joint: Joint, { form, depthMm }: { form: Fastener['nut'] | null
 /** Least and most length, mm. A bolt grows by exactly the stack, as long as that gives enough thread and stays within the hub's. */
 function requiredMm(
   joint: Joint,
-  thread: Thread | null,
-  hub: Fastener,
-  ratio: number,
+  { thread, hub, ratio }: { thread: Thread | null; hub: Fastener; ratio: number },
 ): { least: number; most: number } | null {
   const { throughMm, seatMm } = joint;
   if (throughMm === null) return null;
@@ -208,14 +243,15 @@ interface Pockets {
   thinnestMm: number | null;
 }
 
+interface PocketsAsk {
+  studMm: number | null;
+  candidate: FastenedWheelOnStack;
+  hubThread: Thread | null;
+  ratio: number;
+}
+
 /** The car's own studs behind the wheel: whether its pockets take them, what trimming would do, and from which adapter on they hide. */
-function pocketsFor(
-  studMm: number | null,
-  run: Run,
-  candidate: FastenedWheelOnStack,
-  thread: Thread | null,
-  ratio: number,
-): Pockets | null {
+function pocketsFor(run: Run, { studMm, candidate, hubThread: thread, ratio }: PocketsAsk): Pockets | null {
   if (studMm === null || run.stackMm === null) return null;
   const pocketMm = candidate.wheel?.pocketDepthMm ?? null;
   const proudMm = studProudMm(studMm, run.stackMm);

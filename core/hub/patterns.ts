@@ -34,10 +34,12 @@ interface Patterned {
 }
 
 /** What is known of a part's pattern. */
-export const patternOf = (part: Patterned | undefined): Partial<BoltPattern> => ({
-  ...(part?.lugCount == null ? {} : { lugCount: part.lugCount }),
-  ...(part?.boltCircleMm == null ? {} : { boltCircleMm: part.boltCircleMm }),
-});
+export function patternOf(part: Patterned | undefined): Partial<BoltPattern> {
+  const known: Partial<BoltPattern> = {};
+  if (part?.lugCount != null) known.lugCount = part.lugCount;
+  if (part?.boltCircleMm != null) known.boltCircleMm = part.boltCircleMm;
+  return known;
+}
 
 /** A part's pattern where count and circle are known, else null. */
 export const wholePattern = (part: Patterned | undefined): BoltPattern | null =>

@@ -6,5 +6,11 @@ export const WORST_FIRST: readonly Verdict[] = ['fail', 'caution', 'unknown', 'o
 
 /** The worst of several verdicts; `unknown` when there is nothing to judge. */
 export function worstVerdict(verdicts: readonly Verdict[]): Verdict {
-  return WORST_FIRST.find((verdict) => verdicts.includes(verdict)) ?? 'unknown';
+  if (verdicts.length === 0) return 'unknown';
+  let worst: Verdict = 'ok';
+  for (const verdict of verdicts) {
+    if (verdict === 'fail') return verdict;
+    if (verdict === 'caution' || (verdict === 'unknown' && worst === 'ok')) worst = verdict;
+  }
+  return worst;
 }

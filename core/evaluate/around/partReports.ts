@@ -31,7 +31,9 @@ export function obstacleReports(one: ObstacleCase, spreads?: () => ObstacleSprea
     const clearanceMm = found?.clearanceMm ?? null;
     // Asked only where it can change the verdict: drawing takes longer than the sweep.
     const sureVerdict = (verdict: Verdict): Verdict =>
-      spreads && verdict === 'ok' && !limit.rub ? surely(verdict, clearanceMm, spreads()[obstacle.id], job) : verdict;
+      spreads && verdict === 'ok' && !limit.rub
+        ? surely({ verdict, clearanceMm, sure: () => spreads()[obstacle.id] }, job)
+        : verdict;
     return {
       id: obstacle.id,
       label: obstacle.label ?? obstacle.id,

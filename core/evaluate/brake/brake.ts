@@ -13,7 +13,7 @@ import type { Terms } from '#core/job';
 import { offsetFigure, rimFigure } from '#core/units';
 import { clearanceVerdict, limitInForce, worstVerdict, type Limit, type Verdict } from '#core/verdict';
 import type { Fitted } from '../fit';
-import { NO_BRAKE, type BrakeReport, type NearPlaces } from '../report';
+import { unknownRoom, type BrakeReport, type NearPlaces } from '../report';
 import { brakeSpread, contactLimit, surely, type Sure } from '../spread';
 
 /** The room to one part of a wheel, judged. */
@@ -40,12 +40,15 @@ export interface BrakeCase {
   missing: string | null;
   caliper: Caliper | undefined;
   face: InnerFace | undefined;
-  sure: Sure;
+  sure(): Sure;
   /** The most chance of contact with which it still clears, as a share. */
   mostTouch: number;
   /** The wheel is the one on the car now, moved out by so much; null where it is another, or further in. */
   movedOutMm: number | null;
 }
+
+/** A wheel behind its stack. */
+type WheelOnStack = Pick<Fitted, 'wheel' | 'offsetMm' | 'stackMm'>;
 
 /** The limits of a brake's room that are in force. */
 export const brakeLimits = (terms: Terms) => ({
@@ -61,9 +64,9 @@ export const brakeLimits = (terms: Terms) => ({
  */
 export function brakeOf(
   caliper: Caliper | undefined,
-  fitted: Pick<Fitted, 'wheel' | 'offsetMm' | 'stackMm'>,
+  fitted: WheelOnStack,
   terms: Terms,
-  present: Pick<Fitted, 'wheel' | 'offsetMm' | 'stackMm'> | null = null,
+  present: WheelOnStack | null = null,
 ): BrakeCase {
   const { wheel, offsetMm, stackMm } = fitted;
   const same = present !== null && isSameWheel(fitted, present);
@@ -74,15 +77,31 @@ export function brakeOf(
   const missing = missingOf(outline, face, stackMm) ?? (other ? otherWheel(face) : null);
   const moved = same && stackMm !== null && present.stackMm !== null ? stackMm - present.stackMm : null;
   const movedOutMm = moved !== null && moved >= 0 ? moved : null;
-  const sure: Sure = { parts: brakeSpread(caliper, face), values: null };
-  const base = { stackMm, ...limits, missing, caliper, face, sure, mostTouch: contactLimit(terms), movedOutMm };
+  const sure = (): Sure => ({ parts: brakeSpread(caliper, face), values: null });
+  const asked = { limits, sure, terms, movedOutMm };
+  const { spokeLimit, barrelLimit } = limits;
+  const mostTouch = contactLimit(terms);
   if (missing !== null || !outline || !face || stackMm === null) {
-    const parts = partsOf(null, limits, sure, terms, movedOutMm);
-    return { report: { ...NO_BRAKE, verdict: worstVerdict(parts.map(({ verdict }) => verdict)) }, room: null, parts, ...base };
-  } // prettier-ignore
+    const parts = partsOf(null, asked);
+    const report = unknownRoom(worstVerdict(parts.map(({ verdict }) => verdict)));
+    return {
+      report,
+      room: null,
+      parts,
+      stackMm,
+      spokeLimit,
+      barrelLimit,
+      missing,
+      caliper,
+      face,
+      sure,
+      mostTouch,
+      movedOutMm,
+    };
+  }
   const found = foundFor(outline, face, limits.spokeLimit.value, limits.barrelLimit.value);
   const room = found.roomAt(stackMm);
-  const parts = partsOf(room, limits, sure, terms, movedOutMm);
+  const parts = partsOf(room, asked);
   const report: BrakeReport = {
     spokeMm: room.spoke?.mm ?? null,
     barrelMm: room.barrel?.mm ?? null,
@@ -94,51 +113,37 @@ export function brakeOf(
     assumed: face.origin === 'family',
     verdict: worstVerdict(parts.map(({ verdict }) => verdict)),
   };
-  return { report, room, parts, ...base };
+  return { report, room, parts, stackMm, spokeLimit, barrelLimit, missing, caliper, face, sure, mostTouch, movedOutMm };
+}
+
+interface PartTerms {
+  limits: ReturnType<typeof brakeLimits>;
+  sure(): Sure;
+  terms: Terms;
+  movedOutMm: number | null;
 }
 
 /** Spokes and barrel always, weights where some are known. Clear where it was measured says nothing about where it was not. */
-function partsOf(
-  room: BrakeRoom | null,
-  { spokeLimit, barrelLimit }: ReturnType<typeof brakeLimits>,
-  sure: Sure,
-  terms: Terms,
-  movedOutMm: number | null,
-): PartRoom[] {
-  const part = (given: Omit<PartRoom, 'verdict'>): PartRoom => {
-    const mm = given.clearance?.mm ?? null;
-    const verdict = surely(clearanceVerdict(mm, given.limit.value), mm, sure, terms);
-    const unseen = verdict === 'unknown' || (verdict === 'ok' && given.unseenMm > UNSEEN_MM);
-    return { ...given, verdict: !unseen ? verdict : movedOutMm === null ? 'unknown' : asNow(given.on, movedOutMm) };
+function partsOf(room: BrakeRoom | null, { limits, sure, terms, movedOutMm }: PartTerms): PartRoom[] {
+  const part = (
+    to: PartRoom['to'],
+    clearance: Clearance | null,
+    { limit, unseenMm }: { limit: Limit; unseenMm: number },
+  ): PartRoom => {
+    const on = to === 'spoke' ? 'spokes' : 'barrel';
+    const mm = clearance?.mm ?? null;
+    const found = surely({ verdict: clearanceVerdict(mm, limit.value), clearanceMm: mm, sure }, terms);
+    const unseen = found === 'unknown' || (found === 'ok' && unseenMm > UNSEEN_MM);
+    const verdict = !unseen ? found : movedOutMm === null ? 'unknown' : asNow(on, movedOutMm);
+    return { to, on, clearance, limit, unseenMm, verdict };
   };
-  const [spoke, barrel] = [room?.spokeUnseenMm ?? 0, room?.barrelUnseenMm ?? 0];
-  return [
-    part({
-      to: 'spoke',
-      on: 'spokes',
-      clearance: room?.spoke ?? null,
-      limit: spokeLimit,
-      unseenMm: spoke,
-    }),
-    part({
-      to: 'barrel',
-      on: 'barrel',
-      clearance: room?.barrel ?? null,
-      limit: barrelLimit,
-      unseenMm: barrel,
-    }),
-    ...(room?.weight
-      ? [
-          part({
-            to: 'weight',
-            on: 'barrel',
-            clearance: room.weight,
-            limit: barrelLimit,
-            unseenMm: 0,
-          }),
-        ]
-      : []),
+  const { spokeLimit, barrelLimit } = limits;
+  const parts = [
+    part('spoke', room?.spoke ?? null, { limit: spokeLimit, unseenMm: room?.spokeUnseenMm ?? 0 }),
+    part('barrel', room?.barrel ?? null, { limit: barrelLimit, unseenMm: room?.barrelUnseenMm ?? 0 }),
   ];
+  if (room?.weight) parts.push(part('weight', room.weight, { limit: barrelLimit, unseenMm: 0 }));
+  return parts;
 }
 
 /** Of the wheel that is on the car now: its spokes only move away; its barrel is as now while it stays where it is. */
@@ -149,13 +154,15 @@ const asNow = (on: PartRoom['on'], movedOutMm: number): Verdict =>
  * Whether a candidate's wheel is the one on the car now: all that is known of that one is the same, width, diameter and offset among it.
  * Equal width and offset alone do not make an equal inside; who puts another wheel of the same figures on says so by its inner face.
  */
-function isSameWheel({ wheel, offsetMm }: Pick<Fitted, 'wheel' | 'offsetMm'>, now: Pick<Fitted, 'wheel' | 'offsetMm'>): boolean {
-  if (wheel.rimWidthIn == null || wheel.rimDiameterIn == null || offsetMm === null) return false;
+function isSameWheel({ wheel, offsetMm }: WheelOnStack, now: WheelOnStack): boolean {
+  const { rimWidthIn, rimDiameterIn } = wheel;
+  if (rimWidthIn == null || rimDiameterIn == null || offsetMm === null || now.offsetMm !== offsetMm) return false;
+  if (now.wheel.rimWidthIn !== rimWidthIn || now.wheel.rimDiameterIn !== rimDiameterIn) return false;
   const { innerFace, offsetMm: _, backspacingMm: __, backspacingConvention: ___, ...known } = now.wheel;
-  const alike = (Object.keys(known) as (keyof typeof known)[]).every((key) => known[key] == null || known[key] === wheel[key]);
-  const face = wheel.innerFace === undefined || JSON.stringify(wheel.innerFace) === JSON.stringify(innerFace);
-  return alike && face && now.wheel.rimWidthIn === wheel.rimWidthIn && now.wheel.rimDiameterIn === wheel.rimDiameterIn && now.offsetMm === offsetMm;
-} // prettier-ignore
+  const keys = Object.keys(known) as (keyof typeof known)[];
+  if (!keys.every((key) => known[key] == null || known[key] === wheel[key])) return false;
+  return wheel.innerFace === undefined || JSON.stringify(wheel.innerFace) === JSON.stringify(innerFace);
+}
 
 function missingOf(
   outline: readonly AxialPoint[] | undefined,

@@ -31,7 +31,7 @@ export function roomTo(brake: BrakeCase, to: PartRoom['to'], words: Words): Judg
     margin: clearance && clearance.mm - limit.value,
     verdict,
     lines: () => [...brakeLines(brake, part, words), limitLine(limit, words.length(limit.value))],
-    spread: { sure: () => brake.sure, mostTouch: brake.mostTouch, words },
+    spread: { sure: brake.sure, mostTouch: brake.mostTouch, words },
   };
 }
 

@@ -41,21 +41,21 @@ export interface CheckDefinition {
   on: 'axle' | 'car';
   label: string;
   /** What a column of it is called, where that is shorter. */
-  short?: string;
+  short?: string | undefined;
   group: CheckGroup;
   kind: CheckKind;
   unit: Check['unit'];
   /** Where its verdicts have other words than those of its kind. */
-  words?: VerdictWords;
+  words?: VerdictWords | undefined;
   /** Where its ring is drawn otherwise than its kind's. */
-  ring?(figure: KnownFigure): number;
+  ring?: ((figure: KnownFigure) => number) | undefined;
   /** It can be set or ordered anew without moving the wheel: it does not limit a setup that touches as well. */
-  settable?: true;
+  settable?: true | undefined;
   /** What work on a car has to do with it: it can make the `room` it asks for, or must not lose what is `held`. */
-  work?: 'room' | 'held';
+  work?: 'room' | 'held' | undefined;
   /** Another tire size may meet it. */
-  bySize?: true;
-  says?: CheckSays;
+  bySize?: true | undefined;
+  says?: CheckSays | undefined;
 }
 
 /** What a judge answers: one finding, several, or none where nothing of the kind is asked for. */
@@ -68,8 +68,25 @@ export interface JudgedCheck<Case> extends CheckDefinition {
 
 type Given<Case> = Omit<JudgedCheck<Case>, 'on'>;
 
+/** Every check with all its fields in one order: objects of one shape are read several times faster. */
+const laidOut = <On extends CheckDefinition['on'], Case>(on: On, check: Given<Case>) => ({
+  on,
+  label: check.label,
+  short: check.short,
+  group: check.group,
+  kind: check.kind,
+  unit: check.unit,
+  words: check.words,
+  ring: check.ring,
+  settable: check.settable,
+  work: check.work,
+  bySize: check.bySize,
+  says: check.says,
+  judge: check.judge,
+});
+
 /** A check of an axle, by the fields of its case that it reads. */
-export const axleCheck = <Case>(check: Given<Case>) => ({ ...check, on: 'axle' as const });
+export const axleCheck = <Case>(check: Given<Case>) => laidOut('axle', check);
 
 /** A check of the whole car. */
-export const carCheck = <Case>(check: Given<Case>) => ({ ...check, on: 'car' as const });
+export const carCheck = <Case>(check: Given<Case>) => laidOut('car', check);

@@ -6,33 +6,22 @@ type Named<Case> = readonly [code: string, check: CheckDefinition & { judge(one:
 
 /** Everything that a case is judged by, in the order of the checks. */
 export function judgeAll<Case>(checks: readonly Named<Case>[], one: Case, axle: Check['axle']): Judged[] {
-  const found: Judged[] = [];
+  const judged: Judged[] = [];
   for (const named of checks) {
     const answer = named[1].judge(one);
     if (answer === null) continue;
-    if ('verdict' in answer) found.push(written(named, answer, axle));
-    else for (const each of answer) found.push(written(named, each, axle));
+    if (isList(answer)) for (const found of answer) judged.push(written(named, found, axle));
+    else judged.push(written(named, answer, axle));
   }
-  return found;
+  return judged;
 }
 
-function written([code, { label, unit }]: Named<never>, found: Judgement, axle: Check['axle']): Judged {
-  const { value, limit, margin, verdict } = found;
-  return new Judged(
-    {
-      code: found.part === undefined ? code : `${code}:${found.part}`,
-      label: found.label ?? label,
-      axle,
-      value,
-      limit,
-      margin,
-      unit: found.unit ?? unit,
-      verdict,
-    },
-    () => found.lines(),
-    found.spread,
-  );
+function written([code, check]: readonly [string, CheckDefinition], found: Judgement, axle: Check['axle']): Judged {
+  const { part, label = check.label, unit = check.unit } = found;
+  return new Judged({ code: part === undefined ? code : `${code}:${part}`, label, axle, unit }, found);
 }
+
+const isList = (answer: Judgement | readonly Judgement[]): answer is readonly Judgement[] => Array.isArray(answer);
 
 /** What is missing for a figure, in words; shown where a value cannot be known. */
 export const missing = (what: string): string[] => [`not known: ${what}`];

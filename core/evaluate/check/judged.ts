@@ -1,8 +1,15 @@
 import { rankedParts, type Contribution, type Ranked } from '#core/uncertainty';
 import { plusMinusOf, shareOver, spreadLines, touchShare, type Spread, type Sure } from '../spread';
 import type { Check } from './check';
+import type { Judgement } from './definition';
 
-type Given = Omit<Check, 'working' | 'probability' | 'touchProbability' | 'plusMinus' | 'restsOn'>;
+/** What a check is called, of which axle it is, and in which unit it tells. */
+interface Name {
+  code: string;
+  label: string;
+  axle: Check['axle'];
+  unit: Check['unit'];
+}
 
 /**
  * A check whose working, and how sure it is, are worked out when they are first read: figures are wanted at every nudge, the words behind them
@@ -17,22 +24,22 @@ export class Judged implements Check {
   readonly margin: number | null;
   readonly unit: Check['unit'];
   readonly verdict: Check['verdict'];
-  readonly #write: () => string[];
+  readonly #found: Judgement;
   readonly #spread: Spread | undefined;
   #sure: Sure | null | undefined;
   #lines: string[] | undefined;
 
-  constructor(check: Given, write: () => string[], spread?: Spread) {
-    this.code = check.code;
-    this.label = check.label;
-    this.axle = check.axle;
-    this.value = check.value;
-    this.limit = check.limit;
-    this.margin = check.margin;
-    this.unit = check.unit;
-    this.verdict = check.verdict;
-    this.#write = write;
-    this.#spread = check.value === null || check.margin === null ? undefined : spread;
+  constructor({ code, label, axle, unit }: Name, found: Judgement) {
+    this.code = code;
+    this.label = label;
+    this.axle = axle;
+    this.value = found.value;
+    this.limit = found.limit;
+    this.margin = found.margin;
+    this.unit = unit;
+    this.verdict = found.verdict;
+    this.#found = found;
+    this.#spread = found.value === null || found.margin === null ? undefined : found.spread;
   }
 
   get sure(): Sure | null {
@@ -60,7 +67,10 @@ export class Judged implements Check {
   }
 
   get working(): string[] {
-    return (this.#lines ??= [...this.#write(), ...(this.sure ? spreadLines(this, this.sure, this.#spread!) : [])]);
+    return (this.#lines ??= [
+      ...this.#found.lines(),
+      ...(this.sure ? spreadLines(this, this.sure, this.#spread!) : []),
+    ]);
   }
 
   toJSON(): Check {

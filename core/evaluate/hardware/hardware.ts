@@ -27,8 +27,7 @@ export function hardwareOf(hub: Hub = NO_HUB, candidate: SetupAxle, terms: Terms
   const limits = shopLimits(terms.house);
   const hubPattern = hubPatternOf(hub);
   const adapter = candidate.stack?.findLast(({ kind }) => kind === 'bolt-on') ?? null;
-  const turned = { lugCount: adapter?.toLugCount, boltCircleMm: adapter?.toBoltCircleMm };
-  const carries = { ...hubPattern.pattern, ...patternOf(turned) };
+  const carries = adapter ? { ...hubPattern.pattern, ...turnedTo(adapter) } : hubPattern.pattern;
   const fastener = hub.fastener ?? {};
   return {
     hub,
@@ -42,3 +41,7 @@ export function hardwareOf(hub: Hub = NO_HUB, candidate: SetupAxle, terms: Terms
     seatAssumed: adapter !== null && adapter.seat === undefined && candidate.fastener?.seat === undefined,
   };
 }
+
+/** The pattern an adapter turns the hub's into. */
+const turnedTo = ({ toLugCount, toBoltCircleMm }: StackPart): Partial<BoltPattern> =>
+  patternOf({ lugCount: toLugCount, boltCircleMm: toBoltCircleMm });

@@ -28,9 +28,11 @@ export function obstacleLimit(
     return { value: 0 - mostMm, origin: 'rub', rub: { mostMm, lockOnly: rule === 'full-lock' } };
   }
   const usual = limitInForce(limitKeyOf(obstacle), terms);
-  if (mountOf(obstacle) === 'body' || !placed || tireRadiusMm === null) return { ...usual, rub: null };
+  if (mountOf(obstacle) === 'body' || !placed || tireRadiusMm === null)
+    return { value: usual.value, origin: usual.origin, rub: null };
   const where = nearestRadiusMm(placed) >= tireRadiusMm ? 'tread' : 'side';
-  return { ...withWinter(usual, winterOn(axle, terms), where), rub: null };
+  const { value, origin } = withWinter(usual, winterOn(axle, terms), where);
+  return { value, origin, rub: null };
 }
 
 function nearestRadiusMm({ xyz }: PlacedPart): number {

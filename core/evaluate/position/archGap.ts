@@ -59,7 +59,9 @@ export const arch = axleCheck({
     const limit = archGapLimit(job, axle);
     const open = travelOpen(one);
     const verdictOf = (on: Sheet): Verdict => {
-      const verdict = surely(clearanceVerdict(on.archGapMm, limit.value), on.archGapMm, on.sureOf('archGapMm'), job);
+      const { archGapMm: clearanceMm } = on;
+      const byFigure = clearanceVerdict(clearanceMm, limit.value);
+      const verdict = surely({ verdict: byFigure, clearanceMm, sure: () => on.sureOf('archGapMm') }, job);
       return verdict === 'ok' && open?.(on) ? 'unknown' : verdict;
     };
     const { figures, side } = worseSide(one, verdictOf, (on) => on.archGapMm);

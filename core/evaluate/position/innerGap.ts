@@ -37,7 +37,14 @@ export const inboard = axleCheck({
   judge({ job, axle, sheet, left }: Pick<PositionCase, 'job' | 'axle' | 'sheet' | 'left'>) {
     const limit = innerGapLimit(job, axle);
     const verdictOf = (on: Sheet): Verdict =>
-      surely(clearanceVerdict(on.inboardGapMm, limit.value), on.inboardGapMm, on.sureOf('inboardGapMm'), job);
+      surely(
+        {
+          verdict: clearanceVerdict(on.inboardGapMm, limit.value),
+          clearanceMm: on.inboardGapMm,
+          sure: () => on.sureOf('inboardGapMm'),
+        },
+        job,
+      );
     const { figures, side } = worseSide({ sheet, left }, verdictOf, (on) => on.inboardGapMm);
     const value = figures.inboardGapMm;
     return {

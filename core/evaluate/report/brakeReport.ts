@@ -22,8 +22,8 @@ export interface BrakeReport {
   verdict: Verdict;
 }
 
-/** Nothing is known of a brake's room. */
-export const NO_BRAKE: BrakeReport = {
+/** A brake of whose room nothing is known, or no more than that it clears as it does now. */
+export const unknownRoom = (verdict: Verdict): BrakeReport => ({
   spokeMm: null,
   barrelMm: null,
   weightMm: null,
@@ -32,5 +32,8 @@ export const NO_BRAKE: BrakeReport = {
   barrelAt: null,
   weightAt: null,
   assumed: false,
-  verdict: 'unknown',
-};
+  verdict,
+});
+
+/** Nothing is known of a brake's room. */
+export const NO_BRAKE: BrakeReport = unknownRoom('unknown');

@@ -69,7 +69,9 @@ export class Sheet implements AxleReport {
   readonly #words: Words;
   readonly #spreads: Partial<Record<SpreadName, () => Contribution[]>> = {};
   readonly #sure: Partial<Record<SpreadName, Sure | null>> = {};
-  readonly #writers: Partial<Record<FigureName, () => string[]>> = {};
+  /** Figures and the writers of their lines, side by side. */
+  readonly #figures: FigureName[] = [];
+  readonly #writers: (() => string[])[] = [];
   #working: Working | undefined;
 
   constructor(words: Words, on: Pick<AxleReport, 'boltPattern' | 'centring' | 'fastening'>) {
@@ -86,12 +88,14 @@ export class Sheet implements AxleReport {
 
   put(key: keyof AxleFigures, value: number, lines: () => string[]): void {
     this[key] = value;
-    this.#writers[key] = lines;
+    this.#figures.push(key);
+    this.#writers.push(lines);
   }
 
   putTire(key: keyof TireReport, value: number, lines: () => string[]): void {
     this.tire[key] = value;
-    this.#writers[key] = lines;
+    this.#figures.push(key);
+    this.#writers.push(lines);
   }
 
   /** What a figure of the room rests on. */
@@ -111,13 +115,13 @@ export class Sheet implements AxleReport {
 
   /** The lines of a figure, undefined while it is not known. */
   lines(key: FigureName): string[] | undefined {
-    return this.#writers[key]?.();
+    return this.#writers[this.#figures.indexOf(key)]?.();
   }
 
   /** The lines of every known figure. */
   get working(): Working {
     return (this.#working ??= Object.fromEntries(
-      Object.entries(this.#writers).map(([key, lines]) => [key, lines()]),
+      this.#figures.map((key, at) => [key, this.#writers[at]!()]),
     ) as Working);
   }
 

@@ -1,5 +1,6 @@
 import type { Caliper, InnerFace } from '#core/brake';
-import type { AxleName, VehicleAxle } from '#core/job';
+import type { VehicleAxle } from '#core/job';
+import type { Tire } from '#core/tire';
 import { INSTRUMENT_UNCERTAINTY_MM, type Contribution } from '#core/uncertainty';
 import { mmFromInches, type Measured } from '#core/units';
 import { insideOf, type Fitted } from '../fit';
@@ -29,14 +30,20 @@ export function readingSpread(axle: VehicleAxle, name: string, own?: Measured): 
 }
 
 /** The same tire stands where it stood: what is wrong with its dimensions is wrong on both sides and falls out. */
-const sameTire = (one: Fitted, other: Fitted): boolean => JSON.stringify(one.tire) === JSON.stringify(other.tire);
+const sameTire = ({ tire: one }: Fitted, { tire: other }: Fitted): boolean => {
+  if (one === other) return true;
+  if (one.size !== other.size) return false;
+  const keys = Object.keys({ ...one, ...other }) as (keyof Tire)[];
+  return keys.every((key) => one[key] === other[key]);
+};
 
 /** The same rim and the same inside, as far as somebody said. */
 export const sameWheel = (one: Fitted, other: Fitted): boolean =>
   one.wheel.rimDiameterIn === other.wheel.rimDiameterIn &&
   one.wheel.rimWidthIn === other.wheel.rimWidthIn &&
   one.offsetMm === other.offsetMm &&
-  JSON.stringify(one.wheel.innerFace) === JSON.stringify(other.wheel.innerFace);
+  (one.wheel.innerFace === other.wheel.innerFace ||
+    JSON.stringify(one.wheel.innerFace) === JSON.stringify(other.wheel.innerFace));
 
 export const sameTireAndRim = (one: Fitted, other: Fitted): boolean =>
   sameTire(one, other) && one.wheel.rimWidthIn === other.wheel.rimWidthIn;
@@ -128,11 +135,8 @@ export function brakeSpread(caliper: Caliper | undefined, face: InnerFace | unde
   ];
 }
 
-/** Whether the room of an axle says how exact its gaps were read. */
-export const roomSpreadAssumed = (axle: VehicleAxle, name: AxleName): string[] =>
-  axle.room &&
-  (['outboardGapMm', 'inboardGapMm', 'archGapMm'] as const).some(
-    (key) => axle.room![key] != null && gapSpread(axle, key).assumed,
-  )
-    ? [`vehicle.${name}.room.uncertaintyMm`]
-    : [];
+const GAPS = Object.keys(GAP_NAMES) as readonly GapKey[];
+
+/** Whether nobody said how exactly a gap of the room was read. */
+export const roomSpreadAssumed = (axle: VehicleAxle): boolean =>
+  axle.room !== undefined && GAPS.some((key) => axle.room![key] != null && gapSpread(axle, key).assumed);

@@ -39,11 +39,12 @@ export const dual = axleCheck({
     const least = section === null ? null : leastDualGapMm(tire.minDualSpacingMm ?? null, section, dualGapMm);
     const sure: Sure = { parts: sectionSpread(candidate), values: null };
     const grown = gapMm === null || section === null ? null : gapMm - (GROWTH.width - 1) * section;
+    const byFigure = verdictOf(gapMm, grown, least?.mm ?? null);
     return {
       value: gapMm,
       limit: least?.mm ?? null,
       margin: gapMm === null || !least ? null : gapMm - least.mm,
-      verdict: surely(verdictOf(gapMm, grown, least?.mm ?? null), gapMm, sure, job),
+      verdict: surely({ verdict: byFigure, clearanceMm: gapMm, sure: () => sure }, job),
       lines() {
         if (gapMm === null) return [`not known: ${missing(candidate).join(', ')}`];
         const lines = [...sheet.lines('dualSpacingMm')!, ...sheet.lines('dualGapMm')!];

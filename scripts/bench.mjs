@@ -1,0 +1,7 @@
+// Builds the benchmarks as the application is built, so that they measure what ships, and runs them.
+import { build } from 'vite';
+import { run } from './lib/run.mjs';
+
+const outDir = 'build/bench';
+await build({ configFile: false, logLevel: 'warn', build: { ssr: 'bench/run.ts', outDir, minify: false } });
+await run('node', [`${outDir}/run.js`]);
