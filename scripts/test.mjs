@@ -51,6 +51,8 @@ if (!existsSync(chromium)) {
 const built = await check('build', 'npm', ['run', '--silent', 'build']);
 await check('types', 'npx', ['tsc']);
 await check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
+await check('rooms', 'npx', ['depcruise', 'core', 'formats', 'server', 'cli', 'app']);
+await check('unused files and exports', 'npx', ['knip', '--no-progress']);
 await check('format', 'npx', ['prettier', '--check', '.']);
 const unit = (name, folders) =>
   suite(name, 'npx', ['jest', ...folders, '--json', `--outputFile=${path.join(reports, 'jest.json')}`], {}, () => {

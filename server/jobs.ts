@@ -7,7 +7,7 @@ import { readHouse } from './house';
 import { ChangeRow, JobRow, ReadingRow } from './models';
 
 /** A job's number as people say it. */
-export const jobNumber = (number: number): string => `SK-${String(number).padStart(3, '0')}`;
+const jobNumber = (number: number): string => `SK-${String(number).padStart(3, '0')}`;
 
 export interface JobListItem {
   id: string;

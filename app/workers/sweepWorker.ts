@@ -17,7 +17,7 @@ export interface SweepWorker {
   end(): void;
 } // prettier-ignore
 
-export class WorkerDied extends Error {
+class WorkerDied extends Error {
   constructor() {
     super('the worker that sweeps has ended');
     this.name = 'WorkerDied';

@@ -1,4 +1,4 @@
-import type { AxialPoint } from '#core/brake';
+import type { AxialPoint } from './records';
 import { apartMm, crossing, isInside, nearestOfLines, nearestOn, piecesOf, type Nearest } from './segments';
 
 /** Which way a wheel's metal lies from its inner face: outboard of the spokes, outward of the barrel. */

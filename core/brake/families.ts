@@ -1,4 +1,4 @@
-import type { InnerFace, SpokeFamily } from '#core/brake';
+import type { InnerFace, SpokeFamily } from './records';
 import { rimSeatDiameterMm } from '#core/tire';
 import { mmFromInches } from '#core/units';
 import { backspacingMm } from '#core/wheel';

@@ -1,4 +1,4 @@
-import type { AxialPoint, InnerFace, WeightZone } from '#core/brake';
+import type { AxialPoint, InnerFace, WeightZone } from './records';
 import { DomainError } from '#core/errors';
 import { firstCrossing } from './outline';
 

@@ -1,4 +1,4 @@
-import type { AxialPoint } from '#core/brake';
+import type { AxialPoint } from './records';
 import { crossing, piecesOf } from './segments';
 
 /** Points nearer than this are one and the same, mm. */

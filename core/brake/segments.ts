@@ -1,4 +1,4 @@
-import type { AxialPoint } from '#core/brake';
+import type { AxialPoint } from './records';
 
 /** Two places that are as near to each other as two shapes come, and how far apart they are; mm. */
 export interface Nearest {

@@ -1,9 +1,9 @@
-import type { AxialPoint } from '#core/brake';
+import type { AxialPoint } from './records';
 import { rimSeatDiameterMm } from '#core/tire';
 import { DROP_CENTRE_MM, WALL_MM } from './families';
 
 /** A caliper's bridge over its rotor where nobody measured the caliper, mm (common practice, no source). */
-export const BRIDGE_MM = 22;
+const BRIDGE_MM = 22;
 
 /** Rim diameters that exist, in. */
 const RIMS_IN = [10, 12, 13, 14, 15, 16, 17, 18, 19, 20, 21, 22, 23, 24] as const;

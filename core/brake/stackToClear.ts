@@ -1,4 +1,4 @@
-import type { AxialPoint, InnerFace } from '#core/brake';
+import type { AxialPoint, InnerFace } from './records';
 import { brakeRoom } from './wheelRoom';
 
 /** Least clearances a brake must have, mm. */
@@ -8,7 +8,7 @@ export interface BrakeLimits {
 }
 
 /** No stack thicker than this is looked for, mm. */
-export const MOST_STACK_MM = 150;
+const MOST_STACK_MM = 150;
 
 /** How exactly the stack is told, mm, and the least step toward it. */
 const EXACT_MM = 1e-5;

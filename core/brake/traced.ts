@@ -1,4 +1,4 @@
-import type { AxialPoint } from '#core/brake';
+import type { AxialPoint } from './records';
 import { DomainError } from '#core/errors';
 
 /** How far a brake reaches outboard of the hub face at a radius; mm, negative behind the face. */

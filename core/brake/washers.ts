@@ -1,7 +1,7 @@
 import { DomainError } from '#core/errors';
 
 /** Thicknesses in which spacers are commonly sold, mm (common practice, no source). */
-export const USUAL_SPACERS_MM = [3, 5, 8, 10, 12, 15, 18, 20, 25, 30, 35, 40, 50] as const;
+const USUAL_SPACERS_MM = [3, 5, 8, 10, 12, 15, 18, 20, 25, 30, 35, 40, 50] as const;
 
 /**
  * From washers that just let a wheel turn to the spacer it needs, mm: t = n·d + clearance. The washers alone are contact, not clearance. What

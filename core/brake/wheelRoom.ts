@@ -1,4 +1,4 @@
-import type { AxialPoint, InnerFace, WeightZone } from '#core/brake';
+import type { AxialPoint, InnerFace, WeightZone } from './records';
 import { clearanceOf, type Clearance } from './clearance';
 
 /** The room a brake has in a wheel: to the spokes, to the barrel, and to the balance weights on it. Null for a part nobody measured. */

@@ -4,7 +4,7 @@ import type { Verdict } from '#core/verdict';
 export const BAND = { share: 0.1, kmh: 4 } as const;
 
 /** True speeds in km/h at which the band is tried (UNECE R39, from memory). */
-export const TEST_SPEEDS_KMH = [40, 80, 120] as const;
+const TEST_SPEEDS_KMH = [40, 80, 120] as const;
 
 /** The most a speedometer may show at a true speed, km/h: 1.1·v + 4. */
 export const mostShownKmh = (trueKmh: number): number => (1 + BAND.share) * trueKmh + BAND.kmh;
@@ -44,7 +44,7 @@ export interface SpeedometerJudgement {
  * The shares true/shown that the band allows at every test speed shown, were the error a share of the speed: from the largest of
  * (v − 4)/(1.1·v) up to 1 (UNECE R39, from memory).
  */
-export const BAND_SHARES = {
+const BAND_SHARES = {
   least: Math.max(...TEST_SPEEDS_KMH.map((shownKmh) => trueBandKmh(shownKmh).least / shownKmh)),
   most: 1,
 } as const;

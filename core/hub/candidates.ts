@@ -45,7 +45,7 @@ export function patternCandidates(circle: MeasuredCircle, lugCount: number): Pat
 }
 
 /** From this share on a pattern counts as found. */
-export const DECIDED_SHARE = 0.95;
+const DECIDED_SHARE = 0.95;
 
 /** The pattern that the readings decide for, null while they leave a choice. */
 export function decidedPattern(candidates: readonly PatternCandidate[]): PatternCandidate | null {

@@ -1,4 +1,4 @@
-import type { PatternReading } from '#core/hub';
+import type { PatternReading } from './records';
 import { SIGMAS_95, sigmaOf } from '#core/uncertainty';
 import { boltCircleMm, chordRatio } from './chord';
 import { centresMm, stepsOf, USUAL_UNCERTAINTY_MM } from './reading';

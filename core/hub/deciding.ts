@@ -1,4 +1,4 @@
-import type { PatternReading } from '#core/hub';
+import type { PatternReading } from './records';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { chordMm, widestSteps } from './chord';
 import type { BoltPattern } from './patterns';

@@ -1,4 +1,4 @@
-import type { PatternReading } from '#core/hub';
+import type { PatternReading } from './records';
 import { DomainError } from '#core/errors';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { widestSteps } from './chord';

@@ -3,6 +3,7 @@ export * from './wheel';
 export * from './stackPart';
 export * from './room';
 export * from './vehicle';
+export * from './sides';
 export * from './setup';
 export * from './brief';
 export * from './terms';

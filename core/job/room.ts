@@ -1,6 +1,4 @@
-import type { Side } from '#core/sweep';
 import type { Measured } from '#core/units';
-import type { VehicleAxle } from './vehicle';
 
 /** The gaps around the present wheel at rest, mm. */
 export interface Room {
@@ -9,15 +7,3 @@ export interface Room {
   archGapMm?: Measured;
   uncertaintyMm?: Measured;
 }
-
-/** The room read on a side: what was not read on the left is taken as on the right. */
-export function roomOn(axle: VehicleAxle | undefined, side: Side): Room {
-  const right = axle?.room ?? {};
-  if (side === 'right' || !axle?.left?.room) return right;
-  const known = Object.entries(axle.left.room).filter(([, value]) => value != null);
-  return { ...right, ...Object.fromEntries(known) };
-}
-
-/** Whether anything of an axle was read on the left for itself. */
-export const leftDiffers = (axle: VehicleAxle | undefined): boolean =>
-  Object.values(axle?.left?.room ?? {}).some((value) => value != null);

@@ -2,7 +2,7 @@ import { loadRangeOf } from './loadRange';
 import type { Service } from './service';
 
 /** How the load of a tire follows its pressure: L ~ P^0.8 (ETRTO Standards Manual, from memory). */
-export const PRESSURE_POWER = 0.8;
+const PRESSURE_POWER = 0.8;
 
 /** Pressure in kPa at which a tire's load is stated: 250, reinforced 290 (ETRTO, from memory), light truck by its load range letter. */
 export function referencePressureKpa(service: Service): number | null {

@@ -46,7 +46,7 @@ const isPassenger = (size: TireSize): boolean =>
   size.system === 'metric' && (size.prefix === 'P' || size.prefix === null) && !size.marks.includes('C');
 
 /** A passenger tire on a truck, van or SUV carries its load divided by this (FMVSS 571.110 S4.2.2.2, from memory). */
-export const TRUCK_DERATING = 1.1;
+const TRUCK_DERATING = 1.1;
 
 /** What one tire may carry on a car, and how it came about. Loads in kg. */
 export interface Capacity {

@@ -4,7 +4,7 @@ import { DomainError } from '#core/errors';
 export const CHECK_MM = { across: 150, along: 200 } as const;
 
 /** A print is true when a steel rule cannot tell it from its dimension, mm (common practice, no source). */
-export const TRUE_WITHIN_MM = 0.5;
+const TRUE_WITHIN_MM = 0.5;
 
 /** No printer is off by more than this share; what is farther off was read on something else. */
 const MOST_OFF = 0.15;

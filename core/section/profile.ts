@@ -29,7 +29,7 @@ export interface Section {
 /** Height of the rim flange over the bead seat (J contour, ISO 4000-2; from memory). */
 export const FLANGE_HEIGHT_MM = 17.5;
 /** Crown drop at the tread's edge as a share of the tread width (common practice, no source). */
-export const CROWN_DROP = 0.03;
+const CROWN_DROP = 0.03;
 
 /**
  * The section of a wheel and tire: r_b = (r_rim + R)/2, r_f = r_rim + 17.5, δ = 0.03·T, A3 = W/2 + f.

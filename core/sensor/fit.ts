@@ -35,7 +35,7 @@ export interface SensorChoice {
 }
 
 /** Valve holes that a sensor's valve seals in, mm: 11.3 + 0.4 (tire and rim tables, rim valve hole 11.3; from memory). */
-export const VALVE_HOLE_MM = { least: 11.2, most: 11.7 } as const;
+const VALVE_HOLE_MM = { least: 11.2, most: 11.7 } as const;
 
 /** How far a set that is not on the car is kept from it while it learns the new one, m (common practice, no source). */
 export const KEEP_AWAY_M = 15;

@@ -39,7 +39,7 @@ export function stationProgress(job: Job, station: 'hub' | 'room'): Progress {
 }
 
 /** The readings of the room that every figure of a setup rests on and that are not there yet. */
-export const missingRoomReadings = (job: Job): { axle: AxleName; name: string }[] =>
+const missingRoomReadings = (job: Job): { axle: AxleName; name: string }[] =>
   AXLES.flatMap((axle) =>
     ROOM.filter(([, answered]) => !answered(job.vehicle[axle] ?? {})).map(([name]) => ({ axle, name })),
   );

@@ -40,7 +40,7 @@ export const sectionFromTestRimMm = (listedMm: number, testRimIn: number, rimWid
 const TRUCK_TREAD = 1.06;
 
 /** Whether a size is a light-truck tire's: LT-metric or flotation. */
-export const isLightTruck = ({ prefix, system }: TireSize): boolean => prefix === 'LT' || system === 'flotation';
+const isLightTruck = ({ prefix, system }: TireSize): boolean => prefix === 'LT' || system === 'flotation';
 
 /** Tread width in mm when nobody measured it: T = (1.075 − 0.005·AR)·SN^1.001, LT and flotation sizes 1.06 times that (from memory). */
 export const treadWidthMm = (size: TireSize): number =>

@@ -164,7 +164,7 @@ function readIndices(parts: RegExpExecArray): Pick<Service, 'loadIndex' | 'loadI
 }
 
 /** Load indices that tires of road cars carry. */
-export const LOAD_INDEX = { least: 20, most: 204 };
+const LOAD_INDEX = { least: 20, most: 204 };
 
 function indexOf(text: string): number {
   const index = Number(text);

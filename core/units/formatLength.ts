@@ -1,7 +1,7 @@
 import { inchesFromMm, type LengthUnit } from './constants';
 
 /** A minus sign as wide as a digit, so that columns of figures line up. */
-export const MINUS = '\u2212';
+const MINUS = '\u2212';
 
 /** Rounded to so many decimals; half a step goes away from zero, also where binary fractions fall a hair short of it (149.95). */
 export function roundTo(value: number, decimals: number): number {

@@ -24,7 +24,7 @@ export function fenderVerdict(pokeMm: number | null, wish: FaceWish): Verdict {
 }
 
 /** How far outside the approved rims a width may be before it fails, in. */
-export const RIM_WIDTH_GRACE_IN = 0.5;
+const RIM_WIDTH_GRACE_IN = 0.5;
 
 /** A rim width in inches against the tire's range: within it `ok`, up to 0.5 in outside `caution`, further out `fail`. */
 export function rimWidthVerdict(rimWidthIn: number | null, range: { least: number; most: number } | null): Verdict {

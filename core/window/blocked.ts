@@ -17,12 +17,6 @@ export interface WindowBody {
   atMm: number;
 }
 
-/** What a part is held to: a least distance over all poses, or over those short of full lock. */
-export interface PartLimit {
-  limitMm: number;
-  shortOfLock: boolean;
-}
-
 /** A part as every wheel of a window passes it: where its points are, seen from the hub, in every pose; made once for all widths and offsets. */
 export interface PartPath {
   part: PlacedPart;

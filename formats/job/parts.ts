@@ -70,7 +70,7 @@ export const wheel = Joi.object({
   .with('backspacingMm', 'backspacingConvention', { isPresent: (value) => value != null })
   .custom(readable<Wheel>(boreInsideCircle));
 
-export const stackPart = Joi.object({
+const stackPart = Joi.object({
   kind: Joi.valid(...STACK_KINDS).required(),
   label: text(120),
   massKg: ranged('massKg'),

@@ -70,7 +70,7 @@ export interface Spline {
 }
 
 /** A spline's point at a parameter (de Boor, on x·w, y·w and w where it is rational: Piegl and Tiller, The NURBS Book, 1997). */
-export function splinePoint({ degree, knots, control, weights }: Spline, t: number): DrawnPoint {
+function splinePoint({ degree, knots, control, weights }: Spline, t: number): DrawnPoint {
   let span = degree;
   while (span < control.length - 1 && t >= knots[span + 1]!) span += 1;
   const d = Array.from({ length: degree + 1 }, (_, j) => {

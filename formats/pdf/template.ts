@@ -54,7 +54,7 @@ interface Sheets {
 }
 
 /** How a card of a size lies on paper, in how many sheets side by side and above each other. */
-export function sheetsFor(paper: PaperName, widthMm: number, heightMm: number): Sheets {
+function sheetsFor(paper: PaperName, widthMm: number, heightMm: number): Sheets {
   const { widthMm: paperWidth, heightMm: paperHeight } = PAPERS[paper];
   const [left, top] = [LEFT_MM, HEAD_MM];
   const width = paperWidth - EDGE_MM - left;

@@ -71,7 +71,7 @@ function sizeAsTyped(text: string): string {
 }
 
 /** What every item has. */
-export const COMMON: readonly Column[] = [
+const COMMON: readonly Column[] = [
   { key: 'name', label: 'Name', type: 'text', required: true },
   { key: 'maker', label: 'Maker', type: 'text' },
   { key: 'quantity', label: 'Kept', type: 'number', range: 'quantity', whole: true },
@@ -79,7 +79,7 @@ export const COMMON: readonly Column[] = [
 ];
 
 /** What an item of a kind has besides. */
-export const COLUMNS: Readonly<Record<StoreKind, readonly Column[]>> = {
+const COLUMNS: Readonly<Record<StoreKind, readonly Column[]>> = {
   spacer: [
     length('thicknessMm', 'Thickness', 'thicknessMm', true),
     lugs('lugCount', 'Lugs'),

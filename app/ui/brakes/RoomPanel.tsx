@@ -3,14 +3,13 @@ import { useState } from 'react';
 import { brakeRadiusMm, smallestRim } from '#core/brake';
 import { type BrakeCase, usedShare, verdictWord, type Check } from '#core/evaluate';
 import type { AxleName } from '#core/job';
-import { itemName } from '#core/shelf';
 import { rimFigure } from '#core/units';
-import { useJob, useStores } from '../../job/JobContext';
+import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
-import { spacersFor } from '../hardware/spacersFor';
 import { RingMark } from '../parts/Ring';
 import { setupOf, type Subject } from './subjects';
+import { Thinnest } from './Thinnest';
 import { WasherDialog } from './WasherDialog';
 
 interface RoomPanelProps {
@@ -117,41 +116,6 @@ function ToClear({ axle, subject, one, setTrialMm }: Pick<RoomPanelProps, 'axle'
         )}
       </p>
       {stackToClearMm > 0 && setup && <Thinnest axle={axle} setup={setup} leastMm={stackToClearMm} />}
-    </>
-  );
-}
-
-interface ThinnestProps {
-  axle: AxleName;
-  setup: NonNullable<ReturnType<typeof setupOf>>;
-  /** Of the stack in all. */
-  leastMm: number;
-}
-
-/** The thinnest spacer of the stores that clears, leaves the wheel centred and held, and goes on the hub. */
-export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
-  const { job, edit } = useJob();
-  const { item, thinner, stack } = spacersFor(job, setup, axle, useStores(), [leastMm, null]);
-  const use = () => edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: stack });
-  const stands = setup[axle]?.stack?.some(
-    ({ kind, thicknessMm }) => kind === 'slip-on' && thicknessMm === item?.thicknessMm,
-  );
-  return (
-    <>
-      {item && (
-        <p>
-          Thinnest in stores that clears: <b>{itemName(item)}</b>{' '}
-          {stands ? (
-            <span className="soft">as it stands</span>
-          ) : (
-            <Button size="small" onClick={use}>
-              Put it on {setup.id.toUpperCase()}
-            </Button>
-          )}
-        </p>
-      )}
-      {thinner && <p className="soft">{itemName(thinner)} is thinner, but leaves the wheel short of lip or thread.</p>}
-      {!item && !thinner && <p className="soft">No spacer in the stores is thick enough and goes on this hub.</p>}
     </>
   );
 }

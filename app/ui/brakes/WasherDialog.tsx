@@ -8,7 +8,7 @@ import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
-import { Thinnest } from './RoomPanel';
+import { Thinnest } from './Thinnest';
 import { setupOf, type Subject } from './subjects';
 
 interface WasherDialogProps {

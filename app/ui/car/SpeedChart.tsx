@@ -105,7 +105,7 @@ function bandAt(shown: number, size: number): { least: number } {
 }
 
 /** Names at the ends of lines: those of one place stand together, those too near are moved apart. */
-export function spread(ends: readonly { id: string; y: number }[]): { ids: string[]; y: number }[] {
+function spread(ends: readonly { id: string; y: number }[]): { ids: string[]; y: number }[] {
   const sorted = [...ends].sort((one, other) => one.y - other.y);
   const groups: { ids: string[]; y: number }[] = [];
   for (const { id, y } of sorted) {

@@ -14,7 +14,7 @@ const MOST_SPEEDS = 8;
  * Reads a list of speeds, in km/h; bare numbers are in the reader's unit.
  * @throws DomainError on what is no speed, or too many of them
  */
-export function readSpeeds(text: string, unit: UnitChoice): number[] {
+function readSpeeds(text: string, unit: UnitChoice): number[] {
   const speeds = text
     .split(/[,;\s]+/)
     .filter(Boolean)

@@ -10,7 +10,7 @@ export interface ReadingHelp {
 }
 
 /** By the field within an axle. */
-export const READING_HELP: Record<string, ReadingHelp> = {
+const READING_HELP: Record<string, ReadingHelp> = {
   'room.outboardGapMm': {
     title: 'Gap to fender',
     picture: 'outboard',

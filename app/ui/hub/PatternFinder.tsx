@@ -20,6 +20,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { HubFace, type Face } from './HubFace';
 import { PatternResult } from './PatternResult';
+import { pairName } from './pairName';
 import { usePair } from './usePair';
 
 export interface PatternFinderProps {
@@ -47,10 +48,6 @@ const FROM: readonly (readonly [PatternReading['from'], string])[] = [
 ];
 const TOOLS: readonly Instrument[] = ['steel-rule', 'caliper', 'tape'];
 const COUNTS = Array.from({ length: MOST_LUGS - LEAST_LUGS + 1 }, (_, index) => index + LEAST_LUGS);
-
-/** A pair in words: opposite, the widest pair, neighbours. */
-export const pairName = ({ kind, steps }: Pick<PatternReading, 'kind' | 'steps'>): string =>
-  kind === 'apart' ? `${steps} apart` : kind === 'widest' ? 'widest pair' : kind;
 
 /** Finds a bolt pattern from any pair of studs or holes that can be reached: choose two, say how the rule lay, give the reading. */
 export function PatternFinder(props: PatternFinderProps) {

@@ -17,7 +17,7 @@ import { formatNumber, inchesFromMm, roundTo } from '#core/units';
 import { DomainError } from '#core/errors';
 import { INSTRUMENT_NAMES } from '#formats/fields';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { pairName } from './PatternFinder';
+import { pairName } from './pairName';
 
 interface PatternResultProps {
   lugCount: number;

@@ -71,7 +71,7 @@ export function flangesPath(section: Section, rimWidthIn: number, scale: SheetSc
 }
 
 /** How thick the metal of a wheel is drawn where nobody measures it, mm. */
-export const BARREL_MM = 7;
+const BARREL_MM = 7;
 export const SPOKE_MM = 16;
 
 /** The metal of a wheel as a closed line from its barrel and the back of its spokes: a band over the one, a slab behind the other. */

@@ -1,5 +1,4 @@
-export { patchWords, remediesOf, remedySteps, type AxleRemedies, type ShortPart, type Tried } from './remedies';
+export { remediesOf, remedySteps, type AxleRemedies, type ShortPart, type Tried } from './remedies';
 export type { Proposal } from './cheapest';
-export type { Effort, Remedy } from './remedy';
-export { allowedReachMm, liftAllowed, liftLeft, workAllowed } from './moves';
-export { isShort, movedSetup, roomOf, type RoomNow, type WorseOff } from './roomLeft';
+export { allowedReachMm, liftLeft } from './moves';
+export { movedSetup, roomOf } from './roomLeft';

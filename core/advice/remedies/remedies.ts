@@ -245,7 +245,7 @@ function leastThat(moves: readonly WheelMove[], does: (move: WheelMove) => boole
 }
 
 /** Where a patch is, stretch by stretch: clock angles and height over the ground; words for a person with a rule. */
-export function patchWords(patch: Patch | null, groundMm: number | null, words: Words): string {
+function patchWords(patch: Patch | null, groundMm: number | null, words: Words): string {
   if (!patch) return 'nowhere';
   const stretches = patch.stretches.map((stretch) => stretchWords(stretch, groundMm, words));
   return `${stretches.join(', and ')} over the ${groundMm === null ? "hub's centre" : 'ground'}${patch.single ? '; one place was read, look how far it runs' : ''}`;

@@ -28,7 +28,7 @@ export interface Effort {
 const LIFT_MINUTES = 180;
 const STACK_MINUTES = 20;
 
-export const NO_EFFORT: Effort = { minutes: 0, cost: 0 };
+const NO_EFFORT: Effort = { minutes: 0, cost: 0 };
 
 /** What several remedies take together. */
 export const effortOf = (efforts: readonly Effort[]): Effort =>
@@ -66,7 +66,7 @@ function labour(job: Job, minutes: number): number | null {
   return rate == null ? null : (rate * minutes) / 60;
 }
 
-export const WORK_WORDS: Record<BodyWork, string> = {
+const WORK_WORDS: Record<BodyWork, string> = {
   heat: 'heat and push',
   move: 'move its clip or bracket',
   remove: 'take it off',
@@ -97,7 +97,7 @@ export function wayWords(remedy: Remedy, words: Words): string {
   }
 }
 
-export const LIFT_WORDS: Record<SuspensionChange['kind'], string> = {
+const LIFT_WORDS: Record<SuspensionChange['kind'], string> = {
   spring: 'at the spring',
   'strut-top': 'over the strut',
   body: 'body off its frame',

@@ -27,7 +27,7 @@ export interface RoomNow {
 
 /** Parts that have given way, by their ids; null for one that was taken off. */
 export type Given = ReadonlyMap<string, PlacedPart | null>;
-export const NOTHING_GIVEN: Given = new Map();
+const NOTHING_GIVEN: Given = new Map();
 
 /**
  * The room of one axle of a setup, swept past the parts as they stand after what was done to them.
@@ -56,7 +56,7 @@ export function roomOf(
 }
 
 /** The room at rest alone: what a sweep need not be made for where it is short already. */
-export const restingRoom = (job: Job, setup: Setup, axle: AxleName): RoomNow =>
+const restingRoom = (job: Job, setup: Setup, axle: AxleName): RoomNow =>
   roomIn(evaluateSetup(job, setup, { sweeps: NO_SWEEPS })[axle]);
 
 function roomIn({ checks, obstacles }: AxleReport): RoomNow {

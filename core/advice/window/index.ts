@@ -1,3 +1,3 @@
 export * from './window';
 export * from './around';
-export { setupAt, tireFor, type RuledTire, type TireRule } from './tireRule';
+export { setupAt, tireFor, type TireRule } from './tireRule';

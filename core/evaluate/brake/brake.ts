@@ -51,7 +51,7 @@ export interface BrakeCase {
 type WheelOnStack = Pick<Fitted, 'wheel' | 'offsetMm' | 'stackMm'>;
 
 /** The limits of a brake's room that are in force. */
-export const brakeLimits = (terms: Terms) => ({
+const brakeLimits = (terms: Terms) => ({
   spokeLimit: limitInForce('brakeSpokeMm', terms),
   barrelLimit: limitInForce('brakeBarrelMm', terms),
 });

@@ -21,7 +21,7 @@ export const brakeBarrel = brakeCheck('barrel', 'Brake to barrel', 'Brake, barre
 export const brakeWeight = brakeCheck('weight', 'Brake to balance weights');
 
 /** The room a brake has to one part of a wheel; null where nothing of the kind is known. */
-export function roomTo(brake: BrakeCase, to: PartRoom['to'], words: Words): Judgement | null {
+function roomTo(brake: BrakeCase, to: PartRoom['to'], words: Words): Judgement | null {
   const part = brake.parts.find((one) => one.to === to);
   if (!part) return null;
   const { clearance, limit, verdict } = part;

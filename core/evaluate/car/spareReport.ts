@@ -14,7 +14,7 @@ import type { ByAxle } from './case';
 export const SPARE_PCT = { caution: 1, fail: 3 } as const;
 
 /** What a wheel is for the places it can take. */
-export function mountedOf({ wheel, offsetMm, tire }: Fitted): Mounted {
+function mountedOf({ wheel, offsetMm, tire }: Fitted): Mounted {
   const whole = wholePattern(wheel);
   return {
     rimDiameterIn: wheel.rimDiameterIn ?? null,

@@ -62,7 +62,3 @@ export function checkOf(code: string): CheckDefinition {
   if (!known) throw new Error(`there is no check “${code}”`);
   return known;
 }
-
-/** Where a code stands among the checks. */
-export const checkRank = (code: string): number =>
-  ENTRIES.findIndex(([name]) => name === code || code.startsWith(`${name}:`));

@@ -28,7 +28,7 @@ export function pokeFigures({ sheet, candidate, present, vehicleAxle }: FigureCa
 }
 
 /** How far a wheel stands beyond the fender, or inside it. */
-export function pokeText(poke: number, words: Words): string {
+function pokeText(poke: number, words: Words): string {
   const figure = words.figure(Math.abs(poke));
   if (figure === words.figure(0)) return 'level';
   return `${figure} ${poke > 0 ? 'proud' : 'inside'}`;

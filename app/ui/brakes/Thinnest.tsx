@@ -1,0 +1,40 @@
+import { Button } from 'antd';
+import type { AxleName, Setup } from '#core/job';
+import { itemName } from '#core/shelf';
+import { useJob, useStores } from '../../job/JobContext';
+import { spacersFor } from '../hardware/spacersFor';
+
+interface ThinnestProps {
+  axle: AxleName;
+  setup: Setup;
+  /** Of the stack in all. */
+  leastMm: number;
+}
+
+/** The thinnest spacer of the stores that clears, leaves the wheel centred and held, and goes on the hub. */
+export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
+  const { job, edit } = useJob();
+  const { item, thinner, stack } = spacersFor(job, setup, axle, useStores(), [leastMm, null]);
+  const use = () => edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: stack });
+  const stands = setup[axle]?.stack?.some(
+    ({ kind, thicknessMm }) => kind === 'slip-on' && thicknessMm === item?.thicknessMm,
+  );
+  return (
+    <>
+      {item && (
+        <p>
+          Thinnest in stores that clears: <b>{itemName(item)}</b>{' '}
+          {stands ? (
+            <span className="soft">as it stands</span>
+          ) : (
+            <Button size="small" onClick={use}>
+              Put it on {setup.id.toUpperCase()}
+            </Button>
+          )}
+        </p>
+      )}
+      {thinner && <p className="soft">{itemName(thinner)} is thinner, but leaves the wheel short of lip or thread.</p>}
+      {!item && !thinner && <p className="soft">No spacer in the stores is thick enough and goes on this hub.</p>}
+    </>
+  );
+}
