@@ -3,6 +3,8 @@ import { Button, Segmented } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
+import { ROOM_READINGS } from '#formats/fields';
+import { RoomReadingField } from '../ui/stations/RoomReadingField';
 import { useJob } from '../job/JobContext';
 import { BY_SIGN } from '../ui/frame/useJobKeys';
 import { ReadingPanel, takenWith } from '../ui/help/ReadingPanel';
@@ -12,9 +14,12 @@ import { SideSwitch } from '../ui/parts/SideSwitch';
 import { useListSwitch } from '../ui/parts/useListSwitch';
 import { NewWheelDialog } from '../ui/room/NewWheelDialog';
 import { RoomParts } from '../ui/room/RoomParts';
-import { PresentSheet } from '../ui/stations/PresentSheet';
+import { DRAWN_READINGS, PresentSheet } from '../ui/stations/PresentSheet';
 import { RoomList } from '../ui/stations/RoomList';
 import { useRoomFields } from '../ui/stations/useRoomFields';
+
+/** Readings at rest that the drawing has no dimension for. */
+const BESIDE = ROOM_READINGS.filter((key) => !DRAWN_READINGS.has(key));
 
 type Shows = 'gaps' | 'parts';
 
@@ -96,6 +101,8 @@ function RoomGaps({ modes }: { modes: ReactNode }) {
           <PresentSheet key={`sheet${axle}${side}`} job={job} axle={axle} side={side} fields={fields} asList={asList} />
         </div>
         <div className="room-foot">
+          {!asList &&
+            BESIDE.map((key) => <RoomReadingField key={`${key}${axle}${side}`} of={key} fields={fields} width={6} />)}
           <Button onClick={() => setMaking(true)} title="From the room to spare on each side (M)">
             Room to a new wheel …
           </Button>

@@ -1,4 +1,14 @@
+export * from './field';
+export * from './fields';
 export * from './ranges';
 export * from './readings';
 export * from './names';
 export * from './instruments';
+export { BRIEF, SHOP_DEFAULTS, SHOP_LIMIT_FIELDS } from './brief';
+export { HUB } from './hub';
+export { ROOM, ROOM_READINGS, SUSPENSION, type RoomReading } from './room';
+export { SETUP, SETUP_AXLE } from './setup';
+export { STACK_PART } from './stackPart';
+export { TIRE } from './tire';
+export { VEHICLE, VEHICLE_AXLE } from './vehicle';
+export { WHEEL } from './wheel';

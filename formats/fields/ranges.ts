@@ -1,5 +1,3 @@
-import { SHOP_LIMITS, type ShopLimitKey } from '#core/verdict';
-
 /** What a field of the job file may hold, least and most; the unit is the one in the field's name. One table for file and screens. */
 export const RANGES = {
   flangeMm: [0, 40],
@@ -94,15 +92,12 @@ export const RANGES = {
 
 export type RangeName = keyof typeof RANGES;
 
+/** Least and most of a figure. */
+export type Range = readonly [least: number, most: number];
+
+/** The range of a figure, by its name or as it stands. */
+export const rangeOf = ({ range }: { range: RangeName | Range }): Range =>
+  typeof range === 'string' ? RANGES[range] : range;
+
 /** How many points an outline or a face may have. */
 export const MOST_POINTS = 5000;
-
-/** What a house limit may be: all in mm but for these. */
-export const LIMIT_RANGES = Object.fromEntries(
-  (Object.keys(SHOP_LIMITS) as ShopLimitKey[]).map((key): [ShopLimitKey, RangeName] => [
-    key,
-    key === 'diameterPct' || key === 'axleMatchPct' || key === 'engagementRatio' || key === 'contactPct'
-      ? key
-      : 'limitMm',
-  ]),
-) as Record<ShopLimitKey, RangeName>;

@@ -1,35 +1,41 @@
 import { AXLES, type AxleName } from '#core/job';
+import type { Field, FieldHelp } from './field';
+import { fieldAt } from './fields';
+import { VEHICLE_AXLE } from './vehicle';
 
-/** Fields within an axle of the car whose values are taken with a tool: each value is kept as a reading with its history. */
-export const READING_KEYS = [
-  'hub.boltCircleMm',
-  'hub.boreMm',
-  'hub.lipHeightMm',
-  'hub.fastener.lengthMm',
-  'hub.fastener.threadDepthMm',
-  'hub.fastener.nutDepthMm',
-  'hub.flangeDiameterMm',
-  'hub.studHoleMm',
-  'baseline.wheel.offsetMm',
-  'baseline.wheel.backspacingMm',
-  'baseline.stackMm',
-  'baseline.tire.sectionWidthMm',
-  'baseline.tire.overallDiameterMm',
-  'baseline.tire.treadWidthMm',
-  'room.outboardGapMm',
-  'room.inboardGapMm',
-  'room.archGapMm',
-  'left.room.outboardGapMm',
-  'left.room.inboardGapMm',
-  'left.room.archGapMm',
-] as const;
+/** The places of the readings among fields, e.g. `hub.boreMm`. */
+type ReadingPlaces<F> = {
+  [K in keyof F & string]: F[K] extends { reading: true }
+    ? K
+    : F[K] extends { kind: 'group'; fields: infer G }
+      ? `${K}.${ReadingPlaces<G>}`
+      : never;
+}[keyof F & string];
 
-export type ReadingKey = (typeof READING_KEYS)[number];
+/** A field within an axle of the car whose values are taken with a tool. */
+export type ReadingKey = ReadingPlaces<typeof VEHICLE_AXLE>;
+
+function placesOf(fields: Readonly<Record<string, Field>>, before: string): string[] {
+  return Object.entries(fields).flatMap(([key, field]) => {
+    if (field.kind === 'group') return placesOf(field.fields, `${before}${key}.`);
+    return field.kind === 'number' && field.reading ? [`${before}${key}`] : [];
+  });
+}
+
+/** Every reading of an axle: each of its values is kept with its history. */
+export const READING_KEYS = placesOf(VEHICLE_AXLE, '') as readonly ReadingKey[];
 
 /** The axle and key of a reading from an edit's path, null when the path is no reading. */
 export function readingAt(path: readonly string[]): { axle: AxleName; key: ReadingKey } | null {
   const [root, axle, ...rest] = path;
-  const key = rest.join('.') as ReadingKey;
-  if (root !== 'vehicle' || !AXLES.includes(axle as AxleName) || !READING_KEYS.includes(key)) return null;
-  return { axle: axle as AxleName, key };
+  if (root !== 'vehicle' || !AXLES.includes(axle as AxleName)) return null;
+  const field = fieldAt(path);
+  const isReading = field?.kind === 'number' && field.reading;
+  return isReading ? { axle: axle as AxleName, key: rest.join('.') as ReadingKey } : null;
+}
+
+/** How a reading within an axle is taken, where that is said; the left side is read as the right one is. */
+export function helpOf(key: string): FieldHelp | null {
+  const field = fieldAt(['vehicle', 'front', ...key.split('.')]);
+  return field?.kind === 'number' || field?.kind === 'text' ? (field.help ?? null) : null;
 }

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { applyEdits, type ShopDefaults, type Job } from '#core/job';
 import { SHOP_LIMITS } from '#core/verdict';
-import { LIMIT_RANGES, placeName, RANGES } from '#formats/fields';
+import { placeName, rangeOf, SHOP_LIMIT_FIELDS } from '#formats/fields';
 import { faultLine, shopSchema, readJobFile, writeJobFile } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
 
@@ -73,7 +73,7 @@ describe('what a brief may say', () => {
 describe('limits of the house', () => {
   test('every one has a range that holds its usual value, and the schema knows it', () => {
     for (const [key, usual] of Object.entries(SHOP_LIMITS)) {
-      const [least, most] = RANGES[LIMIT_RANGES[key as keyof typeof SHOP_LIMITS]];
+      const [least, most] = rangeOf(SHOP_LIMIT_FIELDS[key as keyof typeof SHOP_LIMITS]);
       expect(usual).toBeGreaterThanOrEqual(least);
       expect(usual).toBeLessThanOrEqual(most);
       expect(

@@ -1,19 +1,15 @@
-import { NUT_FORMS, FASTENER_KINDS } from '#core/fastener';
-import { LIP_FORMS } from '#core/centering';
 import Joi from 'joi';
 import { DomainError } from '#core/errors';
-import { centresMm, stepsOf, READ_FROM, type Hub, PAIRS } from '#core/hub';
-import { type Job, VEHICLE_CLASSES, SPEED_SOURCES } from '#core/job';
+import { centresMm, PAIRS, READ_FROM, stepsOf, type Hub } from '#core/hub';
+import type { Job } from '#core/job';
+import { FIELDS, HUB, VEHICLE, VEHICLE_AXLE } from '#formats/fields';
 import { pathText } from '#formats/faults';
-import { count, instrument, known, number, ranged, readable, seat, text, thread } from '#formats/rules';
+import { count, instrument, known, number, ranged, readable } from '#formats/rules';
 import { outline } from '#formats/shapes';
-import { OUTLINE_ORIGINS } from '#core/brake';
-import { DRIVES } from '#core/verdict';
-import { LIES } from '#core/spare';
-import { RELEARNS } from '#core/sensor';
-import { boreInsideCircle, sensor, setupSchema, tire, wheel } from './parts';
-import { obstacle, suspension } from './space';
 import { briefSchema, shopSchema } from './brief';
+import { boreInsideCircle, setupSchema, wheel } from './parts';
+import { objectOf } from './schemaOf';
+import { obstacle } from './space';
 
 const reading = Joi.object({
   key: Joi.string().max(80).required(),
@@ -37,102 +33,42 @@ function readingsFit({ lugCount, patternReadings }: Hub): void {
   });
 }
 
-const room = Joi.object({
-  outboardGapMm: ranged('outboardGapMm'),
-  inboardGapMm: ranged('inboardGapMm'),
-  archGapMm: ranged('archGapMm'),
-  uncertaintyMm: number(0, 100),
+/** A distance between two studs. */
+const patternReading = Joi.object({
+  kind: Joi.valid(...PAIRS).required(),
+  steps: count(1, 5),
+  from: Joi.valid(...READ_FROM).required(),
+  valueMm: known(ranged('chordMm')),
+  studDiameterMm: ranged('studDiameterMm'),
+  uncertaintyMm: number(0, 20),
+  instrument,
 });
 
-/** The brake of an axle. */
-const caliper = Joi.object({
-  label: text(120),
-  outline,
-  rotorDiameterMm: ranged('rotorDiameterMm'),
-  origin: Joi.valid(...OUTLINE_ORIGINS),
-});
+const hub = objectOf(HUB, { patternReadings: Joi.array().items(patternReading).max(50) })
+  .custom(readable<Hub>(boreInsideCircle))
+  .custom(readable<Hub>(readingsFit));
 
-const vehicleAxle = Joi.object({
-  hub: Joi.object({
-    lugCount: ranged('lugCount').integer(),
-    boltCircleMm: ranged('boltCircleMm'),
-    patternReadings: Joi.array()
-      .items(
-        Joi.object({
-          kind: Joi.valid(...PAIRS).required(),
-          steps: count(1, 5),
-          from: Joi.valid(...READ_FROM).required(),
-          valueMm: known(ranged('chordMm')),
-          studDiameterMm: ranged('studDiameterMm'),
-          uncertaintyMm: number(0, 20),
-          instrument,
-        }),
-      )
-      .max(50),
-    boreMm: ranged('boreMm'),
-    lipHeightMm: ranged('lipHeightMm'),
-    lipForm: Joi.valid(...LIP_FORMS),
-    flangeDiameterMm: ranged('flangeDiameterMm'),
-    studHoleMm: ranged('studHoleMm'),
-    fastener: Joi.object({
-      kind: Joi.valid(...FASTENER_KINDS),
-      thread: thread.allow(''),
-      lengthMm: ranged('fastenerLengthMm'),
-      seat,
-      torqueNm: ranged('torqueNm'),
-      threadDepthMm: ranged('threadDepthMm'),
-      nut: Joi.valid(...NUT_FORMS),
-      nutDepthMm: ranged('threadDepthMm'),
-    }),
-  })
-    .custom(readable<Hub>(boreInsideCircle))
-    .custom(readable<Hub>(readingsFit)),
-  axleRatingKg: ranged('axleRatingKg'),
-  pressureKpa: ranged('pressureKpa'),
-  dual: Joi.boolean(),
-  baseline: Joi.object({ wheel, stackMm: ranged('stackMm'), dualSpacerMm: ranged('thicknessMm'), tire }),
-  room,
-  left: Joi.object({ room }),
-  suspension,
+const vehicleAxle = objectOf(VEHICLE_AXLE, {
+  hub,
+  baseline: objectOf(VEHICLE_AXLE.baseline.fields, { wheel }),
   obstacles: Joi.array().items(obstacle).unique('id').max(200),
-  caliper,
+  caliper: objectOf(VEHICLE_AXLE.caliper.fields, { outline }),
   readings: Joi.array().items(reading).max(5000),
 });
 
-const job = Joi.object({
-  format: Joi.valid('scoval.job').required(),
-  version: Joi.valid(1).required(),
-  title: text(120),
-  vehicle: Joi.object({
-    label: text(120),
-    drive: Joi.valid(...DRIVES),
-    class: Joi.valid(...VEHICLE_CLASSES),
-    flangeMm: ranged('flangeMm'),
-    topSpeedKmh: ranged('speedKmh'),
-    gearing: Joi.object({ axleRatio: ranged('axleRatio'), gearRatio: ranged('gearRatio') }),
-    speedFrom: Joi.valid(...SPEED_SOURCES),
-    stabilityControl: Joi.boolean(),
-    speedometer: Joi.object({ indicatedKmh: ranged('speedKmh'), trueKmh: ranged('speedKmh') }),
-    spare: Joi.object({
-      wellDiameterMm: ranged('wellDiameterMm'),
-      wellFloorDiameterMm: ranged('wellDiameterMm'),
-      wellDepthMm: ranged('wellDepthMm'),
-      roomAboveMm: ranged('limitMm'),
-      holdDownMm: ranged('holdDownMm'),
-      holdDownThread: thread.allow(''),
-      lies: Joi.valid(...LIES),
-      wheel,
-      tire,
-    }),
-    tpms: Joi.object({ ...sensor, relearn: Joi.valid(...RELEARNS) }),
-    front: vehicleAxle,
-    rear: vehicleAxle,
-  }).required(),
+const vehicle = objectOf(VEHICLE, {
+  spare: objectOf(VEHICLE.spare.fields, { wheel }),
+  front: vehicleAxle,
+  rear: vehicleAxle,
+});
+
+const job = objectOf(FIELDS, {
+  vehicle: vehicle.required(),
   brief: briefSchema,
   house: shopSchema,
   // A job that is still being read has none yet.
   setups: Joi.array().items(setupSchema).unique('id').max(200).required(),
-});
+}).keys({ format: Joi.valid('scoval.job').required(), version: Joi.valid(1).required() });
 
 /** JSON may carry a key that means something else to the language; it is unknown like any other that is not listed. */
 function findReservedKey(value: unknown, path: (string | number)[] = []): (string | number)[] | null {

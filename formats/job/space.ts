@@ -1,25 +1,7 @@
 import Joi from 'joi';
 import { SURFACES } from '#core/section';
-import { SUSPENSION_KINDS } from '#core/suspension';
 import { id, instrument, known, number, ranged, text } from '#formats/rules';
 import { SIDES, MOUNTS, PART_KINDS } from '#core/sweep';
-
-/** How the wheels of an axle move. */
-export const suspension = Joi.object({
-  kind: Joi.valid(...SUSPENSION_KINDS),
-  lockOutDeg: ranged('lockDeg'),
-  lockInDeg: ranged('lockDeg'),
-  bumpMm: ranged('stopMm'),
-  droopMm: ranged('stopMm'),
-  kingpinInclinationDeg: ranged('kingpinInclinationDeg'),
-  casterDeg: ranged('casterDeg'),
-  kingpinOffsetMm: ranged('kingpinOffsetMm'),
-  kingpinForeMm: ranged('kingpinForeMm'),
-  camberDeg: ranged('camberDeg'),
-  camberGainDegPer100: ranged('camberGainDegPer100'),
-  lateralPerMm: ranged('lateralPerMm'),
-  lateralPerMm2: ranged('lateralPerMm2'),
-});
 
 /** A part around the wheel: by a gap, or by coordinates. */
 export const obstacle = Joi.object({

@@ -1,6 +1,6 @@
 import { formatLength, lengthFigure, offsetFigure, readLength, type LengthUnit } from '#core/units';
 import { DomainError } from '#core/errors';
-import { RANGES, type RangeName } from '#formats/fields';
+import { rangeOf, type Range, type RangeName } from '#formats/fields';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { TypedInput, type TypedInputProps } from './TypedInput';
 
@@ -11,7 +11,7 @@ export function LengthField({
   range,
   check,
   ...props
-}: Shown & { range: RangeName; check?(mm: number): string | null }) {
+}: Shown & { range: RangeName | Range; check?(mm: number): string | null }) {
   const { unit, bare, sign } = useLengths();
   return (
     <TypedInput
@@ -40,8 +40,8 @@ export function OffsetField(props: Shown) {
   );
 }
 
-function inRange(mm: number, name: RangeName, unit: LengthUnit): number {
-  const [least, most] = RANGES[name];
+function inRange(mm: number, range: RangeName | Range, unit: LengthUnit): number {
+  const [least, most] = rangeOf({ range });
   if (mm < least || mm > most)
     throw new DomainError(
       `${formatLength(mm, unit)} is outside ${lengthFigure(least, unit)} to ${formatLength(most, unit)}`,

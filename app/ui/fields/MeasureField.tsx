@@ -1,15 +1,15 @@
 import { DomainError } from '#core/errors';
 import { formatMeasure, measureFigure, measureSign, readMeasure, type Quantity } from '#core/units';
-import { RANGES, type RangeName } from '#formats/fields';
+import { rangeOf, type Range, type RangeName } from '#formats/fields';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { TypedInput, type TypedInputProps } from './TypedInput';
 
 type Shown = Omit<TypedInputProps<number>, 'show' | 'read' | 'unit'>;
 
 /** A mass, pressure, speed or torque in the reader's unit; what is typed may name its own (`35 psi`, `2.4 bar`). */
-export function MeasureField({ quantity, range, ...props }: Shown & { quantity: Quantity; range: RangeName }) {
+export function MeasureField({ quantity, range, ...props }: Shown & { quantity: Quantity; range: RangeName | Range }) {
   const { units: unit } = useLengths();
-  const [least, most] = RANGES[range];
+  const [least, most] = rangeOf({ range });
   return (
     <TypedInput
       {...props}

@@ -1,9 +1,9 @@
 import { DomainError } from '#core/errors';
 import { inchesFromMm, readLength, readNumber, rimFigure } from '#core/units';
-import { RANGES, type RangeName } from '#formats/fields';
+import { rangeOf, type Range, type RangeName } from '#formats/fields';
 import { TypedInput, type TypedInputProps } from './TypedInput';
 
-type Shown = Omit<TypedInputProps<number>, 'show' | 'read'> & { range: RangeName };
+type Shown = Omit<TypedInputProps<number>, 'show' | 'read'> & { range: RangeName | Range };
 
 /** A plain number in the unit that stands behind it. */
 export function NumberField({
@@ -43,8 +43,8 @@ export function RimField({ range, ...props }: Shown) {
   );
 }
 
-function inRange(value: number, name: RangeName, unit: string | undefined): number {
-  const [least, most] = RANGES[name];
+function inRange(value: number, range: RangeName | Range, unit: string | undefined): number {
+  const [least, most] = rangeOf({ range });
   if (value < least || value > most)
     throw new DomainError(`${value} is outside ${least} to ${most}${unit ? ` ${unit}` : ''}`);
   return value;

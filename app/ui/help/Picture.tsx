@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import './help.css';
+import type { HelpPicture } from '#formats/fields';
 
 /** A dimension with arrow ticks. */
 const Dim = ({ x1, y1, x2, y2 }: { x1: number; y1: number; x2: number; y2: number }) => (
@@ -42,7 +43,7 @@ const Studs = ({ n, r = 27 }: { n: number; r?: number }) => (
 );
 const HubSide = () => <path className="pic-solid" d="M60,8h22v14h26v56H82v14H60z" />;
 
-const PICTURES = {
+const PICTURES: Record<HelpPicture, ReactNode> = {
   outboard: (
     <>
       <Section />
@@ -145,10 +146,8 @@ const PICTURES = {
   ),
 } satisfies Record<string, ReactNode>;
 
-export type PictureName = keyof typeof PICTURES;
-
 /** A small drawing of where the rule goes. */
-export function Picture({ name, title }: { name: PictureName; title: string }) {
+export function Picture({ name, title }: { name: HelpPicture; title: string }) {
   return (
     <svg className="picture" viewBox="0 0 200 100" role="img" aria-label={`Where the rule goes: ${title}`}>
       {PICTURES[name]}

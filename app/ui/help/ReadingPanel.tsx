@@ -3,13 +3,12 @@ import dayjs from 'dayjs';
 import { useId } from 'react';
 import type { AxleName, Taken } from '#core/job';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
-import { INSTRUMENT_NAMES } from '#formats/fields';
+import { helpOf, INSTRUMENT_NAMES } from '#formats/fields';
 import type { HistoryEntry } from '#server/jobs';
 import { useJob } from '../../job/JobContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { useOnClient } from '../parts/useOnClient';
 import { Picture } from './Picture';
-import { helpOf } from './readings';
 
 export interface ReadingItem {
   key: string;
@@ -62,7 +61,7 @@ export function ReadingPanel({ axle, items, inHand, goTo, instrument, setInstrum
         <section aria-live="polite">
           <h2 className="label">{help.title}</h2>
           <div style={{ height: 8 }} />
-          <Picture name={help.picture} title={help.title} />
+          {help.picture && <Picture name={help.picture} title={help.title} />}
           <dl className="help-text">
             <dt>Where</dt>
             <dd>{help.where}</dd>

@@ -2,6 +2,8 @@ import type { Side } from '#core/sweep';
 import { useMemo } from 'react';
 import { fitPresent } from '#core/evaluate';
 import { roomOn, type AxleName, type Job } from '#core/job';
+import type { RoomReading } from '#formats/fields';
+import { RoomReadingField } from './RoomReadingField';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { TireSizeField } from '../fields/TextField';
@@ -14,6 +16,9 @@ import { anchors, type Anchors } from './anchors';
 import { Reading } from './Reading';
 import { BackspacingField, RimPair } from './WheelAxleFields';
 import type { RoomFields } from './useRoomFields';
+
+/** Readings that are dimensions of the drawing; the others stand beside it. */
+export const DRAWN_READINGS: ReadonlySet<RoomReading> = new Set(['outboardGapMm', 'inboardGapMm', 'archGapMm']);
 
 interface PresentSheetProps {
   job: Job;
@@ -63,19 +68,13 @@ export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetPr
               </SheetSlot>
             )}
             <SheetSlot x={a.innerLabel[0]} y={a.innerLabel[1]} anchor="right">
-              <Reading of={fields.roomKey('inboardGapMm')}>
-                <LengthField {...fields.inboard} label="Inner gap" range="inboardGapMm" width={5} />
-              </Reading>
+              <RoomReadingField of="inboardGapMm" fields={fields} />
             </SheetSlot>
             <SheetSlot x={a.outerLabel[0]} y={a.outerLabel[1]} anchor="left">
-              <Reading of={fields.roomKey('outboardGapMm')}>
-                <LengthField {...fields.outboard} label="Gap to fender" range="outboardGapMm" width={5} />
-              </Reading>
+              <RoomReadingField of="outboardGapMm" fields={fields} />
             </SheetSlot>
             <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="right">
-              <Reading of={fields.roomKey('archGapMm')}>
-                <LengthField {...fields.arch} label="Arch gap" range="archGapMm" width={5} />
-              </Reading>
+              <RoomReadingField of="archGapMm" fields={fields} />
             </SheetSlot>
             <SheetSlot x={a.tire[0]} y={a.tire[1]}>
               <Reading of="baseline.tire.size">

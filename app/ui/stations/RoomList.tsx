@@ -1,3 +1,5 @@
+import { ROOM_READINGS } from '#formats/fields';
+import { RoomReadingField } from './RoomReadingField';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { TireSizeField } from '../fields/TextField';
 import { BackspacingField, MeasuredTire, RimPair } from './WheelAxleFields';
@@ -29,15 +31,9 @@ export function RoomList({ fields }: { fields: RoomFields }) {
           assumed={fields.stackAssumed ? 'none' : undefined}
         />
       </Reading>
-      <Reading of={fields.roomKey('outboardGapMm')}>
-        <LengthField {...fields.outboard} label="Gap to fender" range="outboardGapMm" width={6} />
-      </Reading>
-      <Reading of={fields.roomKey('inboardGapMm')}>
-        <LengthField {...fields.inboard} label="Inner gap" range="inboardGapMm" width={6} />
-      </Reading>
-      <Reading of={fields.roomKey('archGapMm')}>
-        <LengthField {...fields.arch} label="Arch gap" range="archGapMm" width={6} />
-      </Reading>
+      {ROOM_READINGS.map((key) => (
+        <RoomReadingField key={key} of={key} fields={fields} width={6} />
+      ))}
       <MeasuredTire fields={wheel} />
     </form>
   );

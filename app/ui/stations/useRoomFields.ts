@@ -1,12 +1,11 @@
 import type { Side } from '#core/sweep';
 import { roomOn, type AxleName, type Taken } from '#core/job';
 import { rimFigure, offsetFigure } from '#core/units';
+import { ROOM, ROOM_READINGS, type RoomReading } from '#formats/fields';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { useEditAt } from '../parts/useEditAt';
 import { useAxleFields, type FieldOver } from './useAxleFields';
-
-type GapKey = 'outboardGapMm' | 'inboardGapMm' | 'archGapMm';
 
 /**
  * The fields of the Room station for a corner, and where each reading stands. Wheel and tire are one for the axle; the gaps of the left side
@@ -30,33 +29,34 @@ export function useRoomFields(axle: AxleName, side: Side, taken: Taken) {
   const base = side === 'left' ? ['left', 'room'] : ['room'];
   const own = side === 'left' ? vehicleAxle.left?.room : vehicleAxle.room;
   const room = roomOn(vehicleAxle, side);
-  const gap = (key: GapKey) => ({
+  const roomKey = (key: RoomReading): string => [...base, key].join('.');
+  const gap = (key: RoomReading) => ({
     ...over(['vehicle', axle, ...base, key], own?.[key]),
     // What the right side reads stands in grey until the left is read for itself.
     ...(side === 'left' && vehicleAxle.room?.[key] != null
       ? { placeholder: lengths.figure(vehicleAxle.room[key]) }
       : {}),
   });
-  const gapItem = (key: GapKey) =>
-    item([...base, key].join('.'), own?.[key] == null ? null : length(own[key]), side === 'left' && room[key] != null);
+  const gapItem = (key: RoomReading) =>
+    item(
+      roomKey(key),
+      own?.[key] == null ? null : length(own[key]),
+      isOptional(key) || (side === 'left' && room[key] != null),
+    );
   const tire = baseline.tire ?? {};
   return {
     wheel,
     stack: over(['vehicle', axle, 'baseline', 'stackMm'], baseline.stackMm),
     stackAssumed: baseline.stackMm == null,
     /** Where the gaps are kept within the axle, for help and history. */
-    roomKey: (key: GapKey) => [...base, key].join('.'),
-    outboard: gap('outboardGapMm'),
-    inboard: gap('inboardGapMm'),
-    arch: gap('archGapMm'),
+    roomKey,
+    gap,
     items: [
       item('baseline.wheel.rimDiameterIn', inches(wheel.rimDiameter.value)),
       item('baseline.wheel.rimWidthIn', inches(wheel.rimWidth.value)),
       item('baseline.wheel.offsetMm', wheel.offsetMm === null ? null : `${offsetFigure(wheel.offsetMm)} mm`),
       item('baseline.tire.size', tire.size ?? null),
-      gapItem('outboardGapMm'),
-      gapItem('inboardGapMm'),
-      gapItem('archGapMm'),
+      ...ROOM_READINGS.map(gapItem),
       item('baseline.stackMm', length(baseline.stackMm), true),
       item('baseline.tire.sectionWidthMm', length(tire.sectionWidthMm), true),
       item('baseline.tire.overallDiameterMm', length(tire.overallDiameterMm), true),
@@ -64,5 +64,7 @@ export function useRoomFields(axle: AxleName, side: Side, taken: Taken) {
     ],
   };
 }
+
+const isOptional = (key: RoomReading): boolean => 'optional' in ROOM[key];
 
 export type RoomFields = ReturnType<typeof useRoomFields>;

@@ -2,7 +2,7 @@ import { UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { formatNumber } from '#core/units';
 import type { ShopLimitKey } from '#core/verdict';
-import { LIMIT_RANGES } from '#formats/fields';
+import { SHOP_LIMIT_FIELDS } from '#formats/fields';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
@@ -34,7 +34,7 @@ export function LimitTable({ terms, keys, label }: { terms: Terms; keys: readonl
             label: name,
             bare: true,
             width: 6,
-            range: LIMIT_RANGES[key],
+            range: SHOP_LIMIT_FIELDS[key].range,
           };
           return (
             <tr key={key} data-limit={key}>

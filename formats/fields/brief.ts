@@ -1,0 +1,108 @@
+import type { Brief, FaceRange, ShopDefaults } from '#core/job';
+import { SUSPENSION_CHANGE_KINDS } from '#core/suspension';
+import { RULE_CHOICES, type BriefLimits, type ShopLimitKey } from '#core/verdict';
+import { BACKSPACING_CONVENTIONS } from '#core/wheel';
+import { choice, figure, flag, group, list, text, type FieldsOf } from './field';
+
+/** Limits of the shop. */
+export const SHOP_LIMIT_FIELDS = {
+  inboardMm: figure('inner gap limit', 'limitMm'),
+  archMm: figure('arch gap limit', 'limitMm'),
+  fullLockMm: figure('full lock limit', 'limitMm'),
+  fenderAtBumpMm: figure('fender limit at bump', 'limitMm'),
+  diameterPct: figure('diameter limit', 'diameterPct'),
+  contactPct: figure('chance of contact', 'contactPct'),
+  rubMm: figure('accepted rub', 'limitMm'),
+  brakeSpokeMm: figure('limit, brake to spokes', 'limitMm'),
+  brakeBarrelMm: figure('limit, brake to barrel', 'limitMm'),
+  axleMatchPct: figure('front against rear limit', 'axleMatchPct'),
+  dualGapMm: figure('gap between dual tires', 'limitMm'),
+  boreMm: figure('play in the bore', 'limitMm'),
+  lipLeftMm: figure('lip that carries the wheel', 'limitMm'),
+  engagementRatio: figure('thread engagement', 'engagementRatio'),
+  lugHoleOpenMm: figure('lug hole opened out', 'limitMm'),
+  seatBandMm: figure('seat left around a lug hole', 'limitMm'),
+  ligamentMm: figure('material between two holes', 'limitMm'),
+  edgeMm: figure('material between hole and edge', 'limitMm'),
+} as const satisfies FieldsOf<Record<ShopLimitKey, number>>;
+
+/** Those that a brief may set for one job. */
+const BRIEF_LIMIT_FIELDS = {
+  inboardMm: SHOP_LIMIT_FIELDS.inboardMm,
+  fullLockMm: SHOP_LIMIT_FIELDS.fullLockMm,
+  fenderAtBumpMm: SHOP_LIMIT_FIELDS.fenderAtBumpMm,
+  archMm: SHOP_LIMIT_FIELDS.archMm,
+  diameterPct: SHOP_LIMIT_FIELDS.diameterPct,
+  axleMatchPct: SHOP_LIMIT_FIELDS.axleMatchPct,
+  brakeSpokeMm: SHOP_LIMIT_FIELDS.brakeSpokeMm,
+  brakeBarrelMm: SHOP_LIMIT_FIELDS.brakeBarrelMm,
+  rubMm: SHOP_LIMIT_FIELDS.rubMm,
+} as const satisfies FieldsOf<BriefLimits>;
+
+const RULES = {
+  centring: choice('centring rule', RULE_CHOICES.centring),
+  nearPatterns: choice('near patterns', RULE_CHOICES.nearPatterns),
+  spacers: choice('spacers', RULE_CHOICES.spacers),
+  rub: choice('rub', RULE_CHOICES.rub),
+  cover: choice('cover by the fender', RULE_CHOICES.cover),
+  winter: choice('winter traction', RULE_CHOICES.winter),
+  poses: choice('steer and travel that count', RULE_CHOICES.poses),
+} as const satisfies FieldsOf<NonNullable<Brief['rules']>>;
+
+const REMEDIES = {
+  heat: flag('heating and pushing'),
+  move: flag('moving a clip or bracket'),
+  remove: flag('taking parts off'),
+  trimPlastic: flag('trimming plastic'),
+  trimFlap: flag('trimming a flap'),
+  fold: flag('folding a seam or lip'),
+  cut: flag('cutting metal'),
+  lift: group('lift', {
+    kind: choice('kind', SUSPENSION_CHANGE_KINDS),
+    mostMm: figure('most', 'liftMm'),
+  }),
+} as const satisfies FieldsOf<NonNullable<Brief['remedies']>>;
+
+const PRICES = {
+  currency: text('currency', 8),
+  adapterEach: figure('price of an adapter', 'price'),
+  fastenerSetAxle: figure('price of a wobble set', 'price'),
+  redrillWheelEach: figure('price of redrilling a wheel', 'price'),
+  redrillHubEach: figure('price of redrilling a hub', 'price'),
+  hubSwapEach: figure('price of another hub', 'price'),
+  labourPerHour: figure('labor an hour', 'price'),
+  spacerEach: figure('price of a spacer', 'price'),
+  liftKitAxle: figure('price of a lift kit', 'price'),
+  alignment: figure('price of an alignment', 'price'),
+} as const satisfies FieldsOf<NonNullable<Brief['prices']>>;
+
+const ENDS = {
+  min: figure('wish, inner end', 'pokeMm'),
+  max: figure('wish, outer end', 'pokeMm'),
+} as const satisfies FieldsOf<FaceRange>;
+
+/** What is asked for. */
+export const BRIEF = {
+  pokeMm: group('wish for the face', { ...ENDS, front: group('front axle', ENDS), rear: group('rear axle', ENDS) }),
+  limits: group('limits', BRIEF_LIMIT_FIELDS),
+  requiredBackspacingMm: figure('required backspacing', 'backspacingMm'),
+  requiredBackspacingConvention: choice('convention of the required backspacing', BACKSPACING_CONVENTIONS),
+  rules: group('house rules', RULES),
+  remedies: group('what may be done', REMEDIES),
+  budget: figure('budget', 'price'),
+  sweep: group('allowances of the sweep', {
+    growth: flag('growth in service'),
+    bulgeMm: figure('bulge under load', 'bulgeMm'),
+  }),
+  speedsKmh: list('speeds looked at'),
+  prices: group('prices', PRICES),
+  notes: text('notes', 4000),
+} as const satisfies FieldsOf<Brief>;
+
+/** The shop's own limits, rules and prices. */
+export const SHOP_DEFAULTS = {
+  limits: group('limits', SHOP_LIMIT_FIELDS),
+  rules: group('house rules', RULES),
+  remedies: group('what may be done', REMEDIES),
+  prices: group('prices', PRICES),
+} as const satisfies FieldsOf<ShopDefaults>;

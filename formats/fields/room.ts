@@ -1,0 +1,61 @@
+import type { Room } from '#core/job';
+import { GEOMETRY_NAMES, SUSPENSION_KINDS, type KnownSuspension } from '#core/suspension';
+import { choice, figure, reading, type FieldsOf } from './field';
+
+/** The gaps around the present wheel at rest, in the order of a walk around it. */
+export const ROOM = {
+  outboardGapMm: reading('gap to fender', 'outboardGapMm', {
+    help: {
+      title: 'Gap to fender',
+      picture: 'outboard',
+      where:
+        'Hold a straight-edge upright against the fender lip, straight above the hub. Read in to the bulge there: the widest place of tire or rim over the upper half. On a wheel that leans that is not its widest place below.',
+      tool: 'Straight-edge and steel rule. A tire that stands proud counts negative.',
+      mistake: 'Reading to the tread edge instead of the bulge of the sidewall, or with the wheels not straight.',
+    },
+  }),
+  inboardGapMm: reading('inner gap', 'inboardGapMm', {
+    help: {
+      title: 'Inner gap',
+      picture: 'inboard',
+      where: 'From the innermost place of tire or rim to the nearest part beside it: strut, spring seat, arm, liner.',
+      tool: 'Steel rule, or drill shanks as feelers where no rule goes in.',
+      mistake: 'Reading on jacked wheels: hanging suspension moves the parts. Measure at ride height.',
+    },
+  }),
+  archGapMm: reading('arch gap', 'archGapMm', {
+    help: {
+      title: 'Arch gap',
+      picture: 'arch',
+      where: 'From the top of the tread straight up to the fender lip.',
+      tool: 'Steel rule. Both sides: cars lean.',
+      mistake: 'Fuel, load or a soft tire. Note what was in the car.',
+    },
+  }),
+  uncertaintyMm: figure('uncertainty', [0, 100]),
+} as const satisfies FieldsOf<Room>;
+
+/** What is read of the room at rest, in that order. */
+export type RoomReading = {
+  [K in keyof typeof ROOM]: (typeof ROOM)[K] extends { reading: true } ? K : never;
+}[keyof typeof ROOM];
+export const ROOM_READINGS = Object.entries(ROOM).flatMap(([key, { reading }]) =>
+  reading ? [key as RoomReading] : [],
+);
+
+/** How the wheels of an axle move. */
+export const SUSPENSION = {
+  kind: choice('kind', SUSPENSION_KINDS),
+  lockOutDeg: figure(GEOMETRY_NAMES.lockOutDeg, 'lockDeg'),
+  lockInDeg: figure(GEOMETRY_NAMES.lockInDeg, 'lockDeg'),
+  bumpMm: figure(GEOMETRY_NAMES.bumpMm, 'stopMm'),
+  droopMm: figure(GEOMETRY_NAMES.droopMm, 'stopMm'),
+  kingpinInclinationDeg: figure(GEOMETRY_NAMES.kingpinInclinationDeg, 'kingpinInclinationDeg'),
+  casterDeg: figure(GEOMETRY_NAMES.casterDeg, 'casterDeg'),
+  kingpinOffsetMm: figure(GEOMETRY_NAMES.kingpinOffsetMm, 'kingpinOffsetMm'),
+  kingpinForeMm: figure(GEOMETRY_NAMES.kingpinForeMm, 'kingpinForeMm'),
+  camberDeg: figure(GEOMETRY_NAMES.camberDeg, 'camberDeg'),
+  camberGainDegPer100: figure(GEOMETRY_NAMES.camberGainDegPer100, 'camberGainDegPer100'),
+  lateralPerMm: figure(GEOMETRY_NAMES.lateralPerMm, 'lateralPerMm'),
+  lateralPerMm2: figure(GEOMETRY_NAMES.lateralPerMm2, 'lateralPerMm2'),
+} as const satisfies FieldsOf<KnownSuspension>;
