@@ -8,6 +8,7 @@ import { log } from '#server/log';
 const RENDER_TIMEOUT_MS = 5000;
 
 /** Renders a page; scripts carry the response's nonce. */
+// eslint-disable-next-line max-params -- as the framework calls it
 export default function handleRequest(
   request: Request,
   status: number,

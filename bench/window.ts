@@ -13,8 +13,9 @@ export function measureWindow(): void {
     rimWidthsIn: Array.from({ length: 15 }, (_, n) => 5 + n / 2),
     offsetsMm: [-20, 100],
   };
-  const own = medianMicroseconds(() => windowOf(job, setup, 'front', ask), { callsARound: 1, rounds: 7 }) / 1000;
-  const at = setupAt(setup, 'front', { rimWidthIn: 7.5, offsetMm: 38 }, setup.front!.tire!);
+  const own =
+    medianMicroseconds(() => windowOf({ job, setup, axle: 'front', ask }), { callsARound: 1, rounds: 7 }) / 1000;
+  const at = setupAt({ setup, axle: 'front', at: { rimWidthIn: 7.5, offsetMm: 38 }, tire: setup.front!.tire! });
   const one =
     medianMicroseconds(() => evaluateSetup(job, at, { sweeps: VERDICT_SWEEPS }), { callsARound: 1, rounds: 7 }) / 1000;
   const places = 120 * ask.rimWidthsIn.length;

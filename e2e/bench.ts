@@ -70,8 +70,7 @@ export async function type(field: Locator, text: string): Promise<void> {
 export async function refuseNonsense(
   form: Locator,
   least: number,
-  except = /^(Make and model|Its offset|Front raised|Rear raised)/,
-  texts = ['nonsense', '99999'],
+  { except = /^(Make and model|Its offset|Front raised|Rear raised)/, texts = ['nonsense', '99999'] } = {},
 ): Promise<void> {
   const fields = form.getByRole('textbox');
   const all = await fields.count();

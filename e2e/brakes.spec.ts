@@ -8,7 +8,11 @@ const show = (page: Page, name: 'Room' | 'Brake' | 'Wheel face') =>
 const row = (page: Page, code: string) => panel(page).locator(`[data-row="${code}"]`);
 const setupRow = ledgerRow;
 
-async function choose(page: Page, label: string, option: string, search = ''): Promise<void> {
+async function choose(
+  page: Page,
+  label: string,
+  { option, search = '' }: { option: string; search?: string },
+): Promise<void> {
   await page.getByRole('combobox', { name: label }).click();
   if (search) await page.keyboard.type(search);
   await page.locator('.ant-select-item-option:visible', { hasText: option }).first().click();
@@ -55,7 +59,7 @@ test('a brake is traced on the car, a wheel gets its face, and the ledger judges
 
 test('the wheel is moved by hand until it clears, and the spacer that does it goes on the setup', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'brakes');
-  await choose(page, 'Wheel over the brake', 'B 17');
+  await choose(page, 'Wheel over the brake', { option: 'B 17' });
   await expect(row(page, 'brake-spoke')).toContainText('tight');
   await expect(row(page, 'brake-spoke')).toContainText('0.8 mm');
   await page.getByRole('heading', { level: 1 }).click();
@@ -101,7 +105,7 @@ test('the wheel is drawn along its axis by the pointer', async ({ page }) => {
 
 test('depths under a straight-edge: the wrong way is refused at its row, a wheel of the stores keeps its face', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'brakes');
-  await choose(page, 'Wheel over the brake', 'Ostrik Tor', 'tor');
+  await choose(page, 'Wheel over the brake', { option: 'Ostrik Tor', search: 'tor' });
   await expect(row(page, 'brake-spoke')).toContainText('touches');
   await show(page, 'Wheel face');
   const depth = (n: number) => panel(page).getByRole('group', { name: `Spoke depth ${n}` });
@@ -168,7 +172,7 @@ test('an outline comes out of a drawing once its unit is chosen, and goes out as
   await file.setInputFiles({ name: 'cut.dxf', mimeType: 'application/dxf', buffer: CUT });
   await expect(dialog.getByText(/unit: it names no unit/)).toBeVisible();
   await expect(dialog.getByRole('button', { name: 'Take it' })).toBeDisabled();
-  await choose(page, 'One unit of the drawing is', 'inches');
+  await choose(page, 'One unit of the drawing is', { option: 'inches' });
   await expect(dialog.getByText('from axis 94.0 to 167.6 mm')).toBeVisible();
   await type(dialog.getByRole('textbox', { name: 'y' }), '5');
   await expect(dialog.getByRole('alert')).toContainText(/across the hub/);
@@ -273,7 +277,7 @@ test('what is assumed never becomes a reading, and a reading is never covered by
 test('nonsense in the fields of brake and face is told beside them', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'brakes');
   await show(page, 'Brake');
-  await refuseNonsense(page.getByRole('form', { name: 'Brake, front' }), 10, /^(Brake|Reach|Back of)/); // prettier-ignore
+  await refuseNonsense(page.getByRole('form', { name: 'Brake, front' }), 10, { except: /^(Brake|Reach|Back of)/ }); // prettier-ignore
 });
 
 test('a brake is kept on the shelf under its name', async ({ page }) => {

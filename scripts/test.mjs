@@ -11,10 +11,10 @@ let passed = 0;
 let failed = 0;
 
 /** Runs one check that either holds or does not. */
-async function check(name, command, args, env) {
+async function check(name, command, args) {
   console.log(`\n— ${name}`);
   try {
-    await run(command, args, env);
+    await run(command, args);
     passed += 1;
     return true;
   } catch (error) {
@@ -25,7 +25,7 @@ async function check(name, command, args, env) {
 }
 
 /** Runs a suite that writes a report; one that ends without a report counts as one failure. */
-async function suite(name, command, args, env, count) {
+async function suite(name, [command, ...args], { env = {}, count }) {
   console.log(`\n— ${name}`);
   await run(command, args, env).catch((error) => console.error(error.message));
   try {
@@ -55,10 +55,12 @@ await check('rooms', 'npx', ['depcruise', 'core', 'formats', 'server', 'cli', 'a
 await check('unused files and exports', 'npx', ['knip', '--no-progress']);
 await check('format', 'npx', ['prettier', '--check', '.']);
 const unit = (name, folders) =>
-  suite(name, 'npx', ['jest', ...folders, '--json', `--outputFile=${path.join(reports, 'jest.json')}`], {}, () => {
-    const report = read('jest.json');
-    rmSync(path.join(reports, 'jest.json'));
-    return [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites];
+  suite(name, ['npx', 'jest', ...folders, '--json', `--outputFile=${path.join(reports, 'jest.json')}`], {
+    count() {
+      const report = read('jest.json');
+      rmSync(path.join(reports, 'jest.json'));
+      return [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites];
+    },
   });
 await unit('unit tests', ['core/', 'formats/', 'app/', 'cli/', 'scripts/']);
 console.log('\n— database driver');
@@ -68,16 +70,13 @@ await driver.catch((error) => {
 });
 await unit('unit tests of the server', ['server/']);
 if (built)
-  await suite(
-    'browser tests',
-    'npx',
-    ['playwright', 'test', '--reporter=line,json'],
-    { PLAYWRIGHT_JSON_OUTPUT_FILE: path.join(reports, 'playwright.json') },
-    () => {
+  await suite('browser tests', ['npx', 'playwright', 'test', '--reporter=line,json'], {
+    env: { PLAYWRIGHT_JSON_OUTPUT_FILE: path.join(reports, 'playwright.json') },
+    count() {
       const { stats, errors } = read('playwright.json');
       return [stats.expected, stats.unexpected + stats.flaky + errors.length];
     },
-  );
+  });
 rmSync(reports, { recursive: true });
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exitCode = failed > 0 ? 1 : 0;

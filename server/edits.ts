@@ -32,7 +32,7 @@ export type SaveResult =
  */
 export async function saveEdits(id: string, revision: number, edits: Edit[]): Promise<SaveResult> {
   return inTransaction(id, async (row, transaction) => {
-    if (row.revision !== revision) return conflict(row, revision, edits, transaction);
+    if (row.revision !== revision) return conflict({ row, revision, edits, transaction });
     const outcome = tryEdits(row.document, edits);
     if ('faults' in outcome) return { status: 'invalid', faults: outcome.faults };
     await ChangeRow.update({ state: 'past' }, { where: { jobId: id, state: 'undone' }, transaction });
@@ -56,7 +56,7 @@ export async function saveEdits(id: string, revision: number, edits: Edit[]): Pr
 /** Takes the latest change back, or makes the last one taken back again. */
 export async function stepHistory(id: string, revision: number, step: 'undo' | 'redo'): Promise<SaveResult> {
   return inTransaction(id, async (row, transaction) => {
-    if (row.revision !== revision) return conflict(row, revision, [], transaction);
+    if (row.revision !== revision) return conflict({ row, revision, edits: [], transaction });
     const change = await ChangeRow.findOne({
       where: { jobId: id, state: step === 'undo' ? 'done' : 'undone' },
       order: [['revision', step === 'undo' ? 'DESC' : 'ASC']],
@@ -115,7 +115,17 @@ function tryEdits(before: Job, edits: Edit[]): { job: Job } | { faults: Fault[] 
   }
 }
 
-async function conflict(row: JobRow, revision: number, edits: Edit[], transaction: Transaction): Promise<SaveResult> {
+async function conflict({
+  row,
+  revision,
+  edits,
+  transaction,
+}: {
+  row: JobRow;
+  revision: number;
+  edits: Edit[];
+  transaction: Transaction;
+}): Promise<SaveResult> {
   const changes = await ChangeRow.findAll({
     where: { jobId: row.id, revision: { [Op.gt]: revision } },
     order: [['revision', 'ASC']],

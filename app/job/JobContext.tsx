@@ -150,7 +150,7 @@ export function JobProvider({ open, house, stores, children }: JobProviderProps)
 }
 
 const reports = (job: Job, unit: Units, sweeps: SweepSource) => ({
-  setups: job.setups.map((setup) => ({ setup, report: reportOf(job, setup, unit, sweeps) })),
+  setups: job.setups.map((setup) => ({ setup, report: reportOf({ job, setup, unit, sweeps }) })),
   present: presentReportOf(job, unit, sweeps),
   vehicle: vehicleReportsOf(job, unit, sweeps),
 });

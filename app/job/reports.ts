@@ -14,13 +14,19 @@ interface Kept {
 const kept = new WeakMap<Setup | Vehicle, Kept>();
 
 /** A report that is kept with an object and computed anew only when the car, the brief, the unit or one of its sweeps is another one. */
-function keptWith(
-  key: Setup | Vehicle,
-  job: Job,
-  { unit = 'mm' }: EvaluateOptions,
-  swept: unknown[],
-  compute: () => SetupReport,
-): SetupReport {
+function keptWith({
+  key,
+  job,
+  evaluateOptions: { unit = 'mm' },
+  swept,
+  compute,
+}: {
+  key: Setup | Vehicle;
+  job: Job;
+  evaluateOptions: EvaluateOptions;
+  swept: unknown[];
+  compute: () => SetupReport;
+}): SetupReport {
   const known = kept.get(key);
   if (
     known &&
@@ -39,21 +45,37 @@ function keptWith(
 const presentSweeps = ({ vehicle }: Job, sweeps: SweepSource) => AXLES.map((axle) => sweeps.present(vehicle, axle));
 
 /** The report of a setup; an edit makes the setup another object, so what was not touched is not computed again. */
-export const reportOf = (job: Job, setup: Setup, unit: UnitChoice, sweeps: SweepSource): SetupReport =>
-  keptWith(
-    setup,
+export const reportOf = ({
+  job,
+  setup,
+  unit,
+  sweeps,
+}: {
+  job: Job;
+  setup: Setup;
+  unit: UnitChoice;
+  sweeps: SweepSource;
+}): SetupReport =>
+  keptWith({
+    key: setup,
     job,
-    { unit },
-    [
+    evaluateOptions: { unit },
+    swept: [
       ...presentSweeps(job, sweeps),
       ...AXLES.flatMap((axle) => [sweeps.candidate(job, setup, axle), sweeps.spread?.(job, setup, axle)]),
     ],
-    () => evaluateSetup(job, setup, { unit, sweeps }),
-  );
+    compute: () => evaluateSetup(job, setup, { unit, sweeps }),
+  });
 
 /** The report of the present car. */
 export const presentReportOf = (job: Job, unit: UnitChoice, sweeps: SweepSource): SetupReport =>
-  keptWith(job.vehicle, job, { unit }, presentSweeps(job, sweeps), () => evaluatePresent(job, { unit, sweeps }));
+  keptWith({
+    key: job.vehicle,
+    job,
+    evaluateOptions: { unit },
+    swept: presentSweeps(job, sweeps),
+    compute: () => evaluatePresent(job, { unit, sweeps }),
+  });
 
 /** What the readings of each axle say of themselves. */
 export const vehicleReportsOf = (job: Job, unit: UnitChoice, sweeps: SweepSource): Record<AxleName, VehicleReport> => ({

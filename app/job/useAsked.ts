@@ -23,7 +23,7 @@ const PAUSE_MS = 120;
  * it answered is forgotten and it waits to be asked.
  * @param about what the answer belongs to, compared one by one
  */
-export function useAsked<T>(worker: SweepWorker, ask: Ask<T>, about: readonly unknown[], byItself: boolean): Asked<T> {
+export function useAsked<T>({ worker, ask, about, byItself }: { worker: SweepWorker; ask: Ask<T>; about: readonly unknown[]; byItself: boolean }): Asked<T> {
   const [state, setState] = useState<Omit<Asked<T>, 'start' | 'stop'>>({ name: 'idle', share: 0, value: null });
   const running = useRef<Running<T> | null>(null);
   const latest = useRef(ask);

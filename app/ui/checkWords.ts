@@ -29,7 +29,7 @@ export function valueFigure(check: Check, lengths: Lengths): string {
   if (check.unit === 'mm') return lengths.figure(check.value);
   if (check.unit === 'in') return rimFigure(check.value);
   const quantity = MEASURES[check.unit];
-  if (quantity) return measureFigure(quantity, check.value, lengths.units);
+  if (quantity) return measureFigure({ quantity, value: check.value, unit: lengths.units });
   return check.unit === '%' ? formatNumber(check.value, 1, true) : formatNumber(check.value, 1);
 }
 
@@ -41,7 +41,7 @@ export function limitText(check: Check, lengths: Lengths): string {
   if (check.unit === 'mm') return `limit ${lengths.figure(check.limit)}`;
   if (check.unit === 'in') return `rim limit ${rimFigure(check.limit)}`;
   const quantity = MEASURES[check.unit];
-  if (quantity) return `needs ${formatMeasure(quantity, check.limit, lengths.units)}`;
+  if (quantity) return `needs ${formatMeasure({ quantity, value: check.limit, unit: lengths.units })}`;
   return `limit ±${formatNumber(check.limit, 1)} %`;
 }
 
@@ -66,7 +66,7 @@ export function marginText(check: Check, lengths: Lengths): string {
     unit === 'mm'
       ? lengths.text(Math.abs(size))
       : quantity
-        ? formatMeasure(quantity, Math.abs(size), lengths.units)
+        ? formatMeasure({ quantity, value: Math.abs(size), unit: lengths.units })
         : `${formatNumber(Math.abs(size), 1)} ${unit}`;
   if (quantity && margin < 0) return `${amount(margin)} too little`;
   if (unit === 'mm' && verdict === 'fail') return `touches by ${amount(value)}`;

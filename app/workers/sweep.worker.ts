@@ -16,13 +16,16 @@ const work: SweepWork = {
   async sweep(call, task, progress) {
     const one = caseOf(task);
     if (!one) return { swept: null };
-    const swept = await run(call, sweepSteps(one), progress);
+    const swept = await run(call, sweepSteps(one), { progress });
     return swept && { swept };
   },
-  sensitivity: (call, { job, setup, axle }, progress) => run(call, sensitivitySteps(job, setup, axle), progress),
-  spread: (call, { job, setup, axle }, progress) => run(call, obstacleSpreadSteps(job, setup, axle), progress, true),
-  remedies: (call, { job, setup, axle, unit }, progress) => run(call, remedySteps(job, setup, axle, unit), progress),
-  window: (call, { job, setup, axle, ask }, progress) => run(call, windowSteps(job, setup, axle, ask), progress),
+  sensitivity: (call, { job, setup, axle }, progress) => run(call, sensitivitySteps(job, setup, axle), { progress }),
+  spread: (call, { job, setup, axle }, progress) =>
+    run(call, obstacleSpreadSteps(job, setup, axle), { progress, givesWay: true }),
+  remedies: (call, { job, setup, axle, unit }, progress) =>
+    run(call, remedySteps({ job, setup, axle, unit }), { progress }),
+  window: (call, { job, setup, axle, ask }, progress) =>
+    run(call, windowSteps({ job, setup, axle, ask }), { progress }),
   stop,
 };
 

@@ -15,7 +15,7 @@ const silent = () => {};
 
 test('runs to the end and tells the share done, which never falls', async () => {
   const shares: number[] = [];
-  const answer = await turns().run(1, work('a', 4, []), (share) => void shares.push(share));
+  const answer = await turns().run(1, work('a', 4, []), { progress: (share) => void shares.push(share) });
   expect(answer).toBe('a done');
   expect(shares).toEqual([0.25, 0.5, 0.75, 1]);
 });
@@ -26,15 +26,15 @@ test('steps that take no time are not told one by one', async () => {
     for (let n = 0; n < 50; n++) yield n / 50;
     return 50;
   }
-  expect(await turns().run(1, quick(), told)).toBe(50);
+  expect(await turns().run(1, quick(), { progress: told })).toBe(50);
   expect(told.mock.calls.length).toBeLessThan(10);
 });
 
 test('a stopped call answers with null and goes no further; the others do', async () => {
   const log: string[] = [];
   const { run, stop } = turns();
-  const first = run(1, work('a', 6, log), (share) => share >= 0.3 && stop(1));
-  const second = run(2, work('b', 3, log), silent);
+  const first = run(1, work('a', 6, log), { progress: (share) => share >= 0.3 && stop(1) });
+  const second = run(2, work('b', 3, log), { progress: silent });
   expect(await Promise.all([first, second])).toEqual([null, 'b done']);
   expect(log.filter((step) => step.startsWith('a'))).toEqual(['a1', 'a2']);
   expect(log).toContain('b3');
@@ -43,16 +43,16 @@ test('a stopped call answers with null and goes no further; the others do', asyn
 test('a call that was stopped once may be made again under another number', async () => {
   const { run, stop } = turns();
   stop(1);
-  expect(await run(1, work('a', 2, []), silent)).toBeNull();
-  expect(await run(2, work('a', 2, []), silent)).toBe('a done');
+  expect(await run(1, work('a', 2, []), { progress: silent })).toBeNull();
+  expect(await run(2, work('a', 2, []), { progress: silent })).toBe('a done');
 });
 
 test('what nobody waits for stands still while another call runs, says that it lives, and goes on after it', async () => {
   const log: string[] = [];
   const { run } = turns();
   const told: number[] = [];
-  const behind = run(1, work('draw', 3, log), (share) => void told.push(share), true);
-  const ahead = run(2, work('asked', 3, log), silent);
+  const behind = run(1, work('draw', 3, log), { progress: (share) => void told.push(share), givesWay: true });
+  const ahead = run(2, work('asked', 3, log), { progress: silent });
   expect(await ahead).toBe('asked done');
   expect(log).toEqual(['asked1', 'asked2', 'asked3']);
   expect(told.length).toBeGreaterThan(0);
@@ -64,8 +64,8 @@ test('what nobody waits for stands still while another call runs, says that it l
 test('it can be stopped while it gives way', async () => {
   const log: string[] = [];
   const { run, stop } = turns();
-  const behind = run(1, work('draw', 3, log), silent, true);
-  const ahead = run(2, work('asked', 4, log), (share) => share >= 0.5 && stop(1));
+  const behind = run(1, work('draw', 3, log), { progress: silent, givesWay: true });
+  const ahead = run(2, work('asked', 4, log), { progress: (share) => share >= 0.5 && stop(1) });
   expect(await Promise.all([behind, ahead])).toEqual([null, 'asked done']);
   expect(log.filter((step) => step.startsWith('draw'))).toEqual([]);
 });
@@ -76,7 +76,7 @@ test('a fault ends its own call alone, and what gave way to it goes on', async (
     yield 0.5;
     throw new Error('no such part');
   }
-  const behind = run(1, work('draw', 2, []), silent, true);
-  await expect(run(2, broken(), silent)).rejects.toThrow('no such part');
+  const behind = run(1, work('draw', 2, []), { progress: silent, givesWay: true });
+  await expect(run(2, broken(), { progress: silent })).rejects.toThrow('no such part');
   expect(await behind).toBe('draw done');
 });

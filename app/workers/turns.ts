@@ -6,13 +6,19 @@ const BREATH_MS = 12;
 /** Lets messages in: a stop, or the next call. */
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
+/** How a call is run. */
+interface How {
+  progress: (share: number) => void;
+  /** Nobody waits for it: it stands still while another call runs. */
+  givesWay?: boolean;
+}
+
 /** Calls that take turns on one thread. */
 export interface Turns {
   /**
    * Runs the steps of a call to their end, telling the share done and listening for a stop in between; null when it was stopped.
-   * @param givesWay nobody waits for it: it stands still while another call runs
    */
-  run<T>(call: number, steps: Steps<T>, progress: (share: number) => void, givesWay?: boolean): Promise<T | null>;
+  run<T>(call: number, steps: Steps<T>, how: How): Promise<T | null>;
   stop(call: number): void;
 }
 
@@ -22,7 +28,7 @@ export function turns(): Turns {
   let urgent = 0;
   return {
     stop: (call) => void stopped.add(call),
-    async run(call, steps, progress, givesWay = false) {
+    async run(call, steps, { progress, givesWay = false }) {
       if (!givesWay) urgent += 1;
       try {
         await breathe();

@@ -30,7 +30,11 @@ export function rankByBrakeRoom<T>(
   const ranked = wheels.map(({ of, wheel, stack }): RankedWheel<T> => {
     const stackMm = stackThicknessMm(stack);
     const offsetMm = wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM);
-    const { report, parts } = brakeOf(vehicleAxle.caliper, { wheel, offsetMm, stackMm }, job);
+    const { report, parts } = brakeOf({
+      caliper: vehicleAxle.caliper,
+      fitted: { wheel, offsetMm, stackMm },
+      terms: job,
+    });
     const left = parts.flatMap(({ clearance, limit }) => (clearance ? [clearance.mm - limit.value] : []));
     const pattern = matchPattern(patternOf(wheel), carries, ruleInForce('nearPatterns', job)).verdict;
     return { of, wheel, brake: report, spareMm: left.length > 0 ? Math.min(...left) : null, pattern };

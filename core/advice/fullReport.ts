@@ -30,12 +30,12 @@ export function fullReport(job: Job, { remedies, window }: Beyond, options: Eval
       const setup = job.setups[at]!;
       return {
         ...one,
-        ...(remedies ? { remedies: byAxle((axle) => remediesOf(job, setup, axle, options.unit)) } : {}),
+        ...(remedies ? { remedies: byAxle((axle) => remediesOf({ job, setup, axle, unit: options.unit })) } : {}),
         ...(window
           ? {
               window: byAxle((axle) => {
-                const ask = windowAround(job, setup, axle, window);
-                return ask && windowOf(job, setup, axle, ask);
+                const ask = windowAround({ job, setup, axle, rule: window });
+                return ask && windowOf({ job, setup, axle, ask });
               }),
             }
           : {}),

@@ -25,7 +25,17 @@ const sameSize = (one: TireSize, other: TireSize): boolean =>
  * run out is listed too, since its dimensions still say something.
  * @returns an empty list while the axle has no tire size
  */
-export function makesOfSize(job: Job, setup: Setup, axle: AxleName, items: readonly StoreItem[]): Make[] {
+export function makesOfSize({
+  job,
+  setup,
+  axle,
+  items,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  items: readonly StoreItem[];
+}): Make[] {
   const now = setup[axle]?.tire?.size;
   if (now === undefined) return [];
   const size = readTireSize(now);

@@ -29,14 +29,21 @@ export function* sensitivitySteps(job: Job, setup: Setup, axle: AxleName): Steps
   if (!resolved.geometry) return [];
   const { geometry, assumed } = resolved;
   const share = 1 / (1 + 2 * assumed.length);
-  const now = yield* roomWith(job, setup, axle, {}, 0, share);
+  const now = yield* roomWith({ job, setup, axle, changed: {}, from: 0, share });
   const found: Sensitivity[] = [];
   for (const [at, key] of assumed.entries()) {
     const [value, span] = [geometry[key], ASSUMED_SPAN[key]];
     // A lock or a travel below nothing is none.
     const low = STOPS.has(key) ? Math.max(0, value - span) : value - span;
-    const less = yield* roomWith(job, setup, axle, { [key]: low }, (1 + 2 * at) * share, share);
-    const more = yield* roomWith(job, setup, axle, { [key]: value + span }, (2 + 2 * at) * share, share);
+    const less = yield* roomWith({ job, setup, axle, changed: { [key]: low }, from: (1 + 2 * at) * share, share });
+    const more = yield* roomWith({
+      job,
+      setup,
+      axle,
+      changed: { [key]: value + span },
+      from: (2 + 2 * at) * share,
+      share,
+    });
     if (!less || !more || !now) continue;
     found.push({
       key,
@@ -56,14 +63,21 @@ interface RoomLeft {
   verdict: Verdict;
 }
 
-function* roomWith(
-  job: Job,
-  setup: Setup,
-  axle: AxleName,
-  changed: Partial<Record<GeometryKey, number>>,
-  from: number,
-  share: number,
-): Steps<RoomLeft | null> {
+function* roomWith({
+  job,
+  setup,
+  axle,
+  changed,
+  from,
+  share,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  changed: Partial<Record<GeometryKey, number>>;
+  from: number;
+  share: number;
+}): Steps<RoomLeft | null> {
   const vehicleAxle = job.vehicle[axle]!;
   const suspension = { ...vehicleAxle.suspension, ...changed };
   const other: Job = { ...job, vehicle: { ...job.vehicle, [axle]: { ...vehicleAxle, suspension } } };

@@ -50,7 +50,7 @@ export function sizesThatDo(job: Job, setup: Setup, axle: AxleName): SizesThatDo
     }
     const figures = evaluateSetup(job, withSize(setup, axle, tireSizeName(size)), { sweeps: NO_SWEEPS })[axle];
     const { diameterChangePct: pct } = figures;
-    const load = loadOf(job, axle, size, figures.loadNeedKg);
+    const load = loadOf({ job, axle, size, needKg: figures.loadNeedKg });
     const checks = figures.checks.filter(({ code }) => checkOf(code).bySize);
     const verdict = worstVerdict(checks.map((check) => check.verdict));
     if (pct !== null && Math.abs(pct) > windowPct) found.out.diameter += 1;
@@ -91,12 +91,17 @@ const BEST_FIRST = [...WORST_FIRST].reverse();
 const rank = ({ verdict, load }: SizeThatDoes): number => 10 * BEST_FIRST.indexOf(verdict) + LOAD_ORDER.indexOf(load);
 
 /** Whether a size carries what each wheel must, by the index such a size usually has. */
-export function loadOf(
-  job: Job,
-  axle: AxleName,
-  size: TireSize,
-  needKg: number | null,
-): SizeThatDoes['load'] | 'too-little' {
+export function loadOf({
+  job,
+  axle,
+  size,
+  needKg,
+}: {
+  job: Job;
+  axle: AxleName;
+  size: TireSize;
+  needKg: number | null;
+}): SizeThatDoes['load'] | 'too-little' {
   const usual = usualLoadIndex(size);
   if (usual === null || needKg === null) return 'unknown';
   const { vehicle } = job;

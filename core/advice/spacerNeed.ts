@@ -16,7 +16,17 @@ export interface StackRange {
  * as much.
  * @returns null while the stack or the inner gap is not known
  */
-export function stackRange(job: Job, report: SetupReport, axle: AxleName, stackMm: number | null): StackRange | null {
+export function stackRange({
+  job,
+  report,
+  axle,
+  stackMm,
+}: {
+  job: Job;
+  report: SetupReport;
+  axle: AxleName;
+  stackMm: number | null;
+}): StackRange | null {
   const { inboardGapMm, pokeMm } = report[axle];
   if (stackMm === null || inboardGapMm === null) return null;
   const limit = innerGapLimit(job, axle).value;
@@ -33,7 +43,17 @@ const noWorse = (before: Verdict, after: Verdict): boolean => WORST_FIRST.indexO
  * Whether a wheel stays centred and held when a spacer comes next to the hub: neither is judged worse than without it. Bolts come in other
  * lengths with it, so of them it is enough that a standard length does it; studs stay as they are.
  */
-export function staysOnHub(hub: Hub, without: SetupAxle, spacer: StackPart, terms: Terms): boolean {
+export function staysOnHub({
+  hub,
+  without,
+  spacer,
+  terms,
+}: {
+  hub: Hub;
+  without: SetupAxle;
+  spacer: StackPart;
+  terms: Terms;
+}): boolean {
   const before = hardwareOf(hub, without, terms);
   const after = hardwareOf(hub, { ...without, stack: [spacer, ...(without.stack ?? [])] }, terms);
   const held =

@@ -1,5 +1,5 @@
 import type { AxialPoint } from './records';
-import { apartMm, crossing, isInside, nearestOfLines, nearestOn, piecesOf, type Nearest } from './segments';
+import { apartMm, crossing, isInside, nearestOfLines, nearestOn, piecesOf, type Nearest, type Piece } from './segments';
 
 /** Which way a wheel's metal lies from its inner face: outboard of the spokes, outward of the barrel. */
 export type Behind = 'outboard' | 'outward';
@@ -17,8 +17,6 @@ const FAR_MM = 5000;
 /** How exactly an overlap is told, mm. */
 const DEPTH_MM = 1e-4;
 
-type Piece = readonly [AxialPoint, AxialPoint];
-
 /**
  * Least distance in mm between a brake's closed outline and a line on a wheel that has metal behind it; below 0, minus the greatest depth of
  * the outline in that metal, measured to the line. Both are half sections of solids that turn around one axis, so the distance in their
@@ -26,7 +24,7 @@ type Piece = readonly [AxialPoint, AxialPoint];
  */
 export function clearanceOf(outline: readonly AxialPoint[], line: readonly AxialPoint[], behind: Behind): Clearance {
   const [mine, theirs] = [piecesOf(outline, true), piecesOf(line, false)];
-  return deepest(mine, theirs, line, behind) ?? apart(mine, theirs);
+  return deepest({ mine, theirs, line, behind }) ?? apart(mine, theirs);
 }
 
 function apart(mine: readonly Piece[], theirs: readonly Piece[]): Clearance {
@@ -35,12 +33,17 @@ function apart(mine: readonly Piece[], theirs: readonly Piece[]): Clearance {
 }
 
 /** The deepest place of an outline in the metal; null where it is outside. */
-function deepest(
-  mine: readonly Piece[],
-  theirs: readonly Piece[],
-  line: readonly AxialPoint[],
-  behind: Behind,
-): Clearance | null {
+function deepest({
+  mine,
+  theirs,
+  line,
+  behind,
+}: {
+  mine: readonly Piece[];
+  theirs: readonly Piece[];
+  line: readonly AxialPoint[];
+  behind: Behind;
+}): Clearance | null {
   const far = ({ a, r }: AxialPoint): AxialPoint =>
     behind === 'outboard' ? { a: a + FAR_MM, r } : { a, r: r + FAR_MM };
   const [first, last] = [line[0]!, line.at(-1)!];
@@ -50,17 +53,18 @@ function deepest(
   ];
   const metal = [...line, far(last), far(first)];
   let found: Clearance | null = null;
-  for (const [from, to] of mine) {
+  for (const piece of mine) {
+    const [from, to] = piece;
     const stops = [0, 1];
-    for (const [s, t] of [...theirs, ...ends]) {
-      const at = crossing(from, to, s, t);
+    for (const other of [...theirs, ...ends]) {
+      const at = crossing(piece, other);
       if (at !== null) stops.push(at);
     }
     stops.sort((one, other) => one - other);
     for (let i = 0; i + 1 < stops.length; i++) {
       const [start, end] = [between(from, to, stops[i]!), between(from, to, stops[i + 1]!)];
       if (!isInside(metal, between(start, end, 0.5))) continue;
-      const place = deepestOn(start, end, theirs, found ? -found.mm : 0);
+      const place = deepestOn([start, end], theirs, found ? -found.mm : 0);
       if (place && (!found || -place.mm < found.mm)) found = { mm: -place.mm, caliper: place.one, wheel: place.other };
     }
   }
@@ -90,7 +94,7 @@ const farFrom = (point: AxialPoint, [s, t]: Piece): number => apartMm(point, nea
  * The place of a stretch that is farthest from a line, where it is farther than what is known; halved until nothing deeper can hide. Between
  * two places nothing is deeper than the farther of them is from any one piece, since the distance to a piece is convex.
  */
-function deepestOn(from: AxialPoint, to: AxialPoint, pieces: readonly Piece[], known: number): Nearest | null {
+function deepestOn([from, to]: Piece, pieces: readonly Piece[], known: number): Nearest | null {
   let [best, found]: [number, Nearest | null] = [known, null];
   const open = [[nearestTo(from, pieces), nearestTo(to, pieces)] as const];
   for (let next = open.pop(); next; next = open.pop()) {

@@ -32,7 +32,7 @@ export function familyFace(family: SpokeFamily, wheel: FamilyWheel): InnerFace {
   const half = mmFromInches(rimWidthIn) / 2;
   const seat = rimSeatDiameterMm(rimDiameterIn) / 2 - WALL_MM;
   const well = seat - DROP_CENTRE_MM;
-  const back = -backspacingMm(rimWidthIn, offsetMm, flangeMm, 'overall');
+  const back = -backspacingMm({ rimWidthIn, offsetMm, flangeMm, convention: 'overall' });
   const rim = half - offsetMm - SPOKE_MM;
   const from = -half - offsetMm;
   const span = rim - from;

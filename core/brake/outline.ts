@@ -1,5 +1,5 @@
 import type { AxialPoint } from './records';
-import { crossing, piecesOf } from './segments';
+import { crossing, piecesOf, type Piece } from './segments';
 
 /** Points nearer than this are one and the same, mm. */
 const SAME_MM = 1e-6;
@@ -49,15 +49,15 @@ export function firstCrossing(points: readonly AxialPoint[], closed: boolean): [
     for (let j = i + 1; j < order.length && order[j]!.from <= order[i]!.to; j++) {
       const [first, second] = [order[i]!.index, order[j]!.index].sort((one, other) => one - other) as [number, number];
       const neighbours = second - first === 1 || (closed && first === 0 && second === pieces.length - 1);
-      const [[p, q], [s, t]] = [pieces[first]!, pieces[second]!];
-      const meet = neighbours ? foldsBack(pieces, first, second) : crossing(p, q, s, t) !== null || overlap(p, q, s, t);
+      const [one, other] = [pieces[first]!, pieces[second]!];
+      const meet = neighbours ? foldsBack(pieces, first, second) : crossing(one, other) !== null || overlap(one, other);
       if (meet && (!found || first < found[0] || (first === found[0] && second < found[1]))) found = [first, second];
     }
   return found;
 }
 
 /** Neighbours share a corner; they meet beyond it only where the line turns back on itself. */
-function foldsBack(pieces: readonly [AxialPoint, AxialPoint][], first: number, second: number): boolean {
+function foldsBack(pieces: readonly Piece[], first: number, second: number): boolean {
   const [one, other] = second - first === 1 ? [pieces[first]!, pieces[second]!] : [pieces[second]!, pieces[first]!];
   const [da, dr] = [one[1].a - one[0].a, one[1].r - one[0].r];
   const [ea, er] = [other[1].a - other[0].a, other[1].r - other[0].r];
@@ -65,7 +65,7 @@ function foldsBack(pieces: readonly [AxialPoint, AxialPoint][], first: number, s
 }
 
 /** Pieces on one straight line that share some of it. */
-function overlap(p: AxialPoint, q: AxialPoint, s: AxialPoint, t: AxialPoint): boolean {
+function overlap([p, q]: Piece, [s, t]: Piece): boolean {
   const [da, dr] = [q.a - p.a, q.r - p.r];
   const length = Math.hypot(da, dr);
   const off = (x: AxialPoint) => Math.abs(da * (x.r - p.r) - dr * (x.a - p.a)) / length;

@@ -7,9 +7,12 @@ export interface Nearest {
   other: AxialPoint;
 }
 
+/** A piece of a line, from one point to the next. */
+export type Piece = readonly [AxialPoint, AxialPoint];
+
 /** A line of points as its pieces, each with the next; a closed one ends where it began. Pieces without length are left out. */
-export function piecesOf(points: readonly AxialPoint[], closed: boolean): [AxialPoint, AxialPoint][] {
-  const pieces: [AxialPoint, AxialPoint][] = [];
+export function piecesOf(points: readonly AxialPoint[], closed: boolean): Piece[] {
+  const pieces: Piece[] = [];
   const last = closed ? points.length : points.length - 1;
   for (let i = 0; i < last; i++) {
     const [from, to] = [points[i]!, points[(i + 1) % points.length]!];
@@ -29,7 +32,7 @@ export function nearestOn(from: AxialPoint, to: AxialPoint, point: AxialPoint): 
 export const apartMm = (one: AxialPoint, other: AxialPoint): number => Math.hypot(one.a - other.a, one.r - other.r);
 
 /** Where on the first piece (0 to 1) it crosses or meets the second, null where it does not; pieces side by side do not cross. */
-export function crossing(p: AxialPoint, q: AxialPoint, s: AxialPoint, t: AxialPoint): number | null {
+export function crossing([p, q]: Piece, [s, t]: Piece): number | null {
   const [da, dr] = [q.a - p.a, q.r - p.r];
   const [ea, er] = [t.a - s.a, t.r - s.r];
   const across = da * er - dr * ea;
@@ -51,18 +54,16 @@ export function isInside(closed: readonly AxialPoint[], { a, r }: AxialPoint): b
 }
 
 /** The nearest places of two lines that do not cross: an end of a piece is always one of them. */
-export function nearestOfLines(
-  one: readonly (readonly [AxialPoint, AxialPoint])[],
-  other: readonly (readonly [AxialPoint, AxialPoint])[],
-): Nearest {
+export function nearestOfLines(one: readonly Piece[], other: readonly Piece[]): Nearest {
   let best: Nearest = { mm: Infinity, one: one[0]![0], other: other[0]![0] };
   const offer = (mine: AxialPoint, theirs: AxialPoint) => {
     const mm = apartMm(mine, theirs);
     if (mm < best.mm) best = { mm, one: mine, other: theirs };
   };
-  for (const [p, q] of one)
-    for (const [s, t] of other) {
-      if (boxesApart(p, q, s, t) >= best.mm) continue;
+  for (const mine of one)
+    for (const theirs of other) {
+      if (boxesApart(mine, theirs) >= best.mm) continue;
+      const [[p, q], [s, t]] = [mine, theirs];
       offer(p, nearestOn(s, t, p));
       offer(q, nearestOn(s, t, q));
       offer(nearestOn(p, q, s), s);
@@ -72,7 +73,7 @@ export function nearestOfLines(
 }
 
 /** A bound below the distance of two pieces: the larger gap between the boxes around them. */
-function boxesApart(p: AxialPoint, q: AxialPoint, s: AxialPoint, t: AxialPoint): number {
+function boxesApart([p, q]: Piece, [s, t]: Piece): number {
   const across = Math.max(Math.min(s.a, t.a) - Math.max(p.a, q.a), Math.min(p.a, q.a) - Math.max(s.a, t.a));
   const along = Math.max(Math.min(s.r, t.r) - Math.max(p.r, q.r), Math.min(p.r, q.r) - Math.max(s.r, t.r));
   return Math.max(across, along);

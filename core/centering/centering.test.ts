@@ -6,7 +6,8 @@ import type { SetupAxle } from '#core/job';
 import { wordsIn } from '#core/units';
 
 const hub: Hub = { boreMm: 63.4, lipHeightMm: 9 };
-const on = (candidate: SetupAxle, rule: CenteringRule = 'required', of: Hub = hub) => centeringOf(of, candidate, rule);
+const on = (candidate: SetupAxle, rule: CenteringRule = 'required', of: Hub = hub) =>
+  centeringOf({ hub: of, candidate, rule });
 const ring = (outerMm: number, innerMm: number) => ({ kind: 'ring' as const, outerMm, innerMm });
 const spacer = (thicknessMm: number, part: object = {}) => ({
   kind: 'slip-on' as const,
@@ -41,7 +42,7 @@ describe('hub to wheel, worked by hand', () => {
   test('a ring of another size is no ring, and is told', () => {
     const made = on({ wheel: { boreMm: 72.6 }, stack: [ring(72.6, 64.1)] });
     expect(made).toMatchObject({ verdict: 'caution', looseRings: [{ outerMm: 72.6, innerMm: 64.1 }] });
-    expect(centeringLines(made, 'required', wordsIn('mm')).join('\n')).toContain(
+    expect(centeringLines({ centring: made, rule: 'required', words: wordsIn('mm') }).join('\n')).toContain(
       'the ring 72.6 / 64.1 mm fits at no interface',
     );
     expect(on({ wheel: { boreMm: 63.4 }, stack: [ring(72.6, 63.4)] }).verdict).toBe('caution');
@@ -49,7 +50,7 @@ describe('hub to wheel, worked by hand', () => {
   test('a ring without its diameters is not known, and said so', () => {
     const made = on({ wheel: { boreMm: 63.4 }, stack: [{ kind: 'ring', outerMm: 72.6 }] });
     expect(made).toMatchObject({ verdict: 'unknown', looseRings: [], unmeasuredRings: 1 });
-    expect(centeringLines(made, 'required', wordsIn('mm')).join('\n')).toContain(
+    expect(centeringLines({ centring: made, rule: 'required', words: wordsIn('mm') }).join('\n')).toContain(
       'a ring of the stack lacks a diameter',
     );
   });
@@ -88,7 +89,9 @@ describe('through spacers', () => {
     expect(on({ wheel: { boreMm: 63.4 }, stack: [spacer(7)] }).verdict).toBe('caution');
     const gone = on({ wheel: { boreMm: 63.4 }, stack: [spacer(12)] });
     expect(gone).toMatchObject({ verdict: 'fail', interfaces: [{ verdict: 'ok' }, { state: 'no-lip' }] });
-    expect(centeringLines(gone, 'required', wordsIn('mm')).join('\n')).toContain('the lip ends 3.0 mm short of it');
+    expect(centeringLines({ centring: gone, rule: 'required', words: wordsIn('mm') }).join('\n')).toContain(
+      'the lip ends 3.0 mm short of it',
+    );
     expect(on({ wheel: { boreMm: 63.4 }, stack: [spacer(12)] }, 'nuts').verdict).toBe('caution');
   });
   test('a lip of its own carries on; each interface has its own ring', () => {
@@ -103,7 +106,7 @@ describe('through spacers', () => {
   test('a lip whose ⌀ nobody measured is taken as the hub’s, and said to be assumed', () => {
     const made = on({ wheel: { boreMm: 63.4 }, stack: [spacer(20, { lipMm: 7 })] });
     expect(made).toMatchObject({ verdict: 'ok', lipAssumed: true });
-    expect(centeringLines(made, 'required', wordsIn('mm')).join()).toContain('(assumed)');
+    expect(centeringLines({ centring: made, rule: 'required', words: wordsIn('mm') }).join()).toContain('(assumed)');
   });
   test('without the lip’s height, or a piece’s thickness, what is left of it is not known', () => {
     expect(on({ wheel: { boreMm: 63.4 }, stack: [spacer(5)] }, 'required', { boreMm: 63.4 }).verdict).toBe('unknown');
@@ -172,7 +175,9 @@ describe('what keeps the pad from seating', () => {
     expect(on5({ hubToWheel: 'gap' })).toEqual(['hub-centric', 'hub-centric']);
     const two = on({ wheel, stack: [spacer(3), spacer(2)], dryFit: { spacerToSpacer: 'gap' } });
     expect(two.interfaces.map(({ state }) => state)).toEqual(['hub-centric', 'not-flush', 'hub-centric']);
-    expect(centeringLines(two, 'required', wordsIn('mm')).join()).toContain('not flush, by the dry fit');
+    expect(centeringLines({ centring: two, rule: 'required', words: wordsIn('mm') }).join()).toContain(
+      'not flush, by the dry fit',
+    );
     // What one face shows goes before what is said of all.
     expect(on({ wheel, dryFitFlush: true, dryFit: { hubToWheel: 'gap' } }).verdict).toBe('fail');
   });
@@ -193,8 +198,12 @@ test('the ring that is asked for always fits, whatever the diameters', () => {
       (boreMm, play) => {
         const of: Hub = { boreMm, lipHeightMm: 9 };
         const wheel = { boreMm: boreMm + play };
-        const asked = centeringOf(of, { wheel }, 'required').interfaces[0]!.ring!;
-        const made = centeringOf(of, { wheel, stack: [{ kind: 'ring', ...asked }] }, 'required');
+        const asked = centeringOf({ hub: of, candidate: { wheel }, rule: 'required' }).interfaces[0]!.ring!;
+        const made = centeringOf({
+          hub: of,
+          candidate: { wheel, stack: [{ kind: 'ring', ...asked }] },
+          rule: 'required',
+        });
         expect(made.verdict).toBe('ok');
       },
     ),

@@ -95,12 +95,17 @@ interface Spigot {
  * smaller one does not go on. A slip-on passes on what its thickness leaves of the hub's lip, unless it has a lip of its own. Where a dry fit
  * has shown a gap, nothing else counts. Lengths mm.
  */
-export function centeringOf(
-  hub: CenteringHub,
-  candidate: CenteredWheelOnStack,
-  rule: CenteringRule,
-  limits: ShopLimits = SHOP_LIMITS,
-): Centering {
+export function centeringOf({
+  hub,
+  candidate,
+  rule,
+  limits = SHOP_LIMITS,
+}: {
+  hub: CenteringHub;
+  candidate: CenteredWheelOnStack;
+  rule: CenteringRule;
+  limits?: ShopLimits | undefined;
+}): Centering {
   const stack = candidate.stack ?? [];
   const rings = stack.filter(({ kind }) => kind === 'ring');
   const used: CenteringPiece[] = [];
@@ -116,9 +121,9 @@ export function centeringOf(
   const pieces = stack.filter(({ kind }) => kind !== 'ring').length;
   const join = (name: string, part: Bored) => {
     const dryFit = dryFitAt(candidate, interfaces.length, pieces);
-    const ring = ringAt(rings, part.boreMm, spigot.diameterMm, limits);
+    const ring = ringAt({ rings, boreMm: part.boreMm, spigotMm: spigot.diameterMm, limits });
     if (ring) used.push(ring);
-    interfaces.push(judge(`${spigot.on} to ${name}`, part, spigot, ring, { rule, limits, dryFit }));
+    interfaces.push(judge(`${spigot.on} to ${name}`, part, { spigot, ring, rule, limits, dryFit }));
   };
   for (const piece of stack) {
     if (piece.kind === 'ring') continue;
@@ -169,13 +174,15 @@ interface Bored {
 
 const NOTHING_BESIDE = {};
 
-function judge(
-  between: string,
-  part: Bored,
-  spigot: Spigot,
-  ring: CenteringPiece | null,
-  { rule, limits, dryFit }: { rule: CenteringRule; limits: ShopLimits; dryFit: DryFitResult | null },
-): CenteringInterface {
+interface Judged {
+  spigot: Spigot;
+  ring: CenteringPiece | null;
+  rule: CenteringRule;
+  limits: ShopLimits;
+  dryFit: DryFitResult | null;
+}
+
+function judge(between: string, part: Bored, { spigot, ring, rule, limits, dryFit }: Judged): CenteringInterface {
   const [reachMm, boreMm, hubMm] = [spigot.reachMm ?? null, part.boreMm ?? null, spigot.diameterMm ?? null];
   const judged = (
     state: CenteringState,
@@ -215,12 +222,17 @@ function edgeOf(lip: LipForm | null, bore: BoreForm | undefined): 'stands-off' |
 }
 
 /** The ring that sits on this spigot and in this bore, each of its nominal size. */
-function ringAt(
-  rings: readonly CenteringPiece[],
-  boreMm: Measured,
-  spigotMm: Measured,
-  limits: ShopLimits,
-): CenteringPiece | null {
+function ringAt({
+  rings,
+  boreMm,
+  spigotMm,
+  limits,
+}: {
+  rings: readonly CenteringPiece[];
+  boreMm: Measured;
+  spigotMm: Measured;
+  limits: ShopLimits;
+}): CenteringPiece | null {
   if (boreMm == null || spigotMm == null || boreMm - spigotMm <= sizeMm(limits) + EXACT_MM) return null;
   const fits = (play: number): boolean => Math.abs(play) <= sizeMm(limits) + EXACT_MM;
   return (

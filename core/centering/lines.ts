@@ -3,14 +3,19 @@ import { SHOP_LIMITS, type CenteringRule, type ShopLimits } from '#core/verdict'
 import { sizeMm, type Centering, type CenteringInterface } from './interfaces';
 
 /** What centres the wheel, in words with the figures in them. */
-export function centeringLines(
-  centring: Centering,
-  rule: CenteringRule,
-  words: Words,
-  limits: ShopLimits = SHOP_LIMITS,
-): string[] {
+export function centeringLines({
+  centring,
+  rule,
+  words,
+  limits = SHOP_LIMITS,
+}: {
+  centring: Centering;
+  rule: CenteringRule;
+  words: Words;
+  limits?: ShopLimits | undefined;
+}): string[] {
   return [
-    ...centring.interfaces.flatMap((one) => interfaceLines(one, rule, words, limits)),
+    ...centring.interfaces.flatMap((one) => interfaceLines({ one, rule, words, limits })),
     ...centring.looseRings.map(
       ({ outerMm, innerMm }) =>
         `the ring ${diameterFigure(outerMm)} / ${diameterFigure(innerMm)} mm fits at no interface`,
@@ -22,7 +27,17 @@ export function centeringLines(
   ];
 }
 
-function interfaceLines(one: CenteringInterface, rule: CenteringRule, words: Words, limits: ShopLimits): string[] {
+function interfaceLines({
+  one,
+  rule,
+  words,
+  limits,
+}: {
+  one: CenteringInterface;
+  rule: CenteringRule;
+  words: Words;
+  limits: ShopLimits;
+}): string[] {
   const { between, boreMm, hubMm, ring, state, reachMm } = one;
   if (state === 'not-flush')
     return [

@@ -49,8 +49,11 @@ describe('dual spacing', () => {
 describe('which spare serves which place', () => {
   const wheel: Mounted = { rimDiameterIn: 16, rimWidthIn: 6, offsetMm: 107, pattern: '6 × 180', tire: '205/75R16C' };
   test('one for all where front and rear are alike, also with an offset a hair off', () => {
-    expect(placesServed('front', wheel, { ...wheel, offsetMm: 107.5 }, true)).toEqual({ serves: ['front', 'rear inner', 'rear outer'], open: false }); // prettier-ignore
-    expect(placesServed('rear', wheel, wheel, false).serves).toEqual(['front', 'rear']);
+    expect(placesServed({ spare: 'front', front: wheel, rear: { ...wheel, offsetMm: 107.5 }, rearIsDual: true })).toEqual({ serves: ['front', 'rear inner', 'rear outer'], open: false }); // prettier-ignore
+    expect(placesServed({ spare: 'rear', front: wheel, rear: wheel, rearIsDual: false }).serves).toEqual([
+      'front',
+      'rear',
+    ]);
   });
   test.each([
     { rimDiameterIn: 17 },
@@ -60,12 +63,17 @@ describe('which spare serves which place', () => {
     { tire: '215/75R16C' },
   ])('a front wheel with %p serves the front alone, a rear one both rear places', (other) => {
     const front = { ...wheel, ...other };
-    expect(placesServed('front', front, wheel, true).serves).toEqual(['front']);
-    expect(placesServed('rear', front, wheel, true).serves).toEqual(['rear inner', 'rear outer']);
+    expect(placesServed({ spare: 'front', front, rear: wheel, rearIsDual: true }).serves).toEqual(['front']);
+    expect(placesServed({ spare: 'rear', front, rear: wheel, rearIsDual: true }).serves).toEqual([
+      'rear inner',
+      'rear outer',
+    ]);
   });
   test('what is not known is not taken as alike, and a known difference decides', () => {
     expect(sameMounted(wheel, { ...wheel, pattern: null })).toBeNull();
     expect(sameMounted(wheel, { ...wheel, pattern: null, tire: 'x' })).toBe(false);
-    expect(placesServed('front', wheel, { ...wheel, pattern: null }, false)).toEqual({ serves: ['front'], open: true });
+    expect(
+      placesServed({ spare: 'front', front: wheel, rear: { ...wheel, pattern: null }, rearIsDual: false }),
+    ).toEqual({ serves: ['front'], open: true });
   });
 });

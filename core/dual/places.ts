@@ -31,12 +31,17 @@ export function sameMounted(one: Mounted, other: Mounted): boolean | null {
 }
 
 /** Which places one spare serves, front wheel and rear wheel being given; on a dual axle a rear wheel serves inner and outer alike. */
-export function placesServed(
-  spare: 'front' | 'rear',
-  front: Mounted,
-  rear: Mounted,
-  rearIsDual: boolean,
-): { serves: Place[]; open: boolean } {
+export function placesServed({
+  spare,
+  front,
+  rear,
+  rearIsDual,
+}: {
+  spare: 'front' | 'rear';
+  front: Mounted;
+  rear: Mounted;
+  rearIsDual: boolean;
+}): { serves: Place[]; open: boolean } {
   const rears: Place[] = rearIsDual ? ['rear inner', 'rear outer'] : ['rear'];
   const same = sameMounted(front, rear);
   if (same) return { serves: ['front', ...rears], open: false };

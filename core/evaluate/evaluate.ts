@@ -42,7 +42,7 @@ export function vehicleReport(vehicle: Vehicle, axle: AxleName, options: Evaluat
   return {
     ...hubReport(vehicle[axle]?.hub),
     suspension: { assumed: resolved.geometry ? assumedOf(resolved) : [], missing: resolved.missing ?? [] },
-    contradictions: contradictionsOf(vehicle, axle, swept, wordsIn(options.unit ?? 'mm')),
+    contradictions: contradictionsOf({ vehicle, axle, swept, words: wordsIn(options.unit ?? 'mm') }),
   };
 }
 

@@ -60,7 +60,7 @@ export function evaluateAxle(ask: AxleAsk): AxleReport {
     candidate: source.candidate(job, setup, axle),
   };
   const tireRadiusMm = candidate.overallDiameterMm === null ? null : candidate.overallDiameterMm / 2;
-  const brake = brakeOf(vehicleAxle.caliper, candidate, job, present);
+  const brake = brakeOf({ caliper: vehicleAxle.caliper, fitted: candidate, terms: job, present });
   const spreads = source.spread?.(job, setup, axle);
   // Written out: an object that begins with another one's fields is several times slower to make.
   const one: AxleCase = {

@@ -167,7 +167,8 @@ describe('the ways out of another pattern', () => {
     ['setups/a/front/wheel/lugHoleMm', 13],
     ['brief/prices', { currency: '£', adapterEach: 90, redrillWheelEach: 60 }],
   );
-  const ways = (job: Job, choices: WayChoices = none) => waysOut(job, job.setups[0]!, 'front', choices);
+  const ways = (job: Job, choices: WayChoices = none) =>
+    waysOut({ job, setup: job.setups[0]!, axle: 'front', choices });
   const way = (job: Job, kind: WayKind, choices?: WayChoices) => ways(job, choices).find((one) => one.kind === kind)!;
 
   test('none where the pattern fits or is not known', () => {
@@ -240,13 +241,13 @@ describe('the ways out of another pattern', () => {
 describe('how thick a stack may be', () => {
   test('setup a: 12.73 mm inside, limit 6; −8.73 of poke, wish to 0', () => {
     const [setup] = example.setups;
-    const range = stackRange(example, evaluateSetup(example, setup!), 'front', 0)!;
+    const range = stackRange({ job: example, report: evaluateSetup(example, setup!), axle: 'front', stackMm: 0 })!;
     expect(range.leastMm).toBe(0);
     expect(range.mostMm).toBeCloseTo(8.73, 2);
   });
   test('a stack at either end of the range stands right at its limit', () => {
     const wide = changed(['setups/a/front/wheel/offsetMm', 60]);
-    const range = stackRange(wide, evaluateSetup(wide, wide.setups[0]!), 'front', 0)!;
+    const range = stackRange({ job: wide, report: evaluateSetup(wide, wide.setups[0]!), axle: 'front', stackMm: 0 })!;
     const at = (mm: number) =>
       axle(
         applyEdits(wide, [
@@ -260,7 +261,12 @@ describe('how thick a stack may be', () => {
     const hub = example.vehicle.front!.hub!;
     const wheel = { ...example.setups[0]!.front!.wheel, boreMm: 63.4 };
     const stays = (thicknessMm: number, part: object = {}, of: Hub = hub) =>
-      staysOnHub(of, { wheel }, { kind: 'slip-on', thicknessMm, innerBoreMm: 63.4, ...part }, {});
+      staysOnHub({
+        hub: of,
+        without: { wheel },
+        spacer: { kind: 'slip-on', thicknessMm, innerBoreMm: 63.4, ...part },
+        terms: {},
+      });
     const bolts: Hub = { ...hub, fastener: { kind: 'bolt', thread: 'M12x1.25', lengthMm: 26, threadDepthMm: 18 } };
     test('5 mm leave 4 mm of the 9 mm lip; 8 mm too little, 12 mm none', () =>
       expect([5, 8, 12].map((mm) => stays(mm))).toEqual([true, false, false]));
@@ -269,17 +275,19 @@ describe('how thick a stack may be', () => {
     test('bolts come longer with it', () => expect(stays(16, { outerLipMm: 63.4, lipMm: 7 }, bolts)).toBe(true));
     test('what is care already may stay so', () =>
       expect(
-        staysOnHub(
+        staysOnHub({
           hub,
-          { wheel: { ...wheel, boreMm: 72.6 } },
-          { kind: 'slip-on', thicknessMm: 5, innerBoreMm: 63.4 },
-          {},
-        ),
+          without: { wheel: { ...wheel, boreMm: 72.6 } },
+          spacer: { kind: 'slip-on', thicknessMm: 5, innerBoreMm: 63.4 },
+          terms: {},
+        }),
       ).toBe(true));
   });
   test('not known without the inner gap', () => {
     const blind = changed(['vehicle/front/room/inboardGapMm', null]);
-    expect(stackRange(blind, evaluateSetup(blind, blind.setups[0]!), 'front', 0)).toBeNull();
+    expect(
+      stackRange({ job: blind, report: evaluateSetup(blind, blind.setups[0]!), axle: 'front', stackMm: 0 }),
+    ).toBeNull();
   });
 });
 

@@ -76,7 +76,7 @@ describe('a tire by its own dimensions', () => {
       { kind: 'tire', name: 'Other', maker: 'Ostrik', size: '215/45R17' },
       { kind: 'ring', name: 'R', outerMm: 72.6, innerMm: 63.4 },
     ];
-    const makes = makesOfSize(example, example.setups[0]!, 'front', items);
+    const makes = makesOfSize({ job: example, setup: example.setups[0]!, axle: 'front', items });
     expect(makes.map(({ name, short, ofSize }) => [name, short, ofSize])).toEqual([
       ['size', 'size', true],
       ['Fenwold Ridgeway 205/45R17', 'Fenwold Ridgeway', false],
@@ -86,7 +86,9 @@ describe('a tire by its own dimensions', () => {
     const [size, fenwold] = makes;
     // Half of the millimetre in diameter.
     expect(fenwold!.figures.archGapMm! - size!.figures.archGapMm!).toBeCloseTo(0.5, 9);
-    expect(makesOfSize(changed(example, ['setups/a/front/tire', {}]), { id: 'a' }, 'front', items)).toEqual([]);
+    expect(
+      makesOfSize({ job: changed(example, ['setups/a/front/tire', {}]), setup: { id: 'a' }, axle: 'front', items }),
+    ).toEqual([]);
   });
 });
 

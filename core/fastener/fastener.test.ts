@@ -221,11 +221,18 @@ describe('bolt-on adapters', () => {
 describe('lug holes (ISO 273, fine; from memory)', () => {
   test.each([[10, 10.5], [12, 13], [14, 15], [16, 17], [12.7, 13.7]])('%f mm needs %f', (d, hole) => expect(clearanceHoleMm(d)).toBeCloseTo(hole, 9)); // prettier-ignore
   test('goes through, opened out with seat left, too much, seat gone, seat not known', () => {
-    expect(lugHoleFor(12, 13, null)).toMatchObject({ verdict: 'ok', openMm: 0 });
-    expect(lugHoleFor(14, 13, 24)).toMatchObject({ verdict: 'caution', openMm: 2, seatLeftMm: 4.5 });
-    expect(lugHoleFor(16, 13, 30).verdict).toBe('fail');
-    expect(lugHoleFor(14, 13, 20).verdict).toBe('fail');
-    expect(lugHoleFor(14, 13, null).verdict).toBe('unknown');
+    expect(lugHoleFor({ fastenerMm: 12, holeMm: 13, seatDiameterMm: null })).toMatchObject({
+      verdict: 'ok',
+      openMm: 0,
+    });
+    expect(lugHoleFor({ fastenerMm: 14, holeMm: 13, seatDiameterMm: 24 })).toMatchObject({
+      verdict: 'caution',
+      openMm: 2,
+      seatLeftMm: 4.5,
+    });
+    expect(lugHoleFor({ fastenerMm: 16, holeMm: 13, seatDiameterMm: 30 }).verdict).toBe('fail');
+    expect(lugHoleFor({ fastenerMm: 14, holeMm: 13, seatDiameterMm: 20 }).verdict).toBe('fail');
+    expect(lugHoleFor({ fastenerMm: 14, holeMm: 13, seatDiameterMm: null }).verdict).toBe('unknown');
   });
 });
 

@@ -19,12 +19,17 @@ export interface LugHole {
  * A wheel's lug hole against its fastener: opened out by up to 2 mm with at least 3 mm of seat left `caution`, further `fail` (house
  * limits; common practice, no source); with the seat's ⌀ missing an opening stays `unknown`. Lengths mm.
  */
-export function lugHoleFor(
-  fastenerMm: number,
-  holeMm: number,
-  seatDiameterMm: number | null,
-  limits: ShopLimits = SHOP_LIMITS,
-): LugHole {
+export function lugHoleFor({
+  fastenerMm,
+  holeMm,
+  seatDiameterMm,
+  limits = SHOP_LIMITS,
+}: {
+  fastenerMm: number;
+  holeMm: number;
+  seatDiameterMm: number | null;
+  limits?: ShopLimits | undefined;
+}): LugHole {
   const neededMm = clearanceHoleMm(fastenerMm);
   const openMm = Math.max(0, neededMm - holeMm);
   const seatLeftMm = seatDiameterMm === null ? null : (seatDiameterMm - Math.max(neededMm, holeMm)) / 2;

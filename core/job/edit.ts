@@ -55,10 +55,10 @@ function placeAfter(job: Job, after: string | undefined): number {
 
 function setAt(job: Job, path: readonly string[], value: unknown): Job {
   const [first, id, ...rest] = path;
-  if (first !== 'setups') return setIn(job, path, value, path) as Job;
+  if (first !== 'setups') return setIn({ target: job, path, value, whole: path }) as Job;
   const index = setupIndex(job, id ?? '');
   const setups = [...job.setups];
-  setups[index] = setIn(setups[index]!, rest, value, path) as Setup;
+  setups[index] = setIn({ target: setups[index]!, path: rest, value, whole: path }) as Setup;
   return { ...job, setups };
 }
 
@@ -69,14 +69,24 @@ function setupIndex(job: Job, id: string): number {
 }
 
 /** Undefined takes the key away; an object that becomes empty by it stays, so that a round trip keeps its shape. */
-function setIn(target: unknown, path: readonly string[], value: unknown, whole: readonly string[]): unknown {
+function setIn({
+  target,
+  path,
+  value,
+  whole,
+}: {
+  target: unknown;
+  path: readonly string[];
+  value: unknown;
+  whole: readonly string[];
+}): unknown {
   const [key, ...rest] = path;
   if (key === undefined || !KEY.test(key) || key in Object.prototype)
     throw new DomainError('is not a place in a job', whole.join('.'));
   if (target != null && (typeof target !== 'object' || Array.isArray(target)))
     throw new DomainError('is not a place in a job', whole.join('.'));
   const before = (target ?? {}) as Record<string, unknown>;
-  if (rest.length > 0) return { ...before, [key]: setIn(before[key], rest, value, whole) };
+  if (rest.length > 0) return { ...before, [key]: setIn({ target: before[key], path: rest, value, whole }) };
   if (value !== undefined) return { ...before, [key]: value };
   const { [key]: _gone, ...kept } = before;
   return kept;
@@ -84,7 +94,7 @@ function setIn(target: unknown, path: readonly string[], value: unknown, whole: 
 
 /** A document with one place set, or with undefined taken away; what it did not hold is made on the way. @throws DomainError on no place */
 export const setPlace = <T extends object>(document: T, path: readonly string[], value: unknown): T =>
-  setIn(document, path, value, path) as T;
+  setIn({ target: document, path, value, whole: path }) as T;
 
 /** The value at an edit's path, undefined where there is none. */
 export function valueAt(job: Job, path: readonly string[]): unknown {

@@ -35,9 +35,14 @@ export const rideHeightChangeMm = (diameterMm: number, presentDiameterMm: number
  * @param loadedRadiusMm Rl, from the ground to the wheel's center
  * @param kingpinOffsetMm k, how far the steering axis stands inboard of the hub face at hub height
  */
-export const scrubRadiusMm = (
-  effectiveOffsetMm: number,
-  loadedRadiusMm: number,
-  kingpinOffsetMm: number,
-  kingpinInclinationDeg: number,
-): number => -effectiveOffsetMm + kingpinOffsetMm - loadedRadiusMm * Math.tan((kingpinInclinationDeg * Math.PI) / 180);
+export const scrubRadiusMm = ({
+  effectiveOffsetMm,
+  loadedRadiusMm,
+  kingpinOffsetMm,
+  kingpinInclinationDeg,
+}: {
+  effectiveOffsetMm: number;
+  loadedRadiusMm: number;
+  kingpinOffsetMm: number;
+  kingpinInclinationDeg: number;
+}): number => -effectiveOffsetMm + kingpinOffsetMm - loadedRadiusMm * Math.tan((kingpinInclinationDeg * Math.PI) / 180);

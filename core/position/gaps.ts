@@ -16,12 +16,17 @@ export const inboardGapMm = (candidate: LateralPlace, innerPartOut: number): num
  * Gap in mm between tread top and fender lip: the present gap less half the growth in diameter, plus what the suspension change
  * raises the body by.
  */
-export const archGapMm = (
-  presentGapMm: number,
-  diameterMm: number,
-  presentDiameterMm: number,
-  suspensionRiseMm: number,
-): number => presentGapMm - (diameterMm - presentDiameterMm) / 2 + suspensionRiseMm;
+export const archGapMm = ({
+  presentGapMm,
+  diameterMm,
+  presentDiameterMm,
+  suspensionRiseMm,
+}: {
+  presentGapMm: number;
+  diameterMm: number;
+  presentDiameterMm: number;
+  suspensionRiseMm: number;
+}): number => presentGapMm - (diameterMm - presentDiameterMm) / 2 + suspensionRiseMm;
 
 /**
  * How far a suspension change opens the arch over a wheel at rest, mm; lowering is negative. A spring or strut-top lift lets the wheel

@@ -97,8 +97,17 @@ describe('diameter, height and steering', () => {
           expect(diameterChangePct(d, d0)).toBeCloseTo(mathjs('(d / d0 - 1) * 100', scope), 9);
           expect(trueSpeed(100, d, d0)).toBeCloseTo(mathjs('100 * d / d0', scope), 9);
           expect(rideHeightChangeMm(d, d0)).toBeCloseTo(mathjs('(d - d0) / 2', scope), 9);
-          expect(archGapMm(70, d, d0, 30)).toBeCloseTo(mathjs('70 - (d - d0) / 2 + 30', scope), 9);
-          expect(scrubRadiusMm(40, d / 2, 105, 13)).toBeCloseTo(mathjs('-40 + 105 - d / 2 * tan(13 deg)', scope), 9);
+          expect(
+            archGapMm({ presentGapMm: 70, diameterMm: d, presentDiameterMm: d0, suspensionRiseMm: 30 }),
+          ).toBeCloseTo(mathjs('70 - (d - d0) / 2 + 30', scope), 9);
+          expect(
+            scrubRadiusMm({
+              effectiveOffsetMm: 40,
+              loadedRadiusMm: d / 2,
+              kingpinOffsetMm: 105,
+              kingpinInclinationDeg: 13,
+            }),
+          ).toBeCloseTo(mathjs('-40 + 105 - d / 2 * tan(13 deg)', scope), 9);
         },
       ),
     );
@@ -109,7 +118,11 @@ describe('diameter, height and steering', () => {
         fc.double({ min: 500, max: 900, noNaN: true }),
         fc.double({ min: 0, max: 80, noNaN: true }),
         (d, more) => {
-          expect(archGapMm(60, d + more, 600, 0)).toBeLessThanOrEqual(archGapMm(60, d, 600, 0));
+          expect(
+            archGapMm({ presentGapMm: 60, diameterMm: d + more, presentDiameterMm: 600, suspensionRiseMm: 0 }),
+          ).toBeLessThanOrEqual(
+            archGapMm({ presentGapMm: 60, diameterMm: d, presentDiameterMm: 600, suspensionRiseMm: 0 }),
+          );
         },
       ),
     );

@@ -36,7 +36,7 @@ const DONE_MM = 0.02;
  * @param targetMm the distance wanted
  * @param mostMm how far one place may give
  */
-export function cutBack(one: SweepCase, part: PlacedPart, targetMm: number, mostMm: number): CutBack {
+export function cutBack({ one, part, targetMm, mostMm }: { one: SweepCase; part: PlacedPart; targetMm: number; mostMm: number }): CutBack {
   const standings = standingsOf(one, part.mount);
   const xyz = Float64Array.from(part.xyz);
   const before: number[] = [];

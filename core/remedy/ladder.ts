@@ -15,11 +15,11 @@ export interface Rung {
   structural: boolean;
 }
 
-const rung = (work: BodyWork, reachMm: number, minutes: number, structural = false): Rung => ({
+const rung = (work: BodyWork, reachMm: number, takes: Pick<Rung, 'minutes'> & { structural?: true }): Rung => ({
   work,
   reachMm,
-  minutes,
-  structural,
+  minutes: takes.minutes,
+  structural: takes.structural ?? false,
 });
 
 /**
@@ -27,13 +27,17 @@ const rung = (work: BodyWork, reachMm: number, minutes: number, structural = fal
  * what carries the wheel are not worked on: there only the wheel itself can give way.
  */
 export const LADDER: Record<ObstacleKind, readonly Rung[]> = {
-  liner: [rung('heat', 8, 30), rung('move', 15, 40), rung('trimPlastic', 40, 45)],
-  'mud-flap': [rung('move', 20, 30), rung('trimFlap', 80, 20)],
-  'bumper-corner': [rung('heat', 6, 40), rung('trimPlastic', 30, 60)],
-  'fender-lip': [rung('fold', 12, 60), rung('cut', 25, 180)],
-  seam: [rung('fold', 10, 60), rung('cut', 25, 240, true)],
-  'body-mount': [rung('cut', 50, 360, true)],
-  'brake-hose': [rung('move', 15, 30)],
+  liner: [
+    rung('heat', 8, { minutes: 30 }),
+    rung('move', 15, { minutes: 40 }),
+    rung('trimPlastic', 40, { minutes: 45 }),
+  ],
+  'mud-flap': [rung('move', 20, { minutes: 30 }), rung('trimFlap', 80, { minutes: 20 })],
+  'bumper-corner': [rung('heat', 6, { minutes: 40 }), rung('trimPlastic', 30, { minutes: 60 })],
+  'fender-lip': [rung('fold', 12, { minutes: 60 }), rung('cut', 25, { minutes: 180 })],
+  seam: [rung('fold', 10, { minutes: 60 }), rung('cut', 25, { minutes: 240, structural: true })],
+  'body-mount': [rung('cut', 50, { minutes: 360, structural: true })],
+  'brake-hose': [rung('move', 15, { minutes: 30 })],
   tank: [],
   frame: [],
   strut: [],
@@ -44,7 +48,7 @@ export const LADDER: Record<ObstacleKind, readonly Rung[]> = {
 };
 
 /** A part that clips or screws hold comes off whole: gentler than cutting it, for it can go on again. */
-const OFF = rung('remove', Infinity, 15);
+const OFF = rung('remove', Infinity, { minutes: 15 });
 /** What is gentler than taking a part off. */
 const GENTLE: ReadonlySet<BodyWork> = new Set(['heat', 'move']);
 

@@ -33,7 +33,7 @@ function leastIn(solid: SweepCase['solid'], point: Point, { stand, grid, placeme
     const map = Float32Array.from(placements, (placement) => looker.quick(placement));
     const walked = coarseMinima(map, grid, SLACK_MM)
       .slice(0, 3)
-      .map((start) => refine(start.pose, grid, FINE, (at) => looker.points(stand(at))));
+      .map((start) => refine({ start: start.pose, grid, walk: FINE, look: (at) => looker.points(stand(at)) }));
     pose = walked.reduce((best, one) => (one.mm < best.mm ? one : best)).pose;
   }
   const placement = stand(pose);

@@ -79,12 +79,12 @@ describe('what must give at a part', () => {
       fc.property(place, place, fc.integer({ min: 2, max: 25 }), (from, to, more) => {
         const part = placePart({ id: 'p', mount: 'body', points: [pointAt(from), pointAt(to)] }, null, geometry);
         const before = sweep(one([part])).parts[0]!.clearanceMm;
-        const { part: given, patch } = cutBack(one(), part, before + more, 200);
+        const { part: given, patch } = cutBack({ one: one(), part, targetMm: before + more, mostMm: 200 });
         expect(patch!.depthMm).toBeGreaterThan(0);
         const after = sweep(one([given])).parts[0]!.clearanceMm;
         // A straight edge that is bent in places may come nearer between two of them than in either.
         expect(after).toBeGreaterThan(before - 0.2);
-        const far = cutBack(one(), part, before - 5, 200);
+        const far = cutBack({ one: one(), part, targetMm: before - 5, mostMm: 200 });
         expect([...far.part.xyz]).toEqual([...part.xyz]);
         expect(far.patch).toBeNull();
       }),
@@ -94,7 +94,7 @@ describe('what must give at a part', () => {
   test('one place: named as such, with nothing of it beside', () => {
     const part = placePart({ id: 'p', mount: 'body', points: [pointAt({ out: 60, clock: -100, radius: 330 })] }, null, geometry);
     const before = sweep(one([part])).parts[0]!.clearanceMm;
-    const { patch, part: given } = cutBack(one(), part, before + 8, 50);
+    const { patch, part: given } = cutBack({ one: one(), part, targetMm: before + 8, mostMm: 50 });
     expect(patch).toMatchObject({ single: true });
     expect(patch!.stretches).toHaveLength(1);
     expect(patch!.clockDeg[0]).toBeCloseTo(-100, 9);

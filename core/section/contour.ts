@@ -62,12 +62,19 @@ function makeContour(section: Section): Contour {
 function tireChain(section: Section): SectionPoint[] {
   const { halfRimMm, halfSectionMm, halfTreadMm, flangeRadiusMm, bellyRadiusMm, crownDropMm, radiusMm } = section;
   const chain: SectionPoint[] = [];
-  const quarter = (centerA: number, across: number, high: number, from: number, to: number) =>
-    walkArc(Math.abs(across), high, from, to, (t) => {
-      chain.push({ a: centerA + across * Math.cos(t), r: bellyRadiusMm + high * Math.sin(t) });
+  const quarter = ({ centerA, across, high, from }: { centerA: number; across: number; high: number; from: number }) =>
+    walkArc({
+      across: Math.abs(across),
+      high,
+      from,
+      to: from + Math.PI / 2,
+      visit: (t) => {
+        chain.push({ a: centerA + across * Math.cos(t), r: bellyRadiusMm + high * Math.sin(t) });
+      },
     });
-  quarter(halfRimMm, halfSectionMm - halfRimMm, bellyRadiusMm - flangeRadiusMm, -Math.PI / 2, 0);
-  quarter(halfTreadMm, halfSectionMm - halfTreadMm, radiusMm - crownDropMm - bellyRadiusMm, 0, Math.PI / 2);
+  const [below, above] = [bellyRadiusMm - flangeRadiusMm, radiusMm - crownDropMm - bellyRadiusMm];
+  quarter({ centerA: halfRimMm, across: halfSectionMm - halfRimMm, high: below, from: -Math.PI / 2 });
+  quarter({ centerA: halfTreadMm, across: halfSectionMm - halfTreadMm, high: above, from: 0 });
   // A parabola bends alike all over: its sagitta over a step s is δ·(s/T)².
   const steps = Math.max(2, Math.ceil(0.5 * Math.sqrt(crownDropMm / SAGITTA_MM)));
   for (let i = 1; i <= steps; i++) {
@@ -108,7 +115,19 @@ function piecesOf(chains: readonly (readonly SectionPoint[])[]): Pieces {
 }
 
 /** Walks a quarter of an ellipse in steps whose chords keep to the sagitta, small where it is sharp. */
-function walkArc(across: number, high: number, from: number, to: number, visit: (t: number) => void): void {
+function walkArc({
+  across,
+  high,
+  from,
+  to,
+  visit,
+}: {
+  across: number;
+  high: number;
+  from: number;
+  to: number;
+  visit: (t: number) => void;
+}): void {
   let t = from;
   visit(t);
   while (t < to) {

@@ -49,7 +49,9 @@ describe('from a trial spacer to the next wheel', () => {
     [8, 'centre', 28],
     [6, 'outer', 15.3],
   ] as const)('a new wheel of %f in that keeps the %s: ET %f', (width, keeps, offset) =>
-    expect(offsetFromTrialMm({ offsetMm: 40, rimWidthIn: 7 }, 12, width, keeps)).toBeCloseTo(offset, 9),
+    expect(
+      offsetFromTrialMm({ tried: { offsetMm: 40, rimWidthIn: 7 }, trialStackMm: 12, newRimWidthIn: width, keeps }),
+    ).toBeCloseTo(offset, 9),
   );
 
   test('the face that is to stay does stay, rim for rim', () => {
@@ -59,7 +61,15 @@ describe('from a trial spacer to the next wheel', () => {
         const rim = (et: number, width: number) => lateralPlace(et, extentMm(0, width, 12.7));
         const tried = rim(effectiveOffsetMm(offsetMm, spacer), from);
         const made = (keeps: 'outer' | 'inner' | 'centre') =>
-          rim(offsetFromTrialMm({ offsetMm, rimWidthIn: from }, spacer, to, keeps), to);
+          rim(
+            offsetFromTrialMm({
+              tried: { offsetMm, rimWidthIn: from },
+              trialStackMm: spacer,
+              newRimWidthIn: to,
+              keeps,
+            }),
+            to,
+          );
         expect(made('outer').outerMm).toBeCloseTo(tried.outerMm, 9);
         expect(made('inner').innerMm).toBeCloseTo(tried.innerMm, 9);
         expect(made('centre').effectiveOffsetMm).toBeCloseTo(tried.effectiveOffsetMm, 9);

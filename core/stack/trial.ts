@@ -8,12 +8,17 @@ export type TrialKeeps = 'outer' | 'centre' | 'inner';
  * width: the outer face stays with ET₂ = ET₁ − t + ΔW/2, the inner one with ET₂ = ET₁ − t − ΔW/2.
  * Source: effective offset and half widths; no convention of backspacing enters, flanges being alike.
  */
-export function offsetFromTrialMm(
-  tried: { offsetMm: number; rimWidthIn: number },
-  trialStackMm: number,
-  newRimWidthIn: number,
-  keeps: TrialKeeps,
-): number {
+export function offsetFromTrialMm({
+  tried,
+  trialStackMm,
+  newRimWidthIn,
+  keeps,
+}: {
+  tried: { offsetMm: number; rimWidthIn: number };
+  trialStackMm: number;
+  newRimWidthIn: number;
+  keeps: TrialKeeps;
+}): number {
   const half = mmFromInches(newRimWidthIn - tried.rimWidthIn) / 2;
   const shift = keeps === 'outer' ? half : keeps === 'inner' ? -half : 0;
   return tried.offsetMm - trialStackMm + shift;

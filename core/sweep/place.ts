@@ -78,7 +78,7 @@ export function gapPoint(gap: GapReading, present: SweptSolid): Point3 {
  */
 export function placePart(part: Part, present: SweptSolid | null, geometry: SuspensionGeometry | null): PlacedPart {
   const mount = mountOf(part);
-  if (part.points) return placedPoints(part.id, mount, part.points, geometry);
+  if (part.points) return placedPoints({ id: part.id, mount, points: part.points, geometry });
   if (!part.gap) throw new DomainError('has neither a gap nor coordinates', 'gap');
   if (!present) throw new DomainError('the present wheel and tire are not known', 'gap');
   const at = gapPoint(part.gap, present);
@@ -91,7 +91,7 @@ export function placePart(part: Part, present: SweptSolid | null, geometry: Susp
   return placed(part.id, mount, [toHub(placementIn(geometry, { steerDeg: 0, travelMm: pose.travelMm }), inCorner)]);
 }
 
-function placedPoints(id: string, mount: Mount, points: readonly Point3[], geometry: SuspensionGeometry | null): PlacedPart {
+function placedPoints({ id, mount, points, geometry }: { id: string; mount: Mount; points: readonly Point3[]; geometry: SuspensionGeometry | null }): PlacedPart {
   if (mount === 'body') return placed(id, mount, points);
   const rest = placementIn(geometry, AT_REST);
   return placed(id, mount, points.map((point) => toHub(rest, point)));

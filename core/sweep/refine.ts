@@ -35,6 +35,7 @@ export function coarseMinima(values: ArrayLike<number>, grid: PoseGrid, slack: n
   }));
 } // prettier-ignore
 
+// eslint-disable-next-line max-params -- asked millions of times a sweep: an object a call would cost more than the sum
 function isLow(values: ArrayLike<number>, columns: number, rows: number, column: number, row: number): boolean {
   const here = values[row * columns + column]!;
   for (let r = max(0, row - 1); r <= min(rows - 1, row + 1); r++)
@@ -56,7 +57,17 @@ export interface Walk {
  * Walks down from a pose: looks around in ever smaller squares about the lowest place so far, never beyond the range. Needs no slopes, so
  * edges and corners of a profile do not mislead it.
  */
-export function refine(start: Pose, grid: PoseGrid, walk: Walk, look: (pose: Pose) => number): Found {
+export function refine({
+  start,
+  grid,
+  walk,
+  look,
+}: {
+  start: Pose;
+  grid: PoseGrid;
+  walk: Walk;
+  look: (pose: Pose) => number;
+}): Found {
   const steerStep = step(grid.steers);
   const travelStep = step(grid.travels);
   const inside = { steerDeg: within(grid.steer, start.steerDeg), travelMm: within(grid.travel, start.travelMm) };

@@ -21,6 +21,7 @@ export interface SweptSolid {
 }
 
 /** Distance in mm from a point of the hub's frame to the solid, negative inside; exact. */
+// eslint-disable-next-line max-params -- asked millions of times a sweep: an object a call would cost more than the sum
 export function distanceMm({ bodies }: SweptSolid, out: number, fwd: number, up: number): number {
   const radius = sqrt(fwd * fwd + up * up);
   let least = Infinity;

@@ -87,8 +87,17 @@ export function* sweepSteps({ solid, parts, geometry, change, poses = 'all', eno
     } else {
       const stands = placements.get(part.mount) ?? gridPlacements(grid, stand);
       placements.set(part.mount, stands);
-      const mapped = yield* mapRows(looker, grid, stands, (share) => (done + share) / parts.length);
-      swept.push(finish(part, { looker, grid, stand, map: mapped.map }, regions, travel, mapped.touched, enoughMm));
+      const mapped = yield* mapRows({ looker, grid, stands, shareDone: (share) => (done + share) / parts.length });
+      swept.push(
+        finish({
+          part,
+          looked: { looker, grid, stand, map: mapped.map },
+          regions,
+          travelRange: travel,
+          touched: mapped.touched,
+          enoughMm,
+        }),
+      );
     }
     yield (done + 1) / parts.length;
   }
@@ -125,12 +134,17 @@ interface Mapped {
   touched: TouchedRegion | null;
 }
 
-function* mapRows(
-  looker: Looker,
-  grid: PoseGrid,
-  stands: readonly Placement[],
-  shareDone: (ofThis: number) => number,
-): Steps<Mapped> {
+function* mapRows({
+  looker,
+  grid,
+  stands,
+  shareDone,
+}: {
+  looker: Looker;
+  grid: PoseGrid;
+  stands: readonly Placement[];
+  shareDone: (ofThis: number) => number;
+}): Steps<Mapped> {
   const map = new Float32Array(stands.length);
   const columns = grid.steers.length;
   let touched: TouchedRegion | null = null;
@@ -158,17 +172,24 @@ interface Looked {
   map: Float32Array;
 }
 
-function finish(
-  part: PlacedPart,
-  looked: Looked,
-  regions: readonly PoseRange[],
-  { restMm: restTravelMm, leastMm, mostMm }: TravelRange,
-  touched: TouchedRegion | null,
-  enoughMm: number | undefined,
-): SweptPart {
+function finish({
+  part,
+  looked,
+  regions,
+  travelRange: { restMm: restTravelMm, leastMm, mostMm },
+  touched,
+  enoughMm,
+}: {
+  part: PlacedPart;
+  looked: Looked;
+  regions: readonly PoseRange[];
+  travelRange: TravelRange;
+  touched: TouchedRegion | null;
+  enoughMm: number | undefined;
+}): SweptPart {
   const { looker, stand, grid, map } = looked;
   const slack = enoughMm === undefined ? CELL_SLACK_MM : 2 * CELL_SLACK_MM;
-  const lows = regions.map((region) => leastIn(looked, region, slack, enoughMm));
+  const lows = regions.map((region) => leastIn({ looked, region, slack, enoughMm }));
   const best = lows.reduce((least, one) => (one.mm < least.mm ? one : least));
   const { pose } = best;
   const nearest = looker.nearest(stand(pose));
@@ -182,7 +203,8 @@ function finish(
     at,
     restMm: straight(restTravelMm),
     beforeLockMm: nearest.mm < 0 ? leastBeforeLock(looked, regions) : null,
-    allPosesMm: regions.length > 1 ? looker.exact(stand(leastIn(looked, grid, slack, enoughMm).pose)) : nearest.mm,
+    allPosesMm:
+      regions.length > 1 ? looker.exact(stand(leastIn({ looked, region: grid, slack, enoughMm }).pose)) : nearest.mm,
     lockAtRestMm: exactly ? leastAtRest(looked, restTravelMm) : null,
     bumpMm: exactly ? straight(mostMm) : null,
     droopMm: exactly ? straight(leastMm) : null,
@@ -192,12 +214,22 @@ function finish(
 }
 
 /** The least over a range of the poses looked at; what stays further away than enough is told from the grid. */
-function leastIn(looked: Looked, region: PoseRange, slack: number, enoughMm: number | undefined): Found {
+function leastIn({
+  looked,
+  region,
+  slack,
+  enoughMm,
+}: {
+  looked: Looked;
+  region: PoseRange;
+  slack: number;
+  enoughMm: number | undefined;
+}): Found {
   const { grid, at } = region === looked.grid ? { grid: looked.grid, at: null } : partOfGrid(looked.grid, region);
   const values = at ? Float32Array.from(at, (i) => looked.map[i]!) : looked.map;
   const starts = coarseMinima(values, grid, slack);
   const far = enoughMm !== undefined && starts[0]!.mm > enoughMm + slack;
-  return far ? starts[0]! : leastOf(starts, grid, looked.looker, looked.stand);
+  return far ? starts[0]! : leastOf({ starts, grid, looker: looked.looker, stand: looked.stand });
 }
 
 /** How far to either side of where it rests a wheel counts as at ride height, mm (common practice, no source). */
@@ -210,7 +242,7 @@ function leastAtRest({ looker, grid, stand, map }: Looked, restMm: number): numb
   if (travel[0] > travel[1]) return looker.exact(stand({ steerDeg: 0, travelMm: restMm }));
   const part = partOfGrid(grid, { steer: grid.steer, travel });
   const [start] = coarseMinima(Float32Array.from(part.at, (i) => map[i]!), part.grid, 0);
-  const low = refine(start!.pose, part.grid, FIRST, (at) => looker.points(stand(at)));
+  const low = refine({ start: start!.pose, grid: part.grid, walk: FIRST, look: (at) => looker.points(stand(at)) });
   return looker.exact(stand(low.pose));
 } // prettier-ignore
 
@@ -220,7 +252,9 @@ function leastBeforeLock(looked: Looked, regions: readonly PoseRange[]): number 
   if (!steer) return null;
   const least = regions.map(({ steer: [from, to], travel }) => {
     const region: PoseRange = { steer: [Math.max(from, steer[0]), Math.min(to, steer[1])], travel };
-    return looked.looker.nearest(looked.stand(leastIn(looked, region, 2 * CELL_SLACK_MM, undefined).pose)).mm;
+    return looked.looker.nearest(
+      looked.stand(leastIn({ looked, region, slack: 2 * CELL_SLACK_MM, enoughMm: undefined }).pose),
+    ).mm;
   });
   return Math.min(...least);
 }
@@ -231,9 +265,19 @@ const EDGE_SLACK_MM = 3;
 const SAME = { steerDeg: 0.4, travelMm: 1 };
 
 /** The least around several starts: all of them walked roughly, those that could still hold it finely. */
-function leastOf(starts: readonly Found[], grid: PoseGrid, looker: Looker, stand: (pose: Pose) => Placement): Found {
+function leastOf({
+  starts,
+  grid,
+  looker,
+  stand,
+}: {
+  starts: readonly Found[];
+  grid: PoseGrid;
+  looker: Looker;
+  stand: (pose: Pose) => Placement;
+}): Found {
   const rough = starts
-    .map(({ pose }) => refine(pose, grid, FIRST, (at) => looker.points(stand(at))))
+    .map(({ pose }) => refine({ start: pose, grid, walk: FIRST, look: (at) => looker.points(stand(at)) }))
     .sort((one, other) => one.mm - other.mm);
   const apart = rough.filter(
     ({ pose }, index) =>
@@ -241,7 +285,7 @@ function leastOf(starts: readonly Found[], grid: PoseGrid, looker: Looker, stand
       rough[index]!.mm <= rough[0]!.mm + EDGE_SLACK_MM,
   );
   return apart
-    .map(({ pose }) => refine(pose, grid, FINE, (at) => looker.beside(stand(at))))
+    .map(({ pose }) => refine({ start: pose, grid, walk: FINE, look: (at) => looker.beside(stand(at)) }))
     .reduce((best, one) => (one.mm < best.mm ? one : best));
 }
 

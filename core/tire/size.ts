@@ -76,9 +76,9 @@ function readAnew(text: string): TireSize {
 
 function readMetric(parts: RegExpExecArray): TireSize {
   const [, prefix, widthText, aspectText, construction, rimText, mark, rest] = parts;
-  const nominalWidthMm = part('section width', widthText!, METRIC_WIDTH, 'mm');
-  const aspectRatio = part('aspect ratio', aspectText!, ASPECT, '%');
-  const rimDiameterIn = part('rim diameter', rimText!, RIM_CODES, 'in');
+  const nominalWidthMm = part({ name: 'section width', text: widthText!, range: METRIC_WIDTH, unit: 'mm' });
+  const aspectRatio = part({ name: 'aspect ratio', text: aspectText!, range: ASPECT, unit: '%' });
+  const rimDiameterIn = part({ name: 'rim diameter', text: rimText!, range: RIM_CODES, unit: 'in' });
   const service = readService(rest!);
   return {
     system: 'metric',
@@ -97,9 +97,14 @@ function readMetric(parts: RegExpExecArray): TireSize {
 
 function readFlotation(parts: RegExpExecArray): TireSize {
   const [, before, diameterText, widthText, construction, rimText, behind, rest] = parts;
-  const diameterIn = part('overall diameter', diameterText!, { least: 20, most: 54 }, 'in');
-  const widthIn = part('section width', widthText!, { least: 5, most: 22 }, 'in');
-  const rimDiameterIn = part('rim diameter', rimText!, RIM_CODES, 'in');
+  const diameterIn = part({
+    name: 'overall diameter',
+    text: diameterText!,
+    range: { least: 20, most: 54 },
+    unit: 'in',
+  });
+  const widthIn = part({ name: 'section width', text: widthText!, range: { least: 5, most: 22 }, unit: 'in' });
+  const rimDiameterIn = part({ name: 'rim diameter', text: rimText!, range: RIM_CODES, unit: 'in' });
   if (diameterIn <= rimDiameterIn)
     throw new DomainError(`overall diameter ${diameterText} in is not larger than its rim of ${rimText} in`);
   const heightMm = (diameterIn * MM_PER_INCH - rimSeatDiameterMm(rimDiameterIn)) / 2;
@@ -118,7 +123,17 @@ function readFlotation(parts: RegExpExecArray): TireSize {
 const readConstruction = (letters: string | undefined): TireSize['construction'] =>
   letters ? (letters.at(-1) as 'R' | 'D' | 'B') : null;
 
-function part(name: string, text: string, range: { least: number; most: number }, unit: string): number {
+function part({
+  name,
+  text,
+  range,
+  unit,
+}: {
+  name: string;
+  text: string;
+  range: { least: number; most: number };
+  unit: string;
+}): number {
   const value = Number(text);
   if (value < range.least || value > range.most)
     throw new DomainError(`${name} ${text} is outside ${range.least} to ${range.most} ${unit}`);

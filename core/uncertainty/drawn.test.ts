@@ -20,7 +20,7 @@ const drawnOf = (
   inputs: Contribution[],
   figure: (off: readonly number[]) => number | null,
   draws = 256,
-): Drawn | null => atOnce(drawSteps(inputs, (off) => [figure(off)], seededChance(9), draws))[0]!;
+): Drawn | null => atOnce(drawSteps({ inputs, figures: (off) => [figure(off)], chance: seededChance(9), draws }))[0]!;
 
 describe('a quantile of the normal distribution', () => {
   // Source: jstat, a statistics library.
@@ -85,13 +85,15 @@ describe('a figure that is drawn', () => {
   });
   test('progress runs to 1, draw by draw', () => {
     const shares: number[] = [];
-    const steps = drawSteps([one], ([a]) => [a!], seededChance(1), 4);
+    const steps = drawSteps({ inputs: [one], figures: ([a]) => [a!], chance: seededChance(1), draws: 4 });
     for (let step = steps.next(); !step.done; step = steps.next()) shares.push(step.value);
     expect(shares).toEqual([0.25, 0.5, 0.75, 1]);
   });
   test('the same seed, the same draws; another seed, others of the same ±', () => {
     const with_ = (seed: number) =>
-      atOnce(drawSteps([one, other], ([a, b]) => [a! * b!], seededChance(seed), 64))[0]!.values;
+      atOnce(
+        drawSteps({ inputs: [one, other], figures: ([a, b]) => [a! * b!], chance: seededChance(seed), draws: 64 }),
+      )[0]!.values;
     expect(with_(3)).toEqual(with_(3));
     expect(with_(3)).not.toEqual(with_(4));
   });

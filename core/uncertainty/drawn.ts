@@ -33,12 +33,17 @@ export function drawnPlusMinus(values: readonly number[]): number {
  * @param figures the figures when every input is off by so much, in the input's own unit; null where one cannot be had, and its draw is dropped
  * @returns a generator that yields the share done, and returns for each figure what became of it; null where no draw could be had
  */
-export function* drawSteps(
-  inputs: readonly Contribution[],
-  figures: (off: readonly number[]) => readonly (number | null)[],
-  chance: Chance,
-  draws: number,
-): Steps<(Drawn | null)[]> {
+export function* drawSteps({
+  inputs,
+  figures,
+  chance,
+  draws,
+}: {
+  inputs: readonly Contribution[];
+  figures: (off: readonly number[]) => readonly (number | null)[];
+  chance: Chance;
+  draws: number;
+}): Steps<(Drawn | null)[]> {
   const scores = Array.from({ length: draws }, (_, n) => normalQuantile((n + 0.5) / draws));
   const columns = inputs.map(({ plusMinus }) => shuffled(scores, chance).map((score) => score * sigmaOf(plusMinus)));
   const rows: { off: number[]; values: readonly (number | null)[] }[] = [];

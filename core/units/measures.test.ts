@@ -63,8 +63,8 @@ describe('masses, pressures and speeds against a library of units', () => {
         fc.constantFrom('mm' as const, 'in' as const),
         fc.double({ min: 20, max: 3000, noNaN: true }),
         (quantity, unit, value) => {
-          const shown = measureFigure(quantity, value, unit);
-          expect(measureFigure(quantity, readMeasure(shown, quantity, unit), unit)).toBe(shown);
+          const shown = measureFigure({ quantity, value, unit });
+          expect(measureFigure({ quantity, value: readMeasure(shown, quantity, unit), unit })).toBe(shown);
         },
       ),
     );
@@ -75,8 +75,8 @@ describe('masses, pressures and speeds against a library of units', () => {
       'psi',
       'mph',
     ]);
-    expect(formatMeasure('mass', 3.6, 'mm', true)).toBe('+3.6 kg');
-    expect(formatMeasure('mass', 560, 'mm')).toBe('560 kg');
+    expect(formatMeasure({ quantity: 'mass', value: 3.6, unit: 'mm', plus: true })).toBe('+3.6 kg');
+    expect(formatMeasure({ quantity: 'mass', value: 560, unit: 'mm' })).toBe('560 kg');
     expect(wordsIn('in').measure('speed', 160.9344)).toBe('100 mph');
   });
 });
@@ -85,9 +85,9 @@ describe('units, each for itself', () => {
   test('lengths in mm with pounds, psi and miles', () => {
     const { length } = wordsIn(UNIT_SETS.uk);
     expect(length(25.4)).toBe('25.4 mm');
-    expect(formatMeasure('pressure', 241.316, UNIT_SETS.uk)).toBe('35 psi');
-    expect(formatMeasure('torque', 110, UNIT_SETS.uk)).toBe('110 N·m');
-    expect(formatMeasure('torque', 110, UNIT_SETS.us)).toBe('81 lb·ft');
+    expect(formatMeasure({ quantity: 'pressure', value: 241.316, unit: UNIT_SETS.uk })).toBe('35 psi');
+    expect(formatMeasure({ quantity: 'torque', value: 110, unit: UNIT_SETS.uk })).toBe('110 N·m');
+    expect(formatMeasure({ quantity: 'torque', value: 110, unit: UNIT_SETS.us })).toBe('81 lb·ft');
     expect(readMeasure('2.4', 'pressure', UNIT_SETS.metric)).toBeCloseTo(240, 9);
   });
   test.each(Object.entries(UNIT_SETS))('%s is known again', (name, units) => expect(setOf(units)).toBe(name));

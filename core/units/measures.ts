@@ -46,7 +46,17 @@ export const inReadersUnit = (quantity: Quantity, value: number, unit: UnitChoic
   value / unitFor(quantity, unit).size;
 
 /** A quantity without its unit; what rounds to a whole number is written as one. */
-export function measureFigure(quantity: Quantity, value: number, unit: UnitChoice, plus = false): string {
+export function measureFigure({
+  quantity,
+  value,
+  unit,
+  plus = false,
+}: {
+  quantity: Quantity;
+  value: number;
+  unit: UnitChoice;
+  plus?: boolean | undefined;
+}): string {
   const { size, decimals } = unitFor(quantity, unit);
   const inUnit = value / size;
   const whole = Number.isInteger(roundTo(inUnit, decimals));
@@ -54,8 +64,17 @@ export function measureFigure(quantity: Quantity, value: number, unit: UnitChoic
 }
 
 /** A quantity with its unit. */
-export const formatMeasure = (quantity: Quantity, value: number, unit: UnitChoice, plus = false): string =>
-  `${measureFigure(quantity, value, unit, plus)} ${measureSign(quantity, unit)}`;
+export const formatMeasure = ({
+  quantity,
+  value,
+  unit,
+  plus = false,
+}: {
+  quantity: Quantity;
+  value: number;
+  unit: UnitChoice;
+  plus?: boolean | undefined;
+}): string => `${measureFigure({ quantity, value, unit, plus })} ${measureSign(quantity, unit)}`;
 
 const MEASURE = /^([+-]?[\d.,]+)\s*([a-z/·.]*)$/i;
 

@@ -30,7 +30,7 @@ export function wordsIn(choice: UnitChoice): Words {
     length: (mm) => formatLength(mm, unit),
     change: (mm) => formatLength(mm, unit, true),
     figure,
-    measure: (quantity, value, plus) => formatMeasure(quantity, value, choice, plus),
+    measure: (quantity, value, plus) => formatMeasure({ quantity, value, unit: choice, plus }),
     number: (value, decimals = 1) => formatNumber(value, decimals),
   };
 }

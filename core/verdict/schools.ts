@@ -20,7 +20,6 @@ export const RULE_CHOICES = {
 } as const;
 
 export type RuleKey = keyof typeof RULE_CHOICES;
-export const RULE_KEYS = Object.keys(RULE_CHOICES) as readonly RuleKey[];
 export type RuleOf<K extends RuleKey> = (typeof RULE_CHOICES)[K][number];
 export type CenteringRule = RuleOf<'centring'>;
 export type NearPatternRule = RuleOf<'nearPatterns'>;

@@ -18,28 +18,38 @@ export const overallWidthMm = (rimWidthIn: number, flangeMm: number): number => 
  * Backspacing in mm from the offset: overall W/2 + f + ET, nominal W/2 + ET.
  * @param offsetMm ET, + when the mounting face is outboard of the rim centreline
  */
-export function backspacingMm(
-  rimWidthIn: number,
-  offsetMm: number,
-  flangeMm: number,
-  convention: BackspacingConvention,
-): number {
+export function backspacingMm({
+  rimWidthIn,
+  offsetMm,
+  flangeMm,
+  convention,
+}: {
+  rimWidthIn: number;
+  offsetMm: number;
+  flangeMm: number;
+  convention: BackspacingConvention;
+}): number {
   return mmFromInches(rimWidthIn) / 2 + (convention === 'overall' ? flangeMm : 0) + offsetMm;
 }
 
-/** Offset ET in mm from a backspacing in mm: the inverse of {@link backspacingMm}. */
-export function offsetFromBackspacingMm(
-  rimWidthIn: number,
-  backspacing: number,
-  flangeMm: number,
-  convention: BackspacingConvention,
-): number {
+/** Offset ET in mm from a backspacing in mm: the inverse of backspacingMm. */
+export function offsetFromBackspacingMm({
+  rimWidthIn,
+  backspacing,
+  flangeMm,
+  convention,
+}: {
+  rimWidthIn: number;
+  backspacing: number;
+  flangeMm: number;
+  convention: BackspacingConvention;
+}): number {
   return backspacing - mmFromInches(rimWidthIn) / 2 - (convention === 'overall' ? flangeMm : 0);
 }
 
 /** Front spacing in mm: what is left of the overall width in front of the pad, W + 2·f − BS(overall). */
 export const frontspacingMm = (rimWidthIn: number, offsetMm: number, flangeMm: number): number =>
-  overallWidthMm(rimWidthIn, flangeMm) - backspacingMm(rimWidthIn, offsetMm, flangeMm, 'overall');
+  overallWidthMm(rimWidthIn, flangeMm) - backspacingMm({ rimWidthIn, offsetMm, flangeMm, convention: 'overall' });
 
 /** A wheel's place on its axle as it is written down: by offset, or by backspacing with the convention it was read in. */
 export interface WheelPlace {
@@ -61,5 +71,5 @@ export function wheelOffsetMm(wheel: WheelPlace, flangeMm: number): number | nul
   if (backspacing == null) return null;
   if (!convention) throw new DomainError('say whether the backspacing is overall or nominal', 'backspacingConvention');
   if (wheel.rimWidthIn == null) return null;
-  return offsetFromBackspacingMm(wheel.rimWidthIn, backspacing, flangeMm, convention);
+  return offsetFromBackspacingMm({ rimWidthIn: wheel.rimWidthIn, backspacing, flangeMm, convention });
 }

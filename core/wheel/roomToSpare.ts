@@ -20,10 +20,12 @@ export function wheelFromRoom(
   flangeMm: number,
 ): WheelFromRoom {
   const rimWidthIn = present.rimWidthIn + inchesFromMm(spareMm.inboard + spareMm.outboard);
-  const backspacing = backspacingMm(present.rimWidthIn, present.offsetMm, flangeMm, 'overall') + spareMm.inboard;
+  const backspacing =
+    backspacingMm({ rimWidthIn: present.rimWidthIn, offsetMm: present.offsetMm, flangeMm, convention: 'overall' }) +
+    spareMm.inboard;
   return {
     rimWidthIn,
-    offsetMm: offsetFromBackspacingMm(rimWidthIn, backspacing, flangeMm, 'overall'),
+    offsetMm: offsetFromBackspacingMm({ rimWidthIn, backspacing, flangeMm, convention: 'overall' }),
     backspacingOverallMm: backspacing,
   };
 }

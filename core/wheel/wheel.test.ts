@@ -18,13 +18,27 @@ const convention = fc.constantFrom('overall' as const, 'nominal' as const);
 
 describe('worked values (common practice, no source)', () => {
   test('10 in wide, ET −18, nominal: 4.3 in', () => {
-    expect(inchesFromMm(backspacingMm(10, -18, DEFAULT_FLANGE_MM, 'nominal'))).toBeCloseTo(4.3, 1);
+    expect(
+      inchesFromMm(
+        backspacingMm({ rimWidthIn: 10, offsetMm: -18, flangeMm: DEFAULT_FLANGE_MM, convention: 'nominal' }),
+      ),
+    ).toBeCloseTo(4.3, 1);
   });
   test('17 × 8, ET 0, overall: 4.5 in', () => {
-    expect(inchesFromMm(backspacingMm(8, 0, DEFAULT_FLANGE_MM, 'overall'))).toBeCloseTo(4.5, 9);
+    expect(
+      inchesFromMm(backspacingMm({ rimWidthIn: 8, offsetMm: 0, flangeMm: DEFAULT_FLANGE_MM, convention: 'overall' })),
+    ).toBeCloseTo(4.5, 9);
   });
   test('8 in wheel with 164 mm overall, 1.0 in more inboard and 1.5 in outboard: 10.5 in, 189.4 mm, ET +43', () => {
-    const present = { rimWidthIn: 8, offsetMm: offsetFromBackspacingMm(8, 164, DEFAULT_FLANGE_MM, 'overall') };
+    const present = {
+      rimWidthIn: 8,
+      offsetMm: offsetFromBackspacingMm({
+        rimWidthIn: 8,
+        backspacing: 164,
+        flangeMm: DEFAULT_FLANGE_MM,
+        convention: 'overall',
+      }),
+    };
     const wheel = wheelFromRoom(present, { inboard: 25.4, outboard: 38.1 }, DEFAULT_FLANGE_MM);
     expect(wheel.rimWidthIn).toBeCloseTo(10.5, 9);
     expect(wheel.backspacingOverallMm).toBeCloseTo(189.4, 9);
@@ -40,15 +54,19 @@ describe('properties', () => {
   test('offset → backspacing → offset, in both conventions', () => {
     fc.assert(
       fc.property(rimWidthIn, offsetMm, flangeMm, convention, (width, offset, flange, as) => {
-        const back = backspacingMm(width, offset, flange, as);
-        expect(offsetFromBackspacingMm(width, back, flange, as)).toBeCloseTo(offset, 9);
+        const back = backspacingMm({ rimWidthIn: width, offsetMm: offset, flangeMm: flange, convention: as });
+        expect(
+          offsetFromBackspacingMm({ rimWidthIn: width, backspacing: back, flangeMm: flange, convention: as }),
+        ).toBeCloseTo(offset, 9);
       }),
     );
   });
   test('the conventions differ by the flange, and nothing else', () => {
     fc.assert(
       fc.property(rimWidthIn, offsetMm, flangeMm, (width, offset, flange) => {
-        const apart = backspacingMm(width, offset, flange, 'overall') - backspacingMm(width, offset, flange, 'nominal');
+        const apart =
+          backspacingMm({ rimWidthIn: width, offsetMm: offset, flangeMm: flange, convention: 'overall' }) -
+          backspacingMm({ rimWidthIn: width, offsetMm: offset, flangeMm: flange, convention: 'nominal' });
         expect(apart).toBeCloseTo(flange, 9);
       }),
     );
@@ -56,7 +74,9 @@ describe('properties', () => {
   test('backspacing and front spacing make the overall width', () => {
     fc.assert(
       fc.property(rimWidthIn, offsetMm, flangeMm, (width, offset, flange) => {
-        const sum = backspacingMm(width, offset, flange, 'overall') + frontspacingMm(width, offset, flange);
+        const sum =
+          backspacingMm({ rimWidthIn: width, offsetMm: offset, flangeMm: flange, convention: 'overall' }) +
+          frontspacingMm(width, offset, flange);
         expect(sum).toBeCloseTo(overallWidthMm(width, flange), 9);
       }),
     );
@@ -74,7 +94,10 @@ describe('properties', () => {
     fc.assert(
       fc.property(rimWidthIn, offsetMm, fc.double({ min: 0, max: 60, noNaN: true }), (width, offset, spare) => {
         const wheel = wheelFromRoom({ rimWidthIn: width, offsetMm: offset }, { inboard: 0, outboard: spare }, 12.7);
-        expect(wheel.backspacingOverallMm).toBeCloseTo(backspacingMm(width, offset, 12.7, 'overall'), 9);
+        expect(wheel.backspacingOverallMm).toBeCloseTo(
+          backspacingMm({ rimWidthIn: width, offsetMm: offset, flangeMm: 12.7, convention: 'overall' }),
+          9,
+        );
       }),
     );
   });

@@ -47,6 +47,7 @@ function pathOf(part: PlacedPart, { stand, grid, placements }: Standing): PartPa
 }
 
 /** A place of a part: a point, or so far on toward the next one. */
+// eslint-disable-next-line max-params -- asked millions of times a sweep: an object a call would cost more than the sum
 function look(p: Placement, xyz: Float64Array, i: number, share: number): { out: number; radius: number } {
   const j = share > 0 ? i + 1 : i;
   const x = xyz[3 * i]! + (xyz[3 * j]! - xyz[3 * i]!) * share;
@@ -77,16 +78,26 @@ type Closely = 'table' | 'exact' | 'edges';
  * outcome is walked to where it is furthest, to about 0.05 mm.
  * @param within the offsets of interest, mm; edges outside are not walked
  */
-export function blockedOffsets(path: PartPath, body: WindowBody, limitMm: number, within: Span): Span[] {
+export function blockedOffsets({
+  path,
+  body,
+  limitMm,
+  within,
+}: {
+  path: PartPath;
+  body: WindowBody;
+  limitMm: number;
+  within: Span;
+}): Span[] {
   const widths = grown(body.section, limitMm);
   const { grid } = path;
   // Looked for a little wider than it is: between two rough poses a part may come as much nearer.
   const wide = grown(body.section, limitMm + BESIDE_MM);
-  const found = coarseStretches(path, body, wide, within).map(({ span, lows, highs }): Span => {
+  const found = coarseStretches({ path, body, widths: wide, within }).map(({ span, lows, highs }): Span => {
     const walk = (way: 1 | -1): number => {
       const [edges, seen] = way > 0 ? [highs, span[1]] : [lows, span[0]];
       if (seen < within[0] - SLACK_MM || seen > within[1] + SLACK_MM) return seen;
-      return furthest(path, body, widths, way, edges, grid);
+      return furthest({ path, body, widths, way, edges, grid });
     };
     return [walk(-1), walk(1)];
   });
@@ -103,7 +114,7 @@ interface Stretch {
 /** How far beyond the offsets of interest stretches are told apart, mm. */
 const MARGIN_MM = 40;
 
-function coarseStretches(path: PartPath, body: WindowBody, widths: Grown, within: Span): Stretch[] {
+function coarseStretches({ path, body, widths, within }: { path: PartPath; body: WindowBody; widths: Grown; within: Span }): Stretch[] {
   const { part, out, radius } = path;
   const count = part.xyz.length / 3;
   const poses = out.length / count;
@@ -147,19 +158,19 @@ function coarseStretches(path: PartPath, body: WindowBody, widths: Grown, within
 } // prettier-ignore
 
 /** How far the stretch that a part blocks reaches one way, from the rough poses that reach furthest in it. */
-function furthest(path: PartPath, body: WindowBody, widths: Grown, way: 1 | -1, edges: Float32Array, grid: PoseGrid | null): number {
-  const reach = reachIn(path, body, widths, way);
+function furthest({ path, body, widths, way, edges, grid }: { path: PartPath; body: WindowBody; widths: Grown; way: 1 | -1; edges: Float32Array; grid: PoseGrid | null }): number {
+  const reach = reachIn({ partPath: path, body, widths, way });
   if (!grid) return way * reach(path.stand(AT_REST), 'edges');
   const starts = coarseMinima(Float32Array.from(edges, (edge) => -way * edge), grid, SLACK_MM).slice(0, 3);
-  const rough = starts.map(({ pose }) => refine(pose, grid, FIRST, (at) => -reach(path.stand(at), 'table')));
+  const rough = starts.map(({ pose }) => refine({ start: pose, grid, walk: FIRST, look: (at) => -reach(path.stand(at), 'table') }));
   const best = rough.reduce((least, one) => (one.mm < least.mm ? one : least));
-  const fine = refine(best.pose, grid, FINE, (at) => -reach(path.stand(at), 'exact'));
+  const fine = refine({ start: best.pose, grid, walk: FINE, look: (at) => -reach(path.stand(at), 'exact') });
   if (!path.part.edge) return way * -fine.mm;
-  return way * -refine(fine.pose, grid, LAST, (at) => -reach(path.stand(at), 'edges')).mm;
+  return way * -refine({ start: fine.pose, grid, walk: LAST, look: (at) => -reach(path.stand(at), 'edges') }).mm;
 } // prettier-ignore
 
 /** How far one way the part blocks in one placement, as seen along that way; with the edges between its points where that is asked. */
-function reachIn({ part }: PartPath, body: WindowBody, widths: Grown, way: 1 | -1): (placement: Placement, closely: Closely) => number {
+function reachIn({ partPath: { part }, body, widths, way }: { partPath: PartPath; body: WindowBody; widths: Grown; way: 1 | -1 }): (placement: Placement, closely: Closely) => number {
   const { xyz } = part;
   const count = xyz.length / 3;
   const rough = new Float64Array(count);

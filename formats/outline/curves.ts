@@ -7,19 +7,38 @@ function chordsOf(radius: number, turn: number, flat: number): number {
 }
 
 /** An arc as chords, ends included. Angles in radians, counter-clockwise for a growing angle. */
-export function arcPoints(centre: DrawnPoint, radius: number, from: number, to: number, flat: number): DrawnPoint[] {
-  return ellipsePoints(centre, { x: radius, y: 0 }, 1, from, to, flat);
+export function arcPoints({
+  centre,
+  radius,
+  from,
+  to,
+  flat,
+}: {
+  centre: DrawnPoint;
+  radius: number;
+  from: number;
+  to: number;
+  flat: number;
+}): DrawnPoint[] {
+  return ellipsePoints({ centre, major: { x: radius, y: 0 }, ratio: 1, from, to, flat });
 }
 
 /** An arc of an ellipse as chords, by the end of its major axis, the ratio of its axes, and its parameter from and to. */
-export function ellipsePoints(
-  centre: DrawnPoint,
-  major: DrawnPoint,
-  ratio: number,
-  from: number,
-  to: number,
-  flat: number,
-): DrawnPoint[] {
+export function ellipsePoints({
+  centre,
+  major,
+  ratio,
+  from,
+  to,
+  flat,
+}: {
+  centre: DrawnPoint;
+  major: DrawnPoint;
+  ratio: number;
+  from: number;
+  to: number;
+  flat: number;
+}): DrawnPoint[] {
   const chords = chordsOf(Math.hypot(major.x, major.y), to - from, flat);
   return Array.from({ length: chords + 1 }, (_, index) => {
     const t = from + ((to - from) * index) / chords;
@@ -32,7 +51,17 @@ export function ellipsePoints(
  * The points behind the first of a polyline's piece with a bulge, b = tan(θ/4) of the arc between its ends, + counter-clockwise (DXF
  * reference, group 42).
  */
-export function bulgePoints(from: DrawnPoint, to: DrawnPoint, bulge: number, flat: number): DrawnPoint[] {
+export function bulgePoints({
+  from,
+  to,
+  bulge,
+  flat,
+}: {
+  from: DrawnPoint;
+  to: DrawnPoint;
+  bulge: number;
+  flat: number;
+}): DrawnPoint[] {
   const turn = 4 * Math.atan(bulge);
   const [dx, dy] = [to.x - from.x, to.y - from.y];
   const chord = Math.hypot(dx, dy);
@@ -42,7 +71,7 @@ export function bulgePoints(from: DrawnPoint, to: DrawnPoint, bulge: number, fla
   const off = radius * Math.cos(turn / 2);
   const centre = { x: (from.x + to.x) / 2 - (off * dy) / chord, y: (from.y + to.y) / 2 + (off * dx) / chord };
   const start = Math.atan2(from.y - centre.y, from.x - centre.x);
-  const points = arcPoints(centre, Math.abs(radius), start, start + turn, flat);
+  const points = arcPoints({ centre, radius: Math.abs(radius), from: start, to: start + turn, flat });
   return [...points.slice(1, -1), to];
 }
 
@@ -96,14 +125,27 @@ export function splinePoints(spline: Spline, flat: number): DrawnPoint[] {
   const at = (t: number) => splinePoint(spline, t);
   const stops = [...new Set(knots.slice(degree, control.length + 1))];
   const points = [at(stops[0]!)];
-  const walk = (t0: number, t1: number, from: DrawnPoint, to: DrawnPoint, depth: number) => {
+  const walk = ({
+    t0,
+    t1,
+    from,
+    to,
+    depth,
+  }: {
+    t0: number;
+    t1: number;
+    from: DrawnPoint;
+    to: DrawnPoint;
+    depth: number;
+  }) => {
     const apart = [0.25, 0.5, 0.75].map((share) => offChord(at(t0 + share * (t1 - t0)), from, to));
     if (depth >= 14 || Math.max(...apart) <= flat / 2) return points.push(to);
     const [t, middle] = [(t0 + t1) / 2, at((t0 + t1) / 2)];
-    walk(t0, t, from, middle, depth + 1);
-    return walk(t, t1, middle, to, depth + 1);
+    walk({ t0, t1: t, from, to: middle, depth: depth + 1 });
+    return walk({ t0: t, t1, from: middle, to, depth: depth + 1 });
   };
-  for (let i = 1; i < stops.length; i++) walk(stops[i - 1]!, stops[i]!, at(stops[i - 1]!), at(stops[i]!), 0);
+  for (let i = 1; i < stops.length; i++)
+    walk({ t0: stops[i - 1]!, t1: stops[i]!, from: at(stops[i - 1]!), to: at(stops[i]!), depth: 0 });
   return points;
 }
 

@@ -136,31 +136,37 @@ function lineOf(one: IEntity, flat: number): DrawnLine {
       const [from, to] = [entity['startAngle'] as number, entity['endAngle'] as number];
       // An arc runs counter-clockwise from its start.
       return line(
-        arcPoints(
-          entity['center'] as DrawnPoint,
-          entity['radius'] as number,
+        arcPoints({
+          centre: entity['center'] as DrawnPoint,
+          radius: entity['radius'] as number,
           from,
-          to <= from ? to + 2 * Math.PI : to,
+          to: to <= from ? to + 2 * Math.PI : to,
           flat,
-        ),
+        }),
       );
     }
     case 'CIRCLE':
       return line(
-        arcPoints(entity['center'] as DrawnPoint, entity['radius'] as number, 0, 2 * Math.PI, flat).slice(0, -1),
+        arcPoints({
+          centre: entity['center'] as DrawnPoint,
+          radius: entity['radius'] as number,
+          from: 0,
+          to: 2 * Math.PI,
+          flat,
+        }).slice(0, -1),
         true,
       );
     case 'ELLIPSE': {
       const [from, to] = [entity['startAngle'] as number, entity['endAngle'] as number];
       const end = to <= from ? to + 2 * Math.PI : to;
-      const points = ellipsePoints(
-        entity['center'] as DrawnPoint,
-        entity['majorAxisEndPoint'] as DrawnPoint,
-        entity['axisRatio'] as number,
+      const points = ellipsePoints({
+        centre: entity['center'] as DrawnPoint,
+        major: entity['majorAxisEndPoint'] as DrawnPoint,
+        ratio: entity['axisRatio'] as number,
         from,
-        end,
+        to: end,
         flat,
-      );
+      });
       const whole = end - from > 2 * Math.PI - 1e-9;
       return line(whole ? points.slice(0, -1) : points, whole);
     }
@@ -193,7 +199,7 @@ function polyline(
   vertices.forEach((from, index) => {
     if (!closed && index === vertices.length - 1) return;
     const to = vertices[(index + 1) % vertices.length]!;
-    points.push(...bulgePoints(from, { x: to.x, y: to.y }, from.bulge ?? 0, flat));
+    points.push(...bulgePoints({ from, to: { x: to.x, y: to.y }, bulge: from.bulge ?? 0, flat }));
   });
   return line(closed ? points.slice(0, -1) : points, closed);
 }

@@ -36,7 +36,13 @@ export function readSvg(text: string): ReadDrawing {
   const unit = unitOf(root[':@'] ?? {});
   const lines: DrawnLine[] = [];
   const leftOut = new Set<string>();
-  const uses = walk(root['svg'] as Element[], [], lines, leftOut, inUnits(FLAT_MM, unit.mm));
+  const uses = walk({
+    elements: root['svg'] as Element[],
+    transforms: [],
+    lines,
+    leftOut,
+    flat: inUnits(FLAT_MM, unit.mm),
+  });
   if (uses) return wholeFile('draws a symbol by reference (use): expand it in the drawing program first');
   if (lines.length === 0) return wholeFile('has no lines to take');
   return { drawing: { lines, unitMm: unit.mm, unitSays: unit.says, leftOut: [...leftOut] } };
@@ -63,13 +69,19 @@ function lengthMm(text: string | undefined): number | null {
 }
 
 /** Collects the lines under an element; true where something is drawn by reference. */
-function walk(
-  elements: readonly Element[],
-  transforms: readonly string[],
-  lines: DrawnLine[],
-  leftOut: Set<string>,
-  flat: number,
-): boolean {
+function walk({
+  elements,
+  transforms,
+  lines,
+  leftOut,
+  flat,
+}: {
+  elements: readonly Element[];
+  transforms: readonly string[];
+  lines: DrawnLine[];
+  leftOut: Set<string>;
+  flat: number;
+}): boolean {
   for (const element of elements) {
     const tag = Object.keys(element).find((key) => key !== ':@');
     if (!tag || NOT_DRAWN.has(tag)) continue;
@@ -82,8 +94,12 @@ function walk(
     }
     const inner = attributes['transform'] ? [attributes['transform'], ...transforms] : transforms;
     const path = pathOf(tag, attributes);
-    if (path !== null) lines.push(lineOf(path, attributes['id'] ?? tag, inner, flat));
-    else if (Array.isArray(element[tag]) && walk(element[tag] as Element[], inner, lines, leftOut, flat)) return true;
+    if (path !== null) lines.push(lineOf({ data: path, name: attributes['id'] ?? tag, transforms: inner, flat }));
+    else if (
+      Array.isArray(element[tag]) &&
+      walk({ elements: element[tag] as Element[], transforms: inner, lines, leftOut, flat })
+    )
+      return true;
   }
   return false;
 }
@@ -105,7 +121,14 @@ function pathOf(tag: string, of: Record<string, string>): string | null {
     case 'rect': {
       const [x, y, w, h] = [n('x'), n('y'), n('width'), n('height')];
       if (n('rx') > 0 || n('ry') > 0)
-        return roundedRect(x, y, w, h, Math.min(w / 2, n('rx') || n('ry')), Math.min(h / 2, n('ry') || n('rx')));
+        return roundedRect({
+          x,
+          y,
+          w,
+          h,
+          rx: Math.min(w / 2, n('rx') || n('ry')),
+          ry: Math.min(h / 2, n('ry') || n('rx')),
+        });
       return `M ${x} ${y} h ${w} v ${h} h ${-w} Z`;
     }
     case 'circle':
@@ -119,10 +142,34 @@ function pathOf(tag: string, of: Record<string, string>): string | null {
   }
 }
 
-const roundedRect = (x: number, y: number, w: number, h: number, rx: number, ry: number): string =>
+const roundedRect = ({
+  x,
+  y,
+  w,
+  h,
+  rx,
+  ry,
+}: {
+  x: number;
+  y: number;
+  w: number;
+  h: number;
+  rx: number;
+  ry: number;
+}): string =>
   `M ${x + rx} ${y} h ${w - 2 * rx} a ${rx} ${ry} 0 0 1 ${rx} ${ry} v ${h - 2 * ry} a ${rx} ${ry} 0 0 1 ${-rx} ${ry} h ${-(w - 2 * rx)} a ${rx} ${ry} 0 0 1 ${-rx} ${-ry} v ${-(h - 2 * ry)} a ${rx} ${ry} 0 0 1 ${rx} ${-ry} Z`;
 
-function lineOf(data: string, name: string, transforms: readonly string[], flat: number): DrawnLine {
+function lineOf({
+  data,
+  name,
+  transforms,
+  flat,
+}: {
+  data: string;
+  name: string;
+  transforms: readonly string[];
+  flat: number;
+}): DrawnLine {
   const path = svgpath(data);
   const fault = (path as unknown as { err?: string }).err;
   if (fault)
@@ -136,6 +183,7 @@ function lineOf(data: string, name: string, transforms: readonly string[], flat:
     .abs()
     .unarc()
     .unshort()
+    // eslint-disable-next-line max-params -- as the library calls it
     .iterate(([command, ...n], _, x, y) => {
       const here = { x, y: -y };
       const at = (index: number): DrawnPoint => ({ x: Number(n[index]), y: -Number(n[index + 1]) });

@@ -27,11 +27,13 @@ export function brakeCard(outline: readonly AxialPoint[], boreMm: number | null,
   const [least, most] = [Math.min(...radii), Math.max(...radii)];
   const inboard = Math.min(...places, -BACK_MM);
   const middle = (least + most) / 2;
-  const arm: Region = [box(inboard, 0, 0, middle)];
+  const arm: Region = [box({ fromA: inboard, fromR: 0, toA: 0, toR: middle })];
   // A brake that stands wholly outboard of the face hangs on a neck at its own radius.
   const neck: Region =
-    Math.min(...places) > -1 ? [box(inboard, least, (Math.min(...places) + Math.max(...places)) / 2, middle)] : [];
-  const spigot: Region = boreMm === null ? [] : [box(-1, 0, SPIGOT_MM, boreMm / 2)];
+    Math.min(...places) > -1
+      ? [box({ fromA: inboard, fromR: least, toA: (Math.min(...places) + Math.max(...places)) / 2, toR: middle })]
+      : [];
+  const spigot: Region = boreMm === null ? [] : [box({ fromA: -1, fromR: 0, toA: SPIGOT_MM, toR: boreMm / 2 })];
   const held = [...neck, ...spigot].reduce((sum, part) => union(sum, [part]), arm);
   return {
     cut: union(grown([[...outline]], marginMm), held),
@@ -67,7 +69,10 @@ export function faceCard({ barrel, spoke }: InnerFace, boreMm: number | null, ma
     ],
   ];
   // The margin stops over the pad: the card must still stand on the hub's face.
-  const overPad = union([box(0, foot, outer, over)], [box(-1000, Math.max(foot, line.at(-1)!.r), outer, over)]);
+  const overPad = union(
+    [box({ fromA: 0, fromR: foot, toA: outer, toR: over })],
+    [box({ fromA: -1000, fromR: Math.max(foot, line.at(-1)!.r), toA: outer, toR: over })],
+  );
   const toward = intersection(grown(metal, marginMm), overPad);
   return {
     cut: union(metal, toward),

@@ -4,23 +4,29 @@ import { PAPERS, PT_PER_MM, type PaperName, type PdfFonts } from './paper';
 export type Font = keyof PdfFonts;
 type Align = 'left' | 'center' | 'right';
 
+/** A place on a sheet, mm from its upper left corner. */
+export type Place = readonly [x: number, y: number];
+
+/** A rectangle on a sheet, mm. */
+export interface Box {
+  x: number;
+  y: number;
+  widthMm: number;
+  heightMm: number;
+}
+
 /** A sheet drawn in millimetres from its upper left corner; lines and embedded fonts only, so that it prints to scale. */
 export interface Drawing {
   readonly widthMm: number;
   readonly heightMm: number;
-  line(x1: number, y1: number, x2: number, y2: number, style?: Style): void;
-  circle(x: number, y: number, radiusMm: number, style?: Style): void;
-  path(points: readonly (readonly [number, number])[], style?: Style): void;
+  line(from: Place, to: Place, style?: Style): void;
+  circle(center: Place, radiusMm: number, style?: Style): void;
+  path(points: readonly Place[], style?: Style): void;
   /** A line through points that does not come back to its beginning. */
-  open(points: readonly (readonly [number, number])[], style?: Style): void;
+  open(points: readonly Place[], style?: Style): void;
   /** What is drawn inside is seen within a rectangle only. */
-  clipped(x: number, y: number, widthMm: number, heightMm: number, draw: () => void): void;
-  text(
-    text: string,
-    x: number,
-    y: number,
-    options?: { font?: Font; size?: number; align?: Align; widthMm?: number },
-  ): void;
+  clipped(box: Box, draw: () => void): void;
+  text(text: string, at: Place, options?: { font?: Font; size?: number; align?: Align; widthMm?: number }): void;
 }
 
 export interface Style {
@@ -34,13 +40,19 @@ export interface Style {
  * @param sheets one function a page
  * @returns the bytes of the file
  */
-export function drawPdf(
-  paper: PaperName,
-  fonts: PdfFonts,
-  title: string,
-  sheets: readonly ((drawing: Drawing) => void)[],
+export function drawPdf({
+  paper,
+  fonts,
+  title,
+  sheets,
   compress = true,
-): Promise<Uint8Array> {
+}: {
+  paper: PaperName;
+  fonts: PdfFonts;
+  title: string;
+  sheets: readonly ((drawing: Drawing) => void)[];
+  compress?: boolean | undefined;
+}): Promise<Uint8Array> {
   const { widthMm, heightMm } = PAPERS[paper];
   const size: [number, number] = [widthMm * PT_PER_MM, heightMm * PT_PER_MM];
   const document = new PDFDocument({
@@ -87,18 +99,18 @@ function drawingOn(document: PDFKit.PDFDocument, widthMm: number, heightMm: numb
     document.stroke(grey ? GREY : INK);
     if (dash) document.undash();
   };
-  const walk = ([first, ...rest]: readonly (readonly [number, number])[]) => {
+  const walk = ([first, ...rest]: readonly Place[]) => {
     document.moveTo(pt(first![0]), pt(first![1]));
     for (const [x, y] of rest) document.lineTo(pt(x), pt(y));
   };
   return {
     widthMm,
     heightMm,
-    line(x1, y1, x2, y2, style) {
+    line([x1, y1], [x2, y2], style) {
       document.moveTo(pt(x1), pt(y1)).lineTo(pt(x2), pt(y2));
       stroke(style);
     },
-    circle(x, y, radius, style) {
+    circle([x, y], radius, style) {
       document.circle(pt(x), pt(y), pt(radius));
       stroke(style);
     },
@@ -111,13 +123,13 @@ function drawingOn(document: PDFKit.PDFDocument, widthMm: number, heightMm: numb
       walk(points);
       stroke(style);
     },
-    clipped(x, y, width, height, draw) {
+    clipped({ x, y, widthMm: width, heightMm: height }, draw) {
       document.save();
       document.rect(pt(x), pt(y), pt(width), pt(height)).clip();
       draw();
       document.restore();
     },
-    text(text, x, y, { font = 'text', size = 9, align = 'left', widthMm: width } = {}) {
+    text(text, [x, y], { font = 'text', size = 9, align = 'left', widthMm: width } = {}) {
       document.font(font).fontSize(size).fillColor(INK);
       const box = width ?? document.widthOfString(text) / PT_PER_MM;
       const left = align === 'left' ? x : align === 'center' ? x - box / 2 : x - box;

@@ -33,29 +33,39 @@ interface Field {
  */
 export function gaugeCardPdf(card: GaugeCard, fonts: PdfFonts, compress = true): Promise<Uint8Array> {
   const title = `Gauge card ${card.patterns.map(patternName).join(', ')}`;
-  return drawPdf(
-    card.paper,
+  return drawPdf({
+    paper: card.paper,
     fonts,
     title,
-    [
+    sheets: [
       ...card.patterns.map((pattern) => (drawing: Drawing) => patternSheet(drawing, pattern, card)),
       (drawing) => boreSheet(drawing, card),
     ],
     compress,
-  );
+  });
 }
 
-function frame(drawing: Drawing, paper: PaperName, title: string, how: string): Field {
+function frame({
+  drawing,
+  paper,
+  title,
+  how,
+}: {
+  drawing: Drawing;
+  paper: PaperName;
+  title: string;
+  how: string;
+}): Field {
   const foot = drawing.heightMm - RULER_FOOT_MM;
   const left = EDGE_MM + 12;
-  drawing.text(title, left, EDGE_MM, { font: 'bold', size: 17 });
-  drawing.text(how, left, EDGE_MM + 8.5, { size: 9, widthMm: drawing.widthMm - left - EDGE_MM });
-  drawing.text(`${PAPERS[paper].name}, print at 100 %`, drawing.widthMm - EDGE_MM, EDGE_MM + 1, {
+  drawing.text(title, [left, EDGE_MM], { font: 'bold', size: 17 });
+  drawing.text(how, [left, EDGE_MM + 8.5], { size: 9, widthMm: drawing.widthMm - left - EDGE_MM });
+  drawing.text(`${PAPERS[paper].name}, print at 100 %`, [drawing.widthMm - EDGE_MM, EDGE_MM + 1], {
     size: 8,
     align: 'right',
   });
-  metricRuler(drawing, left, foot, 150);
-  inchRuler(drawing, EDGE_MM, foot, 9);
+  metricRuler({ drawing, x: left, y: foot, lengthMm: 150 });
+  inchRuler({ drawing, x: EDGE_MM, y: foot, inches: 9 });
   return { left, right: drawing.widthMm - EDGE_MM, top: HEAD_MM, bottom: foot - 12 };
 }
 
@@ -67,7 +77,7 @@ const AROUND_MM = 4;
 
 function patternSheet(drawing: Drawing, pattern: BoltPattern, card: GaugeCard): void {
   const { lugCount, boltCircleMm } = pattern;
-  const field = frame(drawing, card.paper, patternName(pattern), HOLD);
+  const field = frame({ drawing, paper: card.paper, title: patternName(pattern), how: HOLD });
   const [radius, hole] = [boltCircleMm / 2, card.studMm / 2];
   const reach = radius + hole + AROUND_MM;
   const whole = 2 * reach <= field.right - field.left && 2 * reach <= field.bottom - field.top;
@@ -82,27 +92,26 @@ function patternSheet(drawing: Drawing, pattern: BoltPattern, card: GaugeCard): 
     const inside = x - hole > field.left && x + hole < field.right && y - hole > field.top && y + hole < field.bottom;
     if (!inside) continue;
     shown += 1;
-    drawing.circle(x, y, hole, { widthMm: 0.25 });
-    cross(drawing, x, y, hole + 2.5);
-    drawing.line(x0, y0, x, y, { widthMm: 0.08, dash: 2, grey: true });
+    drawing.circle([x, y], hole, { widthMm: 0.25 });
+    cross({ drawing, x, y, arm: hole + 2.5 });
+    drawing.line([x0, y0], [x, y], { widthMm: 0.08, dash: 2, grey: true });
   }
-  cross(drawing, x0, y0, 6);
-  if (whole) drawing.circle(x0, y0, radius, { widthMm: 0.1, dash: 3, grey: true });
+  cross({ drawing, x: x0, y: y0, arm: 6 });
+  if (whole) drawing.circle([x0, y0], radius, { widthMm: 0.1, dash: 3, grey: true });
   if (card.boreMm !== null && (whole || card.boreMm / 2 < 18))
-    drawing.circle(x0, y0, card.boreMm / 2, { widthMm: 0.25 });
+    drawing.circle([x0, y0], card.boreMm / 2, { widthMm: 0.25 });
   const bore = card.boreMm === null ? '' : `; bore ${card.boreMm} mm`;
   const part = whole ? '' : `; ${shown} of ${lugCount} holes fit the paper`;
   drawing.text(
     `circle ${diameterFigure(boltCircleMm)} mm; holes ${card.studMm} mm${bore}${part}`,
-    field.left,
-    field.bottom,
+    [field.left, field.bottom],
     { font: 'figures', size: 8 },
   );
 }
 
-function cross(drawing: Drawing, x: number, y: number, arm: number): void {
-  drawing.line(x - arm, y, x + arm, y, { widthMm: 0.1 });
-  drawing.line(x, y - arm, x, y + arm, { widthMm: 0.1 });
+function cross({ drawing, x, y, arm }: { drawing: Drawing; x: number; y: number; arm: number }): void {
+  drawing.line([x - arm, y], [x + arm, y], { widthMm: 0.1 });
+  drawing.line([x, y - arm], [x, y + arm], { widthMm: 0.1 });
 }
 
 /** Diameters the taper reads, and how much of its length stands for one millimetre. */
@@ -114,7 +123,7 @@ const TAPER =
   'Cut the taper out along its two long edges. Push it straight into the bore until both edges stop: read the bore where it touches, at the face.';
 
 function boreSheet(drawing: Drawing, card: GaugeCard): void {
-  const field = frame(drawing, card.paper, 'Bore gauge', TAPER);
+  const field = frame({ drawing, paper: card.paper, title: 'Bore gauge', how: TAPER });
   const least = Math.max(20, 5 * Math.floor(((card.boreMm ?? USUAL_BORE_MM) - TAPER_BELOW_MM) / 5));
   const x0 = (field.left + field.right) / 2;
   const perMm = Math.floor((field.bottom - field.top - 10) / TAPER_SPAN_MM);
@@ -136,10 +145,10 @@ function boreSheet(drawing: Drawing, card: GaugeCard): void {
     const tick = step % 10 === 0 ? 9 : step % 2 === 0 ? 6 : 3;
     for (const side of [-1, 1]) {
       const edge = x0 + side * half(diameter);
-      drawing.line(edge, level(diameter), edge - side * tick, level(diameter), { widthMm: 0.1 });
+      drawing.line([edge, level(diameter)], [edge - side * tick, level(diameter)], { widthMm: 0.1 });
     }
     if (step % 2 === 0)
-      drawing.text(String(diameter), x0, level(diameter) - 1.3, {
+      drawing.text(String(diameter), [x0, level(diameter) - 1.3], {
         font: 'figures',
         size: step % 10 === 0 ? 8 : 6.5,
         align: 'center',

@@ -40,7 +40,17 @@ export const union = (one: Region, other: Region): Region => combined(ClipType.c
 export const intersection = (one: Region, other: Region): Region => combined(ClipType.ctIntersection, one, other);
 
 /** A rectangle from one corner to the other. */
-export const box = (fromA: number, fromR: number, toA: number, toR: number): AxialPoint[] => [
+export const box = ({
+  fromA,
+  fromR,
+  toA,
+  toR,
+}: {
+  fromA: number;
+  fromR: number;
+  toA: number;
+  toR: number;
+}): AxialPoint[] => [
   { a: fromA, r: fromR },
   { a: toA, r: fromR },
   { a: toA, r: toR },

@@ -1,7 +1,7 @@
 import type { AxialPoint } from '#core/brake';
 import { CHECK_MM, type PrintScale } from '#core/print';
 import type { Card } from './card';
-import { drawPdf, type Drawing } from './drawing';
+import { drawPdf, type Drawing, type Place, type Style } from './drawing';
 import { PAPERS, type PaperName, type PdfFonts } from './paper';
 import { metricRuler, metricRulerUp } from './rulers';
 
@@ -81,7 +81,7 @@ export function templatePdf(template: Template, fonts: PdfFonts, compress = true
   const pages = Array.from({ length: sheets.rows * sheets.columns }, (_, index) => {
     const [row, column] = [Math.floor(index / sheets.columns), index % sheets.columns];
     return (drawing: Drawing) => {
-      frame(drawing, template, sheets, row, column);
+      frame({ drawing, template, sheets, row, column });
       // A card that fits stands in the middle; a larger one begins at the upper left corner of the first sheet.
       const x0 =
         sheets.left + (sheets.columns === 1 ? (sheets.width - width) / 2 : -column * (sheets.width - SHARED_MM));
@@ -90,76 +90,93 @@ export function templatePdf(template: Template, fonts: PdfFonts, compress = true
         x0 + (a - left) * scale.across,
         y0 + (high - r) * scale.along,
       ];
-      drawing.clipped(sheets.left, sheets.top, sheets.width, sheets.height, () =>
-        drawCard(drawing, template, at, [left, right]),
+      drawing.clipped({ x: sheets.left, y: sheets.top, widthMm: sheets.width, heightMm: sheets.height }, () =>
+        drawCard(drawing, { template, at, ends: [left, right] }),
       );
-      if (pages.length > 1) marks(drawing, sheets, row, column);
+      if (pages.length > 1) marks({ drawing, sheets, row, column });
     };
   });
-  return drawPdf(paper, fonts, template.title, pages, compress);
+  return drawPdf({ paper, fonts, title: template.title, sheets: pages, compress });
 }
 
-function drawCard(
-  drawing: Drawing,
-  { card, boreMm }: Template,
-  at: (point: AxialPoint) => [number, number],
-  [left, right]: [number, number],
-): void {
-  const line = (from: AxialPoint, to: AxialPoint, style: Parameters<Drawing['line']>[4]) =>
-    drawing.line(...at(from), ...at(to), style);
+interface CardOnSheet {
+  template: Template;
+  at(point: AxialPoint): Place;
+  /** Where the card begins and ends along the axis. */
+  ends: readonly [left: number, right: number];
+}
+
+function drawCard(drawing: Drawing, { template: { card, boreMm }, at, ends: [left, right] }: CardOnSheet): void {
+  const line = (from: AxialPoint, to: AxialPoint, style: Style) => drawing.line(at(from), at(to), style);
   for (const cut of card.cut) drawing.path(cut.map(at), { widthMm: 0.35 });
   for (const { points, closed } of card.real)
     (closed ? drawing.path : drawing.open)(points.map(at), { widthMm: 0.12, grey: true });
   line({ a: 0, r: 0 }, { a: 0, r: card.faceToMm }, { widthMm: 0.2, dash: 3 });
   line({ a: left, r: 0 }, { a: right, r: 0 }, { widthMm: 0.12, dash: 5 });
   const [x, y] = at({ a: 0, r: card.faceToMm });
-  drawing.text('face', x - 1.5, y + 1, { size: 7, align: 'right' });
+  drawing.text('face', [x - 1.5, y + 1], { size: 7, align: 'right' });
   const [rightX, axisY] = at({ a: right, r: 0 });
-  drawing.text('hub axis', rightX - 1, axisY + 1, { size: 7, align: 'right' });
+  drawing.text('hub axis', [rightX - 1, axisY + 1], { size: 7, align: 'right' });
   if (boreMm !== null) {
     line({ a: -12, r: boreMm / 2 }, { a: 16, r: boreMm / 2 }, { widthMm: 0.12, dash: 1.5 });
     const [bx, by] = at({ a: -3, r: boreMm / 2 });
-    drawing.text(`bore ${boreMm}`, bx, by + 1, { font: 'figures', size: 6.5, align: 'right' });
+    drawing.text(`bore ${boreMm}`, [bx, by + 1], { font: 'figures', size: 6.5, align: 'right' });
   }
 }
 
-function frame(drawing: Drawing, template: Template, sheets: Sheets, row: number, column: number): void {
+function frame({
+  drawing,
+  template,
+  sheets,
+  row,
+  column,
+}: {
+  drawing: Drawing;
+  template: Template;
+  sheets: Sheets;
+  row: number;
+  column: number;
+}): void {
   const { paper, title, note, steps, scale } = template;
   const count = sheets.rows * sheets.columns;
   const place = count === 1 ? '' : `, sheet ${row * sheets.columns + column + 1} of ${count}`;
-  drawing.text(title, LEFT_MM, EDGE_MM, { font: 'bold', size: 14, widthMm: drawing.widthMm - LEFT_MM - 48 });
+  drawing.text(title, [LEFT_MM, EDGE_MM], { font: 'bold', size: 14, widthMm: drawing.widthMm - LEFT_MM - 48 });
   const corrected = scale.across !== 1 || scale.along !== 1;
-  drawing.text(`${PAPERS[paper].name}, print at 100 %${place}`, drawing.widthMm - EDGE_MM, EDGE_MM + 1, {
+  drawing.text(`${PAPERS[paper].name}, print at 100 %${place}`, [drawing.widthMm - EDGE_MM, EDGE_MM + 1], {
     size: 8,
     align: 'right',
   });
   if (corrected)
     drawing.text(
       `corrected: × ${scale.across.toFixed(4)} across, × ${scale.along.toFixed(4)} along`,
-      drawing.widthMm - EDGE_MM,
-      EDGE_MM + 5,
+      [drawing.widthMm - EDGE_MM, EDGE_MM + 5],
       { size: 7, align: 'right', font: 'figures' },
     );
   steps.forEach((step, index) =>
-    drawing.text(`${index + 1}  ${step}`, LEFT_MM, EDGE_MM + 9 + index * 4, { size: 7.5 }),
+    drawing.text(`${index + 1}  ${step}`, [LEFT_MM, EDGE_MM + 9 + index * 4], { size: 7.5 }),
   );
-  drawing.text(note, LEFT_MM, EDGE_MM + 9 + steps.length * 4, { size: 7.5, font: 'figures' });
+  drawing.text(note, [LEFT_MM, EDGE_MM + 9 + steps.length * 4], { size: 7.5, font: 'figures' });
   const foot = drawing.heightMm - FOOT_MM;
-  metricRuler(drawing, LEFT_MM, foot, CHECK_MM.across, scale.across);
-  metricRulerUp(drawing, EDGE_MM, foot, CHECK_MM.along, scale.along);
+  metricRuler({ drawing, x: LEFT_MM, y: foot, lengthMm: CHECK_MM.across, scale: scale.across });
+  metricRulerUp({ drawing, x: EDGE_MM, y: foot, lengthMm: CHECK_MM.along, scale: scale.along });
 }
 
 /** Crosses in the middle of what two sheets share, and the names of the neighbours. */
-function marks(
-  drawing: Drawing,
-  { columns, rows, left, top, width, height }: Sheets,
-  row: number,
-  column: number,
-): void {
+function marks({
+  drawing,
+  sheets: { columns, rows, left, top, width, height },
+  row,
+  column,
+}: {
+  drawing: Drawing;
+  sheets: Sheets;
+  row: number;
+  column: number;
+}): void {
   const half = SHARED_MM / 2;
   const cross = (x: number, y: number) => {
-    drawing.line(x - 4, y, x + 4, y, { widthMm: 0.15 });
-    drawing.line(x, y - 4, x, y + 4, { widthMm: 0.15 });
+    drawing.line([x - 4, y], [x + 4, y], { widthMm: 0.15 });
+    drawing.line([x, y - 4], [x, y + 4], { widthMm: 0.15 });
   };
   const [xs, ys] = [
     [left + half, left + width - half],
@@ -167,7 +184,7 @@ function marks(
   ];
   for (const x of xs) for (const y of ys) cross(x, y);
   const name = (r: number, c: number) => `to sheet ${r * columns + c + 1}`;
-  const label = (text: string, x: number, y: number) => drawing.text(text, x, y, { size: 7, align: 'center' });
+  const label = (text: string, x: number, y: number) => drawing.text(text, [x, y], { size: 7, align: 'center' });
   if (column > 0) label(name(row, column - 1), left + half + 9, top + height / 2);
   if (column < columns - 1) label(name(row, column + 1), left + width - half - 9, top + height / 2);
   if (row > 0) label(name(row - 1, column), left + width / 2, top + half - 1);

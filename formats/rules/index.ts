@@ -1,6 +1,5 @@
 import Joi from 'joi';
 import { DomainError } from '#core/errors';
-import { readThread, SEATS } from '#core/fastener';
 import { RANGES, type RangeName } from '#formats/fields';
 import { INSTRUMENTS } from '#core/uncertainty';
 
@@ -44,7 +43,6 @@ export function number(least: number, most: number): Joi.NumberSchema {
 export const ranged = (name: RangeName) => number(RANGES[name][0], RANGES[name][1]);
 export const known = (schema: Joi.NumberSchema): Joi.Schema => schema.disallow(null).required();
 export const count = (least: number, most: number) => number(least, most).integer();
-export const length = (most: number) => number(0, most);
 
 export const text = (most: number) =>
   Joi.string()
@@ -57,7 +55,6 @@ export const id = Joi.string()
   .required();
 /** What a reading may be taken with. */
 export const instrument = Joi.valid(...INSTRUMENTS).allow(null);
-export const seat = Joi.valid(...SEATS);
 
 const keysOf = (path: string): (string | number)[] =>
   path === '' ? [] : path.split('.').map((key) => (/^\d+$/.test(key) ? Number(key) : key));
@@ -76,8 +73,6 @@ export const readable =
       return Object.assign(fault, { path: [...path, ...keysOf(error.path)] });
     }
   };
-export const thread = Joi.string().max(20).custom(readable(readThread));
-
 /** Shared by every validation: nothing is converted, all faults are told at once, values are not repeated in messages. */
 export const VALIDATION: Joi.ValidationOptions = {
   abortEarly: false,

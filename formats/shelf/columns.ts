@@ -31,7 +31,17 @@ export interface Column {
   choices?: Readonly<Record<string, string>>;
 }
 
-const length = (key: keyof StoreItem, label: string, range: RangeName, required = false): Column => ({
+const length = ({
+  key,
+  label,
+  range,
+  required = false,
+}: {
+  key: keyof StoreItem;
+  label: string;
+  range: RangeName;
+  required?: boolean | undefined;
+}): Column => ({
   key,
   label,
   type: 'length',
@@ -81,60 +91,60 @@ const COMMON: readonly Column[] = [
 /** What an item of a kind has besides. */
 const COLUMNS: Readonly<Record<StoreKind, readonly Column[]>> = {
   spacer: [
-    length('thicknessMm', 'Thickness', 'thicknessMm', true),
+    length({ key: 'thicknessMm', label: 'Thickness', range: 'thicknessMm', required: true }),
     lugs('lugCount', 'Lugs'),
-    length('boltCircleMm', 'Bolt circle', 'boltCircleMm'),
-    length('innerBoreMm', 'Bore', 'boreMm'),
-    length('outerLipMm', 'Lip ⌀', 'boreMm'),
-    length('lipMm', 'Lip height', 'lipMm'),
+    length({ key: 'boltCircleMm', label: 'Bolt circle', range: 'boltCircleMm' }),
+    length({ key: 'innerBoreMm', label: 'Bore', range: 'boreMm' }),
+    length({ key: 'outerLipMm', label: 'Lip ⌀', range: 'boreMm' }),
+    length({ key: 'lipMm', label: 'Lip height', range: 'lipMm' }),
     mass,
   ],
   adapter: [
-    length('thicknessMm', 'Thickness', 'thicknessMm', true),
-    length('seatThicknessMm', 'At its seat', 'seatThicknessMm'),
+    length({ key: 'thicknessMm', label: 'Thickness', range: 'thicknessMm', required: true }),
+    length({ key: 'seatThicknessMm', label: 'At its seat', range: 'seatThicknessMm' }),
     lugs('lugCount', 'Lugs', true),
-    length('boltCircleMm', 'Bolt circle', 'boltCircleMm', true),
+    length({ key: 'boltCircleMm', label: 'Bolt circle', range: 'boltCircleMm', required: true }),
     lugs('toLugCount', 'To lugs'),
-    length('toBoltCircleMm', 'To circle', 'boltCircleMm'),
-    length('innerBoreMm', 'Bore', 'boreMm'),
-    length('outerLipMm', 'Lip ⌀', 'boreMm'),
+    length({ key: 'toBoltCircleMm', label: 'To circle', range: 'boltCircleMm' }),
+    length({ key: 'innerBoreMm', label: 'Bore', range: 'boreMm' }),
+    length({ key: 'outerLipMm', label: 'Lip ⌀', range: 'boreMm' }),
     thread(false),
-    length('studLengthMm', 'Stud length', 'fastenerLengthMm'),
+    length({ key: 'studLengthMm', label: 'Stud length', range: 'fastenerLengthMm' }),
     seat,
     { key: 'torqueNm', label: 'Torque', type: 'number', range: 'torqueNm', unit: 'N·m' },
     mass,
   ],
   ring: [
-    length('outerMm', 'Outer ⌀', 'ringMm', true),
-    length('innerMm', 'Inner ⌀', 'ringMm', true),
+    length({ key: 'outerMm', label: 'Outer ⌀', range: 'ringMm', required: true }),
+    length({ key: 'innerMm', label: 'Inner ⌀', range: 'ringMm', required: true }),
     { key: 'material', label: 'Material', type: 'choice', choices: { plastic: 'plastic', metal: 'metal' } },
   ],
   fastener: [
     { key: 'form', label: 'Form', type: 'choice', choices: { nut: 'nut', bolt: 'bolt', stud: 'stud' }, required: true },
     thread(true),
-    length('lengthMm', 'Length', 'fastenerLengthMm'),
+    length({ key: 'lengthMm', label: 'Length', range: 'fastenerLengthMm' }),
     seat,
   ],
   wheel: [
     { key: 'rimDiameterIn', label: 'Rim ⌀', type: 'rim', range: 'rimDiameterIn', required: true },
     { key: 'rimWidthIn', label: 'Rim width', type: 'rim', range: 'rimWidthIn', required: true },
-    { ...length('offsetMm', 'Offset', 'offsetMm', true) },
+    { ...length({ key: 'offsetMm', label: 'Offset', range: 'offsetMm', required: true }) },
     lugs('lugCount', 'Lugs', true),
-    length('boltCircleMm', 'Bolt circle', 'boltCircleMm', true),
-    length('boreMm', 'Bore', 'boreMm'),
+    length({ key: 'boltCircleMm', label: 'Bolt circle', range: 'boltCircleMm', required: true }),
+    length({ key: 'boreMm', label: 'Bore', range: 'boreMm' }),
     seat,
-    length('padThicknessMm', 'Pad', 'padThicknessMm'),
-    length('pocketDepthMm', 'Pockets', 'pocketDepthMm'),
-    length('lugHoleMm', 'Lug hole', 'studHoleMm'),
-    length('seatDiameterMm', 'Seat ⌀', 'seatDiameterMm'),
+    length({ key: 'padThicknessMm', label: 'Pad', range: 'padThicknessMm' }),
+    length({ key: 'pocketDepthMm', label: 'Pockets', range: 'pocketDepthMm' }),
+    length({ key: 'lugHoleMm', label: 'Lug hole', range: 'studHoleMm' }),
+    length({ key: 'seatDiameterMm', label: 'Seat ⌀', range: 'seatDiameterMm' }),
     { key: 'ratingKg', label: 'Rating', type: 'number', range: 'ratingKg', unit: 'kg' },
     mass,
     { key: 'sensorBody', label: 'Sensor seat', type: 'choice', choices: SENSOR_SEATS },
-    length('valveHoleMm', 'Valve hole ⌀', 'valveHoleMm'),
+    length({ key: 'valveHoleMm', label: 'Valve hole ⌀', range: 'valveHoleMm' }),
     { key: 'innerFace', label: 'Inner face', type: 'shape', shape: FACE },
   ],
   caliper: [
-    length('rotorDiameterMm', 'Rotor ⌀', 'rotorDiameterMm'),
+    length({ key: 'rotorDiameterMm', label: 'Rotor ⌀', range: 'rotorDiameterMm' }),
     { key: 'outline', label: 'Outline', type: 'shape', shape: OUTLINE },
     mass,
   ],
@@ -145,10 +155,10 @@ const COLUMNS: Readonly<Record<StoreKind, readonly Column[]>> = {
     { key: 'speed', label: 'Speed', type: 'marking', mark: readSpeedSymbol },
     { key: 'loadRange', label: 'Load range', type: 'marking', mark: readLoadRange },
     { key: 'testRimIn', label: 'Test rim', type: 'rim', range: 'rimWidthIn' },
-    length('sectionWidthMm', 'Section on it', 'sectionWidthMm'),
-    length('overallDiameterMm', 'Overall diameter', 'overallDiameterMm'),
-    length('treadWidthMm', 'Tread width', 'treadWidthMm'),
-    length('minDualSpacingMm', 'Least dual spacing', 'minDualSpacingMm'),
+    length({ key: 'sectionWidthMm', label: 'Section on it', range: 'sectionWidthMm' }),
+    length({ key: 'overallDiameterMm', label: 'Overall diameter', range: 'overallDiameterMm' }),
+    length({ key: 'treadWidthMm', label: 'Tread width', range: 'treadWidthMm' }),
+    length({ key: 'minDualSpacingMm', label: 'Least dual spacing', range: 'minDualSpacingMm' }),
     mass,
   ],
 };

@@ -50,11 +50,21 @@ function movedNumber(value: number, others: readonly Json[], chance: Chance): nu
   return Number.isInteger(value) && chance() < 0.8 ? Math.round(moved) : Math.round(moved * 10) / 10;
 }
 
-function moved(value: Json, name: string, known: Map<string, Json[]>, chance: Chance): Json {
-  if (Array.isArray(value)) return value.map((one) => moved(one, name, known, chance));
+function moved({
+  value,
+  name,
+  known,
+  chance,
+}: {
+  value: Json;
+  name: string;
+  known: Map<string, Json[]>;
+  chance: Chance;
+}): Json {
+  if (Array.isArray(value)) return value.map((one) => moved({ value: one, name, known, chance }));
   if (isBranch(value)) {
     const kept = Object.entries(value).filter(([key]) => key === 'id' || key === 'format' || chance() > 0.03);
-    return Object.fromEntries(kept.map(([key, one]) => [key, moved(one, key, known, chance)]));
+    return Object.fromEntries(kept.map(([key, one]) => [key, moved({ value: one, name: key, known, chance })]));
   }
   if (name === 'id' || name === 'format' || name === 'version' || chance() > 0.2) return value;
   if (typeof value === 'number') return movedNumber(value, known.get(name)!, chance);
@@ -88,7 +98,7 @@ export function randomJobs(count: number, seed: number): Job[] {
     const base = pick(bases, chance);
     const setups = shuffled(base.setups as Json[], chance).slice(0, 1);
     const besides = shuffled(BESIDES, chance).slice(0, Math.floor(chance() * 3));
-    const drawn = moved(besides.reduce(laidOver, { ...base, setups }), '', known, chance);
+    const drawn = moved({ value: besides.reduce(laidOver, { ...base, setups }), name: '', known, chance });
     const { job } = readJobFile(JSON.stringify(drawn));
     if (job) jobs.push(job);
   }

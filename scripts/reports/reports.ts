@@ -32,7 +32,7 @@ function writtenOf(job: Job, at: number): string {
   const advice = job.setups.flatMap((setup) =>
     (['front', 'rear'] as const).map((axle) => ({
       sizes: answered(() => sizesThatDo(job, setup, axle)),
-      ways: answered(() => waysOut(job, setup, axle, { adapterMm: 25, hubFaceShiftMm: 4 }, unit)),
+      ways: answered(() => waysOut({ job, setup, axle, choices: { adapterMm: 25, hubFaceShiftMm: 4 }, unit })),
       sensitivity: answered(() => atOnce(sensitivitySteps(job, setup, axle))),
     })),
   );

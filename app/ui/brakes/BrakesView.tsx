@@ -60,16 +60,17 @@ export function BrakesView({ axle }: { axle: AxleName }) {
   const wheel = subject?.wheel ?? {};
   const offsetMm = wheelOffsetMm(wheel, flangeMm);
   const present = fitPresent(job.vehicle, axle);
-  const one = brakeOf(caliper, { wheel, offsetMm, stackMm }, job, present);
+  const one = brakeOf({ caliper, fitted: { wheel, offsetMm, stackMm }, terms: job, present });
   const usual = one.face ? null : usualFace(wheel, offsetMm, flangeMm);
-  const scene = brakeScene(
-    caliper?.outline,
-    one.face ?? usual ?? undefined,
-    stackMm ?? 0,
-    wheel.rimWidthIn == null || offsetMm === null
-      ? null
-      : backspacingMm(wheel.rimWidthIn, offsetMm, flangeMm, 'overall'),
-  );
+  const scene = brakeScene({
+    outline: caliper?.outline,
+    face: one.face ?? usual ?? undefined,
+    stackMm: stackMm ?? 0,
+    backspacingMm:
+      wheel.rimWidthIn == null || offsetMm === null
+        ? null
+        : backspacingMm({ rimWidthIn: wheel.rimWidthIn, offsetMm, flangeMm, convention: 'overall' }),
+  });
   const checks = brakeChecks(axle, one, wordsIn(lengths.units));
   const move = (mm: number) => setTrialMm(Math.min(MOST_TRIAL_MM, Math.max(0, mm)));
   const choose = (key: string) => {

@@ -43,7 +43,7 @@ const ZONES = [
 /** Depths read from a straight-edge across the back flange, at radii from the axis: barrel, spokes, and where weights stick. */
 export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: DepthRowsProps) {
   const lengths = useLengths();
-  const backMm = backspacingMm(rimWidthIn, offsetMm, flangeMm, 'overall');
+  const backMm = backspacingMm({ rimWidthIn, offsetMm, flangeMm, convention: 'overall' });
   const [draft, setDraft] = useDraft<Draft>(name);
   const now = draft ?? depthsOf(face, backMm);
   const judged = judge(now, backMm);

@@ -69,7 +69,8 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
     const fits = drawing.lines.findIndex(({ closed, fault }) => closed && fault === null);
     setChosen(props.of === 'brake' ? { outline: Math.max(0, fits) } : {});
   };
-  const made = opened && unitMm !== null ? make(props, opened, { unitMm, origin, outboard }, chosen) : null;
+  const made =
+    opened && unitMm !== null ? make({ props, opened, placement: { unitMm, origin, outboard }, chosen }) : null;
   const take = () => {
     if (!made?.shape) return;
     if (props.of === 'brake' && made.shape.outline) props.takeOutline(made.shape.outline);
@@ -184,12 +185,17 @@ interface Made {
 }
 
 /** What the chosen lines come to under a placement, with what keeps them from being taken. */
-function make(
-  props: Wanted,
-  { drawing, codec }: Opened,
-  placement: Placement,
-  chosen: Partial<Record<'outline' | 'barrel' | 'spoke', number>>,
-): Made {
+function make({
+  props,
+  opened: { drawing, codec },
+  placement,
+  chosen,
+}: {
+  props: Wanted;
+  opened: Opened;
+  placement: Placement;
+  chosen: Partial<Record<'outline' | 'barrel' | 'spoke', number>>;
+}): Made {
   const made: Made = { shape: {}, lines: [], faults: [] };
   for (const [part, index] of Object.entries(chosen) as ['outline' | 'barrel' | 'spoke', number][]) {
     const line = drawing.lines[index]!;

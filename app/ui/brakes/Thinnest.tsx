@@ -14,7 +14,7 @@ interface ThinnestProps {
 /** The thinnest spacer of the stores that clears, leaves the wheel centred and held, and goes on the hub. */
 export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
   const { job, edit } = useJob();
-  const { item, thinner, stack } = spacersFor(job, setup, axle, useStores(), [leastMm, null]);
+  const { item, thinner, stack } = spacersFor({ job, setup, axle, stores: useStores(), leastMm, mostMm: null });
   const use = () => edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: stack });
   const stands = setup[axle]?.stack?.some(
     ({ kind, thicknessMm }) => kind === 'slip-on' && thicknessMm === item?.thicknessMm,

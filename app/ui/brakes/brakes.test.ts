@@ -46,7 +46,7 @@ describe('the half section', () => {
     weights: [{ fromMm: -80, toMm: -40, heightMm: 5 }],
   };
   test('the wheel stands out by its stack, the brake where it is; either way along', () => {
-    const scene = brakeScene(outline, face, 7, 148);
+    const scene = brakeScene({ outline, face, stackMm: 7, backspacingMm: 148 });
     expect(scene.spoke![0]!.a).toBe(55);
     expect(scene.barrel![1]!.a).toBe(-103);
     expect(scene.weights[0]![0]!.a).toBe(-73);
@@ -56,7 +56,7 @@ describe('the half section', () => {
     expect(scene.metal!.slice(0, 4).map(({ a }) => a)).toEqual([-103, 27, 51, 55]);
   });
   test('all that is drawn lies within the paper', () => {
-    const scene = brakeScene(outline, face, 0, 148);
+    const scene = brakeScene({ outline, face, stackMm: 0, backspacingMm: 148 });
     for (const { a, r } of [...outline, ...face.barrel, ...face.spoke]) {
       expect(a).toBeGreaterThan(scene.range.left);
       expect(a).toBeLessThan(scene.range.right);
@@ -64,7 +64,7 @@ describe('the half section', () => {
     }
   });
   test('without a brake, or without a face, there is paper and nothing on it', () => {
-    expect(brakeScene(undefined, undefined, 0, null)).toMatchObject({ outline: null, barrel: null, spoke: null, metal: null, flangeA: null }); // prettier-ignore
+    expect(brakeScene({ outline: undefined, face: undefined, stackMm: 0, backspacingMm: null })).toMatchObject({ outline: null, barrel: null, spoke: null, metal: null, flangeA: null }); // prettier-ignore
   });
   test('the nearest places are those that are known', () => {
     expect(nearPlaces(brakeRoom(outline, face, 0)).map(({ part }) => part)).toEqual(['spoke', 'barrel', 'weight']);

@@ -16,12 +16,17 @@ export interface BrakeScene {
   range: SheetRange;
 }
 
-export function brakeScene(
-  outline: readonly AxialPoint[] | undefined,
-  face: InnerFace | undefined,
-  stackMm: number,
-  backspacingMm: number | null,
-): BrakeScene {
+export function brakeScene({
+  outline,
+  face,
+  stackMm,
+  backspacingMm,
+}: {
+  outline: readonly AxialPoint[] | undefined;
+  face: InnerFace | undefined;
+  stackMm: number;
+  backspacingMm: number | null;
+}): BrakeScene {
   const moved = (points: readonly AxialPoint[]) => points.map(({ a, r }) => ({ a: a + stackMm, r }));
   const barrel = face?.barrel ? moved(face.barrel) : null;
   const spoke = face?.spoke ? moved(face.spoke) : null;

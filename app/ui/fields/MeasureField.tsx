@@ -14,12 +14,12 @@ export function MeasureField({ quantity, range, ...props }: Shown & { quantity: 
     <TypedInput
       {...props}
       unit={measureSign(quantity, unit)}
-      show={(value) => measureFigure(quantity, value, unit)}
+      show={(value) => measureFigure({ quantity, value, unit })}
       read={(text) => {
         const value = readMeasure(text, quantity, unit);
         if (value < least || value > most)
           throw new DomainError(
-            `${formatMeasure(quantity, value, unit)} is outside ${measureFigure(quantity, least, unit)} to ${formatMeasure(quantity, most, unit)}`,
+            `${formatMeasure({ quantity, value, unit })} is outside ${measureFigure({ quantity, value: least, unit })} to ${formatMeasure({ quantity, value: most, unit })}`,
           );
         return value;
       }}

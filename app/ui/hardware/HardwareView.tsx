@@ -73,14 +73,18 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
   const stores = useStores();
   const lengths = useLengths();
   const stack = useMemo(() => setup[axle]?.stack ?? [], [setup, axle]);
-  const range = stackRange(job, report, axle, stackThicknessMm(stack));
+  const range = stackRange({ job, report, axle, stackMm: stackThicknessMm(stack) });
   if (!range) return <p className="soft">How thick the stack may be needs the inner gap and every thickness.</p>;
   const most = range.mostMm;
   const shut = most !== null && most < range.leastMm - 1e-6;
   const othersMm = stackThicknessMm(stack.filter(({ kind }) => kind !== 'slip-on')) ?? 0;
   const now = (stackThicknessMm(stack) ?? 0) - othersMm;
   const wanted = !shut && range.leastMm > othersMm;
-  const { item, thinner, stack: thicker } = wanted ? spacersFor(job, setup, axle, stores, [range.leastMm, most]) : NONE;
+  const {
+    item,
+    thinner,
+    stack: thicker,
+  } = wanted ? spacersFor({ job, setup, axle, stores, leastMm: range.leastMm, mostMm: most }) : NONE;
   const use = () => edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: thicker });
   return (
     <div className="hardware-advice" aria-live="polite">

@@ -23,7 +23,12 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
   const found =
     offsetMm === null || wheel.rimWidthIn == null || trialMm === null || widthIn === null
       ? null
-      : offsetFromTrialMm({ offsetMm, rimWidthIn: wheel.rimWidthIn }, trialMm, widthIn, keeps);
+      : offsetFromTrialMm({
+          tried: { offsetMm, rimWidthIn: wheel.rimWidthIn },
+          trialStackMm: trialMm,
+          newRimWidthIn: widthIn,
+          keeps,
+        });
   const make = () => {
     if (found === null || widthIn === null) return;
     const {

@@ -41,7 +41,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
   const adapterKept = item
     ? { piece: pieceFromStores(item), name: itemName(item), priceEach: item.priceEach ?? null }
     : null;
-  const ways = waysOut(job, setup, axle, { adapterMm, adapterKept, hubFaceShiftMm }, lengths.unit);
+  const ways = waysOut({ job, setup, axle, choices: { adapterMm, adapterKept, hubFaceShiftMm }, unit: lengths.unit });
   const terms = useBriefTerms();
   const currency = priceInForce('currency', job) ?? '';
   const take = (way: WayOut) => {

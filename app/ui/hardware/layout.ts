@@ -194,7 +194,7 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
     low: up - half * 0.84,
     high: up + half * 0.84,
   });
-  nut(solids, seats, 'nut', held, up, half, candidate.fastener?.seat ?? fastener.seat);
+  nut({ solids, seats, as: 'nut', held, up, half, seat: candidate.fastener?.seat ?? fastener.seat });
   if (carrier) {
     const reach = carrier.length ?? pad + carrier.half * 3;
     if (carrier.length === null) guessed.push("adapter's studs");
@@ -205,7 +205,7 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
       low: carrier.up - carrier.half,
       high: carrier.up + carrier.half,
     });
-    nut(solids, seats, 'own-nut', face + pad, carrier.up, carrier.half, carrier.seat);
+    nut({ solids, seats, as: 'own-nut', held: face + pad, up: carrier.up, half: carrier.half, seat: carrier.seat });
   }
   const known = fastener.kind !== undefined && (bolt ? tip < 0 : tip > held);
   const engaged = !known
@@ -235,15 +235,23 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
 }
 
 /** A nut or bolt head, with what sits in the seat. */
-function nut(
-  solids: Solid[],
-  seats: SeatCone[],
-  as: SeatCone['as'],
-  held: number,
-  up: number,
-  half: number,
-  seat: Seat | undefined,
-): void {
+function nut({
+  solids,
+  seats,
+  as,
+  held,
+  up,
+  half,
+  seat,
+}: {
+  solids: Solid[];
+  seats: SeatCone[];
+  as: SeatCone['as'];
+  held: number;
+  up: number;
+  half: number;
+  seat: Seat | undefined;
+}): void {
   const cone = seat === 'flat' ? 0 : half * 0.9;
   if (cone > 0)
     seats.push({

@@ -14,14 +14,18 @@ export interface SpacersFor {
   stack: StackPart[] | null;
 }
 
+interface SpacersAsk {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  stores: readonly StoreItem[];
+  /** Of the stack in all; nothing limits it where the most is null. */
+  leastMm: number;
+  mostMm: number | null;
+}
+
 /** Looks for the thinnest spacer that brings the stack of a setup to at least, and at most, so much in all; mm. */
-export function spacersFor(
-  job: Job,
-  setup: Setup,
-  axle: AxleName,
-  stores: readonly StoreItem[],
-  [leastMm, mostMm]: readonly [number, number | null],
-): SpacersFor {
+export function spacersFor({ job, setup, axle, stores, leastMm, mostMm }: SpacersAsk): SpacersFor {
   const hub = job.vehicle[axle]?.hub ?? {};
   const kept = (setup[axle]?.stack ?? []).filter(({ kind }) => kind !== 'slip-on');
   const othersMm = stackThicknessMm(kept) ?? 0;
@@ -32,7 +36,7 @@ export function spacersFor(
     hubBoreMm: hub.boreMm ?? null,
   };
   const without = { ...setup[axle], stack: kept };
-  const holds = (item: StoreItem) => staysOnHub(hub, without, pieceFromStores(item), job);
+  const holds = (item: StoreItem) => staysOnHub({ hub, without, spacer: pieceFromStores(item), terms: job });
   const byThickness = thinnestInStores(stores, need);
   const item = thinnestInStores(stores, { ...need, holds });
   return {

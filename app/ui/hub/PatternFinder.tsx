@@ -168,7 +168,7 @@ export function PatternFinder(props: PatternFinderProps) {
               commit={add}
               label="Reading, then Enter"
               range="chordMm"
-              check={(mm) => askFault(mm, steps, missing, word, from, studMm)}
+              check={(mm) => askFault({ valueMm: mm, steps, missing, word, from, studMm })}
               width={5}
             />
           </>
@@ -222,14 +222,21 @@ function stepsOrNull(reading: PatternReading, lugCount: number): number | null {
 }
 
 /** Why a reading cannot be taken as it stands. */
-function askFault(
-  valueMm: number,
-  steps: number,
-  missing: boolean,
-  word: string,
-  from: PatternReading['from'],
-  studMm: number | null,
-): string | null {
+function askFault({
+  valueMm,
+  steps,
+  missing,
+  word,
+  from,
+  studMm,
+}: {
+  valueMm: number;
+  steps: number;
+  missing: boolean;
+  word: string;
+  from: PatternReading['from'];
+  studMm: number | null;
+}): string | null {
   if (steps === 0) return `choose the second ${word} first`;
   if (missing) return `give the ${word} diameter first`;
   if (from === 'outer-edges' && studMm !== null && valueMm <= studMm) return `is no longer than the ${word} is thick`;

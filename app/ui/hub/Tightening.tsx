@@ -25,7 +25,7 @@ export function Tightening({ face, torqueNm }: { face: Face; torqueNm: number | 
             {torqueStages(torqueNm).map((stage, index) => (
               <li key={index}>
                 <span className="label">{['half', 'most', 'full'][index]}</span>
-                <b className="figure">{formatMeasure('torque', stage, units)}</b>
+                <b className="figure">{formatMeasure({ quantity: 'torque', value: stage, unit: units })}</b>
               </li>
             ))}
           </ol>

@@ -68,12 +68,17 @@ export function checkRow(check: Check, lengths: Lengths): Row {
 
 /** What a wheel is by itself, and what moves against now. */
 export function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
-  const length = (
-    key: Exclude<keyof AxleReport['working'], keyof AxleReport['tire']>,
-    label: string,
-    note: string,
+  const length = ({
+    key,
+    label,
+    note,
     plus = false,
-  ): Row => ({
+  }: {
+    key: Exclude<keyof AxleReport['working'], keyof AxleReport['tire']>;
+    label: string;
+    note: string;
+    plus?: boolean | undefined;
+  }): Row => ({
     key,
     label,
     note,
@@ -91,23 +96,25 @@ export function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
       unit: offset === null ? '' : 'mm',
       working: () => axle.working.effectiveOffsetMm ?? [],
     },
-    length('backspacingOverallMm', 'Backspacing, overall', 'as a straight-edge reads it'),
-    length('backspacingNominalMm', 'Backspacing, nominal', 'arithmetic on the nominal width'),
-    length('frontspacingMm', 'Front spacing', 'overall width less backspacing'),
-    length('overallWidthMm', 'Overall width', 'nominal width and both flanges'),
-    length('outerChangeMm', 'Outer face moves', 'against now, + outboard', true),
-    length('innerChangeMm', 'Inner face moves', 'against now, + inboard', true),
-    length('trackChangeMm', 'Track', 'against now', true),
+    length({ key: 'backspacingOverallMm', label: 'Backspacing, overall', note: 'as a straight-edge reads it' }),
+    length({ key: 'backspacingNominalMm', label: 'Backspacing, nominal', note: 'arithmetic on the nominal width' }),
+    length({ key: 'frontspacingMm', label: 'Front spacing', note: 'overall width less backspacing' }),
+    length({ key: 'overallWidthMm', label: 'Overall width', note: 'nominal width and both flanges' }),
+    length({ key: 'outerChangeMm', label: 'Outer face moves', note: 'against now, + outboard', plus: true }),
+    length({ key: 'innerChangeMm', label: 'Inner face moves', note: 'against now, + inboard', plus: true }),
+    length({ key: 'trackChangeMm', label: 'Track', note: 'against now', plus: true }),
     ...(axle.scrubRadiusMm === null
       ? []
       : [
-          length(
-            'scrubRadiusMm',
-            'Scrub radius',
-            axle.assumed.some((path) => path.includes('kingpin')) ? 'steering axis assumed' : 'steering axis measured',
-            true,
-          ),
-          length('scrubChangeMm', 'Scrub radius moves', 'against now', true),
+          length({
+            key: 'scrubRadiusMm',
+            label: 'Scrub radius',
+            note: axle.assumed.some((path) => path.includes('kingpin'))
+              ? 'steering axis assumed'
+              : 'steering axis measured',
+            plus: true,
+          }),
+          length({ key: 'scrubChangeMm', label: 'Scrub radius moves', note: 'against now', plus: true }),
         ]),
   ];
 }
@@ -161,7 +168,15 @@ export function tireRows(axle: AxleReport, lengths: Lengths): Row[] {
     },
     ...(axle.pressureKpa === null
       ? []
-      : [measured('pressureKpa', 'Cold pressure, estimate', "the tire maker's table decides", axle, lengths)]),
+      : [
+          measured({
+            key: 'pressureKpa',
+            label: 'Cold pressure, estimate',
+            note: "the tire maker's table decides",
+            axle,
+            lengths,
+          }),
+        ]),
   ];
 }
 
@@ -172,14 +187,26 @@ const QUANTITIES = {
   pressureKpa: 'pressure',
 } as const;
 
-function measured(key: keyof typeof QUANTITIES, label: string, note: string, axle: AxleReport, lengths: Lengths): Row {
+function measured({
+  key,
+  label,
+  note,
+  axle,
+  lengths,
+}: {
+  key: keyof typeof QUANTITIES;
+  label: string;
+  note: string;
+  axle: AxleReport;
+  lengths: Lengths;
+}): Row {
   const value = axle[key];
   const quantity = QUANTITIES[key];
   return {
     key,
     label,
     note,
-    value: value === null ? '—' : measureFigure(quantity, value, lengths.units, key.includes('Change')),
+    value: value === null ? '—' : measureFigure({ quantity, value, unit: lengths.units, plus: key.includes('Change') }),
     unit: value === null ? '' : measureSign(quantity, lengths.units),
     working: () => axle.working[key] ?? [],
   };
@@ -192,9 +219,15 @@ export function carRows(report: SetupReport, name: AxleName, lengths: Lengths): 
     axle.massKg === null
       ? []
       : [
-          measured('massKg', `Weight, ${name} corner`, 'wheel, tire and stack', axle, lengths),
-          measured('massChangeKg', 'Weight moves', 'a corner, against now', axle, lengths),
-          measured('equivalentChangeKg', 'As felt speeding up', 'with what turns: m + I/R²', axle, lengths),
+          measured({ key: 'massKg', label: `Weight, ${name} corner`, note: 'wheel, tire and stack', axle, lengths }),
+          measured({ key: 'massChangeKg', label: 'Weight moves', note: 'a corner, against now', axle, lengths }),
+          measured({
+            key: 'equivalentChangeKg',
+            label: 'As felt speeding up',
+            note: 'with what turns: m + I/R²',
+            axle,
+            lengths,
+          }),
           {
             key: 'inertiaChangePct',
             label: 'Rotating inertia',
@@ -210,7 +243,7 @@ export function carRows(report: SetupReport, name: AxleName, lengths: Lengths): 
     ...weights,
     {
       key: 'engineRpm',
-      label: `Engine at ${formatMeasure('speed', at.speedKmh, lengths.units)}`,
+      label: `Engine at ${formatMeasure({ quantity: 'speed', value: at.speedKmh, unit: lengths.units })}`,
       note: at.nowRpm === null ? 'true speed' : `true speed; now ${formatNumber(at.nowRpm, 0)}`,
       value: formatNumber(at.rpm, 0),
       unit: '/min',

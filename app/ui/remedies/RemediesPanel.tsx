@@ -14,10 +14,10 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
   const { job, sweepStore } = useJob();
   const { unit } = useLengths();
   const asked = useAsked<AxleRemedies>(
-    sweepStore.worker,
-    (work, call, progress) => work.remedies(call, { job: { ...job, setups: [] }, setup, axle, unit }, progress),
-    [job.vehicle, job.brief, job.house, setup, axle, unit],
-    true,
+    { worker: sweepStore.worker,
+    ask: (work, call, progress) => work.remedies(call, { job: { ...job, setups: [] }, setup, axle, unit }, progress),
+    about: [job.vehicle, job.brief, job.house, setup, axle, unit],
+    byItself: true },
   );
   const found = asked.name === 'done' ? asked.value : null;
   return (

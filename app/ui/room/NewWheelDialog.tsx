@@ -26,7 +26,7 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
       : wheelFromRoom({ rimWidthIn: width, offsetMm: effectiveOffsetMm }, { inboard: inMm, outboard: outMm }, flangeMm);
   // The next width that is made, its back flange where the room inboard puts it.
   const madeIn = found && Math.floor(found.rimWidthIn / WIDTH_STEP_IN + 1e-9) * WIDTH_STEP_IN;
-  const madeOffset = found && madeIn && offsetFromBackspacingMm(madeIn, found.backspacingOverallMm, flangeMm, 'overall');
+  const madeOffset = found && madeIn && offsetFromBackspacingMm({ rimWidthIn: madeIn, backspacing: found.backspacingOverallMm, flangeMm, convention: 'overall' });
   const make = () => {
     if (!madeIn || madeOffset === null) return;
     const present = presentAsSetupAxle(job.vehicle, axle) ?? {};
@@ -65,7 +65,7 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
         ) : (
           <p>
             On the car now: <b className="figure">{rimFigure(width)} in, offset {offsetFigure(effectiveOffsetMm)}</b>, overall
-            backspacing {lengths.text(backspacingMm(width, effectiveOffsetMm, flangeMm, 'overall'))}, spacers counted. How much more may
+            backspacing {lengths.text(backspacingMm({ rimWidthIn: width, offsetMm: effectiveOffsetMm, flangeMm, convention: 'overall' }))}, spacers counted. How much more may
             it take on each side?
           </p>
         )}

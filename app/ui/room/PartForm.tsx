@@ -60,7 +60,7 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
   const other: Side = side === 'left' ? 'right' : 'left';
   const { overallDiameterMm } = fitPresent(job.vehicle, axle);
   const placed = axleParts(job.vehicle, axle).parts.find(({ obstacle }) => obstacle.id === part.id)?.placed ?? null;
-  const limit = obstacleLimit({ ...part, id: part.id ?? 'begun', limitMm: null } as Obstacle, job, axle, placed, overallDiameterMm === null ? null : overallDiameterMm / 2);
+  const limit = obstacleLimit({ obstacle: { ...part, id: part.id ?? 'begun', limitMm: null } as Obstacle, terms: job, axle, placed, tireRadiusMm: overallDiameterMm === null ? null : overallDiameterMm / 2 });
   return (
     <form className="part-form" aria-label={part.label || 'Part'} onSubmit={(event) => event.preventDefault()}>
       <div className="piece-fields">

@@ -30,21 +30,21 @@ export function RoomParts() {
   // The drawings show the pose the reading in hand was taken in, until somebody moves them.
   const { steerDeg, travelMm } = moved ?? { steerDeg: inHand?.gap?.steerDeg ?? 0, travelMm: inHand?.gap?.travelMm ?? 0 };
   const pose = useMemo<Pose>(() => ({ steerDeg, travelMm }), [steerDeg, travelMm]);
-  const scene = useMemo(() => sceneOf(placed, side, pose), [placed, side, pose]);
+  const scene = useMemo(() => sceneOf({ axleParts: placed, side, pose }), [placed, side, pose]);
   const extent = useMemo(() => {
     const placements = geometry
       ? [0, -geometry.lockInDeg, geometry.lockOutDeg].map((steerDeg) => placementIn(geometry, { steerDeg, travelMm: 0 }))
       : [placementIn(null, AT_REST)];
-    return extentOf(placed.present ? [placed.present] : [], placements, sceneOf(placed, side, AT_REST).parts);
+    return extentOf(placed.present ? [placed.present] : [], placements, sceneOf({ axleParts: placed, side, pose: AT_REST }).parts);
   }, [placed, side, geometry]);
   const plan = useMemo(() => measuringPlan(job, axle, side), [job, axle, side]);
   const planned = new Set(plan.map(({ readId }) => readId));
   const here = parts.own.filter((part) => standsOn(part, side));
   const numbers = useMemo(() => numbersOf(scene), [scene]);
   const report = vehicle[axle];
-  const pointer = inHand?.gap && placed.present ? gapPlace(inHand.gap, placed.present, geometry, pose) : null;
+  const pointer = inHand?.gap && placed.present ? gapPlace({ gap: inHand.gap, present: placed.present, geometry, pose }) : null;
   const point = (view: ViewName, place: Flat) => {
-    const found = placed.present && pointedAt(view, place, placed.present, scene.placement);
+    const found = placed.present && pointedAt({ view, flat: place, solid: placed.present, placement: scene.placement });
     if (found && inHand?.gap) parts.change({ ...inHand, gap: { ...inHand.gap, ...found } });
   };
   const choose = (id: string) => {
@@ -108,7 +108,7 @@ export function RoomParts() {
 } // prettier-ignore
 
 /** The place a gap is read from, on the wheel; null while the reading does not say. */
-function gapPlace(gap: Partial<GapReading>, present: Parameters<typeof gapPoint>[1], geometry: Parameters<typeof placementIn>[0], pose: Pose) {
+function gapPlace({ gap, present, geometry, pose }: { gap: Partial<GapReading>; present: Parameters<typeof gapPoint>[1]; geometry: Parameters<typeof placementIn>[0]; pose: Pose }) {
   if (gap.surface === undefined || gap.clockDeg === undefined) return null;
   try {
     const at = gapPoint({ ...gap, surface: gap.surface, clockDeg: gap.clockDeg, gapMm: gap.gapMm ?? 0 }, present);

@@ -16,7 +16,17 @@ const NEAR_MM = 90;
  * A click on a drawing: from outside it says the clock angle, from behind and above the place on the section that is nearest. Null off the
  * wheel.
  */
-export function pointedAt(view: ViewName, [right, up]: Flat, solid: SweptSolid, placement: Placement): Pointed | null {
+export function pointedAt({
+  view,
+  flat: [right, up],
+  solid,
+  placement,
+}: {
+  view: ViewName;
+  flat: Flat;
+  solid: SweptSolid;
+  placement: Placement;
+}): Pointed | null {
   const body = solid.bodies[0]!;
   if (view === 'side') {
     const { fwd, up: high } = toHub(placement, { out: placement[3]!, fwd: right, up });

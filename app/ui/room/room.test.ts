@@ -85,7 +85,7 @@ describe('a click on the wheel', () => {
       fc.property(fc.integer({ min: -179, max: 179 }), fc.constantFrom(...SURFACES), (clockDeg, surface) => {
         const placement = placementOf(USUAL_GEOMETRY.axle, { steerDeg: 0, travelMm: 0 });
         const at = toCorner(placement, gapPoint({ surface, clockDeg, gapMm: 0 }, wheel));
-        expect(pointedAt('side', PROJECT.side(at), wheel, placement)).toEqual({ clockDeg });
+        expect(pointedAt({ view: 'side', flat: PROJECT.side(at), solid: wheel, placement })).toEqual({ clockDeg });
       }),
     );
   });
@@ -93,17 +93,17 @@ describe('a click on the wheel', () => {
     const placement = placementOf(USUAL_GEOMETRY.axle, { steerDeg: 0, travelMm: 0 });
     for (const surface of SURFACES) {
       const at = toCorner(placement, gapPoint({ surface, clockDeg: 0, gapMm: 1 }, wheel));
-      expect(pointedAt('behind', PROJECT.behind(at), wheel, placement)).toEqual({ surface });
+      expect(pointedAt({ view: 'behind', flat: PROJECT.behind(at), solid: wheel, placement })).toEqual({ surface });
     }
     const { a, r } = surfacePoint(SECTION, 'tread');
-    expect(pointedAt('above', [a - 40, r], wheel, placement)).toEqual({ surface: 'tread' });
+    expect(pointedAt({ view: 'above', flat: [a - 40, r], solid: wheel, placement })).toEqual({ surface: 'tread' });
   });
   test('far off the wheel says nothing, in any pose', () => {
     fc.assert(
       fc.property(steered, (pose) => {
         const placement = placementOf(USUAL_GEOMETRY.strut, pose);
-        expect(pointedAt('side', [900, 900], wheel, placement)).toBeNull();
-        expect(pointedAt('behind', [900, 900], wheel, placement)).toBeNull();
+        expect(pointedAt({ view: 'side', flat: [900, 900], solid: wheel, placement })).toBeNull();
+        expect(pointedAt({ view: 'behind', flat: [900, 900], solid: wheel, placement })).toBeNull();
       }),
     );
   });

@@ -104,23 +104,23 @@ export function Wheel({
       <path className="tire" d={tirePath(section, scale, centre)} />
       <path
         className="rim"
-        d={(inside && !inside.assumed ? flangesPath : rimPath)(section, rimWidthIn, scale, centre)}
+        d={(inside && !inside.assumed ? flangesPath : rimPath)({ section, rimWidthIn, scale, centreOut: centre })}
       />
       {outer !== null && (
         <>
           <path className="tire" d={tirePath(section, scale, outer)} />
-          <path className="rim" d={rimPath(section, rimWidthIn, scale, outer)} />
+          <path className="rim" d={rimPath({ section, rimWidthIn, scale, centreOut: outer })} />
           {as !== 'ghost' && (
             <path
               className="disc"
-              d={discPath(
+              d={discPath({
                 section,
                 rimWidthIn,
                 scale,
-                outer,
-                (fitted.stackMm ?? 0) + (fitted.wheel.padThicknessMm ?? 0),
-                true,
-              )}
+                centreOut: outer,
+                padOut: (fitted.stackMm ?? 0) + (fitted.wheel.padThicknessMm ?? 0),
+                turned: true,
+              })}
             />
           )}
         </>
@@ -130,7 +130,10 @@ export function Wheel({
           {inside && !inside.assumed ? (
             <path className="face" d={facePath(inside, scale, centre)} />
           ) : (
-            <path className="disc" d={discPath(section, rimWidthIn, scale, centre, fitted.stackMm ?? 0)} />
+            <path
+              className="disc"
+              d={discPath({ section, rimWidthIn, scale, centreOut: centre, padOut: fitted.stackMm ?? 0 })}
+            />
           )}
           <line
             className="centreline"

@@ -8,7 +8,17 @@ interface Point {
   r: number;
 }
 
-const path = (points: readonly Point[], scale: SheetScale, centreOut: number, closed = false): string => {
+const path = ({
+  points,
+  scale,
+  centreOut,
+  closed = false,
+}: {
+  points: readonly Point[];
+  scale: SheetScale;
+  centreOut: number;
+  closed?: boolean | undefined;
+}): string => {
   const draw = line<Point>(
     ({ a }) => round(scale.x(centreOut + a)),
     ({ r }) => round(scale.y(r)),
@@ -20,14 +30,21 @@ const round = (px: number): number => Math.round(px * 100) / 100;
 
 /** The tire above its rim, closed along the bead seats. */
 export const tirePath = (section: Section, scale: SheetScale, centreOut: number): string =>
-  path(tireOutline(section), scale, centreOut, true);
+  path({ points: tireOutline(section), scale, centreOut, closed: true });
 
 /** How thick a rim is drawn, and how deep its drop centre lies; for orientation, nobody measures them. */
 const SHEET_MM = 5;
 const DROP_MM = 24;
 
 /** The rim: flanges and bead seats where they are, the drop centre for orientation. */
-export function rimPath(section: Section, rimWidthIn: number, scale: SheetScale, centreOut: number): string {
+interface RimDrawn {
+  section: Section;
+  rimWidthIn: number;
+  scale: SheetScale;
+  centreOut: number;
+}
+
+export function rimPath({ section, rimWidthIn, scale, centreOut }: RimDrawn): string {
   const half = mmFromInches(rimWidthIn) / 2;
   const { halfRimMm, flangeRadiusMm, rimRadiusMm } = section;
   const slope = Math.min(26, half * 0.28);
@@ -45,11 +62,11 @@ export function rimPath(section: Section, rimWidthIn: number, scale: SheetScale,
     { a: -halfRimMm, r: rimRadiusMm - SHEET_MM },
   ];
   const inner = [...lower.map(({ a, r }) => ({ a: -a, r })).reverse(), ...lower];
-  return path([...outer, ...inner], scale, centreOut, true);
+  return path({ points: [...outer, ...inner], scale, centreOut, closed: true });
 }
 
 /** The two flanges alone, for a wheel whose own barrel is drawn. */
-export function flangesPath(section: Section, rimWidthIn: number, scale: SheetScale, centreOut: number): string {
+export function flangesPath({ section, rimWidthIn, scale, centreOut }: RimDrawn): string {
   const half = mmFromInches(rimWidthIn) / 2;
   const { halfRimMm, flangeRadiusMm, rimRadiusMm } = section;
   const side: Point[] = [
@@ -60,13 +77,8 @@ export function flangesPath(section: Section, rimWidthIn: number, scale: SheetSc
     { a: halfRimMm, r: rimRadiusMm - SHEET_MM },
   ];
   return (
-    path(side, scale, centreOut, true) +
-    path(
-      side.map(({ a, r }) => ({ a: -a, r })),
-      scale,
-      centreOut,
-      true,
-    )
+    path({ points: side, scale, centreOut, closed: true }) +
+    path({ points: side.map(({ a, r }) => ({ a: -a, r })), scale, centreOut, closed: true })
   );
 }
 
@@ -89,23 +101,31 @@ export function metalOf(barrel: readonly Point[] | null, spoke: readonly Point[]
 
 /** The wheel's own inside as somebody measured it; from the rim centerline. */
 export const facePath = (inside: Inside, scale: SheetScale, centreOut: number): string =>
-  path(metalOf(inside.barrel, inside.spoke) ?? [], scale, centreOut, true);
+  path({ points: metalOf(inside.barrel, inside.spoke) ?? [], scale, centreOut, closed: true });
 
 /** A brake's outline on its hub. */
-export const brakePath = (outline: readonly Point[], scale: SheetScale): string => path(outline, scale, 0, true);
+export const brakePath = (outline: readonly Point[], scale: SheetScale): string =>
+  path({ points: outline, scale, centreOut: 0, closed: true });
 
 /**
  * The disc between pad and rim, for orientation: its shape is known only where somebody measured it. The outer wheel of a dual pair is
  * turned over.
  */
-export function discPath(
-  section: Section,
-  rimWidthIn: number,
-  scale: SheetScale,
-  centreOut: number,
-  padOut: number,
+export function discPath({
+  section,
+  rimWidthIn,
+  scale,
+  centreOut,
+  padOut,
   turned = false,
-): string {
+}: {
+  section: Section;
+  rimWidthIn: number;
+  scale: SheetScale;
+  centreOut: number;
+  padOut: number;
+  turned?: boolean | undefined;
+}): string {
   const half = mmFromInches(rimWidthIn) / 2;
   const top = section.rimRadiusMm - DROP_MM - SHEET_MM;
   const inside = half - Math.min(26, half * 0.28) * 2;
@@ -117,5 +137,5 @@ export function discPath(
     { a: padOut, r: 78 },
     { a: rimOut, r: top },
   ];
-  return path(points, scale, 0);
+  return path({ points, scale, centreOut: 0 });
 }

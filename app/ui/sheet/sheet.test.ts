@@ -80,7 +80,7 @@ describe.each(CARS)('%s on the sheet', (name) => {
         const subject = drawn(fitCandidate(job.vehicle, axle, setup[axle]));
         const scale = fitScale(cornerRange(corner, subject, 0), { width: 824, height: 556 }, MARGINS);
         const report = evaluateSetup(job, setup, { sweeps: NO_SWEEPS })[axle];
-        const a = anchors(scale, corner, subject, report.archGapMm);
+        const a = anchors({ scale, corner, subject, archGapMm: report.archGapMm });
         // The fields of the wheel stand under one another, each some 40 px high with its label.
         const below = [a.tire[1], a.rim[1], a.offsetField[1], a.backspacingField[1]];
         for (let n = 1; n < below.length; n++) expect(below[n]! - below[n - 1]!).toBeGreaterThanOrEqual(42);
@@ -107,14 +107,14 @@ describe('shapes', () => {
     expect(top).toBeCloseTo(scale.y(fitted.overallDiameterMm! / 2), 0);
   });
   test('the rim is drawn over its flanges, and mirrors about its centreline', () => {
-    const rim = points(rimPath(section!, 6, scale, -38));
+    const rim = points(rimPath({ section: section!, rimWidthIn: 6, scale, centreOut: -38 }));
     const [left, right] = extent(rim.map(([x]) => x));
     expect((right! - left!) / scale.k).toBeCloseTo(6 * 25.4 + 2 * 12.7, 0);
     const mirrored = rim.map(([x, y]) => `${(2 * scale.x(-38) - x).toFixed(0)},${y.toFixed(0)}`);
     expect(new Set(mirrored)).toEqual(new Set(rim.map(([x, y]) => `${x.toFixed(0)},${y.toFixed(0)}`)));
   });
   test('the disc starts at the pad', () => {
-    const [first] = points(discPath(section!, 6, scale, -38, 5));
+    const [first] = points(discPath({ section: section!, rimWidthIn: 6, scale, centreOut: -38, padOut: 5 }));
     expect(first![0]).toBeCloseTo(scale.x(5), 1);
   });
 });
@@ -128,7 +128,7 @@ test('nothing is drawn of what is not known', () => {
     null,
   ]);
   const scale = fitScale(cornerRange(corner, corner.present, 0), { width: 824, height: 556 }, MARGINS);
-  const a = anchors(scale, corner, corner.present, null);
+  const a = anchors({ scale, corner, subject: corner.present, archGapMm: null });
   expect([a.inner, a.outer, a.arch, a.offset, a.backspacing]).toEqual([null, null, null, null, null]);
   for (const [x, y] of [a.innerLabel, a.outerLabel, a.archLabel, a.tire, a.rim, a.stack]) {
     expect(x).toBeGreaterThan(0);

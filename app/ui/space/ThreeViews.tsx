@@ -112,7 +112,7 @@ function View({ view, k, x, y, ...props }: ViewProps) {
         onClick={(event) => {
           const box = event.currentTarget.getBoundingClientRect();
           const place: Flat = [x[0] + (event.clientX - box.left) / k, y[1] - (event.clientY - box.top) / k];
-          const part = props.pointing ? null : partAt(scene, view, place, 12 / k);
+          const part = props.pointing ? null : partAt({ scene, view, place, within: 12 / k });
           if (part) choose(part);
           else props.point?.(view, place);
         }}
@@ -128,7 +128,7 @@ function View({ view, k, x, y, ...props }: ViewProps) {
         {wheel.hollow.map((d, i) => <path key={i} className={`view-hollow ${assumedInside(subject) ? 'is-assumed' : ''}`} d={d} />)}
         {wheel.rim.map((d, i) => <path key={i} className={`view-rim view-${subjectIs}`} d={d} />)}
         {subject && touched.map((region, i) => (
-          <path key={i} className="view-touched" d={closed(touchedPatch(subject, region, scene.placement, view), at)} fill={`url(#${ids.hatch})`} />
+          <path key={i} className="view-touched" d={closed(touchedPatch({ solid: subject, region, placement: scene.placement, view }), at)} fill={`url(#${ids.hatch})`} />
         ))}
         {scene.parts.map((part) => (
           <Part key={part.id} part={part} view={view} at={at} width={width} number={props.numbers[part.id]} chosen={part.id === chosen} verdict={verdicts[part.id] ?? 'unknown'} />

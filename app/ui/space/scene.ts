@@ -20,13 +20,23 @@ export interface Scene {
 }
 
 /** The parts of a corner in a pose: those of the body where they are, the others moved along with the wheel. */
-export function sceneOf({ parts, resolved }: AxleParts, side: Side, pose: Pose, bodyRiseMm = 0): Scene {
+export function sceneOf({
+  axleParts: { parts, resolved },
+  side,
+  pose,
+  bodyRiseMm = 0,
+}: {
+  axleParts: AxleParts;
+  side: Side;
+  pose: Pose;
+  bodyRiseMm?: number | undefined;
+}): Scene {
   const { geometry } = resolved;
   return {
     placement: placementIn(geometry, pose),
     parts: parts
       .filter(({ obstacle, placed }) => placed !== null && standsOn(obstacle, side))
-      .map((part) => partIn(part, geometry, pose, bodyRiseMm)),
+      .map((part) => partIn({ axlePart: part, geometry, pose, rise: bodyRiseMm })),
   };
 }
 
@@ -34,12 +44,17 @@ export function sceneOf({ parts, resolved }: AxleParts, side: Side, pose: Pose, 
 export const numbersOf = ({ parts }: Scene): Record<string, number> =>
   Object.fromEntries(parts.filter(({ assumed }) => !assumed).map(({ id }, index) => [id, index + 1]));
 
-function partIn(
-  { obstacle, assumed, placed }: AxlePart,
-  geometry: SuspensionGeometry | null,
-  pose: Pose,
-  rise: number,
-): ScenePart {
+function partIn({
+  axlePart: { obstacle, assumed, placed },
+  geometry,
+  pose,
+  rise,
+}: {
+  axlePart: AxlePart;
+  geometry: SuspensionGeometry | null;
+  pose: Pose;
+  rise: number;
+}): ScenePart {
   const { xyz, mount, edge } = placed!;
   const frame =
     mount === 'body' ? null : placementIn(geometry, mount === 'arm' ? { steerDeg: 0, travelMm: pose.travelMm } : pose);
@@ -76,7 +91,17 @@ export function extentOf(solids: readonly SweptSolid[], placements: readonly Pla
 } // prettier-ignore
 
 /** The part nearest to a place of a drawing, within so many mm. */
-export function partAt(scene: Scene, view: ViewName, place: Flat, within: number): string | null {
+export function partAt({
+  scene,
+  view,
+  place,
+  within,
+}: {
+  scene: Scene;
+  view: ViewName;
+  place: Flat;
+  within: number;
+}): string | null {
   let best: { id: string; mm: number } | null = null;
   for (const { id, points } of scene.parts)
     for (const point of points) {

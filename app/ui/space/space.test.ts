@@ -66,7 +66,7 @@ describe('a wheel on the three drawings', () => {
   test('a place where it touched lies on it, on every drawing', () => {
     const region = { clockDeg: [-110, -95] as [number, number], outMm: [50, 70] as [number, number] };
     for (const view of ['behind', 'side', 'above'] as const) {
-      const patch = touchedPatch(wheel, region, placementOf(still, REST), view);
+      const patch = touchedPatch({ solid: wheel, region, placement: placementOf(still, REST), view });
       const [hull] = silhouettes(wheel, placementOf(still, REST), view);
       expect(patch.length).toBeGreaterThan(3);
       for (const axis of [0, 1] as const) {
@@ -81,7 +81,8 @@ describe('a wheel on the three drawings', () => {
 });
 
 describe('the parts of a corner', () => {
-  const at = (steerDeg: number, travelMm: number, rise = 0) => sceneOf(parts, 'right', { steerDeg, travelMm }, rise);
+  const at = (steerDeg: number, travelMm: number, rise = 0) =>
+    sceneOf({ axleParts: parts, side: 'right', pose: { steerDeg, travelMm }, bodyRiseMm: rise });
   const place = (scene: ReturnType<typeof at>, id: string) => scene.parts.find((part) => part.id === id)!.points[0]!;
   test('of the body stand still, those of the knuckle go along, a body lift raises the first alone', () => {
     expect(place(at(20, 30), 'liner')).toEqual(place(at(0, 0), 'liner'));
@@ -101,8 +102,8 @@ describe('the parts of a corner', () => {
   test('one is found where it is drawn, none where there is none', () => {
     const scene = at(0, 0);
     const [x, y] = PROJECT.side(place(scene, 'liner'));
-    expect(partAt(scene, 'side', [x + 2, y - 3], 12)).toBe('liner');
-    expect(partAt(scene, 'side', [x + 300, y + 300], 12)).toBeNull();
+    expect(partAt({ scene, view: 'side', place: [x + 2, y - 3], within: 12 })).toBe('liner');
+    expect(partAt({ scene, view: 'side', place: [x + 300, y + 300], within: 12 })).toBeNull();
   });
   test('the paper holds the wheel in every pose and every part', () => {
     fc.assert(
@@ -126,7 +127,7 @@ describe('the parts of a corner', () => {
   }); // prettier-ignore
   test('nothing known is an empty sheet, not a fault', () => {
     const none = axleParts({}, 'front');
-    const scene = sceneOf(none, 'left', REST);
+    const scene = sceneOf({ axleParts: none, side: 'left', pose: REST });
     expect(scene.parts).toEqual([]);
     expect(extentOf([], [], []).out).toEqual([-300, 300]);
   });

@@ -29,7 +29,7 @@ const profilePoints = (section: Section): { a: number; r: number }[] => [
 ];
 
 /** A point of a wheel by its place on the section and its clock angle, in the hub's frame. */
-const onWheel = (centreOut: number, a: number, r: number, clock: number): Point3 => ({
+const onWheel = ({ centreOut, a, r, clock }: { centreOut: number; a: number; r: number; clock: number }): Point3 => ({
   out: centreOut + a,
   fwd: r * Math.sin(clock),
   up: r * Math.cos(clock),
@@ -82,7 +82,10 @@ export const rimEdges = (solid: SweptSolid, placement: Placement, view: ViewName
   solid.bodies.map(({ section, centreOut }) =>
     Array.from({ length: TURNS }, (_, i) =>
       PROJECT[view](
-        toCorner(placement, onWheel(centreOut, section.halfRimMm, section.flangeRadiusMm, (2 * Math.PI * i) / TURNS)),
+        toCorner(
+          placement,
+          onWheel({ centreOut, a: section.halfRimMm, r: section.flangeRadiusMm, clock: (2 * Math.PI * i) / TURNS }),
+        ),
       ),
     ),
   );
@@ -97,14 +100,24 @@ export function hollowCuts(solid: SweptSolid, placement: Placement, view: ViewNa
   return solid.bodies.flatMap(({ section, centreOut, turned }) =>
     clocks.map((clock) =>
       (section.hollow?.line ?? []).map(({ a, r }) =>
-        PROJECT[view](toCorner(placement, onWheel(centreOut, turned ? -a : a, r, clock))),
+        PROJECT[view](toCorner(placement, onWheel({ centreOut, a: turned ? -a : a, r, clock }))),
       ),
     ),
   );
 }
 
 /** Where the tire met something, as a patch of its tread and shoulders. */
-export function touchedPatch(solid: SweptSolid, region: TouchedRegion, placement: Placement, view: ViewName): Flat[] {
+export function touchedPatch({
+  solid,
+  region,
+  placement,
+  view,
+}: {
+  solid: SweptSolid;
+  region: TouchedRegion;
+  placement: Placement;
+  view: ViewName;
+}): Flat[] {
   const points: Flat[] = [];
   const [from, to] = region.clockDeg;
   const steps = Math.max(1, Math.ceil((to - from) / 6));
@@ -114,7 +127,7 @@ export function touchedPatch(solid: SweptSolid, region: TouchedRegion, placement
       if (a < least || a > most || r < section.bellyRadiusMm) continue;
       for (let i = 0; i <= steps; i++) {
         const clock = ((from - 1.5 + ((to - from + 3) * i) / steps) * Math.PI) / 180;
-        points.push(PROJECT[view](toCorner(placement, onWheel(centreOut, a, r, clock))));
+        points.push(PROJECT[view](toCorner(placement, onWheel({ centreOut, a, r, clock }))));
       }
     }
   }

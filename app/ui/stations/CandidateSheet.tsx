@@ -33,7 +33,8 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
   const subject = useMemo(() => drawn(fitCandidate(job.vehicle, axle, setup[axle])), [job.vehicle, setup, axle]);
   const figures = report[axle];
   const tone = (code: CheckCode): string => `is-${verdictOf(figures.checks, code)}`;
-  const at = (scale: SheetScale, corner: Corner): Anchors => anchors(scale, corner, subject, figures.archGapMm);
+  const at = (scale: SheetScale, corner: Corner): Anchors =>
+    anchors({ scale, corner, subject, archGapMm: figures.archGapMm });
   return (
     <SectionSheet
       job={job}

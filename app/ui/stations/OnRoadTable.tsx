@@ -60,7 +60,7 @@ export function OnRoadTable({ axle }: { axle: AxleName }) {
       return <span className="figure">{value === null ? '—' : show(value)}</span>;
     },
   });
-  const mass = (kg: number) => measureFigure('mass', kg, lengths.units, true);
+  const mass = (kg: number) => measureFigure({ quantity: 'mass', value: kg, unit: lengths.units, plus: true });
   const columns: TableColumnsType<Row> = [
     {
       title: 'Setup',
@@ -98,7 +98,7 @@ export function OnRoadTable({ axle }: { axle: AxleName }) {
     figure(
       `Pressure, ${measureSign('pressure', lengths.units)}`,
       ({ pressureKpa }) => pressureKpa,
-      (kpa) => `≈ ${measureFigure('pressure', kpa, lengths.units)}`,
+      (kpa) => `≈ ${measureFigure({ quantity: 'pressure', value: kpa, unit: lengths.units })}`,
     ),
     figure(`Corner, ${measureSign('mass', lengths.units)}`, ({ massChangeKg }) => massChangeKg, mass),
     figure(

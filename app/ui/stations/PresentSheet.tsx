@@ -33,7 +33,8 @@ export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetPr
   const lengths = useLengths();
   const subject = useMemo(() => drawn(fitPresent(job.vehicle, axle)), [job.vehicle, axle]);
   const room = roomOn(job.vehicle[axle], side);
-  const at = (scale: SheetScale, corner: Corner): Anchors => anchors(scale, corner, subject, room.archGapMm ?? null);
+  const at = (scale: SheetScale, corner: Corner): Anchors =>
+    anchors({ scale, corner, subject, archGapMm: room.archGapMm ?? null });
   const bare = subject.fitted.place === null;
   return (
     <SectionSheet

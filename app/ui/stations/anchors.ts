@@ -34,7 +34,17 @@ const OFFSET_BELOW_RIM_PX = 56;
 /** Half the height of a field with its label. */
 const HALF_FIELD_PX = 24;
 
-export function anchors(scale: SheetScale, corner: Corner, subject: Drawn, archGapMm: number | null): Anchors {
+export function anchors({
+  scale,
+  corner,
+  subject,
+  archGapMm,
+}: {
+  scale: SheetScale;
+  corner: Corner;
+  subject: Drawn;
+  archGapMm: number | null;
+}): Anchors {
   const { x, y } = scale;
   const { fitted, section } = subject;
   const { place, effectiveOffsetMm, overallDiameterMm } = fitted;

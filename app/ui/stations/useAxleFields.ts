@@ -63,7 +63,7 @@ export function useAxleFields(base: string[], held: Held, taken?: Taken) {
           ? wheel.backspacingConvention === convention
             ? (wheel.backspacingMm ?? null)
             : null
-          : backspacingMm(wheel.rimWidthIn, offset, flangeMm, convention),
+          : backspacingMm({ rimWidthIn: wheel.rimWidthIn, offsetMm: offset, flangeMm, convention }),
       commit: (value: number | null) =>
         edit(
           ...drop('offsetMm'),

@@ -13,10 +13,10 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
   const { job, sweepStore } = useJob();
   const lengths = useLengths();
   const asked = useAsked<Found[]>(
-    sweepStore.worker,
-    (work, call, progress) => work.sensitivity(call, { job, setup, axle }, progress),
-    [job.vehicle, setup, axle],
-    false,
+    { worker: sweepStore.worker,
+    ask: (work, call, progress) => work.sensitivity(call, { job, setup, axle }, progress),
+    about: [job.vehicle, setup, axle],
+    byItself: false },
   );
   const found = asked.name === 'done' ? asked.value : null;
   const value = (key: Found['key'], of: number) => {

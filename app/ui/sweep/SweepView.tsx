@@ -58,7 +58,7 @@ export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) 
   const pose = useMemo(() => (swept?.grid ? within(swept.grid, asked) : asked), [swept, asked]);
   // A wheel nobody can move hangs by as much as the change lets it: the body stands higher over it.
   const riseMm = geometry ? bodyRiseMm : travel.restShiftMm;
-  const scene = useMemo(() => sceneOf(placed, side, pose, riseMm), [placed, side, pose, riseMm]);
+  const scene = useMemo(() => sceneOf({ axleParts: placed, side, pose, bodyRiseMm: riseMm }), [placed, side, pose, riseMm]);
   const numbers = useMemo(() => numbersOf(scene), [scene]);
   const extent = useMemo(() => sweepExtent(placed, side, one?.solid ?? null), [placed, side, one]);
   const distances = useMemo(() => (one ? clearancesAt(one, pose) : {}), [one, pose]);
@@ -205,7 +205,7 @@ function sweepExtent(placed: AxleParts, side: Side, solid: SweptSolid | null): E
   const locks = geometry ? [-geometry.lockInDeg, 0, geometry.lockOutDeg] : [0];
   const placements = locks.map((steerDeg) => placementIn(geometry, { steerDeg, travelMm: 0 }));
   const solids = [placed.present, solid].filter((one) => one !== null);
-  return extentOf(solids, placements, sceneOf(placed, side, AT_REST).parts);
+  return extentOf(solids, placements, sceneOf({ axleParts: placed, side, pose: AT_REST }).parts);
 }
 
 const verdictHere = (mm: number | undefined, limit: number) =>

@@ -10,7 +10,7 @@ export function MakesTable({ setup, axle }: { setup: Setup; axle: AxleName }) {
   const { job, edit } = useJob();
   const stores = useStores();
   const lengths = useLengths();
-  const makes = useMemo(() => makesOfSize(job, setup, axle, stores), [job, setup, axle, stores]);
+  const makes = useMemo(() => makesOfSize({ job, setup, axle, items: stores }), [job, setup, axle, stores]);
   const size = setup[axle]?.tire?.size;
   if (size === undefined) return null;
   if (makes.length === 1)

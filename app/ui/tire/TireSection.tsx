@@ -67,7 +67,7 @@ function Drawing({
         <g key={centre} className="wheel wheel-candidate">
           {grown && <path className="tire-grown" d={tirePath(grown, scale, centre)} />}
           <path className="tire" d={tirePath(section, scale, centre)} />
-          <path className="rim" d={rimPath(section, rimWidthIn, scale, centre)} />
+          <path className="rim" d={rimPath({ section, rimWidthIn, scale, centreOut: centre })} />
           <line className="centreline" x1={x(centre)} x2={x(centre)} y1={y(section.radiusMm) - 8} y2={y(floor)} />
         </g>
       ))}

@@ -35,18 +35,18 @@ export function WindowView({ setup }: { setup: Setup }) {
   const [pointed, setPointed] = useState<Place | null>(null);
   const [pinned, setPinned] = useState<Place | null>(null);
   const cursor = pointed ?? pinned;
-  const ask = useMemo(() => windowAround(job, setup, axle, rule), [job, setup, axle, rule]);
+  const ask = useMemo(() => windowAround({ job, setup, axle, rule }), [job, setup, axle, rule]);
   const asked = useAsked<FitWindow>(
-    sweepStore.worker,
-    (work, call, progress) => (ask ? work.window(call, { job: { ...job, setups: [] }, setup, axle, ask }, progress) : Promise.resolve(null)),
-    [job.vehicle, job.brief, job.house, setup, ask, axle],
-    ask !== null,
+    { worker: sweepStore.worker,
+    ask: (work, call, progress) => (ask ? work.window(call, { job: { ...job, setups: [] }, setup, axle, ask }, progress) : Promise.resolve(null)),
+    about: [job.vehicle, job.brief, job.house, setup, ask, axle],
+    byItself: ask !== null },
   );
   const window = asked.value?.axle === axle ? asked.value : null;
   const stackMm = stackThicknessMm(setup[axle]?.stack ?? []) ?? 0;
-  const stock = useMemo(() => (window ? stockPoints(job, setup, axle, rule, window, stores) : []), [job, setup, axle, rule, window, stores]);
+  const stock = useMemo(() => (window ? stockPoints({ job, setup, axle, rule, window, stores }) : []), [job, setup, axle, rule, window, stores]);
   const points = job.setups.flatMap((one) => {
-    const offsetMm = shownOffsetMm(job, one, axle, stackMm);
+    const offsetMm = shownOffsetMm({ job, setup: one, axle, windowStackMm: stackMm });
     const { rimWidthIn, rimDiameterIn } = one[axle]?.wheel ?? {};
     if (offsetMm === null || rimWidthIn == null || rimDiameterIn !== window?.rimDiameterIn) return [];
     return [{ id: one.id, offsetMm, rimWidthIn, raised: one.id === setup.id, title: setupTitle(one, job.vehicle.flangeMm) }];
@@ -57,9 +57,9 @@ export function WindowView({ setup }: { setup: Setup }) {
     raise(id);
   };
   const makeAt = ({ offsetMm, rimWidthIn }: Place) => {
-    const ruled = tireFor(job, setup, axle, rule, rimWidthIn);
+    const ruled = tireFor({ job, setup, axle, rule, rimWidthIn });
     const tire = rule === 'fixed' ? (setup[axle]?.tire ?? {}) : (ruled?.tire ?? {});
-    make(setupAt(setup, axle, { offsetMm, rimWidthIn }, tire), `${rimFigure(setup[axle]!.wheel!.rimDiameterIn!)} x ${rimFigure(rimWidthIn)} ${offsetFigure(offsetMm)}`);
+    make(setupAt({ setup, axle, at: { offsetMm, rimWidthIn }, tire }), `${rimFigure(setup[axle]!.wheel!.rimDiameterIn!)} x ${rimFigure(rimWidthIn)} ${offsetFigure(offsetMm)}`);
   };
   const move = (id: string, { offsetMm, rimWidthIn }: Place) => {
     const one = job.setups.find((other) => other.id === id);

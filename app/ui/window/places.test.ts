@@ -6,11 +6,17 @@ import { rowAt, standingAt, stockPoints } from './places';
 
 const kite = demoJob('brindle-kite');
 const a = setupOf(kite, 'a');
-const window = windowOf(kite, a, 'front', windowAround(kite, a, 'front', 'fixed')!);
+const window = windowOf({
+  job: kite,
+  setup: a,
+  axle: 'front',
+  ask: windowAround({ job: kite, setup: a, axle: 'front', rule: 'fixed' })!,
+});
 const wheel = (over: Partial<StoreItem>): StoreItem => ({
   kind: 'wheel', maker: 'Ostrik', name: 'trial', rimDiameterIn: 17, rimWidthIn: 7.5, offsetMm: 40, lugCount: 4, boltCircleMm: 108, boreMm: 63.4, seat: 'cone60', padThicknessMm: 11, ratingKg: 600, ...over,
 }); // prettier-ignore
-const judged = (item: StoreItem, of: FitWindow = window) => stockPoints(kite, a, 'front', 'fixed', of, [item]);
+const judged = (item: StoreItem, of: FitWindow = window) =>
+  stockPoints({ job: kite, setup: a, axle: 'front', rule: 'fixed', window: of, stores: [item] });
 
 describe('a place of the window', () => {
   const row = rowAt(window, 7.5)!;
@@ -70,7 +76,12 @@ describe('wheels of the stores in it', () => {
   });
   test('a window that lacks readings shows no wheel to fit', () => {
     const blind = changed(kite, ['vehicle/front/room/archGapMm']);
-    const open = windowOf(blind, a, 'front', windowAround(blind, a, 'front', 'fixed')!);
+    const open = windowOf({
+      job: blind,
+      setup: a,
+      axle: 'front',
+      ask: windowAround({ job: blind, setup: a, axle: 'front', rule: 'fixed' })!,
+    });
     expect(open.missing).toContain('the arch gap');
     expect(judged(wheel({}), open)[0]!.verdict).toBe('unknown');
   });

@@ -46,14 +46,14 @@ export function standingAt(row: WindowRow | undefined, offsetMm: number) {
 }
 
 /** Wheels of the stores of the window's rim diameter, judged by pattern, centring and brake as by the window itself. */
-export function stockPoints(job: Job, setup: Setup, axle: AxleName, rule: TireRule, window: FitWindow, stores: readonly StoreItem[]): StockPoint[] {
+export function stockPoints({ job, setup, axle, rule, window, stores }: { job: Job; setup: Setup; axle: AxleName; rule: TireRule; window: FitWindow; stores: readonly StoreItem[] }): StockPoint[] {
   return stores.flatMap((item): StockPoint[] => {
     if (item.kind !== 'wheel' || item.quantity === 0 || item.rimDiameterIn !== window.rimDiameterIn) return [];
     const wheel = wheelFromStores(item);
     const offsetMm = wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM);
     if (wheel.rimWidthIn == null || offsetMm === null) return [];
-    const ruled = tireFor(job, setup, axle, rule, wheel.rimWidthIn);
-    const at = setupAt(setup, axle, { rimWidthIn: wheel.rimWidthIn, offsetMm }, ruled?.tire ?? {});
+    const ruled = tireFor({ job, setup, axle, rule, rimWidthIn: wheel.rimWidthIn });
+    const at = setupAt({ setup, axle, at: { rimWidthIn: wheel.rimWidthIn, offsetMm }, tire: ruled?.tire ?? {} });
     const made: Setup = { ...at, [axle]: { ...at[axle], wheel } };
     const checks = evaluateSetup(job, made, { sweeps: NO_SWEEPS })[axle].checks.filter(({ code }) => JUDGED.has(code));
     const { holds, edge } = standingAt(rowAt(window, wheel.rimWidthIn), offsetMm);

@@ -104,8 +104,8 @@ export function* proposals(one: Search, rooms: MoveRooms): Steps<Found> {
     const [lift, ...rest] = moves;
     if (lift?.kind !== 'lift') return null;
     for (const step of lower.slice(0, -1)) {
-      const less = optionOf(one, rooms, [step, ...rest], stuck);
-      const found = less && carriedOut(one, rooms, less, stuck);
+      const less = optionOf({ search: one, rooms, moves: [step, ...rest], stuck });
+      const found = less && carriedOut({ search: one, rooms, option: less, stuck });
       if (found && !isCheaper(proposal, found)) return found;
     }
     return null;
@@ -120,9 +120,9 @@ export function* proposals(one: Search, rooms: MoveRooms): Steps<Found> {
       yield done / total;
       // The moves alone cost as much as all of the best: nothing cheaper comes of them.
       if (best && !isCheaper({ ...least, structural: false }, best.proposal)) continue;
-      const option = optionOf(one, rooms, moves, stuck);
+      const option = optionOf({ search: one, rooms, moves, stuck });
       if (!option || (best && !isCheaper(option, best.proposal))) continue;
-      const proposal = carriedOut(one, rooms, option, stuck);
+      const proposal = carriedOut({ search: one, rooms, option, stuck });
       if (proposal && (!best || isCheaper(proposal, best.proposal))) best = { proposal, moves };
     }
     if (best) kept.push(leastLift(best, steps) ?? best.proposal);
@@ -143,7 +143,7 @@ function cheaper(one: Effort & { structural: boolean }, other: Effort & { struct
   return one.minutes - other.minutes;
 }
 
-function optionOf({ job, axle }: Search, rooms: MoveRooms, moves: WheelMove[], stuck: Stuck): Option | null {
+function optionOf({ search: { job, axle }, rooms, moves, stuck }: { search: Search; rooms: MoveRooms; moves: WheelMove[]; stuck: Stuck }): Option | null {
   const now = rooms([])!.swept();
   const moved = rooms(moves);
   if (!moved) return stuck.add('the wheel cannot be moved so: its offset is not known, or its suspension was changed otherwise');
@@ -167,11 +167,11 @@ function optionOf({ job, axle }: Search, rooms: MoveRooms, moves: WheelMove[], s
     if (rungs.length === 0) return stuck.add(reasonFor(part, report, enough.length > 0));
     works.push({ part, report, needMm, rungs });
   }
-  return optionWith(job, moves, moved.setup, works);
+  return optionWith({ job, moves, setup: moved.setup, works });
 } // prettier-ignore
 
 /** An option with the gentlest of the ways that are left for each part. */
-function optionWith(job: Job, moves: WheelMove[], setup: Setup, works: Work[]): Option {
+function optionWith({ job, moves, setup, works }: { job: Job; moves: WheelMove[]; setup: Setup; works: Work[] }): Option {
   const all = [...moves, ...works.map((work) => remedyOf(work, work.rungs[0]!, work.needMm))];
   const effort = effortOf(all.map((remedy) => remedyEffort(job, remedy, works.map(({ part }) => part.obstacle))));
   return { moves, setup, works, structural: works.some(({ rungs }) => rungs[0]!.structural), ...effort };
@@ -205,14 +205,19 @@ function giveWay(swept: SweepCase, work: Work): Given | null {
   for (const rung of work.rungs) {
     if (rung.work === 'remove') return { work, rung, mm: 0, part: null };
     const target = work.report.clearanceMm! + work.needMm + MET_MM / 2;
-    const { part, givenMm, reached } = cutBack(swept, work.part.placed!, target, rung.reachMm);
+    const { part, givenMm, reached } = cutBack({
+      one: swept,
+      part: work.part.placed!,
+      targetMm: target,
+      mostMm: rung.reachMm,
+    });
     if (reached) return { work, rung, mm: givenMm, part };
   }
   return null;
 }
 
 /** Does all of an option and sweeps again; null, with the reason, where that shows that something is still short. */
-function carriedOut({ job, axle, sure, words }: Search, rooms: MoveRooms, option: Option, stuck: Stuck): Proposal | null {
+function carriedOut({ search: { job, axle, sure, words }, rooms, option, stuck }: { search: Search; rooms: MoveRooms; option: Option; stuck: Stuck }): Proposal | null {
   const now = rooms([])!.swept();
   const swept = candidateCase(job, option.setup, axle);
   const given: Given[] = [];
@@ -222,7 +227,14 @@ function carriedOut({ job, axle, sure, words }: Search, rooms: MoveRooms, option
     given.push(gave);
   }
   const parts = given.map(({ work }) => work.part.obstacle);
-  const after = roomOf(job, option.setup, axle, sure, { given: new Map(given.map(({ work, part }) => [work.report.id, part])), exact: true });
+  const after = roomOf({
+    job,
+    setup: option.setup,
+    axle,
+    sure,
+    given: new Map(given.map(({ work, part }) => [work.report.id, part])),
+    exact: true,
+  });
   const still = after.room.find((check) => isShort(check) && (lackMm(check, job) ?? Infinity) > MET_MM);
   if (still) return stuck.add(`${still.label.toLowerCase()} is still short with all of it done`);
   const lost = worseOff(now.room, after.room);

@@ -16,7 +16,7 @@ describe('remedies', () => {
       ['brief/remedies', { trimFlap: true, remove: true }],
     ); // prettier-ignore
   test('cutting back goes on where other poses ask for more than the first: a flap far short, trimming reaching 80', () => {
-    const found = remediesOf(flap(52), setupOf(flap(52), 'a'), 'front');
+    const found = remediesOf({ job: flap(52), setup: setupOf(flap(52), 'a'), axle: 'front' });
     const [part] = found.parts;
     expect(part!.needMm).toBeGreaterThan(35);
     const trim = part!.ladder.find(({ remedy }) => remedy.kind === 'work' && remedy.work === 'trimFlap')!;
@@ -28,7 +28,7 @@ describe('remedies', () => {
   });
   test('a part that clips hold comes off: nothing is left to touch, and it is said what that leaves open', () => {
     const job = flap(52, { removable: true, leavesOpen: 'the sill behind the wheel' });
-    const { proposals, parts } = remediesOf(job, setupOf(job, 'a'), 'front');
+    const { proposals, parts } = remediesOf({ job, setup: setupOf(job, 'a'), axle: 'front' });
     const off = parts[0]!.ladder.find(({ remedy }) => remedy.kind === 'work' && remedy.work === 'remove')!;
     expect(off).toMatchObject({ enough: true, allowed: true, clearanceMm: null });
     expect(off.aftercare).toMatch(/leaves open: the sill behind the wheel/);
@@ -41,13 +41,13 @@ describe('remedies', () => {
       ['brief/rules', { spacers: 'never' }],
       ['brief/pokeMm', { min: -1, max: 1 }],
     );
-    const { proposals, stuck } = remediesOf(job, setupOf(job, 'a'), 'front');
+    const { proposals, stuck } = remediesOf({ job, setup: setupOf(job, 'a'), axle: 'front' });
     expect(proposals).toEqual([]);
     expect(stuck.length).toBeGreaterThan(0);
   });
   test('heights over the ground by the loaded radius and the lift', () => {
     const lifted = changed(flap(52), ['setups/a/suspensionChange', { front: { kind: 'spring', mm: 30 } }]);
-    const height = (job: Job) => remediesOf(job, setupOf(job, 'a'), 'front').parts[0]!.groundMm!;
+    const height = (job: Job) => remediesOf({ job, setup: setupOf(job, 'a'), axle: 'front' }).parts[0]!.groundMm!;
     expect(height(flap(52))).toBeCloseTo((0.96 * 733) / 2, 0);
     expect(height(lifted) - height(flap(52))).toBeCloseTo(30, 9);
   });

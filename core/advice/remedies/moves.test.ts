@@ -50,7 +50,7 @@ describe('what may be done', () => {
         .slice(0, 4)
         .map((move) => move.kind === 'offset' && move.byMm),
     ).toEqual([-1, 1, -2, 2]);
-    expect(movesOf('stack', kite, a, 'front')).toEqual(stackMoves(kite, 'front', a));
+    expect(movesOf({ kind: 'stack', job: kite, setup: a, axle: 'front' })).toEqual(stackMoves(kite, 'front', a));
   });
 });
 
@@ -59,24 +59,46 @@ describe('a setup with something done', () => {
     evaluateSetup(job, setup!, { sweeps: NO_SWEEPS }).front;
   const before = figures(a);
   test('another offset and a spacer of as much less stand the same', () => {
-    const offset = figures(movedSetup(kite, a, 'front', { kind: 'offset', byMm: -5 }));
-    const spacer = figures(movedSetup(kite, a, 'front', { kind: 'stack', addMm: 5 }));
+    const offset = figures(movedSetup({ job: kite, setup: a, axle: 'front', remedy: { kind: 'offset', byMm: -5 } }));
+    const spacer = figures(movedSetup({ job: kite, setup: a, axle: 'front', remedy: { kind: 'stack', addMm: 5 } }));
     expect(offset.pokeMm! - before.pokeMm!).toBeCloseTo(5, 9);
     expect(spacer.effectiveOffsetMm).toBeCloseTo(offset.effectiveOffsetMm!, 9);
   });
   test('a wheel that is given by its backspacing moves by as much', () => {
     const c = setupOf(haul, 'c');
     expect(c.front!.wheel!.backspacingMm).toBeDefined();
-    const moved = figures(movedSetup(haul, c, 'front', { kind: 'offset', byMm: 4 }), haul);
+    const moved = figures(
+      movedSetup({ job: haul, setup: c, axle: 'front', remedy: { kind: 'offset', byMm: 4 } }),
+      haul,
+    );
     expect(moved.effectiveOffsetMm! - figures(c, haul).effectiveOffsetMm!).toBeCloseTo(4, 9);
-    expect(movedSetup(kite, { id: 'x', front: { wheel: {} } }, 'front', { kind: 'offset', byMm: 4 })).toBeNull();
+    expect(
+      movedSetup({
+        job: kite,
+        setup: { id: 'x', front: { wheel: {} } },
+        axle: 'front',
+        remedy: { kind: 'offset', byMm: 4 },
+      }),
+    ).toBeNull();
   });
   test('a lift adds to one of its kind, and goes with none of another', () => {
     const lift = { kind: 'lift', change: { kind: 'spring', mm: 20 } } as const;
-    expect(figures(movedSetup(kite, a, 'front', lift)).archGapMm! - before.archGapMm!).toBeCloseTo(20, 9);
+    expect(
+      figures(movedSetup({ job: kite, setup: a, axle: 'front', remedy: lift })).archGapMm! - before.archGapMm!,
+    ).toBeCloseTo(20, 9);
     const low = { ...a, suspensionChange: { front: { kind: 'spring' as const, mm: -15 } } };
-    expect(movedSetup(kite, low, 'front', lift)!.suspensionChange!.front).toEqual({ kind: 'spring', mm: 5 });
-    expect(movedSetup(kite, { ...a, suspensionChange: { front: { kind: 'body', mm: 10 } } }, 'front', lift)).toBeNull();
+    expect(movedSetup({ job: kite, setup: low, axle: 'front', remedy: lift })!.suspensionChange!.front).toEqual({
+      kind: 'spring',
+      mm: 5,
+    });
+    expect(
+      movedSetup({
+        job: kite,
+        setup: { ...a, suspensionChange: { front: { kind: 'body', mm: 10 } } },
+        axle: 'front',
+        remedy: lift,
+      }),
+    ).toBeNull();
   });
 });
 

@@ -53,5 +53,15 @@ export const offsetMoves = (): WheelMove[] =>
   OFFSETS_MM.flatMap((mm): WheelMove[] => [-mm, mm].map((byMm) => ({ kind: 'offset', byMm })));
 
 /** The moves of one kind, least first. */
-export const movesOf = (kind: WheelMove['kind'], job: Job, setup: Setup, axle: AxleName): WheelMove[] =>
+export const movesOf = ({
+  kind,
+  job,
+  setup,
+  axle,
+}: {
+  kind: WheelMove['kind'];
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+}): WheelMove[] =>
   kind === 'lift' ? liftMoves(job, setup, axle) : kind === 'stack' ? stackMoves(job, axle, setup) : offsetMoves();

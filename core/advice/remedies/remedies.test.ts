@@ -31,7 +31,7 @@ const short = (by: number, remedies: object, over: [string, unknown][] = []): Jo
     ],
     ...over,
   );
-const of = (job: Job, id = 'a'): AxleRemedies => remediesOf(job, setupOf(job, id), 'front');
+const of = (job: Job, id = 'a'): AxleRemedies => remediesOf({ job, setup: setupOf(job, id), axle: 'front' });
 
 describe('what must go, and where', () => {
   const job = short(6, {});
@@ -53,7 +53,9 @@ describe('what must go, and where', () => {
   test('of an edge only the stretch that is nearer than its limit', () => {
     const lip = haul.vehicle.front!.obstacles!.find(({ kind }) => kind === 'fender-lip')!;
     const one = changed(haul, ['vehicle/front/obstacles', [lip]]);
-    const found = remediesOf(one, setupOf(one, 'd'), 'front').parts.find(({ id }) => id === lip.id)!;
+    const found = remediesOf({ job: one, setup: setupOf(one, 'd'), axle: 'front' }).parts.find(
+      ({ id }) => id === lip.id,
+    )!;
     const { stretches } = found.patch!;
     expect(stretches.length).toBeGreaterThan(0);
     // Every place outside the patch has its limit by itself.
@@ -80,7 +82,7 @@ describe('taking away from a part', () => {
     (_, part) => {
       const before = sweep({ ...one, parts: [part] }).parts[0]!.clearanceMm;
       const target = before + 9;
-      const { part: given } = cutBack(one, part, target, 40);
+      const { part: given } = cutBack({ one, part, targetMm: target, mostMm: 40 });
       expect(sweep({ ...one, parts: [given] }).parts[0]!.clearanceMm).toBeGreaterThan(target - 0.1);
       for (let i = 0; i < part.xyz.length; i += 3)
         expect(
@@ -90,13 +92,13 @@ describe('taking away from a part', () => {
             given.xyz[i + 2]! - part.xyz[i + 2]!,
           ),
         ).toBeLessThan(40.001);
-      const { part: little } = cutBack(one, part, target, 2);
+      const { part: little } = cutBack({ one, part, targetMm: target, mostMm: 2 });
       expect(sweep({ ...one, parts: [little] }).parts[0]!.clearanceMm).toBeLessThan(before + 2.1);
     },
   );
   test('a pose that was far stays as far', () => {
     const [part] = one.parts;
-    const { part: given } = cutBack(one, part!, 30, 60);
+    const { part: given } = cutBack({ one, part: part!, targetMm: 30, mostMm: 60 });
     const rest = { steerDeg: 0, travelMm: 0 };
     expect(clearancesAt({ ...one, parts: [given] }, rest)[part!.id]).toBeGreaterThanOrEqual(
       clearancesAt(one, rest)[part!.id]! - 0.5,
@@ -158,7 +160,7 @@ describe('the cheapest set', () => {
     const other = of(job).proposals.at(-1)!;
     expect(other.remedies).toEqual([expect.objectContaining({ remedy: expect.objectContaining({ kind: 'offset' }) })]);
     expect(
-      roomOf(job, other.setup, 'front', {}).room.every(
+      roomOf({ job, setup: other.setup, axle: 'front', sure: {} }).room.every(
         ({ code, margin }) => !code.startsWith('obstacle:') || margin! >= -0.01,
       ),
     ).toBe(true);
@@ -195,13 +197,15 @@ describe('the cheapest set', () => {
         ],
         ['brief/prices', PRICES],
       );
-      const before = roomOf(job, setupOf(job, id), 'front', {}, { exact: true }).room;
-      for (const { setup, worse, remedies } of remediesOf(job, setupOf(job, id), 'front').proposals) {
+      const before = roomOf({ job, setup: setupOf(job, id), axle: 'front', sure: {}, exact: true }).room;
+      for (const { setup, worse, remedies } of remediesOf({ job, setup: setupOf(job, id), axle: 'front' }).proposals) {
         const works = remedies
           .filter(({ remedy }) => remedy.kind === 'work')
           .map(({ remedy }) => remedy.kind === 'work' && `obstacle:${remedy.part}`);
         for (const was of before) {
-          const is = roomOf(job, setup, 'front', {}, { exact: true }).room.find(({ code }) => code === was.code)!;
+          const is = roomOf({ job, setup, axle: 'front', sure: {}, exact: true }).room.find(
+            ({ code }) => code === was.code,
+          )!;
           const lost = was.margin === null || is.margin === null ? 0 : was.margin - is.margin;
           if (lost > 0.06 && !works.includes(was.code)) expect(worse.map(({ code }) => code)).toContain(was.code);
         }
@@ -209,7 +213,7 @@ describe('the cheapest set', () => {
     }
   });
   test('a brake that lacks room is not helped by a wheel whose inside nobody knows', () => {
-    const { proposals, stuck } = remediesOf(kite, setupOf(kite, 'b'), 'front');
+    const { proposals, stuck } = remediesOf({ job: kite, setup: setupOf(kite, 'b'), axle: 'front' });
     expect(proposals).toEqual([]);
     expect(stuck.join()).toContain('the inside of another wheel is not known');
   });

@@ -92,29 +92,48 @@ export interface AxleRemedies {
  * does by the sweep, and the cheapest set that gives everything its limit. Lengths mm.
  * @returns a generator that yields the share done
  */
-export function* remedySteps(job: Job, setup: Setup, axle: AxleName, unit: UnitChoice = 'mm'): Steps<AxleRemedies> {
+export function* remedySteps({
+  job,
+  setup,
+  axle,
+  unit = 'mm',
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  unit?: UnitChoice | undefined;
+}): Steps<AxleRemedies> {
   const words = wordsIn(unit);
   const sure = obstacleSlopes(job, setup, axle);
-  const now = roomOf(job, setup, axle, sure, { exact: true });
+  const now = roomOf({ job, setup, axle, sure, exact: true });
   const short = now.room.filter(isShort).map(({ code, label, margin }) => ({ code, label, margin }));
   const found: AxleRemedies = { clears: short.length === 0, short, parts: [], proposals: [], tried: 0, stuck: [] };
   yield 0.1;
   if (found.clears) return found;
   const { parts } = axleParts(job.vehicle, axle);
-  const rooms = moveRooms(job, setup, axle, now, sure);
+  const rooms = moveRooms({ job, setup, axle, now, sure });
   const searched = yield* within(proposals({ job, setup, axle, sure, words }, rooms), 0.1, 0.6);
   const shortParts = now.obstacles.filter((part) => isShort(checkOf(now, part.id)!));
   for (const [done, report] of shortParts.entries()) {
     const part = parts.find(({ obstacle }) => obstacle.id === report.id)!;
-    found.parts.push(shortPart({ job, setup, axle, now, words }, part, report, rooms));
+    found.parts.push(shortPart({ one: { job, setup, axle, now, words }, part, report, rooms }));
     yield 0.7 + (0.3 * (done + 1)) / shortParts.length;
   }
   return { ...found, ...searched };
 }
 
 /** The same at one go. */
-export const remediesOf = (job: Job, setup: Setup, axle: AxleName, unit: UnitChoice = 'mm'): AxleRemedies =>
-  atOnce(remedySteps(job, setup, axle, unit));
+export const remediesOf = ({
+  job,
+  setup,
+  axle,
+  unit = 'mm',
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  unit?: UnitChoice | undefined;
+}): AxleRemedies => atOnce(remedySteps({ job, setup, axle, unit }));
 
 const checkOf = ({ room }: RoomNow, id: string) => room.find(({ code }) => code === `obstacle:${id}`);
 
@@ -137,16 +156,26 @@ interface Case {
   words: Words;
 }
 
-function shortPart(one: Case, part: AxlePart, report: ObstacleReport, rooms: MoveRooms): ShortPart {
+function shortPart({
+  one,
+  part,
+  report,
+  rooms,
+}: {
+  one: Case;
+  part: AxlePart;
+  report: ObstacleReport;
+  rooms: MoveRooms;
+}): ShortPart {
   const { job, setup, axle, now, words } = one;
   const needMm = needOf(report, checkOf(now, report.id)!, job);
   const swept = candidateCase(job, setup, axle)!;
   const target = report.clearanceMm! + needMm;
-  const groundMm = hubHeightMm(job, setup, axle, report.mount);
-  const { patch } = cutBack(swept, part.placed!, target, MOST_MM);
+  const groundMm = hubHeightMm({ job, setup, axle, mount: report.mount });
+  const { patch } = cutBack({ one: swept, part: part.placed!, targetMm: target, mostMm: MOST_MM });
   const worked = ladderOf(part.obstacle).map((rung): Tried => {
     const off = rung.work === 'remove';
-    const cut = off ? null : cutBack(swept, part.placed!, target, rung.reachMm);
+    const cut = off ? null : cutBack({ one: swept, part: part.placed!, targetMm: target, mostMm: rung.reachMm });
     const clearanceMm = cut && sweep({ ...swept, parts: [cut.part] }).parts[0]!.clearanceMm;
     const remedy: Remedy = { kind: 'work', part: report.id, work: rung.work, mm: cut?.givenMm ?? 0 };
     const effort = remedyEffort(job, remedy, [part.obstacle]);
@@ -181,27 +210,32 @@ function shortPart(one: Case, part: AxlePart, report: ObstacleReport, rooms: Mov
     patch,
     where: patchWords(patch, groundMm, words),
     groundMm,
-    ladder: [...worked, ...movesFor(one, report, target, rooms)],
+    ladder: [...worked, ...movesFor({ case: one, report, target, rooms })],
   };
 }
 
 /** The least lift, spacer and change of offset that give one part its limit, each with what else it does. */
-function movesFor(
-  { job, setup, axle, now, words }: Case,
-  report: ObstacleReport,
-  target: number,
-  rooms: MoveRooms,
-): Tried[] {
+function movesFor({
+  case: { job, setup, axle, now, words },
+  report,
+  target,
+  rooms,
+}: {
+  case: Case;
+  report: ObstacleReport;
+  target: number;
+  rooms: MoveRooms;
+}): Tried[] {
   const clears = (move: WheelMove): boolean => {
-    const moved = movedSetup(job, setup, axle, move);
+    const moved = movedSetup({ job, setup, axle, remedy: move });
     const one = moved && candidateCase(job, moved, axle);
     const part = one?.parts.find(({ id }) => id === report.id);
     return one != null && part !== undefined && sweep({ ...one, parts: [part] }).parts[0]!.clearanceMm >= target - 0.02;
   };
-  const offsets = movesOf('offset', job, setup, axle) as (WheelMove & { kind: 'offset' })[];
+  const offsets = movesOf({ kind: 'offset', job, setup, axle }) as (WheelMove & { kind: 'offset' })[];
   const ways = [
-    movesOf('lift', job, setup, axle),
-    movesOf('stack', job, setup, axle),
+    movesOf({ kind: 'lift', job, setup, axle }),
+    movesOf({ kind: 'stack', job, setup, axle }),
     offsets.filter(({ byMm }) => byMm < 0),
     offsets.filter(({ byMm }) => byMm > 0),
   ];

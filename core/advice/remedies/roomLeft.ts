@@ -29,18 +29,22 @@ export interface RoomNow {
 export type Given = ReadonlyMap<string, PlacedPart | null>;
 const NOTHING_GIVEN: Given = new Map();
 
+/** Whose room is looked at, and what was done to the parts around it. */
+interface RoomAsk {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  /** How sure the clearances of its parts are. */
+  sure: ObstacleSpreads;
+  given?: Given;
+  /** Everything told exactly; else what stays far is told roughly. */
+  exact?: boolean;
+}
+
 /**
  * The room of one axle of a setup, swept past the parts as they stand after what was done to them.
- * @param sure how sure the clearances of its parts are
- * @param exact everything told exactly; else what stays far is told roughly
  */
-export function roomOf(
-  job: Job,
-  setup: Setup,
-  axle: AxleName,
-  sure: ObstacleSpreads,
-  { given = NOTHING_GIVEN, exact = false }: { given?: Given; exact?: boolean } = {},
-): RoomNow {
+export function roomOf({ job, setup, axle, sure, given = NOTHING_GIVEN, exact = false }: RoomAsk): RoomNow {
   const sweeps: SweepSource = {
     present: () => undefined,
     candidate(_job, _setup, name) {
@@ -108,7 +112,7 @@ export function worseOff(before: readonly Check[], after: readonly Check[]): Wor
 const OWN_LIP_FROM_MM = 10;
 
 /** A setup with its wheel moved, or its suspension raised; null where it cannot be. */
-export function movedSetup(job: Job, setup: Setup, axle: AxleName, remedy: WheelMove): Setup | null {
+export function movedSetup({ job, setup, axle, remedy }: { job: Job; setup: Setup; axle: AxleName; remedy: WheelMove }): Setup | null {
   const on: SetupAxle = setup[axle] ?? {};
   if (remedy.kind === 'lift') {
     const before = setup.suspensionChange?.[axle];
@@ -135,7 +139,19 @@ export function movedSetup(job: Job, setup: Setup, axle: AxleName, remedy: Wheel
 export type MoveRooms = (moves: readonly WheelMove[]) => { setup: Setup; resting: RoomNow; swept(): RoomNow } | null;
 
 /** @param now the room as it is: that of no move at all */
-export function moveRooms(job: Job, setup: Setup, axle: AxleName, now: RoomNow, sure: ObstacleSpreads): MoveRooms {
+export function moveRooms({
+  job,
+  setup,
+  axle,
+  now,
+  sure,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  now: RoomNow;
+  sure: ObstacleSpreads;
+}): MoveRooms {
   const known = new Map<string, ReturnType<MoveRooms>>();
   return (moves) => {
     if (moves.length === 0) return { setup, resting: now, swept: () => now };
@@ -143,8 +159,8 @@ export function moveRooms(job: Job, setup: Setup, axle: AxleName, now: RoomNow, 
     const judged = known.get(key);
     if (judged !== undefined) return judged;
     let moved: Setup | null = setup;
-    for (const move of moves) moved = moved && movedSetup(job, moved, axle, move);
-    const found = moved && lazily(job, moved, axle, sure);
+    for (const move of moves) moved = moved && movedSetup({ job, setup: moved, axle, remedy: move });
+    const found = moved && lazily({ job, setup: moved, axle, sure });
     known.set(key, found);
     return found;
   };
@@ -160,7 +176,17 @@ export function needOf({ clearanceMm, limitMm, beforeLockMm, verdict }: Obstacle
   return Math.max(0, lackMm(check, terms) ?? 0, limitMm < 0 ? atLock : 0);
 } // prettier-ignore
 
-function lazily(job: Job, setup: Setup, axle: AxleName, sure: ObstacleSpreads): NonNullable<ReturnType<MoveRooms>> {
+function lazily({
+  job,
+  setup,
+  axle,
+  sure,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  sure: ObstacleSpreads;
+}): NonNullable<ReturnType<MoveRooms>> {
   let swept: RoomNow | undefined;
-  return { setup, resting: restingRoom(job, setup, axle), swept: () => (swept ??= roomOf(job, setup, axle, sure)) };
+  return { setup, resting: restingRoom(job, setup, axle), swept: () => (swept ??= roomOf({ job, setup, axle, sure })) };
 }

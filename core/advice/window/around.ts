@@ -14,7 +14,17 @@ const BELOW_IN = 2.5;
 export const WIDTH_STEP_IN = 0.5;
 
 /** The offset of a setup's wheel as the window shows it: with the stack that stands under the wheels of the window. */
-export function shownOffsetMm(job: Job, setup: Setup, axle: AxleName, windowStackMm: number): number | null {
+export function shownOffsetMm({
+  job,
+  setup,
+  axle,
+  windowStackMm,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  windowStackMm: number;
+}): number | null {
   const { wheel, stack } = setup[axle] ?? {};
   const offset = wheel ? wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM) : null;
   const stackMm = stackThicknessMm(stack ?? []);
@@ -22,10 +32,20 @@ export function shownOffsetMm(job: Job, setup: Setup, axle: AxleName, windowStac
 }
 
 /** What a window is asked over: half-inch widths around the raised wheel's, and offsets around its own. Null without rim and offset. */
-export function windowAround(job: Job, setup: Setup, axle: AxleName, rule: TireRule): WindowAsk | null {
+export function windowAround({
+  job,
+  setup,
+  axle,
+  rule,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  rule: TireRule;
+}): WindowAsk | null {
   const { wheel, stack } = setup[axle] ?? {};
   const stackMm = stackThicknessMm(stack ?? []);
-  const offset = stackMm === null ? null : shownOffsetMm(job, setup, axle, stackMm);
+  const offset = stackMm === null ? null : shownOffsetMm({ job, setup, axle, windowStackMm: stackMm });
   if (wheel?.rimWidthIn == null || wheel.rimDiameterIn == null || offset === null) return null;
   const first = Math.max(NARROWEST_IN, Math.floor((wheel.rimWidthIn - BELOW_IN) / WIDTH_STEP_IN) * WIDTH_STEP_IN);
   // Round, so that a nudge of a millimetre does not move the paper under the points.

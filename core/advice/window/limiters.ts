@@ -71,7 +71,17 @@ export interface WindowBase {
 }
 
 /** Lays out what all rows share: where every part is, in every pose. */
-export function windowBase(job: Job, setup: Setup, axle: AxleName, offsets: Span): WindowBase {
+export function windowBase({
+  job,
+  setup,
+  axle,
+  offsets,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  offsets: Span;
+}): WindowBase {
   const { parts, resolved } = axleParts(job.vehicle, axle);
   const motion = {
     geometry: resolved.geometry,
@@ -80,7 +90,7 @@ export function windowBase(job: Job, setup: Setup, axle: AxleName, offsets: Span
   };
   const paths = parts.flatMap((part) => {
     if (!part.placed) return [];
-    const { rub } = obstacleLimit(part.obstacle, job, axle, part.placed, 0);
+    const { rub } = obstacleLimit({ obstacle: part.obstacle, terms: job, axle, placed: part.placed, tireRadiusMm: 0 });
     const { placed } = part;
     const paths = (shortOfLock: boolean) =>
       partPaths(placed, motion, !shortOfLock).map((path) => ({ part, path, shortOfLock }));
@@ -119,7 +129,7 @@ const below = (mm: number): Span => [-Infinity, mm];
 
 /** The bodies of a row at offset 0, and how each moves with the offset: the outer wheel of a pair is turned over. */
 const bodiesOf = ({ job, setup, axle }: WindowBase, fitted: Fitted, rimWidthIn: number): WindowBody[] =>
-  (solidAt(job, setup, axle, fitted, rimWidthIn)?.bodies ?? []).map(({ section, centreOut }, index) => ({
+  (solidAt({ job, setup, axle, fitted, rimWidthIn })?.bodies ?? []).map(({ section, centreOut }, index) => ({
     section,
     turn: index === 0 ? -1 : 1,
     atMm: centreOut,
@@ -131,20 +141,29 @@ const bodiesOf = ({ job, setup, axle }: WindowBase, fitted: Fitted, rimWidthIn: 
  * @param fitted the row's wheel and tire at offset 0
  * @param eased with what work on the body the brief allows could give
  */
-export function limitersOf(base: WindowBase, fitted: Fitted, ruled: RuledTire, rimWidthIn: number, eased: boolean): Limiter[] {
+export function limitersOf({ base, fitted, ruled, rimWidthIn, eased }: { base: WindowBase; fitted: Fitted; ruled: RuledTire; rimWidthIn: number; eased: boolean }): Limiter[] {
   return [
-    ...rowLimiters(base, fitted, ruled, rimWidthIn),
+    ...rowLimiters({ windowBase: base, fitted, ruledTire: ruled, rimWidthIn }),
     ...lateralLimiters(base, fitted, rimWidthIn),
-    ...partLimiters(base, fitted, rimWidthIn, eased),
+    ...partLimiters({ base, fitted, rimWidthIn, eased }),
     ...backspacingLimiters(base, fitted, rimWidthIn),
   ];
 } // prettier-ignore
 
-const whole = (code: CheckCode, label: string, kept: boolean, plusMinus: number | null = null): Limiter[] =>
-  kept ? [] : [{ code, label, blocked: [EVERYWHERE], plusMinus }];
+const whole = ({
+  code,
+  label,
+  kept,
+  plusMinus = null,
+}: {
+  code: CheckCode;
+  label: string;
+  kept: boolean;
+  plusMinus?: number | null | undefined;
+}): Limiter[] => (kept ? [] : [{ code, label, blocked: [EVERYWHERE], plusMinus }]);
 
 /** What no offset changes: rim, diameter, arch. */
-function rowLimiters({ job, setup, axle }: WindowBase, fitted: Fitted, { size }: RuledTire, rimWidthIn: number): Limiter[] {
+function rowLimiters({ windowBase: { job, setup, axle }, fitted, ruledTire: { size }, rimWidthIn }: { windowBase: WindowBase; fitted: Fitted; ruledTire: RuledTire; rimWidthIn: number }): Limiter[] {
   const present = fitPresent(job.vehicle, axle);
   const { overallDiameterMm: diameter } = fitted;
   const now = present.overallDiameterMm;
@@ -153,14 +172,14 @@ function rowLimiters({ job, setup, axle }: WindowBase, fitted: Fitted, { size }:
   const rise = archRiseMm(setup.suspensionChange?.[axle] ?? null);
   const gaps = sidesOf(job, axle).flatMap((side) => {
     const { archGapMm: gap } = roomOn(job.vehicle[axle], side);
-    return gap == null || diameter === null || now === null ? [] : [archGapMm(gap, diameter, now, rise)];
+    return gap == null || diameter === null || now === null ? [] : [archGapMm({ presentGapMm: gap, diameterMm: diameter, presentDiameterMm: now, suspensionRiseMm: rise })];
   });
   const plusMinus = combined(archSpread(job.vehicle[axle] ?? {}, fitted, present));
   const limit = Math.max(archGapLimit(job, axle).value, sureMm(plusMinus, job));
   return [
-    ...whole('rim-width', CHECKS['rim-width'].label, !range || (rimWidthIn >= range.least && rimWidthIn <= range.most)),
-    ...whole('diameter', CHECKS.diameter.label, off <= limitInForce('diameterPct', job).value + 1e-9),
-    ...whole('arch', CHECKS.arch.label, gaps.every((gap) => gap >= limit - 1e-9), plusMinus),
+    ...whole({ code: 'rim-width', label: CHECKS['rim-width'].label, kept: !range || (rimWidthIn >= range.least && rimWidthIn <= range.most) }),
+    ...whole({ code: 'diameter', label: CHECKS.diameter.label, kept: off <= limitInForce('diameterPct', job).value + 1e-9 }),
+    ...whole({ code: 'arch', label: CHECKS.arch.label, kept: gaps.every((gap) => gap >= limit - 1e-9), plusMinus }),
   ];
 } // prettier-ignore
 
@@ -185,7 +204,7 @@ function lateralLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: number): 
     if (outboardGapMm != null) {
       const fender = fenderOutMm(present.place, outboardGapMm);
       fenders.push(fender);
-      const plusMinus = combined(lateralSpread(vehicleAxle, 'outboardGapMm', fitted, present));
+      const plusMinus = combined(lateralSpread({ axle: vehicleAxle, key: 'outboardGapMm', candidate: fitted, present }));
       found.push({ code: 'fender', label: named(CHECKS.fender.label), blocked: [limited(fender + outerEndMm(wish))], plusMinus });
       if (wish.min !== null) {
         const tucked = fender + wish.min;
@@ -194,22 +213,22 @@ function lateralLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: number): 
       }
     }
     if (inboardGapMm != null) {
-      const plusMinus = combined(lateralSpread(vehicleAxle, 'inboardGapMm', fitted, present));
+      const plusMinus = combined(lateralSpread({ axle: vehicleAxle, key: 'inboardGapMm', candidate: fitted, present }));
       const limit = Math.max(innerGapLimit(job, axle).value, sureMm(plusMinus, job));
       const part = innerPartOutMm(present.place, inboardGapMm) + limit;
       found.push({ code: 'inboard', label: named(CHECKS.inboard.label), blocked: [above(place.innerMm - part)], plusMinus });
     }
   }
-  return [...found, ...coverLimiters(base, fitted, rimWidthIn, fenders.map(limited)), ...dualLimiters(job, fitted)];
+  return [...found, ...coverLimiters({ base, fitted, rimWidthIn, byGap: fenders.map(limited) }), ...dualLimiters(job, fitted)];
 } // prettier-ignore
 
 /** Cover by every lip that has a shape; where none has, by the gap to the fender, as the check itself takes it. */
-function coverLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: number, byGap: readonly Span[]): Limiter[] {
+function coverLimiters({ base, fitted, rimWidthIn, byGap }: { base: WindowBase; fitted: Fitted; rimWidthIn: number; byGap: readonly Span[] }): Limiter[] {
   const { job, setup, axle } = base;
   if (ruleInForce('cover', job) === 'none') return [];
   const change = setup.suspensionChange?.[axle] ?? null;
   const { restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);
-  const solid = solidAt(job, setup, axle, fitted, rimWidthIn);
+  const solid = solidAt({ job, setup, axle, fitted, rimWidthIn });
   const outerAt = solid && leaningBulge(solid, axleParts(job.vehicle, axle).resolved.geometry, change);
   const lips = outerAt ? shapedLips(job, axle).flatMap((points) => coverOf(points, outerAt, restShiftMm).leastMm ?? []) : [];
   // What is left at offset 0 is used up by as much less offset; by more on the outer wheel of a pair.
@@ -235,21 +254,21 @@ function dualLimiters(job: Job, fitted: Fitted): Limiter[] {
 function backspacingLimiters({ job, axle }: WindowBase, { flangeMm, stackMm }: Fitted, rimWidthIn: number): Limiter[] {
   const asked = requiredBackspacing(job.brief, axle);
   if (!asked || stackMm === null) return [];
-  const atZero = backspacingMm(rimWidthIn, 0 - stackMm, flangeMm, asked.convention);
+  const atZero = backspacingMm({ rimWidthIn, offsetMm: 0 - stackMm, flangeMm, convention: asked.convention });
   return [
     { code: 'backspacing', label: CHECKS.backspacing.label, blocked: [above(asked.mostMm - atZero)], plusMinus: null },
   ];
 }
 
 /** Parts around the wheel, each with what it is held to; a part that may give is held to as much less. */
-function partLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: number, eased: boolean): Limiter[] {
+function partLimiters({ base, fitted, rimWidthIn, eased }: { base: WindowBase; fitted: Fitted; rimWidthIn: number; eased: boolean }): Limiter[] {
   const { job, axle, paths, offsets } = base;
   const radiusMm = fitted.overallDiameterMm === null ? null : fitted.overallDiameterMm / 2;
   const bodies = bodiesOf(base, fitted, rimWidthIn);
   const present = fitPresent(job.vehicle, axle);
   return paths.flatMap(({ part, path, shortOfLock }): Limiter[] => {
     const { obstacle } = part;
-    const limit = obstacleLimit(obstacle, job, axle, part.placed, radiusMm);
+    const limit = obstacleLimit({ obstacle, terms: job, axle, placed: part.placed, tireRadiusMm: radiusMm });
     const gives = eased ? allowedReachMm(job, ladderOf(obstacle)) : 0;
     // What can be taken off keeps nothing out.
     if (gives === Infinity) return [];
@@ -259,7 +278,7 @@ function partLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: number, ease
     return [{
       code: `obstacle:${obstacle.id}`,
       label: obstacleLabel({ label: obstacle.label ?? obstacle.id, side: obstacle.side ?? null, assumed: part.assumed }),
-      blocked: bodies.flatMap((body) => blockedOffsets(path, body, limitMm, offsets)),
+      blocked: bodies.flatMap((body) => blockedOffsets({ path, body, limitMm, within: offsets })),
       plusMinus: combined([read, ...halfWidthSpread(fitted, present)]),
     }];
   });

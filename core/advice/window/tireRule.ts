@@ -30,7 +30,7 @@ export interface RuledTire {
 }
 
 /** The tire that a rule puts on a rim of so many inches. Whatever was measured of the setup's own tire goes along with its rim. */
-export function tireFor(job: Job, setup: Setup, axle: AxleName, rule: TireRule, rimWidthIn: number): RuledTire | null {
+export function tireFor({ job, setup, axle, rule, rimWidthIn }: { job: Job; setup: Setup; axle: AxleName; rule: TireRule; rimWidthIn: number }): RuledTire | null {
   const { wheel, tire } = setup[axle] ?? {};
   if (rule === 'fixed') {
     if (!tire?.size && tire?.sectionWidthMm == null) return null;
@@ -41,7 +41,7 @@ export function tireFor(job: Job, setup: Setup, axle: AxleName, rule: TireRule, 
   if (rimDiameterIn == null) return null;
   const wanted = fitPresent(job.vehicle, axle).overallDiameterMm;
   if (wanted === null) return null;
-  return rule === 'same-diameter' ? sameDiameter(wanted, rimDiameterIn, rimWidthIn) : bestStandard(job, setup, axle, wanted, rimDiameterIn, rimWidthIn);
+  return rule === 'same-diameter' ? sameDiameter(wanted, rimDiameterIn, rimWidthIn) : bestStandard({ job, axle, wantedMm: wanted, rimDiameterIn, rimWidthIn });
 } // prettier-ignore
 
 /** A metric size of which nothing but its dimensions is said. */
@@ -99,11 +99,11 @@ function sameDiameter(diameterMm: number, rimDiameterIn: number, rimWidthIn: num
 }
 
 /** The standard size for a rim that is nearest to the present diameter: within its approved rims and the limit for the diameter, carrying the axle. */
-function bestStandard(job: Job, setup: Setup, axle: AxleName, wantedMm: number, rimDiameterIn: number, rimWidthIn: number): RuledTire | null {
+function bestStandard({ job, axle, wantedMm, rimDiameterIn, rimWidthIn }: { job: Job; axle: AxleName; wantedMm: number; rimDiameterIn: number; rimWidthIn: number }): RuledTire | null {
   const most = limitInForce('diameterPct', job).value;
   const { axleRatingKg, dual = false } = job.vehicle[axle] ?? {};
   const needKg = axleRatingKg == null ? null : needPerWheelKg(axleRatingKg, dual);
-  const carries = (size: TireSize): boolean => loadOf(job, axle, size, needKg) !== 'too-little';
+  const carries = (size: TireSize): boolean => loadOf({ job, axle, size, needKg }) !== 'too-little';
   const off = (size: TireSize): number => Math.abs(100 * (overallDiameterMm(size) / wantedMm - 1));
   // Among sizes of one diameter the one whose measuring rim is nearest.
   const best = standardSizes(rimDiameterIn)
@@ -116,20 +116,43 @@ function bestStandard(job: Job, setup: Setup, axle: AxleName, wantedMm: number, 
 } // prettier-ignore
 
 /** What the wheel at a place of the window is: of the setup, with another width, offset and tire. */
-export function setupAt(setup: Setup, axle: AxleName, at: { rimWidthIn: number; offsetMm: number }, tire: Tire): Setup {
+export function setupAt({
+  setup,
+  axle,
+  at,
+  tire,
+}: {
+  setup: Setup;
+  axle: AxleName;
+  at: { rimWidthIn: number; offsetMm: number };
+  tire: Tire;
+}): Setup {
   const { backspacingMm: _, backspacingConvention: __, innerFace: ___, ...wheel } = setup[axle]?.wheel ?? {};
   return { ...setup, [axle]: { ...setup[axle], wheel: { ...wheel, ...at }, tire } };
 }
 
 /** The candidate of a row, put together at offset 0. */
-export const fittedAt = (job: Job, setup: Setup, axle: AxleName, rimWidthIn: number, tire: Tire, offsetMm = 0) =>
-  fitCandidate(job.vehicle, axle, setupAt(setup, axle, { rimWidthIn, offsetMm }, tire)[axle]);
+export const fittedAt = ({
+  job,
+  setup,
+  axle,
+  rimWidthIn,
+  tire,
+  offsetMm = 0,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  rimWidthIn: number;
+  tire: Tire;
+  offsetMm?: number | undefined;
+}) => fitCandidate(job.vehicle, axle, setupAt({ setup, axle, at: { rimWidthIn, offsetMm }, tire })[axle]);
 
 /**
  * The wheel of a row as what stands inside it meets it, at offset 0: the inside of the setup's own wheel moves along with it; a wheel of
  * another width has that of its family, at the offset the setup has. What the wheel of another offset really has inside is not known.
  */
-export function solidAt(job: Job, setup: Setup, axle: AxleName, fitted: Fitted, rimWidthIn: number): SweptSolid | null {
+export function solidAt({ job, setup, axle, fitted, rimWidthIn }: { job: Job; setup: Setup; axle: AxleName; fitted: Fitted; rimWidthIn: number }): SweptSolid | null {
   const own = fitCandidate(job.vehicle, axle, setup[axle]);
   const face = own.wheel.rimWidthIn === rimWidthIn ? insideOf(own) : insideOf(fitted, { offsetMm: own.offsetMm ?? undefined });
   return solidOf(fitted, allowanceOf(job.brief), { given: face });

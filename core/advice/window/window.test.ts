@@ -28,8 +28,8 @@ const kept = new WeakMap<Job, Record<string, ObstacleSpreads>>();
 
 /** Whether everything that a window looks at has its limit, by the one road from readings to verdicts. */
 function holds(job: Job, setup: Setup, axle: 'front' | 'rear', rimWidthIn: number, offsetMm: number): boolean {
-  const { tire } = tireFor(job, setup, axle, 'fixed', rimWidthIn)!;
-  const at = setupAt(setup, axle, { rimWidthIn, offsetMm }, tire);
+  const { tire } = tireFor({ job, setup, axle, rule: 'fixed', rimWidthIn })!;
+  const at = setupAt({ setup, axle, at: { rimWidthIn, offsetMm }, tire });
   const sures = surely(job, setup, axle);
   const { checks } = evaluateSetup(job, at, { sweeps: { ...VERDICT_SWEEPS, sure: () => () => sures } })[axle];
   return checks
@@ -88,7 +88,7 @@ describe('window edges against halving evaluate', () => {
     ['under a cover', open(haul, ['brief/rules', { cover: 'eu-1009-2010' }]), 'a', 'front', [8]],
   ] as const)('%s', (_, job, id, axle, widths) => {
     const setup = setupOf(job, id);
-    const window = windowOf(job, setup, axle, ask({ rimWidthsIn: widths, offsetsMm: wide }));
+    const window = windowOf({ job, setup, axle, ask: ask({ rimWidthsIn: widths, offsetsMm: wide }) });
     expect(compare(job, setup, axle, window)).toBeGreaterThan(0);
   });
 
@@ -111,7 +111,7 @@ describe('window edges against halving evaluate', () => {
           { id: 'bumper', kind: 'bumper-corner', gap: { surface: 'outer-shoulder', ...bumper } },
         ]]);
         const setup = setupOf(job, 'a');
-        const window = windowOf(job, setup, 'front', ask({ rimWidthsIn: [rim], offsetsMm: [0, 80] }));
+        const window = windowOf({ job, setup, axle: 'front', ask: ask({ rimWidthsIn: [rim], offsetsMm: [0, 80] }) });
         edges += compare(job, setup, 'front', window);
       }),
       { numRuns: 8, seed: 7 },
@@ -127,7 +127,8 @@ const within = (small: FitWindow, large: FitWindow): boolean =>
       large.rows[index]!.spans.some((other) => other.fromMm <= fromMm + 1e-6 && other.toMm >= toMm - 1e-6),
     ),
   );
-const windowIn = (job: Job, over: Partial<WindowAsk> = {}) => windowOf(job, setupOf(job, 'a'), 'front', ask(over));
+const windowIn = (job: Job, over: Partial<WindowAsk> = {}) =>
+  windowOf({ job, setup: setupOf(job, 'a'), axle: 'front', ask: ask(over) });
 
 describe('what a window must be', () => {
   test('a wider wish, or a lower limit, never shrinks it', () => {
@@ -217,7 +218,7 @@ describe('rules for the tire', () => {
   test('the same diameter: made for each rim, as tall as the present one, wider on a wider rim', () => {
     let narrower = 0;
     for (let rim = 5; rim <= 12; rim += 0.5) {
-      const { tire, size } = tireFor(kite, a, 'front', 'same-diameter', rim)!;
+      const { tire, size } = tireFor({ job: kite, setup: a, axle: 'front', rule: 'same-diameter', rimWidthIn: rim })!;
       expect(tire.overallDiameterMm).toBeCloseTo(615, 6);
       expect(size!.nominalWidthMm).toBeGreaterThan(narrower);
       narrower = size!.nominalWidthMm;
@@ -238,18 +239,20 @@ describe('rules for the tire', () => {
     const size = readTireSize(name)!;
     const setup: Setup = { ...a, front: { ...a.front, wheel: { ...a.front!.wheel, rimDiameterIn: size.rimDiameterIn } } };
     const job = changed(kite, ['vehicle/front/baseline/tire', { size: name }], ['vehicle/front/baseline/wheel/rimDiameterIn', size.rimDiameterIn]);
-    const found = tireFor(job, setup, 'front', 'same-diameter', rim)!.size!;
+    const found = tireFor({ job, setup, axle: 'front', rule: 'same-diameter', rimWidthIn: rim })!.size!;
     // A measuring rim is rounded by up to a quarter inch, and is three quarters of the section or more.
     expect(Math.abs(found.nominalWidthMm - size.nominalWidthMm)).toBeLessThanOrEqual((0.25 * 25.4) / 0.75);
   }); // prettier-ignore
   // ISO 4000-1 and tire and rim tables, from memory: 205/45R17 and 215/45R17 go on 7 in.
   test('the best standard size: on its approved rims, nearest in diameter', () => {
-    const { name } = tireFor(kite, a, 'front', 'best-standard', 7)!;
+    const { name } = tireFor({ job: kite, setup: a, axle: 'front', rule: 'best-standard', rimWidthIn: 7 })!;
     expect(name).toMatch(/^(205|215|225|195)\/\d+R17$/);
-    expect(tireFor(kite, a, 'front', 'best-standard', 15)).toBeNull();
+    expect(tireFor({ job: kite, setup: a, axle: 'front', rule: 'best-standard', rimWidthIn: 15 })).toBeNull();
   });
   test('a section measured on the setup’s rim follows the rim', () => {
     const measured: Setup = { ...a, front: { ...a.front, tire: { ...a.front!.tire, sectionWidthMm: 210 } } };
-    expect(tireFor(kite, measured, 'front', 'fixed', 8)!.tire.testRimIn).toBe(a.front!.wheel!.rimWidthIn);
+    expect(tireFor({ job: kite, setup: measured, axle: 'front', rule: 'fixed', rimWidthIn: 8 })!.tire.testRimIn).toBe(
+      a.front!.wheel!.rimWidthIn,
+    );
   });
 });

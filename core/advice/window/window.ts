@@ -74,22 +74,34 @@ export interface FitWindow {
  * not by trying offsets one by one.
  * @returns a generator that yields the share done
  */
-export function* windowSteps(job: Job, setup: Setup, axle: AxleName, ask: WindowAsk): Steps<FitWindow> {
+export function* windowSteps({
+  job,
+  setup,
+  axle,
+  ask,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  ask: WindowAsk;
+}): Steps<FitWindow> {
   const { rule, rimWidthsIn, offsetsMm } = ask;
-  const base = windowBase(job, setup, axle, offsetsMm);
-  const eased = easedBases(job, setup, axle, offsetsMm);
+  const base = windowBase({ job, setup, axle, offsets: offsetsMm });
+  const eased = easedBases({ job, setup, axle, offsets: offsetsMm });
   const rows: WindowRow[] = [];
   const limited: { rimWidthIn: number; limiters: Limiter[] }[] = [];
   for (const [done, rimWidthIn] of rimWidthsIn.entries()) {
-    const ruled = tireFor(job, setup, axle, rule, rimWidthIn);
+    const ruled = tireFor({ job, setup, axle, rule, rimWidthIn });
     if (!ruled) {
       rows.push({ rimWidthIn, tire: null, sectionWidthMm: null, overallDiameterMm: null, spans: [], eased: eased && [], closedBy: ['no tire of that rule goes on it'], working: [] }); // prettier-ignore
       continue;
     }
-    const fitted = fittedAt(job, setup, axle, rimWidthIn, ruled.tire);
-    const limiters = limitersOf(base, fitted, ruled, rimWidthIn, false);
+    const fitted = fittedAt({ job, setup, axle, rimWidthIn, tire: ruled.tire });
+    const limiters = limitersOf({ base, fitted, ruled, rimWidthIn, eased: false });
     limited.push({ rimWidthIn, limiters });
-    const easedSpans = eased?.flatMap((one) => freeSpans(limitersOf(one, fitted, ruled, rimWidthIn, true), offsetsMm));
+    const easedSpans = eased?.flatMap((one) =>
+      freeSpans(limitersOf({ base: one, fitted, ruled, rimWidthIn, eased: true }), offsetsMm),
+    );
     const spans = freeSpans(limiters, offsetsMm);
     rows.push({
       rimWidthIn,
@@ -118,16 +130,36 @@ export function* windowSteps(job: Job, setup: Setup, axle: AxleName, ask: Window
 }
 
 /** The same at one go. */
-export const windowOf = (job: Job, setup: Setup, axle: AxleName, ask: WindowAsk): FitWindow =>
-  atOnce(windowSteps(job, setup, axle, ask));
+export const windowOf = ({
+  job,
+  setup,
+  axle,
+  ask,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  ask: WindowAsk;
+}): FitWindow => atOnce(windowSteps({ job, setup, axle, ask }));
 
 /** The car as it stands, and as it would stand raised by the most that is allowed; null where nothing may be done. */
-function easedBases(job: Job, setup: Setup, axle: AxleName, offsets: Span): WindowBase[] | null {
+function easedBases({
+  job,
+  setup,
+  axle,
+  offsets,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  offsets: Span;
+}): WindowBase[] | null {
   const lift = liftLeft(job, setup, axle);
   const works = Object.values({ ...job.house?.remedies, ...job.brief?.remedies }).some((one) => one === true);
   if (!lift && !works) return null;
-  const raised = lift && movedSetup(job, setup, axle, { kind: 'lift', change: { kind: lift.kind, mm: lift.mostMm } });
-  return [setup, ...(raised ? [raised] : [])].map((one) => windowBase(job, one, axle, offsets));
+  const raised =
+    lift && movedSetup({ job, setup, axle, remedy: { kind: 'lift', change: { kind: lift.kind, mm: lift.mostMm } } });
+  return [setup, ...(raised ? [raised] : [])].map((one) => windowBase({ job, setup: one, axle, offsets }));
 }
 
 const edgeOf = ({ code, label, plusMinus }: Limiter): Edge => ({ code, label, plusMinus });

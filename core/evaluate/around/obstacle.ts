@@ -30,7 +30,7 @@ export const obstacle = axleCheck({
     const { words } = sheet;
     return parts.map((part, index): Judgement => {
       const report = sheet.obstacles[index]!;
-      const limit = obstacleLimit(part.obstacle, job, axle, part.placed, tireRadiusMm);
+      const limit = obstacleLimit({ obstacle: part.obstacle, terms: job, axle, placed: part.placed, tireRadiusMm });
       const { clearanceMm } = report;
       return {
         part: report.id,
@@ -45,7 +45,13 @@ export const obstacle = axleCheck({
             return [sweeps.candidate === undefined ? 'not swept yet' : 'not known: wheel, tire and offset are needed'];
           const restMm = resolved.geometry ? sweeps.candidate.restTravelMm : 0;
           const road = ruleInForce('poses', job) === 'road';
-          return obstacleLines(part, report, limit, { still: resolved.geometry === null, restMm, road }, words);
+          return obstacleLines({
+            part,
+            report,
+            limit,
+            rest: { still: resolved.geometry === null, restMm, road },
+            words,
+          });
         },
         spread: spreads && { sure: () => spreads()[report.id], mostTouch: limit.rub ? 1 : contactLimit(job), words },
       };
@@ -61,7 +67,7 @@ interface Rest {
   road: boolean;
 }
 
-function obstacleLines(part: AxlePart, report: ObstacleReport, limit: ObstacleLimit, { still, restMm: rest, road }: Rest, words: Words): string[] {
+function obstacleLines({ part, report, limit, rest: { still, restMm: rest, road }, words }: { part: AxlePart; report: ObstacleReport; limit: ObstacleLimit; rest: Rest; words: Words }): string[] {
   const { clearanceMm, steerDeg, travelMm, baselineClearanceMm, trimMm, restMm } = report;
   const nearest = `nearest ${poseWords({ steerDeg: steerDeg!, travelMm: travelMm! }, words, rest)}: ${words.length(clearanceMm!)}`;
   const lines =

@@ -27,7 +27,7 @@ export function obstacleReports(one: ObstacleCase, spreads?: () => ObstacleSprea
     const { obstacle } = part;
     const found = sweeps.candidate?.parts.find(({ id }) => id === obstacle.id) ?? null;
     const before = sweeps.present?.parts.find(({ id }) => id === obstacle.id) ?? null;
-    const limit = obstacleLimit(obstacle, job, axle, part.placed, tireRadiusMm);
+    const limit = obstacleLimit({ obstacle, terms: job, axle, placed: part.placed, tireRadiusMm });
     const clearanceMm = found?.clearanceMm ?? null;
     // Asked only where it can change the verdict: drawing takes longer than the sweep.
     const sureVerdict = (verdict: Verdict): Verdict =>
@@ -54,7 +54,7 @@ export function obstacleReports(one: ObstacleCase, spreads?: () => ObstacleSprea
       limitMm: limit.value,
       trimMm: clearanceMm === null ? null : Math.max(0, limit.value - clearanceMm),
       insideAssumed: assumedBackMm !== null && found !== null && found.at.radiusMm < assumedBackMm,
-      verdict: sureVerdict(obstacleVerdict(obstacle, found, limit, moving)),
+      verdict: sureVerdict(obstacleVerdict({ obstacle, found, limit, moving })),
     };
   });
 }
@@ -66,7 +66,17 @@ function assumedBackRadiusMm(wheel: WheelInside): number | null {
 }
 
 /** At rest alone a part can be shown to touch, never to clear: nobody knows what the wheel does from there. */
-function obstacleVerdict(obstacle: Obstacle, found: SweptPart | null, limit: ObstacleLimit, moving: boolean): Verdict {
+function obstacleVerdict({
+  obstacle,
+  found,
+  limit,
+  moving,
+}: {
+  obstacle: Obstacle;
+  found: SweptPart | null;
+  limit: ObstacleLimit;
+  moving: boolean;
+}): Verdict {
   if (!found) return 'unknown';
   const verdict = limit.rub ? rubVerdict(found, limit.rub) : clearanceVerdict(found.clearanceMm, limit.value);
   return moving || verdict === 'fail' || mountOf(obstacle) === 'knuckle' ? verdict : 'unknown';

@@ -62,12 +62,17 @@ const brakeLimits = (terms: Terms) => ({
  * its spokes stand further away; its barrel moves along its axis, and is turned by hand where nobody read it.
  * @param present the wheel on the car now
  */
-export function brakeOf(
-  caliper: Caliper | undefined,
-  fitted: WheelOnStack,
-  terms: Terms,
-  present: WheelOnStack | null = null,
-): BrakeCase {
+export function brakeOf({
+  caliper,
+  fitted,
+  terms,
+  present = null,
+}: {
+  caliper: Caliper | undefined;
+  fitted: WheelOnStack;
+  terms: Terms;
+  present?: WheelOnStack | null | undefined;
+}): BrakeCase {
   const { wheel, offsetMm, stackMm } = fitted;
   const same = present !== null && isSameWheel(fitted, present);
   const face = wheel.innerFace ?? (same ? present.wheel.innerFace : undefined);
@@ -99,7 +104,7 @@ export function brakeOf(
       movedOutMm,
     };
   }
-  const found = foundFor(outline, face, limits.spokeLimit.value, limits.barrelLimit.value);
+  const found = foundFor({ outline, face, spokeMm: limits.spokeLimit.value, barrelMm: limits.barrelLimit.value });
   const room = found.roomAt(stackMm);
   const parts = partsOf(room, asked);
   const report: BrakeReport = {
@@ -189,7 +194,17 @@ interface Found {
 }
 const kept = new WeakMap<object, WeakMap<object, Found>>();
 
-function foundFor(outline: readonly AxialPoint[], face: InnerFace, spokeMm: number, barrelMm: number): Found {
+function foundFor({
+  outline,
+  face,
+  spokeMm,
+  barrelMm,
+}: {
+  outline: readonly AxialPoint[];
+  face: InnerFace;
+  spokeMm: number;
+  barrelMm: number;
+}): Found {
   const ofOutline = kept.get(outline) ?? new WeakMap<object, Found>();
   kept.set(outline, ofOutline);
   const known = ofOutline.get(face);

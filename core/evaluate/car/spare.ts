@@ -1,4 +1,4 @@
-import { AXLES, type Setup, type SpareChoice, type Vehicle } from '#core/job';
+import { AXLES, type SpareChoice, type Vehicle } from '#core/job';
 import { WELL_MM } from '#core/spare';
 import { formatNumber, type Words } from '#core/units';
 import type { Drive } from '#core/verdict';
@@ -25,7 +25,7 @@ export const spare = carCheck({
       return verdict === 'fail' ? 'does not go in' : `${words.length(Math.abs(value))} play`;
     },
   },
-  judge({ job: { vehicle }, setup, spare: found, words }: Pick<CarCase, 'job' | 'setup' | 'spare' | 'words'>) {
+  judge({ job: { vehicle }, spare: found, words }: Pick<CarCase, 'job' | 'spare' | 'words'>) {
     if (!found) return null;
     const [other] = Object.values(found.differencePct)
       .filter((pct) => pct !== null)
@@ -39,7 +39,7 @@ export const spare = carCheck({
       limit: playMm === null ? null : WELL_MM.play,
       margin: playMm === null ? null : playMm - WELL_MM.play,
       verdict: found.verdict,
-      lines: () => spareLines(vehicle, setup, found, words),
+      lines: () => spareLines(vehicle, found, words),
     };
   },
 });
@@ -54,7 +54,7 @@ const CHOICES: Record<SpareChoice, string> = {
   none: 'no spare',
 };
 
-function spareLines(vehicle: Vehicle, setup: Setup, spare: SpareReport, words: Words): string[] {
+function spareLines(vehicle: Vehicle, spare: SpareReport, words: Words): string[] {
   if (spare.assumed && spare.serves.length === 0) return ['not said: which wheel is carried as the spare; front and rear differ'];
   const lines = [`${CHOICES[spare.choice]}${spare.assumed ? ' (assumed: front and rear are alike)' : ''}`];
   if (spare.choice === 'none') return [...lines, 'carry what mends a tire, and say so to whoever drives'];

@@ -31,7 +31,7 @@ export function spareReport(vehicle: Vehicle, setup: Setup, fitted: ByAxle<Fitte
   if (setup.spare === undefined && !kept) return null;
   const rearIsDual = vehicle.rear?.dual ?? false;
   const [front, rear] = [mountedOf(fitted.front), mountedOf(fitted.rear)];
-  const alike = placesServed('front', front, rear, rearIsDual);
+  const alike = placesServed({ spare: 'front', front, rear, rearIsDual });
   const choice = setup.spare ?? (alike.serves.length > 1 ? 'front' : null);
   if (choice === null) return unknownSpare();
   const assumed = setup.spare === undefined;
@@ -68,7 +68,7 @@ export function spareReport(vehicle: Vehicle, setup: Setup, fitted: ByAxle<Fitte
     clampMm,
     longerMm,
     extension: longerMm === null || !thread ? null : extensionFor(longerMm, thread),
-    serves: placesServed(choice, front, rear, rearIsDual).serves,
+    serves: placesServed({ spare: choice, front, rear, rearIsDual }).serves,
     differencePct,
     verdict: worstVerdict([well.verdict, onCar, held(longerMm)]),
   };

@@ -7,7 +7,17 @@ import { fitCandidate } from './fitted';
  * Height over the ground of the corner frame's origin as a part of that mount has it, mm: the loaded radius of the setup's tire, and for
  * what is fixed to the body as much more as the setup's suspension raises the body. Null without a tire.
  */
-export function hubHeightMm(job: Job, setup: Setup, axle: AxleName, mount: Mount): number | null {
+export function hubHeightMm({
+  job,
+  setup,
+  axle,
+  mount,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  mount: Mount;
+}): number | null {
   const { loadedRadiusMm } = fitCandidate(job.vehicle, axle, setup[axle]);
   if (loadedRadiusMm === null) return null;
   const { restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, setup.suspensionChange?.[axle] ?? null);

@@ -30,7 +30,13 @@ export const centering = axleCheck({
       value: play[Math.max(0, worst)] ?? null,
       ...NO_MARGIN,
       verdict: centring.verdict,
-      lines: () => centeringLines(centring, ruleInForce('centring', job), sheet.words, shopLimits(job.house)),
+      lines: () =>
+        centeringLines({
+          centring,
+          rule: ruleInForce('centring', job),
+          words: sheet.words,
+          limits: shopLimits(job.house),
+        }),
     };
   },
 });

@@ -35,7 +35,7 @@ export function hardwareOf(hub: Hub = NO_HUB, candidate: SetupAxle, terms: Terms
     carries,
     adapter,
     match: matchPattern(patternOf(candidate.wheel), carries, ruleInForce('nearPatterns', terms)),
-    centring: centeringOf(hub, candidate, ruleInForce('centring', terms), limits),
+    centring: centeringOf({ hub, candidate, rule: ruleInForce('centring', terms), limits }),
     fastening: fasteningOf(fastener, candidate, limits),
     seat: candidate.fastener?.seat ?? adapter?.seat ?? fastener.seat ?? null,
     seatAssumed: adapter !== null && adapter.seat === undefined && candidate.fastener?.seat === undefined,

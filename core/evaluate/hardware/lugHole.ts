@@ -18,7 +18,14 @@ export const lugHole = axleCheck({
     const holeMm = wheel?.lugHoleMm;
     if (holeMm == null) return null;
     const thread = threadOrNull(adapter?.thread ?? hub.fastener?.thread);
-    const hole = thread && lugHoleFor(thread.diameterMm, holeMm, wheel?.seatDiameterMm ?? null, shopLimits(job.house));
+    const hole =
+      thread &&
+      lugHoleFor({
+        fastenerMm: thread.diameterMm,
+        holeMm,
+        seatDiameterMm: wheel?.seatDiameterMm ?? null,
+        limits: shopLimits(job.house),
+      });
     return {
       value: holeMm,
       limit: hole?.neededMm ?? null,

@@ -48,7 +48,7 @@ function placeAll(vehicle: Vehicle, axle: AxleName): AxleParts {
   const own = vehicle[axle]?.obstacles ?? [];
   // Without a way to move the wheel an assumed lip would say no more than the gaps it is made from.
   const lips = resolved.geometry
-    ? assumedLips(vehicle, axle, own, present && restingBulgeMm(present, resolved.geometry))
+    ? assumedLips({ vehicle, axle, own, bulgeMm: present && restingBulgeMm(present, resolved.geometry) })
     : [];
   const parts = [...own.map((obstacle) => ({ obstacle, assumed: false })), ...lips.map((obstacle) => ({ obstacle, assumed: true }))]; // prettier-ignore
   return {
@@ -79,7 +79,17 @@ function tryPlace(obstacle: Obstacle, present: SweptSolid | null, { geometry }: 
 }
 
 /** One lip for both sides, or one for each where the left was read for itself; none where a lip was measured. */
-function assumedLips(vehicle: Vehicle, axle: AxleName, own: readonly Obstacle[], bulgeMm: number | null): Obstacle[] {
+function assumedLips({
+  vehicle,
+  axle,
+  own,
+  bulgeMm,
+}: {
+  vehicle: Vehicle;
+  axle: AxleName;
+  own: readonly Obstacle[];
+  bulgeMm: number | null;
+}): Obstacle[] {
   const measured = (side: Side) => own.some((part) => part.kind === 'fender-lip' && standsOn(part, side));
   const apart = leftDiffers(vehicle[axle]) || measured('left') !== measured('right');
   const sides: readonly (Side | undefined)[] = apart ? ['right', 'left'] : [undefined];

@@ -14,13 +14,19 @@ export interface ObstacleLimit extends Limit {
  * @param placed where it stands, and
  * @param tireRadiusMm the tire's radius: beyond it a part lies over the tread, else beside the tire
  */
-export function obstacleLimit(
-  obstacle: Obstacle,
-  terms: Pick<Job, 'brief' | 'house' | 'vehicle'>,
-  axle: AxleName,
-  placed: PlacedPart | null = null,
-  tireRadiusMm: number | null = null,
-): ObstacleLimit {
+export function obstacleLimit({
+  obstacle,
+  terms,
+  axle,
+  placed = null,
+  tireRadiusMm = null,
+}: {
+  obstacle: Obstacle;
+  terms: Pick<Job, 'brief' | 'house' | 'vehicle'>;
+  axle: AxleName;
+  placed?: PlacedPart | null | undefined;
+  tireRadiusMm?: number | null | undefined;
+}): ObstacleLimit {
   if (obstacle.limitMm != null) return { value: obstacle.limitMm, origin: 'part', rub: null };
   const rule = ruleInForce('rub', terms);
   if (mayRub(obstacle, rule)) {

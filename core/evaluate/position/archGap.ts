@@ -15,7 +15,12 @@ export function archGapFigures({ sheet, candidate, present, vehicleAxle, change 
   const presentGap = vehicleAxle.room?.archGapMm;
   if (diameter === null || now === null || presentGap == null) return;
   const rise = archRiseMm(change);
-  const gap = archGapMm(presentGap, diameter, now, rise);
+  const gap = archGapMm({
+    presentGapMm: presentGap,
+    diameterMm: diameter,
+    presentDiameterMm: now,
+    suspensionRiseMm: rise,
+  });
   sheet.rest('archGapMm', () => archSpread(vehicleAxle, candidate, present));
   sheet.put('archGapMm', gap, () => [
     `gap now ${words.figure(presentGap)} − half the growth ${words.figure((diameter - now) / 2)}` +

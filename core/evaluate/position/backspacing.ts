@@ -16,7 +16,9 @@ export const backspacing = axleCheck({
     const { effectiveOffsetMm, flangeMm, stackMm, wheel } = candidate;
     const { words } = sheet;
     const known = effectiveOffsetMm !== null && wheel.rimWidthIn != null;
-    const value = known ? backspacingMm(wheel.rimWidthIn!, effectiveOffsetMm, flangeMm, convention) : null;
+    const value = known
+      ? backspacingMm({ rimWidthIn: wheel.rimWidthIn!, offsetMm: effectiveOffsetMm, flangeMm, convention })
+      : null;
     return {
       value,
       limit: mostMm,

@@ -56,7 +56,7 @@ export function coverOf(points: readonly Point3[], outerAt: (deg: number) => num
  * How far the lips of an axle cover a setup, the worse side; where no lip has a shape, at the top alone, by the face against the fender.
  * @returns null where a wheel or every reading of the fender is missing
  */
-export function axleCover({ parts, resolved }: AxleParts, candidate: Fitted, change: SuspensionChange | null, pokeMm: number | null): Cover | null {
+export function axleCover({ axleParts: { parts, resolved }, candidate, change, pokeMm }: { axleParts: AxleParts; candidate: Fitted; change: SuspensionChange | null; pokeMm: number | null }): Cover | null {
   const { place } = candidate;
   if (!place) return null;
   const { restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);

@@ -16,8 +16,18 @@ function coverVerdict(cover: Cover | null): Verdict {
 }
 
 /** What a cover rests on: the lip, or the gap to the fender it is taken from, and the half widths of the tires. */
-function coverSpread(axle: VehicleAxle, cover: Cover | null, candidate: Fitted, present: Fitted): Contribution[] {
-  if (!cover?.measured) return lateralSpread(axle, 'outboardGapMm', candidate, present);
+function coverSpread({
+  axle,
+  cover,
+  candidate,
+  present,
+}: {
+  axle: VehicleAxle;
+  cover: Cover | null;
+  candidate: Fitted;
+  present: Fitted;
+}): Contribution[] {
+  if (!cover?.measured) return lateralSpread({ axle, key: 'outboardGapMm', candidate, present });
   return [readingSpread(axle, 'the place of the lip'), ...halfWidth(candidate, 'new')];
 }
 
@@ -43,7 +53,12 @@ export const coverage = axleCheck({
     if (ruleInForce('cover', job) === 'none') return null;
     const { words } = sheet;
     const pokes = [sheet, left].flatMap((side) => side?.pokeMm ?? []);
-    const cover = axleCover(parts, candidate, change, pokes.length > 0 ? Math.max(...pokes) : null);
+    const cover = axleCover({
+      axleParts: parts,
+      candidate,
+      change,
+      pokeMm: pokes.length > 0 ? Math.max(...pokes) : null,
+    });
     const value = cover?.leastMm ?? null;
     return {
       value,
@@ -52,7 +67,7 @@ export const coverage = axleCheck({
       verdict: coverVerdict(cover),
       lines: () => coverLines(cover, words),
       spread: {
-        sure: () => ({ parts: coverSpread(vehicleAxle, cover, candidate, present), values: null }),
+        sure: () => ({ parts: coverSpread({ axle: vehicleAxle, cover, candidate, present }), values: null }),
         mostTouch: null,
         words,
       },

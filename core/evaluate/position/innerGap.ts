@@ -14,7 +14,7 @@ export function innerGapFigures({ sheet, candidate, present, vehicleAxle }: Figu
   if (!place || !now || gapIn == null) return;
   const part = innerPartOutMm(now, gapIn);
   const gap = inboardGapMm(place, part);
-  sheet.rest('inboardGapMm', () => lateralSpread(vehicleAxle, 'inboardGapMm', candidate, present));
+  sheet.rest('inboardGapMm', () => lateralSpread({ axle: vehicleAxle, key: 'inboardGapMm', candidate, present }));
   sheet.put('inboardGapMm', gap, () => [
     `nearest inboard part at ${words.figure(now.innerMm)} − gap ${words.figure(gapIn)} = ${words.length(part)} from the hub face`,
     `innermost ${words.figure(-place.effectiveOffsetMm)} − ${words.figure(place.extentMm)} = ${words.length(place.innerMm)}`,

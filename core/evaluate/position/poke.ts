@@ -23,7 +23,7 @@ export function pokeFigures({ sheet, candidate, present, vehicleAxle }: FigureCa
     `${words.figure(place.outerMm)} − ${words.figure(fender)} = ${words.length(Math.abs(poke))} ${poke > 0 ? 'proud' : 'inside'}`,
   ];
   sheet.put('pokeMm', poke, lines);
-  sheet.rest('pokeMm', () => lateralSpread(vehicleAxle, 'outboardGapMm', candidate, present));
+  sheet.rest('pokeMm', () => lateralSpread({ axle: vehicleAxle, key: 'outboardGapMm', candidate, present }));
   sheet.put('outboardGapMm', -poke, lines);
 }
 

@@ -11,7 +11,12 @@ export function steeringFigures({ sheet, candidate, present, axle, vehicleAxle }
   const radius = candidate.loadedRadiusMm;
   if (!axis || offset === null || radius === null) return;
   const scrub = (effective: number, loaded: number) =>
-    scrubRadiusMm(effective, loaded, axis.kingpinOffsetMm, axis.kingpinInclinationDeg);
+    scrubRadiusMm({
+      effectiveOffsetMm: effective,
+      loadedRadiusMm: loaded,
+      kingpinOffsetMm: axis.kingpinOffsetMm,
+      kingpinInclinationDeg: axis.kingpinInclinationDeg,
+    });
   const value = scrub(offset, radius);
   for (const key of axis.assumed) sheet.assumed.push(`vehicle.${axle}.suspension.${key}`);
   sheet.put('scrubRadiusMm', value, () => [

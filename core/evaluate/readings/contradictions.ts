@@ -23,7 +23,7 @@ const NEARER_MM = 3;
 const TOUCH_MM = 0.05;
 
 /** What is odd among the readings of an axle's room, in the order of the parts. */
-export function contradictionsOf(vehicle: Vehicle, axle: AxleName, swept: Swept | null | undefined, words: Words): Contradiction[] {
+export function contradictionsOf({ vehicle, axle, swept, words }: { vehicle: Vehicle; axle: AxleName; swept: Swept | null | undefined; words: Words }): Contradiction[] {
   const { parts, resolved, present } = axleParts(vehicle, axle);
   return parts
     .filter(({ assumed }) => !assumed)
@@ -33,8 +33,8 @@ export function contradictionsOf(vehicle: Vehicle, axle: AxleName, swept: Swept 
       if (!part.placed) return [{ ...about, kind: 'unplaced' as const, amount: null, pose: null, text: `cannot be placed: ${part.fault}` }];
       return [
         ...(resolved.geometry ? beyond(part.obstacle, resolved.geometry, words) : []),
-        ...asRead(part, part.placed, present, resolved.geometry, words),
-        ...inOtherPoses(part, swept, resolved.geometry !== null && resolved.assumed.length > 0, words),
+        ...asRead({ part, placed: part.placed, present, geometry: resolved.geometry, words }),
+        ...inOtherPoses({ axlePart: part, swept, assumed: resolved.geometry !== null && resolved.assumed.length > 0, words }),
       ].map((one) => ({ ...about, ...one }));
     });
 } // prettier-ignore
@@ -67,17 +67,23 @@ function beyond({ gap }: Obstacle, geometry: SuspensionGeometry, words: Words): 
 }
 
 /** What the placed part is to the present wheel in the very pose it was read in. */
-function asRead(
-  part: AxlePart,
-  placed: PlacedPart,
-  present: SweptSolid | null,
-  geometry: SuspensionGeometry | null,
-  words: Words,
-): Found[] {
+function asRead({
+  part,
+  placed,
+  present,
+  geometry,
+  words,
+}: {
+  part: AxlePart;
+  placed: PlacedPart;
+  present: SweptSolid | null;
+  geometry: SuspensionGeometry | null;
+  words: Words;
+}): Found[] {
   if (!present) return [];
   const { gap } = part.obstacle;
   const pose = gap ? readingPose(gap) : AT_REST;
-  const nearest = nearestIn(placed, present, geometry, pose);
+  const nearest = nearestIn({ placed, solid: present, geometry, pose });
   if (!gap) {
     if (nearest.mm >= -TOUCH_MM) return [];
     return [{ kind: 'inside', amount: -nearest.mm, pose, text: `stands ${words.length(-nearest.mm)} inside the present wheel at rest: read its coordinates again, from the hub face and the hub's axis` }]; // prettier-ignore
@@ -94,13 +100,13 @@ function asRead(
   return [{ kind: 'nearer', amount, pose, text: `its nearest place on the wheel is the ${where}, ${words.length(nearest.mm)} away, ${words.length(amount)} nearer than the named one: read the gap to that place` }]; // prettier-ignore
 }
 
-function nearestIn(placed: PlacedPart, solid: SweptSolid, geometry: SuspensionGeometry | null, pose: Pose): Nearest {
+function nearestIn({ placed, solid, geometry, pose }: { placed: PlacedPart; solid: SweptSolid; geometry: SuspensionGeometry | null; pose: Pose }): Nearest {
   const still = !geometry || placed.mount === 'knuckle';
   return lookAt(placed, solid).nearest(still ? placementIn(null, pose) : relativePlacer(geometry, placed.mount, 0)(pose));
 } // prettier-ignore
 
 /** The car drives, so a part that its wheel would meet elsewhere stands somewhere else than was read. */
-function inOtherPoses({ obstacle }: AxlePart, swept: Swept | null | undefined, assumed: boolean, words: Words): Found[] {
+function inOtherPoses({ axlePart: { obstacle }, swept, assumed, words }: { axlePart: AxlePart; swept: Swept | null | undefined; assumed: boolean; words: Words }): Found[] {
   const found = swept?.parts.find(({ id }) => id === obstacle.id);
   if (!found || found.clearanceMm > -TOUCH_MM || !obstacle.gap || obstacle.gap.gapMm < 0) return [];
   const amount = -found.clearanceMm;

@@ -95,12 +95,17 @@ export function insideSpread(fitted: Fitted, of: string): Contribution[] {
 }
 
 /** What face against fender, or the inner gap, rests on: the gap that was read and the half widths of both tires. */
-export function lateralSpread(
-  axle: VehicleAxle,
-  key: 'outboardGapMm' | 'inboardGapMm',
-  candidate: Fitted,
-  present: Fitted,
-): Contribution[] {
+export function lateralSpread({
+  axle,
+  key,
+  candidate,
+  present,
+}: {
+  axle: VehicleAxle;
+  key: 'outboardGapMm' | 'inboardGapMm';
+  candidate: Fitted;
+  present: Fitted;
+}): Contribution[] {
   return [gapSpread(axle, key), ...halfWidthSpread(candidate, present)];
 }
 

@@ -89,7 +89,7 @@ export interface Cars {
  * Lays out how cars of an axle are drawn; null where nothing can be swept.
  * @param rough the sweep they begin with is made over a rough grid
  */
-export function carsOf(job: Job, setup: Setup, axle: AxleName, rough = false): Cars | null {
+export function carsOf({ job, setup, axle, rough = false }: { job: Job; setup: Setup; axle: AxleName; rough?: boolean | undefined }): Cars | null {
   const one = candidateCase(job, setup, axle);
   if (!one) return null;
   const { parts, resolved, present: presentSolid } = axleParts(job.vehicle, axle);
@@ -104,7 +104,7 @@ export function carsOf(job: Job, setup: Setup, axle: AxleName, rough = false): C
     ...(geometry ? geometryInputs(geometry, resolved.geometry ? resolved.assumed : []) : []),
   ];
   const starts = new Map(nominal.parts.map((part) => [part.id, startsOf(nominal, part.id)]));
-  const near = new Map(placed.map((part) => [part.obstacle.id, nearPoints(part.placed!, one.solid, one, nominal)]));
+  const near = new Map(placed.map((part) => [part.obstacle.id, nearPoints({ part: part.placed!, solid: one.solid, motion: one, nominal })]));
   const allowance = allowanceOf(job.brief);
   return {
     placed,
@@ -115,19 +115,19 @@ export function carsOf(job: Job, setup: Setup, axle: AxleName, rough = false): C
       inputs.forEach((input, i) => input.put(car, off[i]!));
       const solid = isAsRead(car.next) ? one.solid : solidOf(grown(fits.next, car.next), allowance, { offMm: car.next.inside });
       const now = isAsRead(car.now) ? presentSolid : solidOf(grown(fits.now, car.now), NO_ALLOWANCE, { offMm: car.now.inside });
-      const lip = presentSolid && now ? lipShift(presentSolid, geometry, now, car.geometry) : { out: 0, up: 0 };
+      const lip = presentSolid && now ? lipShift({ before: presentSolid, geometry, now, moved: car.geometry }) : { out: 0, up: 0 };
       return placed.map((part) => {
         if (only && !only.has(part.obstacle.id)) return null;
-        const anew = solid && movedPart(part, car, now, near.get(part.obstacle.id)!, lip);
+        const anew = solid && movedPart({ part, car, present: now, near: near.get(part.obstacle.id)!, lip });
         const from = starts.get(part.obstacle.id)!;
-        return anew ? nearest(anew, solid, { ...one, geometry: car.geometry }, walk ? from : from.slice(0, 1), nominal, walk) : null;
+        return anew ? nearest({ part: anew, solid, motion: { ...one, geometry: car.geometry }, starts: walk ? from : from.slice(0, 1), swept: nominal, walk }) : null;
       });
     },
   };
 } // prettier-ignore
 
 /** How far a lip that was made from the gaps at rest goes with the wheel that they were read on: its bulge, and its height. */
-function lipShift(before: SweptSolid, geometry: SuspensionGeometry | null, now: SweptSolid, moved: SuspensionGeometry | null) {
+function lipShift({ before, geometry, now, moved }: { before: SweptSolid; geometry: SuspensionGeometry | null; now: SweptSolid; moved: SuspensionGeometry | null }) {
   return {
     out: restingBulgeMm(now, moved) - restingBulgeMm(before, geometry),
     up: now.bodies[0]!.section.radiusMm - before.bodies[0]!.section.radiusMm,
@@ -217,13 +217,19 @@ const grown = (fitted: Fitted, { width, radius, tread }: WheelOff): Fitted => ({
 });
 
 /** A part as a draw has it; null where it cannot be placed there. */
-function movedPart(
-  part: AxlePart,
-  car: Car,
-  present: SweptSolid | null,
-  near: readonly number[],
-  lip: { out: number; up: number },
-): PlacedPart | null {
+function movedPart({
+  part,
+  car,
+  present,
+  near,
+  lip,
+}: {
+  part: AxlePart;
+  car: Car;
+  present: SweptSolid | null;
+  near: readonly number[];
+  lip: { out: number; up: number };
+}): PlacedPart | null {
   const off = car.parts.get(part.obstacle.id) ?? { gap: 0, out: 0, fwd: 0, up: 0 };
   const { gap } = part.obstacle;
   if (gap) return placedAnew({ ...part.obstacle, gap: { ...gap, gapMm: gap.gapMm + off.gap } }, present, car.geometry);
@@ -239,7 +245,7 @@ function movedPart(
 }
 
 /** The points of an edge that can come nearest in a draw: those near the wheel in the pose where the edge was nearest. */
-function nearPoints(part: PlacedPart, solid: SweptSolid, motion: Motion, nominal: Swept): number[] {
+function nearPoints({ part, solid, motion, nominal }: { part: PlacedPart; solid: SweptSolid; motion: Motion; nominal: Swept }): number[] {
   const count = part.xyz.length / 3;
   const found = nominal.parts.find(({ id }) => id === part.id)!;
   const placement = standBefore(motion, part.mount).stand(found.pose);
@@ -266,14 +272,21 @@ function startsOf({ grid, parts }: Swept, id: string): Pose[] {
 }
 
 /** Least distance of a part in one draw. */
-function nearest(
-  part: PlacedPart,
-  solid: SweptSolid,
-  motion: Motion,
-  starts: readonly Pose[],
-  { grid, restTravelMm }: Swept,
-  walk: boolean,
-): number {
+function nearest({
+  part,
+  solid,
+  motion,
+  starts,
+  swept: { grid, restTravelMm },
+  walk,
+}: {
+  part: PlacedPart;
+  solid: SweptSolid;
+  motion: Motion;
+  starts: readonly Pose[];
+  swept: Swept;
+  walk: boolean;
+}): number {
   const { geometry, change, poses = 'all' } = motion;
   const looker = lookAt(part, solid);
   const { moves, stand } = standBefore(motion, part.mount);
@@ -294,7 +307,7 @@ function nearest(
     const look = (one: Pose): number => looker.points(stand(one));
     const mm = look(start);
     if (least && mm > least.mm + WALK_WITHIN_MM) continue;
-    const low: Found = walk ? refine(start, stepped(to, grid), WALK, look) : { pose: start, mm };
+    const low: Found = walk ? refine({ start, grid: stepped(to, grid), walk: WALK, look }) : { pose: start, mm };
     if (!least || low.mm < least.mm) least = low;
   }
   return looker.exact(stand(least!.pose));

@@ -14,7 +14,7 @@ const SEED = 20_261;
  * @returns a generator that yields the share done; what cannot be placed or swept is left out
  */
 export function* obstacleSpreadSteps(job: Job, setup: Setup, axle: AxleName): Steps<ObstacleSpreads> {
-  const cars = carsOf(job, setup, axle);
+  const cars = carsOf({ job, setup, axle });
   if (!cars) return {};
   yield 0.05;
   return yield* drawnSteps(cars, (off) => cars.clearances(off, true));
@@ -25,7 +25,7 @@ export function* drawnSteps(
   { inputs, placed }: Cars,
   clearances: (off: readonly number[]) => readonly (number | null)[],
 ): Steps<ObstacleSpreads> {
-  const drawn = yield* drawSteps(inputs, clearances, seededChance(SEED), DRAWS);
+  const drawn = yield* drawSteps({ inputs, figures: clearances, chance: seededChance(SEED), draws: DRAWS });
   return Object.fromEntries(
     placed.flatMap(({ obstacle: { id } }, i) =>
       drawn[i] ? [[id, { parts: onlyOf(drawn[i].parts, inputs, id), values: drawn[i].values }]] : [],

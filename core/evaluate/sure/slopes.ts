@@ -33,7 +33,7 @@ interface FirstOrder {
  * where the sweep came nearest. Good enough to tell what is clear of doubt; what is not wants draws.
  */
 export const obstacleSlopes = (job: Job, setup: Setup, axle: AxleName): ObstacleSpreads =>
-  firstOrder(carsOf(job, setup, axle, true))?.spreads ?? {};
+  firstOrder(carsOf({ job, setup, axle, rough: true }))?.spreads ?? {};
 
 function firstOrder(cars: Cars | null): FirstOrder | null {
   if (!cars) return null;
@@ -64,16 +64,16 @@ function firstOrder(cars: Cars | null): FirstOrder | null {
  * only where the first order does not tell whether it touches.
  */
 export function obstacleDoubts(job: Job, setup: Setup, axle: AxleName): ObstacleSpreads {
-  const rough = firstOrder(carsOf(job, setup, axle, true));
+  const rough = firstOrder(carsOf({ job, setup, axle, rough: true }));
   if (!rough) return {};
   const { cars, clearances, spreads } = rough;
   const open = cars.placed.map(({ obstacle, placed }, at) => {
     const touches = touchShare(spreads[obstacle.id]!, clearances[at]!);
-    const limitMm = obstacleLimit(obstacle, job, axle, placed, 0).value;
+    const limitMm = obstacleLimit({ obstacle, terms: job, axle, placed, tireRadiusMm: 0 }).value;
     return touches > DOUBT[0] && touches < DOUBT[1] && clearances[at]! >= limitMm - ROUGH_MM;
   });
   if (!open.includes(true)) return spreads;
-  const exact = firstOrder(carsOf(job, setup, axle))!;
+  const exact = firstOrder(carsOf({ job, setup, axle }))!;
   return { ...spreads, ...atOnce(drawnSteps(exact.cars, (off) => drawnAbout(exact, open, off))) };
 }
 

@@ -29,7 +29,7 @@ export const enoughMm = (job: Job, axle: AxleName): number =>
   Math.max(
     0,
     ...axleParts(job.vehicle, axle).parts.map(
-      ({ obstacle, placed }) => obstacleLimit(obstacle, job, axle, placed, 0).value,
+      ({ obstacle, placed }) => obstacleLimit({ obstacle, terms: job, axle, placed, tireRadiusMm: 0 }).value,
     ),
   );
 

@@ -21,8 +21,8 @@ export function wheelFigures(sheet: Sheet, fitted: Fitted): void {
     `${words.figure(nominalMm)} + 2 × ${words.figure(flangeMm)} = ${words.length(width)}`,
   ]);
   if (offsetMm === null) return;
-  const overall = backspacingMm(rim, offsetMm, flangeMm, 'overall');
-  const nominal = backspacingMm(rim, offsetMm, flangeMm, 'nominal');
+  const overall = backspacingMm({ rimWidthIn: rim, offsetMm, flangeMm, convention: 'overall' });
+  const nominal = backspacingMm({ rimWidthIn: rim, offsetMm, flangeMm, convention: 'nominal' });
   const front = frontspacingMm(rim, offsetMm, flangeMm);
   const half = () => words.figure(nominalMm / 2);
   sheet.put('backspacingOverallMm', overall, () => [

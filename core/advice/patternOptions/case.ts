@@ -1,0 +1,65 @@
+import type { BoltPattern } from '#core/hub';
+import { priceInForce, type AxleName, type Job, type Prices, type Setup, type SetupAxle } from '#core/job';
+import type { Words } from '#core/units';
+import { worstVerdict, type Verdict } from '#core/verdict';
+import { evaluateSetup, NO_SWEEPS, verdictWord } from '#core/evaluate';
+import type { WayOut, WayKind, WayChoices } from './option';
+
+export interface Case {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  /** Without what changes the pattern already. */
+  candidate: SetupAxle;
+  wheel: BoltPattern;
+  hub: BoltPattern;
+  words: Words;
+  choices: WayChoices;
+}
+
+export const WHEELS_AN_AXLE = 2;
+
+export const cost = (one: Case, price: Exclude<keyof Prices, 'currency'>, pieces = WHEELS_AN_AXLE): number | null => {
+  const each = priceInForce(price, one.job);
+  return each == null ? null : each * pieces;
+};
+
+/** Where a candidate would stand in the car's room, and what is said against it there. */
+export function roomOf(
+  one: Case,
+  candidate: SetupAxle,
+): { position: NonNullable<WayOut['position']>; verdict: Verdict; lines: string[] } {
+  const report = evaluateSetup(one.job, { ...one.setup, [one.axle]: candidate }, { sweeps: NO_SWEEPS })[one.axle];
+  const { effectiveOffsetMm, pokeMm, inboardGapMm } = report;
+  const checks = report.checks.filter(({ code }) => code === 'fender' || code === 'inboard');
+  return {
+    position: { effectiveOffsetMm, pokeMm, inboardGapMm },
+    verdict: worstVerdict(checks.map(({ verdict }) => verdict)),
+    lines: checks
+      .filter(({ verdict }) => verdict === 'fail' || verdict === 'caution')
+      .map((check) => `${check.label.toLowerCase()}: ${verdictWord(check)}`),
+  };
+}
+
+export function way({
+  one,
+  kind,
+  title,
+  verdict,
+  lines,
+  candidate,
+  price,
+  caution,
+}: {
+  one: Case;
+  kind: WayKind;
+  title: string;
+  verdict: Verdict;
+  lines: string[];
+  candidate: SetupAxle | null;
+  price: Exclude<keyof Prices, 'currency'>;
+  caution: string;
+}): WayOut {
+  const position = candidate && roomOf(one, candidate).position;
+  return { kind, title, verdict, lines, candidate, position, cost: cost(one, price), caution };
+}

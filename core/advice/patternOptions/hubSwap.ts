@@ -1,0 +1,40 @@
+import { patternName } from '#core/hub';
+import { worstVerdict } from '#core/verdict';
+import { roomOf, way, type Case } from './case';
+import type { WayOut } from './option';
+
+export function hubSwap(one: Case): WayOut {
+  const { choices, candidate, wheel, words } = one;
+  const shift = choices.hubFaceShiftMm;
+  const lines = [
+    `a hub of ${patternName(wheel)} that takes this knuckle, bearing and rotor`,
+    shift === null ? 'say how far its face stands further out' : `its face stands ${words.change(shift)} out`,
+    'bore, lip and studs are then the other hub’s: enter them at the Hub station',
+  ];
+  const given = candidate.wheel ?? {};
+  // A face further out is the same wheel with so much less offset.
+  const moved =
+    shift === null
+      ? null
+      : given.offsetMm != null
+        ? { ...given, offsetMm: given.offsetMm - shift }
+        : given.backspacingMm != null
+          ? { ...given, backspacingMm: given.backspacingMm - shift }
+          : null;
+  const room = moved && roomOf(one, { ...candidate, wheel: moved });
+  if (room) lines.push(...room.lines);
+  return {
+    ...way({
+      one,
+      kind: 'hub-swap',
+      title: 'Other hub',
+      verdict: 'unknown',
+      lines,
+      candidate: null,
+      price: 'hubSwapEach',
+      caution: 'Bearing, brake and speed sensor come into it. Licensed work.',
+    }),
+    verdict: room ? worstVerdict([room.verdict, 'caution']) : 'unknown',
+    position: room && room.position,
+  };
+}

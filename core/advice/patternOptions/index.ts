@@ -1,0 +1,2 @@
+export * from './option';
+export * from './patternOptions';
