@@ -15,13 +15,17 @@ export default tseslint.config(
       eqeqeq: ['error', 'always', { null: 'ignore' }],
       '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
       '@typescript-eslint/consistent-type-imports': 'error',
+      'max-len': ['error', { code: 120, ignoreRegExpLiterals: true }],
       // More than three are taken by name.
       'max-params': ['error', 3],
       'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
     },
   },
   // Properties and tables hand their values over in a row.
-  { files: ['**/*.test.ts', '**/fixtures/**'], rules: { 'max-params': 'off' } },
+  {
+    files: ['**/*.test.ts', '**/*.spec.ts', '**/fixtures/**'],
+    rules: { 'max-params': 'off', 'max-lines': ['error', { max: 360, skipBlankLines: true, skipComments: true }] },
+  },
   {
     files: ['core/**/*.ts'],
     ignores: ['**/*.test.ts', '**/fixtures/**'],

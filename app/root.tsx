@@ -87,7 +87,8 @@ export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
       <p>
         {missing
           ? 'There is no page or job at this address.'
-          : 'This page could not be shown. What was saved is safe; edits that were not saved yet are kept in this browser and offered again when the job is opened.'}
+          : 'This page could not be shown. What was saved is safe; edits that were not saved yet are kept in this' +
+            ' browser and offered again when the job is opened.'}
       </p>
       <p>
         <Link to="/" reloadDocument>

@@ -33,9 +33,27 @@ const EXPRESSIONS = [
   'around = 3.05 * D',
 ];
 const SCOPE = {
-  SN0: 195, AR0: 60, d0: 381, W0: 6, K0: 0.7, ET0: 38, t0: 0, SN: 205, AR: 45, d: 432, W: 7.5, K: 0.85, ET: 40, t: 0,
-  f: 12.7, out: 14, inb: 22, arch: 95, k: 105, KPI: 13,
-}; // prettier-ignore
+  SN0: 195,
+  AR0: 60,
+  d0: 381,
+  W0: 6,
+  K0: 0.7,
+  ET0: 38,
+  t0: 0,
+  SN: 205,
+  AR: 45,
+  d: 432,
+  W: 7.5,
+  K: 0.85,
+  ET: 40,
+  t: 0,
+  f: 12.7,
+  out: 14,
+  inb: 22,
+  arch: 95,
+  k: 105,
+  KPI: 13,
+};
 
 /** Long enough to outlast what else a machine does meanwhile. */
 const LONG = { warmUp: 8000, rounds: 100 };

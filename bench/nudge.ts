@@ -19,9 +19,9 @@ async function press(page: Page, keys: string[]): Promise<void> {
 }
 
 /**
- * Presses the nudge key on the built application, one press a frame, and reads from the browser's own counters (Performance.getMetrics:
- * ScriptDuration, LayoutDuration, RecalcStyleDuration) what a press cost. The reference is a key that no station answers to, pressed as
- * often in the same page: what keyboard and driver cost by themselves.
+ * Presses the nudge key on the built application, one press a frame, and reads from the browser's own counters
+ * (Performance.getMetrics: ScriptDuration, LayoutDuration, RecalcStyleDuration) what a press cost. The reference is a
+ * key that no station answers to, pressed as often in the same page: what keyboard and driver cost by themselves.
  */
 export async function measureNudge(): Promise<void> {
   const server = await serveFresh();

@@ -7,7 +7,10 @@ import { medianMicroseconds } from './measure';
 
 const STRUT = USUAL_GEOMETRY.strut;
 
-/** One corner, 61 × 41 poses and 64 points, against the same poses and points on a triangle mesh searched by three-mesh-bvh. */
+/**
+ * One corner, 61 × 41 poses and 64 points, against the same poses and points on a triangle mesh searched by
+ * three-mesh-bvh.
+ */
 export function measureSweep(): void {
   const solid: SweptSolid = { bodies: [{ section: HOLLOW, centreOut: -40 }] };
   const points = assumedLip(80, 308, 60).slice(0, 60);

@@ -4,7 +4,10 @@ import { evaluateSetup, VERDICT_SWEEPS } from '#core/evaluate';
 import { setupAt, windowOf, type WindowAsk } from '#core/advice/window';
 import { medianMicroseconds } from './measure';
 
-/** The window of 15 widths over 120 mm of offsets, every width open to some tire, against trying the same places one by one. */
+/**
+ * The window of 15 widths over 120 mm of offsets, every width open to some tire, against trying the same places one by
+ * one.
+ */
 export function measureWindow(): void {
   const job = JSON.parse(readFileSync('demo/brindle-kite.scoval.json', 'utf8')) as Job;
   const setup = job.setups[0]!;

@@ -25,13 +25,20 @@ async function source(file: string): Promise<{ text: string } | { fault: Fault }
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code;
     const reason =
-      code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'is a folder' : code === 'ERR_ENCODING_INVALID_ENCODED_DATA' ? 'is not UTF-8 text' : 'cannot be read'; // prettier-ignore
+      code === 'ENOENT'
+        ? 'there is no such file'
+        : code === 'EISDIR'
+          ? 'is a folder'
+          : code === 'ERR_ENCODING_INVALID_ENCODED_DATA'
+            ? 'is not UTF-8 text'
+            : 'cannot be read';
     return { fault: { path: file, message: reason } };
   }
 }
 
 const USAGE =
-  'usage: npm run --silent evaluate -- [--remedies] [--window fixed|same-diameter|best-standard] FILE   (- reads standard input)\n';
+  'usage: npm run --silent evaluate -- [--remedies] [--window fixed|same-diameter|best-standard] FILE   (- reads' +
+  ' standard input)\n';
 
 const options = Joi.object<{ remedies?: boolean; window?: Beyond['window'] }>({
   remedies: Joi.boolean(),
@@ -54,7 +61,10 @@ function readArguments(args: string[]): { file: string; beyond: Beyond } | null 
   }
 }
 
-/** Prints the report of a job file; on faults one line each on standard error, nothing on standard output, and exit code 1. */
+/**
+ * Prints the report of a job file; on faults one line each on standard error, nothing on standard output, and exit code
+ * 1.
+ */
 async function main(args: string[]): Promise<number> {
   const asked = readArguments(args);
   if (asked === null) {

@@ -5,7 +5,9 @@ import type { Job } from '#core/job';
 
 export { expect };
 
-/** Every test fails when the page logs an error, a warning of the framework or a breach of the content security policy. */
+/**
+ * Every test fails when the page logs an error, a warning of the framework or a breach of the content security policy.
+ */
 export const test = base.extend<{ quiet: void; allowed: RegExp[] }>({
   allowed: [[], { option: true }],
   quiet: [
@@ -63,7 +65,8 @@ export async function type(field: Locator, text: string): Promise<void> {
 }
 
 /**
- * Types nonsense into every field of a form: each says beside it what is wrong, keeps the text, and gives it back on Escape.
+ * Types nonsense into every field of a form: each says beside it what is wrong, keeps the text, and gives it back on
+ * Escape.
  * @param except labels of fields for which any text is a value
  * @param texts what no field of the form takes
  */

@@ -28,7 +28,6 @@ test('a brake is traced on the car, a wheel gets its face, and the ledger judges
     [2, '110', '20'],
     [3, '100', '16'],
   ] as const) {
-    // prettier-ignore
     await form.getByRole('button', { name: n === 1 ? 'First reach' : 'Another reach' }).click();
     await type(reach(n).getByRole('textbox', { name: /Radius/ }), radius);
     await type(reach(n).getByRole('textbox', { name: /Reach/ }), out);
@@ -103,7 +102,9 @@ test('the wheel is drawn along its axis by the pointer', async ({ page }) => {
   expect(Number(await field.inputValue())).toBeGreaterThan(5);
 });
 
-test('depths under a straight-edge: the wrong way is refused at its row, a wheel of the stores keeps its face', async ({ page }) => {
+test('depths under a straight-edge: the wrong way is refused at its row, a wheel of the stores keeps its face', async ({
+  page,
+}) => {
   await openDemo(page, 'brindle-kite', 'brakes');
   await choose(page, 'Wheel over the brake', { option: 'Ostrik Tor', search: 'tor' });
   await expect(row(page, 'brake-spoke')).toContainText('touches');
@@ -116,7 +117,10 @@ test('depths under a straight-edge: the wrong way is refused at its row, a wheel
   const barrel = panel(page).getByRole('group', { name: 'Barrel depth 2' });
   await type(barrel.getByRole('textbox', { name: /Depth/ }), '1');
   await expect(barrel.getByRole('alert')).toHaveText(/deeper and deeper/);
-  await panel(page).getByRole('group', { name: 'Barrel depth 2' }).getByRole('textbox', { name: /Depth/ }).press('Escape');
+  await panel(page)
+    .getByRole('group', { name: 'Barrel depth 2' })
+    .getByRole('textbox', { name: /Depth/ })
+    .press('Escape');
   await type(barrel.getByRole('textbox', { name: /Depth/ }), '30');
   await expect(barrel.getByRole('alert')).toHaveCount(0);
   await panel(page).getByRole('button', { name: 'First zone' }).click();
@@ -129,14 +133,15 @@ test('depths under a straight-edge: the wrong way is refused at its row, a wheel
   await expect(row(page, 'brake-weight')).toContainText('clears');
   await page.goto('/stores?kind=wheel');
   await expect(page.getByRole('row', { name: /Tor 17 x 7\.5/ })).toContainText('12 points');
-}); // prettier-ignore
+});
 
 test('wheels alike in width and offset stand apart by their room', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'brakes');
   await page.keyboard.press('r');
   const table = page.getByRole('table');
   await expect(table.getByRole('row').nth(1)).toBeVisible();
-  const place = async (name: RegExp) => (await table.getByRole('row').allTextContents()).findIndex((text) => name.test(text));
+  const place = async (name: RegExp) =>
+    (await table.getByRole('row').allTextContents()).findIndex((text) => name.test(text));
   const [gale, tor] = [await place(/Fenwold Gale 17 x 7\.5 \+40/), await place(/Ostrik Tor 17 x 7\.5 \+40/)];
   expect(gale).toBeGreaterThan(0);
   expect(tor).toBeGreaterThan(gale);
@@ -145,12 +150,40 @@ test('wheels alike in width and offset stand apart by their room', async ({ page
   await clean(page);
   await table.getByRole('button', { name: /Ostrik Tor/ }).click();
   await expect(page.getByRole('img', { name: /^The front brake in the wheel Ostrik Tor/ })).toBeVisible();
-}); // prettier-ignore
+});
 
-const dxf = (...rows: (string | number)[]) => Buffer.from(['0', 'SECTION', '2', 'ENTITIES', ...rows, '0', 'ENDSEC', '0', 'EOF', ''].join('\n')); // prettier-ignore
-const CUT = dxf(0, 'LWPOLYLINE', 8, 'cut', 90, 4, 70, 1, 10, -1.7, 20, 3.7, 10, 1.3, 20, 3.7, 10, 1.3, 20, 6.6, 10, -1.7, 20, 6.6); // prettier-ignore
+const dxf = (...rows: (string | number)[]) =>
+  Buffer.from(['0', 'SECTION', '2', 'ENTITIES', ...rows, '0', 'ENDSEC', '0', 'EOF', ''].join('\n'));
+const CUT = dxf(
+  0,
+  'LWPOLYLINE',
+  8,
+  'cut',
+  90,
+  4,
+  70,
+  1,
+  10,
+  -1.7,
+  20,
+  3.7,
+  10,
+  1.3,
+  20,
+  3.7,
+  10,
+  1.3,
+  20,
+  6.6,
+  10,
+  -1.7,
+  20,
+  6.6,
+);
 
-test('an outline comes out of a drawing once its unit is chosen, and goes out as one that reads back', async ({ page }) => {
+test('an outline comes out of a drawing once its unit is chosen, and goes out as one that reads back', async ({
+  page,
+}) => {
   const place = await openDemo(page, 'brindle-kite', 'brakes');
   await show(page, 'Brake');
   await panel(page).getByRole('button', { name: 'From a drawing …' }).click();
@@ -167,8 +200,16 @@ test('an outline comes out of a drawing once its unit is chosen, and goes out as
   writeFileSync(large, Buffer.alloc(40 * 1024 * 1024, 65));
   await file.setInputFiles(large);
   await expect(dialog.getByRole('alert')).toContainText(/larger than 5 MB \(40\.0 MB\)/);
-  await refused('open.svg', Buffer.from('<svg width="9mm" viewBox="0 0 9 9"><path d="M0 -100 H20 V-130"/></svg>'), /is open: its ends are/);
-  await refused('holes.svg', Buffer.from('<svg width="9mm" viewBox="0 0 9 9"><path d="M0 -100 h50 v-50 h-50 z M10 -110 h5 v-5 h-5 z"/></svg>'), /2 pieces, with holes/);
+  await refused(
+    'open.svg',
+    Buffer.from('<svg width="9mm" viewBox="0 0 9 9"><path d="M0 -100 H20 V-130"/></svg>'),
+    /is open: its ends are/,
+  );
+  await refused(
+    'holes.svg',
+    Buffer.from('<svg width="9mm" viewBox="0 0 9 9"><path d="M0 -100 h50 v-50 h-50 z M10 -110 h5 v-5 h-5 z"/></svg>'),
+    /2 pieces, with holes/,
+  );
   await file.setInputFiles({ name: 'cut.dxf', mimeType: 'application/dxf', buffer: CUT });
   await expect(dialog.getByText(/unit: it names no unit/)).toBeVisible();
   await expect(dialog.getByRole('button', { name: 'Take it' })).toBeDisabled();
@@ -189,7 +230,7 @@ test('an outline comes out of a drawing once its unit is chosen, and goes out as
   await file.setInputFiles({ name: 'brake.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
   await dialog.getByRole('button', { name: 'Take it' }).click();
   await expect(panel(page).getByText('Outline, 4 corners')).toBeVisible();
-}); // prettier-ignore
+});
 
 test('a template is printed, its rules are read, and the next one is corrected', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'brakes');
@@ -204,7 +245,9 @@ test('a template is printed, its rules are read, and the next one is corrected',
   await expect(dialog.getByRole('alert')).toHaveText(/no printer is that far off/);
   await type(across, '147');
   await type(dialog.getByRole('textbox', { name: /^Along/ }), '201');
-  await expect(dialog.getByRole('status')).toContainText('The print is not true: across −3.0 mm (−2.00 %), along +1.0 mm (+0.50 %)'); // prettier-ignore
+  await expect(dialog.getByRole('status')).toContainText(
+    'The print is not true: across −3.0 mm (−2.00 %), along +1.0 mm (+0.50 %)',
+  );
   await dialog.getByRole('button', { name: 'Correct the next print' }).click();
   await expect(pdf).toHaveAttribute('href', /across=1\.020408&along=0\.995025/);
   expect((await page.request.get((await pdf.getAttribute('href'))!)).ok()).toBe(true);
@@ -269,15 +312,17 @@ test('what is assumed never becomes a reading, and a reading is never covered by
   await expect(setupRow(page, 'brake-spoke')).toContainText('not measured');
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('3');
-  await expect(page.getByText(/Not known: the inner face was read on a wheel 7\.5 in wide with offset \+40/)).toBeVisible();
+  await expect(
+    page.getByText(/Not known: the inner face was read on a wheel 7\.5 in wide with offset \+40/),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Give the wheel its inner face' }).click();
   await expect(panel(page).getByText(/^Of another wheel, 7\.5 in \+40/)).toBeVisible();
-}); // prettier-ignore
+});
 
 test('nonsense in the fields of brake and face is told beside them', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'brakes');
   await show(page, 'Brake');
-  await refuseNonsense(page.getByRole('form', { name: 'Brake, front' }), 10, { except: /^(Brake|Reach|Back of)/ }); // prettier-ignore
+  await refuseNonsense(page.getByRole('form', { name: 'Brake, front' }), 10, { except: /^(Brake|Reach|Back of)/ });
 });
 
 test('a brake is kept on the shelf under its name', async ({ page }) => {

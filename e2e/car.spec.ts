@@ -15,7 +15,9 @@ test('the speedometer of the car, against every setup, at speeds of one’s choi
   await openDemo(page, 'orrin-haul', 'setups');
   await page.keyboard.press('c');
   const form = page.getByRole('form', { name: 'Whole car with setup A' });
-  await expect(page.getByRole('img', { name: /^True against shown speed: now 93\.5 .*A 98\.5 .*C 103\.7/ })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /^True against shown speed: now 93\.5 .*A 98\.5 .*C 103\.7/ }),
+  ).toBeVisible();
   await expect(ledgerRow(page, 'speedometer')).toContainText('within its band');
   const shown = form.getByRole('textbox', { name: /^True speed/ });
   await type(shown, '99');
@@ -44,13 +46,15 @@ test('the speedometer of the car, against every setup, at speeds of one’s choi
   await expect(speeds).toHaveValue('60 90 110');
   await useUnits(page, 'US');
   await expect(form.getByRole('textbox', { name: /^Speeds looked at in mph/ })).toHaveValue('37.3 55.9 68.4');
-}); // prettier-ignore
+});
 
 test('a spare in its well: proud, let down, held down, or the one that is kept', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'setups');
   await page.keyboard.press('c');
   const form = page.getByRole('form', { name: 'Whole car with setup A' });
-  await expect(page.getByRole('img', { name: 'Spare in its well: play 24.0 mm, proud 10.9 mm, hold-down 3.0 mm longer' })).toBeVisible(); // prettier-ignore
+  await expect(
+    page.getByRole('img', { name: 'Spare in its well: play 24.0 mm, proud 10.9 mm, hold-down 3.0 mm longer' }),
+  ).toBeVisible();
   await type(form.getByRole('textbox', { name: /^Hold-down reaches/ }), '160');
   await expect(ledgerRow(page, 'spare')).toContainText('fits');
   await type(form.getByRole('textbox', { name: /^Well ⌀ at its rim/ }), '605');
@@ -109,7 +113,9 @@ test('a car becomes one with dual wheels at the hub, and plain again', async ({ 
 test('compare lays loads, speeds, spare and sensors side by side', async ({ page }) => {
   await openDemo(page, 'orrin-haul', 'compare');
   const table = page.getByRole('region', { name: 'On the road' }).getByRole('table');
-  await expect(table.getByRole('row', { name: /^D Ostrik/ })).toContainText(/carries it.*does not fit.*out of its band.*does not fit/);
+  await expect(table.getByRole('row', { name: /^D Ostrik/ })).toContainText(
+    /carries it.*does not fit.*out of its band.*does not fit/,
+  );
   await expect(table.getByRole('row', { name: /^B Ostrik/ })).toContainText('with care');
   await table.getByRole('columnheader', { name: 'Inertia, %' }).click();
   await expect(table.getByRole('row').nth(1)).toContainText('on the car now');
@@ -118,7 +124,7 @@ test('compare lays loads, speeds, spare and sensors side by side', async ({ page
   await useUnits(page, 'US');
   await expect(table.getByRole('columnheader', { name: 'Turns a mile' })).toBeVisible();
   await expect(table.getByRole('columnheader', { name: 'Pressure, psi' })).toBeVisible();
-}); // prettier-ignore
+});
 
 test('raised and lowered: arch, height, rake and the note on alignment', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'setups');

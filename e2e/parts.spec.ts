@@ -62,16 +62,22 @@ test('a click on the wheel says the clock from outside, the place on it from beh
   await saved(page);
 });
 
-test('a reading that contradicts the car is told with what to read again; a rubbing one is allowed', async ({ page }) => {
+test('a reading that contradicts the car is told with what to read again; a rubbing one is allowed', async ({
+  page,
+}) => {
   await openDemo(page, 'brindle-kite', 'room');
   await page.keyboard.press('p');
   const again = page.getByRole('status').filter({ hasText: 'Read again' });
-  await plan(page).getByRole('button', { name: /^Mud flap/ }).click();
+  await plan(page)
+    .getByRole('button', { name: /^Mud flap/ })
+    .click();
   await type(page.getByRole('form', { name: 'Mud flap' }).getByRole('textbox', { name: 'Gap in mm' }), '8');
   await expect(again).toContainText(/would touch it by \d+\.\d mm, .*\(droop\): read the gap again/);
   await page.getByRole('button', { name: /Remove$/ }).click();
   await expect(again).toHaveCount(0);
-  await plan(page).getByRole('button', { name: /^Liner/ }).click();
+  await plan(page)
+    .getByRole('button', { name: /^Liner/ })
+    .click();
   const form = page.getByRole('form', { name: 'Liner bulge, lower rear' });
   const gap = form.getByRole('textbox', { name: 'Gap in mm' });
   await type(form.getByRole('textbox', { name: /^Steering angle/ }), '-45');
@@ -95,7 +101,7 @@ test('a reading that contradicts the car is told with what to read again; a rubb
   await type(page.getByRole('textbox', { name: 'Gap in mm' }), '19');
   await expect(again).toHaveCount(0);
   await saved(page);
-}); // prettier-ignore
+});
 
 test('an edge by coordinates, one side copied to the other, each with its own room', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');
@@ -105,9 +111,16 @@ test('an edge by coordinates, one side copied to the other, each with its own ro
   const form = page.getByRole('form', { name: 'Tank' });
   await form.getByText('by coordinates').click();
   await form.getByRole('button', { name: 'Another point' }).click();
-  for (const [row, point] of [['Point 1', [-240, -380, -60]], ['Point 2', [-240, -380, 90]]] as const) {
+  for (const [row, point] of [
+    ['Point 1', [-240, -380, -60]],
+    ['Point 2', [-240, -380, 90]],
+  ] as const) {
     const group = form.getByRole('group', { name: row });
-    for (const [label, value] of [['Out', point[0]], ['Forward', point[1]], ['Up', point[2]]] as const)
+    for (const [label, value] of [
+      ['Out', point[0]],
+      ['Forward', point[1]],
+      ['Up', point[2]],
+    ] as const)
       await type(group.getByRole('textbox', { name: `${label} in mm` }), String(value));
   }
   await expect(form.getByRole('button', { name: /Remove$/ })).toBeVisible();
@@ -127,9 +140,9 @@ test('an edge by coordinates, one side copied to the other, each with its own ro
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('6');
   await expect(ledgerRow(page, 'fender')).toContainText('Face against fender, left');
-}); // prettier-ignore
+});
 
-test('how the wheel moves: usual values are marked, measured ones go before them, without a kind it only stands', async ({ page }) => {
+test('how the wheel moves: usual values are marked, measured ones go before them', async ({ page }) => {
   const place = await openDemo(page, 'orrin-haul', 'room');
   await page.keyboard.press('p');
   const form = page.getByRole('form', { name: 'Suspension, front' });
@@ -148,12 +161,14 @@ test('how the wheel moves: usual values are marked, measured ones go before them
   await page.goto(`${place}/sweep`);
   await expect(page.getByText('How the wheel moves is not known')).toBeVisible();
   await expect(page.locator('[data-part="body-mount"]')).toContainText('not known');
-}); // prettier-ignore
+});
 
 test('axe finds nothing at the parts, on either table; nonsense is told beside its field', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');
   await page.keyboard.press('p');
-  await plan(page).getByRole('button', { name: /^Liner/ }).click();
+  await plan(page)
+    .getByRole('button', { name: /^Liner/ })
+    .click();
   await page.getByRole('heading', { level: 1 }).hover();
   await clean(page);
   await refuseNonsense(page.getByRole('form', { name: 'Liner bulge, lower rear' }), 5, { except: /^Name/ });
@@ -163,7 +178,7 @@ test('axe finds nothing at the parts, on either table; nonsense is told beside i
   await page.getByText('by a gap').click();
   await expect(page.getByRole('textbox', { name: 'Gap in mm' })).toHaveValue('19.0');
   await cleanInTheDark(page);
-}); // prettier-ignore
+});
 
 test('readings that were begun are kept, each of its kind, and listed until they are whole', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');

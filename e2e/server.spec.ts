@@ -62,7 +62,7 @@ test('listens on loopback only, sends its security headers, keeps static files f
   expect(await ended).toBe(0);
 });
 
-test('stops gracefully: what is under way is answered, the database is closed, a second signal changes nothing', async () => {
+test('stops gracefully: what is under way is answered, a second signal changes nothing', async () => {
   const { child, log, ended } = await start(folder);
   const address = addressOf(log);
   const body = JSON.stringify({ intent: 'new', car: 'Brindle Kite', title: 'saved at the last moment' });

@@ -59,9 +59,7 @@ test('a wheel is given by either backspacing, and stays where that puts it when 
   await expect(ledgerRow(page, 'backspacingOverallMm')).toContainText('153.4');
 });
 
-test('bad input at a setup: a wheel 300 in wide, letters, a tire of the wrong shape, a tire that does not go on', async ({
-  page,
-}) => {
+test('bad input at a setup: a wheel 300 in wide, letters, a tire that does not go on', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'setups');
   const width = page.getByRole('textbox', { name: /^Rim width/ });
   await type(width, '300');

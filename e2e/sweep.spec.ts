@@ -5,7 +5,9 @@ import { demoJob, expect, openDemo, putOnBench, refuseNonsense, saved, swept, te
 const sweepPart = (page: Page, id: string) => page.getByRole('table', { name: 'Parts' }).locator(`[data-part="${id}"]`);
 const map = (page: Page) => page.getByRole('application', { name: /^Clearance of/ });
 
-test('the map: keys and pointer move the drawings, a part leads to its worst pose, J raises the next setup', async ({ page }) => {
+test('the map: keys and pointer move the drawings, a part leads to its worst pose, J raises the next setup', async ({
+  page,
+}) => {
   await openDemo(page, 'brindle-kite', 'sweep');
   await swept(page);
   await expect(map(page)).toBeVisible();
@@ -32,7 +34,7 @@ test('the map: keys and pointer move the drawings, a part leads to its worst pos
   await page.getByRole('slider', { name: /^Travel/ }).press('ArrowLeft');
   await page.getByRole('button', { name: 'Straight, at rest' }).click();
   await expect(map(page)).toHaveAttribute('aria-description', 'steer 0.0 degrees, travel 0.0 mm');
-}); // prettier-ignore
+});
 
 test('lock to lock plays through and ends by itself; allowances take room', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
@@ -127,7 +129,7 @@ test('limits of the sweep are set in the brief and hold in the sweep', async ({ 
   await expect(sweepPart(page, 'strut')).toContainText('clears');
 });
 
-test('a lowered setup stands and is told from where it rests; an axle that does not steer plays from stop to stop', async ({ page }) => {
+test('a lowered setup stands where it rests; an axle that does not steer plays from stop to stop', async ({ page }) => {
   const job = applyEdits(demoJob('brindle-kite'), [
     { op: 'set', path: ['setups', 'a', 'suspensionChange'], value: { front: { kind: 'spring', mm: -20 } } },
   ]);
@@ -145,4 +147,4 @@ test('a lowered setup stands and is told from where it rests; an axle that does 
   await expect(page.getByRole('button', { name: 'Stop to stop' })).toBeVisible();
   await page.keyboard.press('y');
   await expect(map(page)).toHaveAttribute('aria-description', /travel [1-6]\d\.\d mm$/);
-}); // prettier-ignore
+});

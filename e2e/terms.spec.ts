@@ -1,4 +1,17 @@
-import { bothAxles, choose, clean, demoJob, expect, ledgerRow, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench'; // prettier-ignore
+import {
+  bothAxles,
+  choose,
+  clean,
+  demoJob,
+  expect,
+  ledgerRow,
+  openDemo,
+  putOnBench,
+  refuseNonsense,
+  saved,
+  test,
+  type,
+} from './bench';
 
 test('the brief asks for cover, chains and a rub, and each is heard in the ledger with its origin', async ({
   page,

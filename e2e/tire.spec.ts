@@ -110,9 +110,11 @@ test('sizes that would do: walked by arrow keys, and Enter makes a setup on both
   await expect(dialog).toBeHidden();
   await expect(raised(page)).toContainText(name);
   await page.keyboard.press('a');
-  await expect(page.getByRole('form', { name: /^Tire of setup/ }).getByRole('textbox', { name: 'Tire size' })).toHaveValue(name);
+  await expect(
+    page.getByRole('form', { name: /^Tire of setup/ }).getByRole('textbox', { name: 'Tire size' }),
+  ).toHaveValue(name);
   await saved(page);
-}); // prettier-ignore
+});
 
 test('sizes without a rim say what is missing, and a window of nothing what would open it', async ({ page }) => {
   const job = applyEdits(demoJob('brindle-kite'), [
@@ -123,16 +125,20 @@ test('sizes without a rim say what is missing, and a window of nothing what woul
   await page.goto(`${place}/setups`);
   await saved(page);
   await page.keyboard.press('t');
-  await expect(page.getByText(/The section is drawn once rim diameter, rim width and tire size are known/)).toBeVisible();
+  await expect(
+    page.getByText(/The section is drawn once rim diameter, rim width and tire size are known/),
+  ).toBeVisible();
   await page.getByRole('button', { name: /^Sizes that would do/ }).click();
   await expect(page.getByRole('dialog')).toContainText('Not known yet: rim width');
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).last().click();
   await page.keyboard.press('j');
   await page.keyboard.press('s');
   await expect(page.getByRole('dialog')).toContainText(/None is left|clears|with care/);
-}); // prettier-ignore
+});
 
-test('dual wheels: both drawn with the gap between, a spacer between the discs, a front hub extension', async ({ page }) => {
+test('dual wheels: both drawn with the gap between, a spacer between the discs, a front hub extension', async ({
+  page,
+}) => {
   await openDemo(page, 'pallas-tender', 'setups');
   await page.keyboard.press('a');
   await page.keyboard.press('j');
@@ -161,9 +167,11 @@ test('dual wheels: both drawn with the gap between, a spacer between the discs, 
   await page.keyboard.press('t');
   await page.getByRole('button', { name: 'Add the extension' }).click();
   await expect(ledgerRow(page, 'effectiveOffsetMm')).toContainText('+109.5');
-}); // prettier-ignore
+});
 
-test('a tire is kept in the stores with its own dimensions; a section needs the rim it was listed on', async ({ page }) => {
+test('a tire is kept in the stores with its own dimensions; a section needs the rim it was listed on', async ({
+  page,
+}) => {
   await page.goto('/stores?kind=tire');
   await page.getByRole('button', { name: 'New tire' }).click();
   const dialog = page.getByRole('dialog');
@@ -184,7 +192,7 @@ test('a tire is kept in the stores with its own dimensions; a section needs the 
   await expect(row).toContainText('203.0');
   await row.getByRole('button', { name: `Remove ${name}` }).click();
   await expect(row).toHaveCount(0);
-}); // prettier-ignore
+});
 
 test('every field of the tire view says beside it what is wrong with nonsense; axe finds nothing', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'setups');

@@ -5,9 +5,7 @@ import { choose, clean, demoJob, expect, openDemo, putOnBench, saved, swept, tes
 const rows = (page: Page) => page.getByRole('table', { name: 'Offsets at which every limit holds' });
 const point = (page: Page, id: string) => page.locator(`[data-setup=${id}]`);
 
-test('the window names what holds each edge, a setup is made of a place in it; tire rules; wheels of the stores', async ({
-  page,
-}) => {
+test('the window names what holds each edge, a setup is made of a place in it; tire rules; stock', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'window');
   await expect(rows(page).getByRole('row', { name: /^7\.5/ })).toContainText('+31.3 to +45.2');
   await expect(rows(page).getByRole('row', { name: /^7\.5/ })).toContainText('Face against fender');

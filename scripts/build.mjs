@@ -1,4 +1,5 @@
-// Builds the application: route types, the Ant Design styles, then client and server, then compressed copies of what is served.
+// Builds the application: route types, the Ant Design styles, then client and server, then compressed copies of what is
+// served.
 import { run } from './lib/run.mjs';
 
 await run('npx', ['react-router', 'typegen']);

@@ -1,4 +1,5 @@
-// Lays compressed copies beside the files of the built client, so that nothing is compressed while somebody waits for it.
+// Lays compressed copies beside the files of the built client, so that nothing is compressed while somebody waits for
+// it.
 import { readdirSync } from 'node:fs';
 import { readFile, stat, writeFile } from 'node:fs/promises';
 import path from 'node:path';

@@ -7,9 +7,27 @@ import { antdTheme } from '../app/theme/antdTheme';
 import { cssProperties, DARK, LIGHT } from '../app/theme/palette';
 
 const PARTS = [
-  'Alert', 'App', 'Button', 'Checkbox', 'Dropdown', 'Empty', 'Form', 'Input', 'Menu', 'Modal', 'Pagination', 'Popover', 'Progress', 'Radio', 'Segmented',
-  'Select', 'Slider', 'Spin', 'Table', 'Tooltip',
-]; // prettier-ignore
+  'Alert',
+  'App',
+  'Button',
+  'Checkbox',
+  'Dropdown',
+  'Empty',
+  'Form',
+  'Input',
+  'Menu',
+  'Modal',
+  'Pagination',
+  'Popover',
+  'Progress',
+  'Radio',
+  'Segmented',
+  'Select',
+  'Slider',
+  'Spin',
+  'Table',
+  'Tooltip',
+];
 
 const styles = extractStyle({
   antdInstance: antd,

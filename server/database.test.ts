@@ -34,7 +34,13 @@ test('what was written is there after the database was closed and opened again',
 
 test('migrations run once: opening again changes nothing', async () => {
   const names = async () => (await database()).query('SELECT name FROM migrations', { type: QueryTypes.SELECT });
-  const made = [{ name: '001-jobs' }, { name: '002-stores' }, { name: '003-standing' }, { name: '004-house' }, { name: '005-rules' }]; // prettier-ignore
+  const made = [
+    { name: '001-jobs' },
+    { name: '002-stores' },
+    { name: '003-standing' },
+    { name: '004-house' },
+    { name: '005-rules' },
+  ];
   expect(await names()).toEqual(made);
   await closeDatabase();
   expect(await names()).toEqual(made);

@@ -24,8 +24,8 @@ export async function closeDatabase(): Promise<void> {
 let lastWrite: Promise<unknown> = Promise.resolve();
 
 /**
- * Runs a write as one transaction: all of it or nothing. Writes of this process follow one another, so that none of them fails because
- * another one holds the file; the lock is taken at once, not in the middle.
+ * Runs a write as one transaction: all of it or nothing. Writes of this process follow one another, so that none of
+ * them fails because another one holds the file; the lock is taken at once, not in the middle.
  */
 export function write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T> {
   const result = lastWrite.then(async () => {

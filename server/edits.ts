@@ -27,8 +27,8 @@ export type SaveResult =
   | { status: 'gone' };
 
 /**
- * Saves edits on top of a revision, in one transaction: document, readings and change together or none of them. A write on an old
- * revision is refused with what has changed since.
+ * Saves edits on top of a revision, in one transaction: document, readings and change together or none of them. A write
+ * on an old revision is refused with what has changed since.
  */
 export async function saveEdits(id: string, revision: number, edits: Edit[]): Promise<SaveResult> {
   return inTransaction(id, async (row, transaction) => {

@@ -6,8 +6,8 @@ import type { PdfFonts } from '#formats/pdf';
 let read: PdfFonts | undefined;
 
 /**
- * The fonts that papers carry with them, from the packages that ship them. Figures stand in Barlow too: the PDF writer's font reader fails
- * on the empty last glyph of IBM Plex Mono.
+ * The fonts that papers carry with them, from the packages that ship them. Figures stand in Barlow too: the PDF
+ * writer's font reader fails on the empty last glyph of IBM Plex Mono.
  */
 export function paperFonts(): PdfFonts {
   const find = createRequire(path.resolve('package.json'));

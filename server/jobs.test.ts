@@ -33,8 +33,14 @@ const saved = (result: SaveResult) => {
   return result.open;
 };
 const query = (over: Partial<JobListQuery> = {}): JobListQuery => ({
-  search: '', waitsFor: null, archived: false, sort: 'number', descending: false, page: 1, ...over,
-}); // prettier-ignore
+  search: '',
+  waitsFor: null,
+  archived: false,
+  sort: 'number',
+  descending: false,
+  page: 1,
+  ...over,
+});
 
 describe('a job in and out', () => {
   test('import and export give the same file', async () => {

@@ -1,7 +1,15 @@
 import { nanoid } from 'nanoid';
 import { literal, Op, type Transaction, type WhereOptions } from 'sequelize';
 import { AXLES, type ShopDefaults, type Job, type ReadingRecord } from '#core/job';
-import { isCurrent, jobStanding, rulesMoved, waitsFor, type RulesMoved, type Standing, type WaitsFor } from '#core/standing'; // prettier-ignore
+import {
+  isCurrent,
+  jobStanding,
+  rulesMoved,
+  waitsFor,
+  type RulesMoved,
+  type Standing,
+  type WaitsFor,
+} from '#core/standing';
 import { database, read, write } from './database';
 import { readHouse } from './house';
 import { ChangeRow, JobRow, ReadingRow } from './models';
@@ -67,8 +75,8 @@ const standingOf = async (row: JobRow): Promise<Standing> =>
   row.standing && isCurrent(row.standing) ? row.standing : workOutStanding(row);
 
 /**
- * Judges a job's setups and keeps the outcome with its row, unless the row has moved on; other requests have their turn in between. Where
- * verdicts were kept under other rules and are others now, that is kept too.
+ * Judges a job's setups and keeps the outcome with its row, unless the row has moved on; other requests have their turn
+ * in between. Where verdicts were kept under other rules and are others now, that is kept too.
  */
 async function workOutStanding(row: JobRow): Promise<Standing> {
   await new Promise((resolve) => setImmediate(resolve));
@@ -146,7 +154,11 @@ export async function describeJob(row: JobRow, transaction: Transaction): Promis
     order: [['revision', 'DESC']],
     transaction,
   });
-  const redo = await ChangeRow.findOne({ where: { ...where, state: 'undone' }, order: [['revision', 'ASC']], transaction }); // prettier-ignore
+  const redo = await ChangeRow.findOne({
+    where: { ...where, state: 'undone' },
+    order: [['revision', 'ASC']],
+    transaction,
+  });
   return {
     id: row.id,
     number: jobNumber(row.number),
@@ -205,7 +217,9 @@ export async function createJob(job: Job): Promise<string> {
   });
 }
 
-/** The whole job as a file carries it: its document and the history of its readings; null when there is none of that id. */
+/**
+ * The whole job as a file carries it: its document and the history of its readings; null when there is none of that id.
+ */
 export async function exportJob(id: string): Promise<{ number: string; job: Job } | null> {
   const open = await openJob(id);
   if (!open) return null;

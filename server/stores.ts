@@ -22,7 +22,9 @@ export async function listItems(): Promise<KeptItem[]> {
     .sort((one, other) => byName.compare(itemName(one.item), itemName(other.item)));
 }
 
-/** Adds an item or changes the one of that id; null when another item of its kind has that maker and name, else its id. */
+/**
+ * Adds an item or changes the one of that id; null when another item of its kind has that maker and name, else its id.
+ */
 export async function saveItem(id: string | null, item: StoreItem): Promise<string | null> {
   return write(async (transaction) => {
     const name = itemName(item);
@@ -41,7 +43,10 @@ export async function saveItem(id: string | null, item: StoreItem): Promise<stri
   });
 }
 
-/** Gives a wheel, by its maker and name, an inner face, or takes it away; the item as it is now, null where there is none. */
+/**
+ * Gives a wheel, by its maker and name, an inner face, or takes it away; the item as it is now, null where there is
+ * none.
+ */
 export async function keepFace(name: string, innerFace: InnerFace | null): Promise<StoreItem | null> {
   return write(async (transaction) => {
     const row = await StoreRow.findOne({ where: { kind: 'wheel', name }, transaction });

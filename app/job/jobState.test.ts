@@ -5,8 +5,17 @@ import { jobReducer, startState, waitingEdits, type JobAction, type JobState } f
 
 const job = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const open = (revision: number, edits: Edit[] = []): OpenJob => ({
-  id: 'x', number: 'SK-001', revision, job: applyEdits(job, edits), updatedAt: '', archived: false, readings: [], undo: null, redo: null, rulesMoved: null,
-}); // prettier-ignore
+  id: 'x',
+  number: 'SK-001',
+  revision,
+  job: applyEdits(job, edits),
+  updatedAt: '',
+  archived: false,
+  readings: [],
+  undo: null,
+  redo: null,
+  rulesMoved: null,
+});
 const title = (value: string): Edit => ({ op: 'set', path: ['title'], value });
 const after = (state: JobState, ...actions: JobAction[]): JobState => actions.reduce(jobReducer, state);
 const edit = (...edits: Edit[]): JobAction => ({ type: 'edit', edits });
@@ -48,10 +57,19 @@ test('a refusal keeps what was typed until it is taken back', () => {
   expect([state.job.title, state.save.name]).toEqual([job.title, 'saved']);
 });
 describe('a change from elsewhere', () => {
-  const conflict = after(startState(open(1)), edit(title('mine')), { type: 'sending' }, {
-    type: 'answer',
-    result: { status: 'conflict', open: open(3, [{ op: 'set', path: ['brief', 'notes'], value: 'theirs' }]), changes: [] },
-  }); // prettier-ignore
+  const conflict = after(
+    startState(open(1)),
+    edit(title('mine')),
+    { type: 'sending' },
+    {
+      type: 'answer',
+      result: {
+        status: 'conflict',
+        open: open(3, [{ op: 'set', path: ['brief', 'notes'], value: 'theirs' }]),
+        changes: [],
+      },
+    },
+  );
   test('waits for a choice and shows mine meanwhile', () => {
     expect([conflict.save.name, conflict.job.title]).toEqual(['conflict', 'mine']);
   });
@@ -75,14 +93,25 @@ describe('a change from elsewhere', () => {
   });
   test('mine on a setup that is gone says so instead of guessing', () => {
     const gone = open(3, [{ op: 'remove-setup', id: 'a' }]);
-    const state = after(startState(open(1)), edit({ op: 'set', path: ['setups', 'a', 'label'], value: 'x' }), { type: 'sending' }, { type: 'answer', result: { status: 'conflict', open: gone, changes: [] } }, { type: 'keep-mine' }); // prettier-ignore
+    const state = after(
+      startState(open(1)),
+      edit({ op: 'set', path: ['setups', 'a', 'label'], value: 'x' }),
+      { type: 'sending' },
+      { type: 'answer', result: { status: 'conflict', open: gone, changes: [] } },
+      { type: 'keep-mine' },
+    );
     expect(state.save).toMatchObject({
       name: 'refused',
       faults: [{ message: expect.stringContaining('not there any more') }],
     });
   });
   test('an undo meant the history as it was shown: it is dropped, the new state is taken', () => {
-    const state = after(startState(open(1)), { type: 'step', step: 'undo' }, { type: 'sending' }, { type: 'answer', result: { status: 'conflict', open: open(2, [title('theirs')]), changes: [] } }); // prettier-ignore
+    const state = after(
+      startState(open(1)),
+      { type: 'step', step: 'undo' },
+      { type: 'sending' },
+      { type: 'answer', result: { status: 'conflict', open: open(2, [title('theirs')]), changes: [] } },
+    );
     expect([state.job.title, state.queue, state.save.name]).toEqual(['theirs', [], 'saved']);
   });
 });

@@ -1,4 +1,12 @@
-import { evaluatePresent, evaluateSetup, vehicleReport, type EvaluateOptions, type SetupReport, type SweepSource, type VehicleReport } from '#core/evaluate'; // prettier-ignore
+import {
+  evaluatePresent,
+  evaluateSetup,
+  vehicleReport,
+  type EvaluateOptions,
+  type SetupReport,
+  type SweepSource,
+  type VehicleReport,
+} from '#core/evaluate';
 import { AXLES, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
 import type { UnitChoice } from '#core/units';
 
@@ -13,7 +21,10 @@ interface Kept {
 
 const kept = new WeakMap<Setup | Vehicle, Kept>();
 
-/** A report that is kept with an object and computed anew only when the car, the brief, the unit or one of its sweeps is another one. */
+/**
+ * A report that is kept with an object and computed anew only when the car, the brief, the unit or one of its sweeps is
+ * another one.
+ */
 function keptWith({
   key,
   job,

@@ -149,7 +149,10 @@ test('a setup that is gone does not stand in for a new one of its name', async (
   await finish();
   const without = { ...example, setups: [example.setups[0]!] };
   store.follow(without, null);
-  const again = { ...example, setups: [example.setups[0]!, { ...example.setups[1]!, front: example.setups[0]!.front }] } as Job; // prettier-ignore
+  const again = {
+    ...example,
+    setups: [example.setups[0]!, { ...example.setups[1]!, front: example.setups[0]!.front }],
+  } as Job;
   store.follow(again, null);
   expect(names(store, again)).toEqual(['a front', undefined]);
 });

@@ -28,8 +28,8 @@ interface Wanted {
 }
 
 /**
- * Keeps the sweeps of a job up with it: whatever has changed is swept anew in a worker, the raised setup first. Until then the last sweep of
- * a setup stands in, so that figures do not flicker under a nudge.
+ * Keeps the sweeps of a job up with it: whatever has changed is swept anew in a worker, the raised setup first. Until
+ * then the last sweep of a setup stands in, so that figures do not flicker under a nudge.
  */
 export class SweepStore {
   #state = UNSWEPT;
@@ -70,13 +70,15 @@ export class SweepStore {
     for (const slot of this.#done.keys()) if (!slots.has(slot)) this.#done.delete(slot);
     this.#wanted = all.filter(({ slot, key }) => this.#done.get(slot)?.key !== key);
     const running = this.#running;
-    if (running && !this.#wanted.some((one) => one.slot === running.wanted.slot && one.key === running.wanted.key)) running.run.stop();
+    if (running && !this.#wanted.some((one) => one.slot === running.wanted.slot && one.key === running.wanted.key))
+      running.run.stop();
     for (const slot of this.#drawn.keys()) if (!slots.has(slot)) this.#drawn.delete(slot);
     this.#unsure = order.flatMap((setup) => AXLES.map((axle) => unsureOf(job, setup, axle)));
     const drawing = this.#drawing;
-    if (drawing && !this.#unsure.some((one) => one.slot === drawing.wanted.slot && one.key === drawing.wanted.key)) drawing.run.stop();
+    if (drawing && !this.#unsure.some((one) => one.slot === drawing.wanted.slot && one.key === drawing.wanted.key))
+      drawing.run.stop();
     this.#next();
-  } // prettier-ignore
+  }
 
   /** Stops what is under way and what waits. */
   stop(): void {
@@ -136,7 +138,10 @@ export class SweepStore {
     );
   }
 
-  /** Draws wait until a job has been left alone for a while: they take longer than its sweeps, and a nudge makes them void. */
+  /**
+   * Draws wait until a job has been left alone for a while: they take longer than its sweeps, and a nudge makes them
+   * void.
+   */
   #drawSoon(): void {
     this.#quiet ??= setTimeout(() => {
       this.#quiet = null;

@@ -19,11 +19,21 @@ type Ask<T> = (work: Remote<SweepWork>, call: number, progress: (share: number) 
 const PAUSE_MS = 120;
 
 /**
- * Asks the worker something about the job. When what it is about becomes another, what runs is stopped; then it is asked anew by itself, or what
- * it answered is forgotten and it waits to be asked.
+ * Asks the worker something about the job. When what it is about becomes another, what runs is stopped; then it is
+ * asked anew by itself, or what it answered is forgotten and it waits to be asked.
  * @param about what the answer belongs to, compared one by one
  */
-export function useAsked<T>({ worker, ask, about, byItself }: { worker: SweepWorker; ask: Ask<T>; about: readonly unknown[]; byItself: boolean }): Asked<T> {
+export function useAsked<T>({
+  worker,
+  ask,
+  about,
+  byItself,
+}: {
+  worker: SweepWorker;
+  ask: Ask<T>;
+  about: readonly unknown[];
+  byItself: boolean;
+}): Asked<T> {
   const [state, setState] = useState<Omit<Asked<T>, 'start' | 'stop'>>({ name: 'idle', share: 0, value: null });
   const running = useRef<Running<T> | null>(null);
   const latest = useRef(ask);
@@ -39,7 +49,9 @@ export function useAsked<T>({ worker, ask, about, byItself }: { worker: SweepWor
     running.current = run;
     setState((now) => ({ ...now, name: 'running', share: 0 }));
     run.answer.then(
-      (value) => running.current === run && setState((now) => (value === null ? { ...now, name: 'idle' } : { name: 'done', share: 1, value })),
+      (value) =>
+        running.current === run &&
+        setState((now) => (value === null ? { ...now, name: 'idle' } : { name: 'done', share: 1, value })),
       () => running.current === run && setState((now) => ({ ...now, name: 'died' })),
     );
   }, [worker]);
@@ -59,4 +71,4 @@ export function useAsked<T>({ worker, ask, about, byItself }: { worker: SweepWor
   }, [...about, byItself, start]);
   useEffect(() => () => running.current?.stop(), []);
   return { ...state, start, stop };
-} // prettier-ignore
+}

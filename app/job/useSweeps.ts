@@ -6,7 +6,10 @@ import { SweepStore, UNSWEPT, type SweepState } from './sweepStore';
 /** How long a job stays as it is before it is swept anew, ms: a held nudge key is swept once, at its end. */
 const PAUSE_MS = 150;
 
-/** Keeps the sweeps of the job on the table up with it; only what comes in draws the stations again, not the progress on the way. */
+/**
+ * Keeps the sweeps of the job on the table up with it; only what comes in draws the stations again, not the progress on
+ * the way.
+ */
 export function useSweeps(job: Job, raised: Setup | null): { source: SweepSource; store: SweepStore } {
   const [store] = useState(() => new SweepStore());
   const source = useSyncExternalStore(

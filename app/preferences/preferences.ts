@@ -15,7 +15,10 @@ export const DEFAULT_PREFERENCES: Preferences = { unit: 'mm', measures: metric, 
 export const COOKIE_NAME = 'scoval-preferences';
 const YEAR_SECONDS = 60 * 60 * 24 * 365;
 
-/** Keeps preferences in a cookie, so that the first HTML of the next page already shows them. Written as React Router reads cookies. */
+/**
+ * Keeps preferences in a cookie, so that the first HTML of the next page already shows them. Written as React Router
+ * reads cookies.
+ */
 export function keepPreferences({ unit, measures, theme }: Preferences): void {
   // A cookie holds letters that every browser passes on: the dot of N·m is none.
   const text = JSON.stringify({ unit, measures, theme }).replaceAll('·', '\\u00b7');

@@ -13,7 +13,9 @@ import { RuleFields } from '../ui/terms/RuleFields';
 import { useBriefTerms } from '../ui/terms/useBriefTerms';
 import '../ui/terms/terms.css';
 
-/** What is asked for: where the face should stand, what may touch, what may be done and spent, and the limits to keep. */
+/**
+ * What is asked for: where the face should stand, what may touch, what may be done and spent, and the limits to keep.
+ */
 export default function BriefPage() {
   const { job } = useJob();
   const editAt = useEditAt();
@@ -23,8 +25,8 @@ export default function BriefPage() {
     <div className="page brief">
       <h1>Brief</h1>
       <p className="soft">
-        What is asked for. The ledger names the wish and the limits wherever they hold; what is left open is as the house has
-        it.
+        What is asked for. The ledger names the wish and the limits wherever they hold; what is left open is as the
+        house has it.
       </p>
       <div className="brief-columns">
         <div>
@@ -38,8 +40,8 @@ export default function BriefPage() {
               </p>
             )}
             <p className="caution-note">
-              Cover by (EU) 1009/2010, room for chains by SAE J1232, both from memory. Covers, poke and lifts are regulated
-              differently in every place: check your local code.
+              Cover by (EU) 1009/2010, room for chains by SAE J1232, both from memory. Covers, poke and lifts are
+              regulated differently in every place: check your local code.
             </p>
           </section>
           <section>
@@ -72,7 +74,9 @@ export default function BriefPage() {
               />
             </div>
             {job.brief?.budget === 0 && (
-              <p className="soft">Nothing may be spent: only what costs nothing keeps to it, another offset before wheels are bought.</p>
+              <p className="soft">
+                Nothing may be spent: only what costs nothing keeps to it, another offset before wheels are bought.
+              </p>
             )}
             <PriceFields terms={terms} keys={['labourPerHour', 'spacerEach', 'liftKitAxle', 'alignment']} />
           </section>
@@ -80,15 +84,19 @@ export default function BriefPage() {
             <h2>Wheel on hub</h2>
             <RuleFields terms={terms} keys={['centring', 'nearPatterns']} />
             <p className="caution-note">
-              Practice is divided on both. A wheel that only its nuts centre must be drawn down in a star, off the ground.
+              Practice is divided on both. A wheel that only its nuts centre must be drawn down in a star, off the
+              ground.
             </p>
           </section>
           <section>
             <h2>Notes</h2>
-            <Notes value={job.brief?.notes ?? ''} commit={(text) => editAt(['brief', 'notes'], text === '' ? null : text)} />
+            <Notes
+              value={job.brief?.notes ?? ''}
+              commit={(text) => editAt(['brief', 'notes'], text === '' ? null : text)}
+            />
           </section>
         </div>
       </div>
     </div>
   );
-} // prettier-ignore
+}

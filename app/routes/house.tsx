@@ -31,7 +31,18 @@ export async function clientAction({ serverAction }: Route.ClientActionArgs) {
   }
 }
 
-const ROOM: readonly ShopLimitKey[] = ['inboardMm', 'fullLockMm', 'fenderAtBumpMm', 'archMm', 'rubMm', 'brakeSpokeMm', 'brakeBarrelMm', 'diameterPct', 'axleMatchPct', 'dualGapMm']; // prettier-ignore
+const ROOM: readonly ShopLimitKey[] = [
+  'inboardMm',
+  'fullLockMm',
+  'fenderAtBumpMm',
+  'archMm',
+  'rubMm',
+  'brakeSpokeMm',
+  'brakeBarrelMm',
+  'diameterPct',
+  'axleMatchPct',
+  'dualGapMm',
+];
 const PARTS = (Object.keys(SHOP_LIMITS) as ShopLimitKey[]).filter((key) => !ROOM.includes(key));
 
 /** The shop's own limits, rules and prices: what every brief stands on. */
@@ -44,7 +55,10 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
       of: 'house',
       own: (path) => at(house, path),
       set: (path, value) =>
-        void fetcher.submit({ path, value: value as never }, { method: 'post', action: '/house', encType: 'application/json' }),
+        void fetcher.submit(
+          { path, value: value as never },
+          { method: 'post', action: '/house', encType: 'application/json' },
+        ),
       behind: NO_DEFAULTS,
     }),
     [house, fetcher],
@@ -57,8 +71,8 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
         <main className="bench-main brief">
           <h1>House</h1>
           <p className="soft">
-            What every job is judged by where its brief says nothing else. A change here judges all jobs anew; a limit goes
-            back to what is usual with one touch.
+            What every job is judged by where its brief says nothing else. A change here judges all jobs anew; a limit
+            goes back to what is usual with one touch.
           </p>
           {faults.length > 0 && (
             <p role="alert" className="brief-fault">
@@ -81,7 +95,9 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
               <section>
                 <h2>Rules</h2>
                 <RuleFields terms={terms} keys={['rub', 'cover', 'winter', 'spacers', 'centring', 'nearPatterns']} />
-                <p className="caution-note">Covers, poke and lifts are regulated differently in every place: check your local code.</p>
+                <p className="caution-note">
+                  Covers, poke and lifts are regulated differently in every place: check your local code.
+                </p>
               </section>
               <section>
                 <h2>What may be done, where a brief says nothing</h2>
@@ -91,7 +107,17 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
                 <h2>Prices</h2>
                 <PriceFields
                   terms={terms}
-                  keys={['labourPerHour', 'spacerEach', 'liftKitAxle', 'alignment', 'adapterEach', 'fastenerSetAxle', 'redrillWheelEach', 'redrillHubEach', 'hubSwapEach']}
+                  keys={[
+                    'labourPerHour',
+                    'spacerEach',
+                    'liftKitAxle',
+                    'alignment',
+                    'adapterEach',
+                    'fastenerSetAxle',
+                    'redrillWheelEach',
+                    'redrillHubEach',
+                    'hubSwapEach',
+                  ]}
                 />
               </section>
             </div>
@@ -100,4 +126,4 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
       </div>
     </DraftsContext>
   );
-} // prettier-ignore
+}

@@ -23,7 +23,9 @@ const BESIDE = ROOM_READINGS.filter((key) => !DRAWN_READINGS.has(key));
 
 type Shows = 'gaps' | 'parts';
 
-/** The room around the wheel that is on the car now: a few gaps at rest, then every part it could meet, placed in space. */
+/**
+ * The room around the wheel that is on the car now: a few gaps at rest, then every part it could meet, placed in space.
+ */
 export default function RoomPage() {
   const [shows, setShows] = useState<Shows>('gaps');
   useHotkeys('p', () => setShows((now) => (now === 'gaps' ? 'parts' : 'gaps')), BY_SIGN);

@@ -87,7 +87,8 @@ export default function StoresPage({ loaderData }: Route.ComponentProps) {
               <p className="bench-empty">
                 {words.length > 0
                   ? 'Nothing of that name.'
-                  : `No ${KIND_NAMES[kind].many.toLowerCase()} kept yet. Add one, or import a list: its heading line names the fields as the exported file does.`}
+                  : `No ${KIND_NAMES[kind].many.toLowerCase()} kept yet. Add one, or import a list: its heading` +
+                    ' line names the fields as the exported file does.'}
               </p>
             ),
           }}
@@ -139,7 +140,9 @@ function compare(one: unknown, other: unknown): number {
 /** A shape in a few words. */
 function shapeWords(shape: InnerFace | AxialPoint[]): string {
   if (Array.isArray(shape)) return `${shape.length} corners`;
-  return shape.origin === 'family' ? `${shape.family ?? 'family'}, assumed` : `${(shape.barrel?.length ?? 0) + (shape.spoke?.length ?? 0)} points`; // prettier-ignore
+  return shape.origin === 'family'
+    ? `${shape.family ?? 'family'}, assumed`
+    : `${(shape.barrel?.length ?? 0) + (shape.spoke?.length ?? 0)} points`;
 }
 
 /** Bolt circles, bores and offsets keep their mm names; what is measured follows the reader's unit. */

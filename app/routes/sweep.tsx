@@ -5,7 +5,10 @@ import { useJob } from '../job/JobContext';
 import { BY_SIGN } from '../ui/frame/useJobKeys';
 import { SweepView } from '../ui/sweep/SweepView';
 
-/** Turns lock to lock and jumps on the bumper: every pose of the raised setup, where it comes nearest and where it touches. */
+/**
+ * Turns lock to lock and jumps on the bumper: every pose of the raised setup, where it comes nearest and where it
+ * touches.
+ */
 export default function SweepPage() {
   const { setups, current, axle, side, raise } = useJob();
   const [beside, setBeside] = useState<'parts' | 'remedies'>('parts');

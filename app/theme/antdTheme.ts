@@ -44,7 +44,12 @@ export function antdTheme(name: ThemeName): ThemeConfig {
     components: {
       Button: { primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none' },
       Table: { headerBg: palette.paper, rowHoverBg: palette.ruleFaint, cellPaddingBlock: 9, cellPaddingInline: 12 },
-      Segmented: { trackBg: palette.ruleFaint, itemSelectedBg: palette.layout, itemSelectedColor: name === 'light' ? '#ffffff' : palette.paper, itemColor: palette.inkSoft }, // prettier-ignore
+      Segmented: {
+        trackBg: palette.ruleFaint,
+        itemSelectedBg: palette.layout,
+        itemSelectedColor: name === 'light' ? '#ffffff' : palette.paper,
+        itemColor: palette.inkSoft,
+      },
       Tooltip: { colorBgSpotlight: palette.ink, colorTextLightSolid: palette.sheet },
     },
   };

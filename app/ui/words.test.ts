@@ -19,8 +19,21 @@ const inUnit = (unit: LengthUnit): Lengths => ({
 });
 const mm = inUnit('mm');
 const check = (over: Partial<Check>): Check => ({
-  code: 'inboard', label: 'Inner gap', axle: 'front', value: 10, limit: 6, margin: 4, unit: 'mm', verdict: 'ok', probability: null, touchProbability: null, plusMinus: null, restsOn: null, working: [], ...over,
-}); // prettier-ignore
+  code: 'inboard',
+  label: 'Inner gap',
+  axle: 'front',
+  value: 10,
+  limit: 6,
+  margin: 4,
+  unit: 'mm',
+  verdict: 'ok',
+  probability: null,
+  touchProbability: null,
+  plusMinus: null,
+  restsOn: null,
+  working: [],
+  ...over,
+});
 
 test('a face is proud, inside or level, never "0.0 inside"', () => {
   expect([4.56, -8.73, 0, 0.04, -0.04, null].map((poke) => faceText(poke, mm))).toEqual([
@@ -171,8 +184,20 @@ test('the unit key goes round', () => {
 
 test('parts that do not go together say why', () => {
   const check = (code: string, value: number | null, verdict: Check['verdict']): Check => ({
-    code, value, verdict, label: code, axle: 'front', limit: null, margin: null, unit: 'mm', probability: null, touchProbability: null, plusMinus: null, restsOn: null, working: [],
-  }); // prettier-ignore
+    code,
+    value,
+    verdict,
+    label: code,
+    axle: 'front',
+    limit: null,
+    margin: null,
+    unit: 'mm',
+    probability: null,
+    touchProbability: null,
+    plusMinus: null,
+    restsOn: null,
+    working: [],
+  });
   const mm = inUnit('mm');
   expect(marginText(check('pattern', 2, 'fail'), mm)).toBe('circles +2.00 mm apart');
   expect(marginText(check('pattern', 0, 'fail'), mm)).toBe('counts differ');

@@ -10,7 +10,9 @@ import type { UnitChoice } from '#core/units';
 export type SweepTask =
   { kind: 'present'; vehicle: Vehicle; axle: AxleName } | { kind: 'candidate'; job: Job; setup: Setup; axle: AxleName };
 
-/** The worker as the page sees it. Every call names itself, so that it can be stopped; a stopped one answers with null. */
+/**
+ * The worker as the page sees it. Every call names itself, so that it can be stopped; a stopped one answers with null.
+ */
 export interface SweepWork {
   /** `swept` is null where nothing can be swept. */
   sweep(call: number, task: SweepTask, progress: (share: number) => void): Promise<{ swept: Swept | null } | null>;

@@ -13,9 +13,12 @@ export interface Running<T> {
 
 /** The worker behind the pages: started when it is first needed, and again after it died. */
 export interface SweepWorker {
-  call<T>(ask: (work: Remote<SweepWork>, call: number, progress: (share: number) => void) => Promise<T | null>, progress: (share: number) => void): Running<T>;
+  call<T>(
+    ask: (work: Remote<SweepWork>, call: number, progress: (share: number) => void) => Promise<T | null>,
+    progress: (share: number) => void,
+  ): Running<T>;
   end(): void;
-} // prettier-ignore
+}
 
 class WorkerDied extends Error {
   constructor() {

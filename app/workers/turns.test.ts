@@ -47,7 +47,7 @@ test('a call that was stopped once may be made again under another number', asyn
   expect(await run(2, work('a', 2, []), { progress: silent })).toBe('a done');
 });
 
-test('what nobody waits for stands still while another call runs, says that it lives, and goes on after it', async () => {
+test('what nobody waits for stands still while another call runs, says that it lives, goes on after', async () => {
   const log: string[] = [];
   const { run } = turns();
   const told: number[] = [];

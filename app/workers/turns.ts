@@ -16,7 +16,8 @@ interface How {
 /** Calls that take turns on one thread. */
 export interface Turns {
   /**
-   * Runs the steps of a call to their end, telling the share done and listening for a stop in between; null when it was stopped.
+   * Runs the steps of a call to their end, telling the share done and listening for a stop in between; null when it was
+   * stopped.
    */
   run<T>(call: number, steps: Steps<T>, how: How): Promise<T | null>;
   stop(call: number): void;

@@ -17,8 +17,9 @@ export interface RankedWheel<T> {
 }
 
 /**
- * Wheels, each behind its own stack, by the room they leave a car's brake, most first: by what is left over the limits at the nearest of
- * spokes, barrel and weights. Width and offset do not enter: wheels alike in both differ inside. What is not known stands last.
+ * Wheels, each behind its own stack, by the room they leave a car's brake, most first: by what is left over the limits
+ * at the nearest of spokes, barrel and weights. Width and offset do not enter: wheels alike in both differ inside. What
+ * is not known stands last.
  */
 export function rankByBrakeRoom<T>(
   job: Job,

@@ -23,7 +23,8 @@ export type FullReport = Omit<Report, 'setups'> & {
 /** The report of a job with remedies and windows, where they are asked for. */
 export function fullReport(job: Job, { remedies, window }: Beyond, options: EvaluateOptions = {}): FullReport {
   const report = evaluate(job, options);
-  const byAxle = <T>(of: (axle: AxleName) => T) => Object.fromEntries(AXLES.map((axle) => [axle, of(axle)])) as Record<AxleName, T>;
+  const byAxle = <T>(of: (axle: AxleName) => T) =>
+    Object.fromEntries(AXLES.map((axle) => [axle, of(axle)])) as Record<AxleName, T>;
   return {
     ...report,
     setups: report.setups.map((one, at) => {
@@ -42,4 +43,4 @@ export function fullReport(job: Job, { remedies, window }: Beyond, options: Eval
       };
     }),
   };
-} // prettier-ignore
+}

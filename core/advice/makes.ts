@@ -21,8 +21,8 @@ const sameSize = (one: TireSize, other: TireSize): boolean =>
   one.rimDiameterIn === other.rimDiameterIn;
 
 /**
- * The makes kept of the size that a setup carries, each with its own figures, beside the size alone: one size differs between makes. What has
- * run out is listed too, since its dimensions still say something.
+ * The makes kept of the size that a setup carries, each with its own figures, beside the size alone: one size differs
+ * between makes. What has run out is listed too, since its dimensions still say something.
  * @returns an empty list while the axle has no tire size
  */
 export function makesOfSize({

@@ -27,28 +27,116 @@ export interface PlanItem extends PlannedReading {
   steerDeg: number;
 }
 
-/** From the front of the wheel over its top to the rear, then behind it: the way a person walks round a corner. Common practice, no source. */
+/**
+ * From the front of the wheel over its top to the rear, then behind it: the way a person walks round a corner. Common
+ * practice, no source.
+ */
 const WALK: readonly PlannedReading[] = [
-  { kind: 'bumper-corner', surface: 'outer-shoulder', clockDeg: 95, lock: 'out', toward: 'out', where: 'the corner of the front bumper, ahead of the tire, wheels turned until the leading edge stands out' },
-  { kind: 'fender-lip', surface: 'outer-shoulder', clockDeg: 0, lock: null, toward: 'out', where: 'the lip of the fender straight above the hub, squarely from the shoulder of the tire' },
-  { kind: 'liner', surface: 'outer-shoulder', clockDeg: -100, lock: 'in', toward: 'out', where: 'the bulge of the liner behind the tire, leading edge turned in' },
-  { kind: 'body-mount', surface: 'tread', clockDeg: -105, lock: 'out', toward: 'up', where: 'the mount of the body or the foot of the firewall, behind the tread' },
-  { kind: 'mud-flap', surface: 'tread', clockDeg: -120, lock: null, toward: 'up', where: 'the flap behind the tire, where the tread comes nearest' },
-  { kind: 'seam', surface: 'tread', clockDeg: 0, lock: null, toward: 'up', where: 'the welded seam over the top of the tread' },
-  { kind: 'strut', surface: 'inner-sidewall', clockDeg: 0, lock: null, toward: 'in', where: 'the strut or damper beside the inner sidewall, at its nearest place' },
-  { kind: 'spring-seat', surface: 'inner-shoulder', clockDeg: 0, lock: null, toward: 'up', where: 'the spring seat over the inner shoulder' },
-  { kind: 'tie-rod-end', surface: 'inner-rim-flange', clockDeg: 110, lock: null, toward: 'in', where: 'the tie-rod end beside the back of the rim' },
-  { kind: 'arm', surface: 'inner-rim-flange', clockDeg: 180, lock: null, toward: 'in', where: 'the outer end of the lower arm under the back of the rim' },
-  { kind: 'frame', surface: 'inner-shoulder', clockDeg: -70, lock: 'out', toward: 'in', where: 'the frame rail or inner wheelhouse, where the trailing edge comes in at lock' },
-  { kind: 'brake-hose', surface: 'inner-sidewall', clockDeg: -45, lock: 'out', toward: 'in', where: 'the brake hose, at the lock that draws it tightest' },
-]; // prettier-ignore
+  {
+    kind: 'bumper-corner',
+    surface: 'outer-shoulder',
+    clockDeg: 95,
+    lock: 'out',
+    toward: 'out',
+    where: 'the corner of the front bumper, ahead of the tire, wheels turned until the leading edge stands out',
+  },
+  {
+    kind: 'fender-lip',
+    surface: 'outer-shoulder',
+    clockDeg: 0,
+    lock: null,
+    toward: 'out',
+    where: 'the lip of the fender straight above the hub, squarely from the shoulder of the tire',
+  },
+  {
+    kind: 'liner',
+    surface: 'outer-shoulder',
+    clockDeg: -100,
+    lock: 'in',
+    toward: 'out',
+    where: 'the bulge of the liner behind the tire, leading edge turned in',
+  },
+  {
+    kind: 'body-mount',
+    surface: 'tread',
+    clockDeg: -105,
+    lock: 'out',
+    toward: 'up',
+    where: 'the mount of the body or the foot of the firewall, behind the tread',
+  },
+  {
+    kind: 'mud-flap',
+    surface: 'tread',
+    clockDeg: -120,
+    lock: null,
+    toward: 'up',
+    where: 'the flap behind the tire, where the tread comes nearest',
+  },
+  {
+    kind: 'seam',
+    surface: 'tread',
+    clockDeg: 0,
+    lock: null,
+    toward: 'up',
+    where: 'the welded seam over the top of the tread',
+  },
+  {
+    kind: 'strut',
+    surface: 'inner-sidewall',
+    clockDeg: 0,
+    lock: null,
+    toward: 'in',
+    where: 'the strut or damper beside the inner sidewall, at its nearest place',
+  },
+  {
+    kind: 'spring-seat',
+    surface: 'inner-shoulder',
+    clockDeg: 0,
+    lock: null,
+    toward: 'up',
+    where: 'the spring seat over the inner shoulder',
+  },
+  {
+    kind: 'tie-rod-end',
+    surface: 'inner-rim-flange',
+    clockDeg: 110,
+    lock: null,
+    toward: 'in',
+    where: 'the tie-rod end beside the back of the rim',
+  },
+  {
+    kind: 'arm',
+    surface: 'inner-rim-flange',
+    clockDeg: 180,
+    lock: null,
+    toward: 'in',
+    where: 'the outer end of the lower arm under the back of the rim',
+  },
+  {
+    kind: 'frame',
+    surface: 'inner-shoulder',
+    clockDeg: -70,
+    lock: 'out',
+    toward: 'in',
+    where: 'the frame rail or inner wheelhouse, where the trailing edge comes in at lock',
+  },
+  {
+    kind: 'brake-hose',
+    surface: 'inner-sidewall',
+    clockDeg: -45,
+    lock: 'out',
+    toward: 'in',
+    where: 'the brake hose, at the lock that draws it tightest',
+  },
+];
 
 /** What only a wheel that steers meets. */
 const STEERED_ONLY: ReadonlySet<ObstacleKind> = new Set(['bumper-corner', 'tie-rod-end', 'frame']);
 
 /**
- * Which readings of a corner are worth taking for the candidates of a job, in the order of a walk round it. A part toward which no candidate
- * goes any further than the present wheel does is left out, unless it was read already; without candidates all of them stand.
+ * Which readings of a corner are worth taking for the candidates of a job, in the order of a walk round it. A part
+ * toward which no candidate goes any further than the present wheel does is left out, unless it was read already;
+ * without candidates all of them stand.
  */
 export function measuringPlan(job: Job, axle: AxleName, side: Side): PlanItem[] {
   const vehicleAxle = job.vehicle[axle] ?? {};
@@ -71,7 +159,9 @@ export function measuringPlan(job: Job, axle: AxleName, side: Side): PlanItem[] 
     .filter(({ readId, furtherMm }) => readId !== null || furtherMm === null || furtherMm > 0);
 }
 
-/** How far beyond the present wheel any candidate goes: outboard, inboard, and in radius (with what lowering takes); mm. */
+/**
+ * How far beyond the present wheel any candidate goes: outboard, inboard, and in radius (with what lowering takes); mm.
+ */
 function furtherOf(job: Job, axle: AxleName): Record<'out' | 'in' | 'up', number> | null {
   const now = fitPresent(job.vehicle, axle);
   const most = { out: -Infinity, in: -Infinity, up: -Infinity };

@@ -20,8 +20,9 @@ export interface Sensitivity {
 }
 
 /**
- * Which of the values that nobody measured matters most for a setup on an axle: each is tried at both ends of its span, and the parts are
- * placed anew by it as well, for their gaps were read in poses. Those that decide over the verdict come first, then by how much they matter.
+ * Which of the values that nobody measured matters most for a setup on an axle: each is tried at both ends of its span,
+ * and the parts are placed anew by it as well, for their gaps were read in poses. Those that decide over the verdict
+ * come first, then by how much they matter.
  * @returns a generator that yields the share done
  */
 export function* sensitivitySteps(job: Job, setup: Setup, axle: AxleName): Steps<Sensitivity[]> {

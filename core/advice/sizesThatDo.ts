@@ -12,7 +12,10 @@ export interface SizeThatDoes {
   verdict: Verdict;
   /** Share of the room that is used by what holds it. */
   used: number;
-  /** How far it is from what is asked: share of the diameter window, plus how far the face is from the middle of the wish. */
+  /**
+   * How far it is from what is asked: share of the diameter window, plus how far the face is from the middle of the
+   * wish.
+   */
   apart: number;
   /** The index such a size usually has, as an estimate; null where its load range decides. */
   usualIndex: number | null;
@@ -30,8 +33,9 @@ export interface SizesThatDo {
 }
 
 /**
- * Standard sizes for the rim of a setup that keep to the brief: within the approved rims, within the limit for the diameter either way,
- * carrying the axle, and without touching. Sorted by verdict, certainty of load, then by how near it is to what is asked.
+ * Standard sizes for the rim of a setup that keep to the brief: within the approved rims, within the limit for the
+ * diameter either way, carrying the axle, and without touching. Sorted by verdict, certainty of load, then by how near
+ * it is to what is asked.
  */
 export function sizesThatDo(job: Job, setup: Setup, axle: AxleName): SizesThatDo {
   const { rimDiameterIn, rimWidthIn } = setup[axle]?.wheel ?? {};
@@ -74,7 +78,10 @@ export function sizesThatDo(job: Job, setup: Setup, axle: AxleName): SizesThatDo
   return found;
 }
 
-/** How far a face stands from the middle of its wish, in halves of the wish; 0 where the wish is open or the face not known. */
+/**
+ * How far a face stands from the middle of its wish, in halves of the wish; 0 where the wish is open or the face not
+ * known.
+ */
 function wishApart({ min, max }: FaceWish, pokeMm: number | null): number {
   if (min === null || max === null || pokeMm === null) return 0;
   return Math.abs(pokeMm - (min + max) / 2) / Math.max(1, (max - min) / 2);

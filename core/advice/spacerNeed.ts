@@ -3,7 +3,10 @@ import { wishOf, type AxleName, type Job, type SetupAxle, type StackPart, type T
 import { outerEndMm, WORST_FIRST, type Verdict } from '#core/verdict';
 import { innerGapLimit, hardwareOf, type SetupReport } from '#core/evaluate';
 
-/** How thick the stack of a setup may be, mm in all: enough for the inner gap, not so much that the face leaves the wish. */
+/**
+ * How thick the stack of a setup may be, mm in all: enough for the inner gap, not so much that the face leaves the
+ * wish.
+ */
 export interface StackRange {
   leastMm: number;
   /** Null where there is no gap to a fender. */
@@ -11,9 +14,9 @@ export interface StackRange {
 }
 
 /**
- * The range of stack thickness that keeps the inner gap at its limit and the face within its wish, mm: tₘᵢₙ = t + (limit − gap),
- * tₘₐₓ = t + (outer end − poke), both at least 0. Moving the wheel out by a millimetre of stack opens the one and closes the other by
- * as much.
+ * The range of stack thickness that keeps the inner gap at its limit and the face within its wish, mm: tₘᵢₙ = t +
+ * (limit − gap), tₘₐₓ = t + (outer end − poke), both at least 0. Moving the wheel out by a millimetre of stack opens
+ * the one and closes the other by as much.
  * @returns null while the stack or the inner gap is not known
  */
 export function stackRange({
@@ -40,8 +43,8 @@ export function stackRange({
 const noWorse = (before: Verdict, after: Verdict): boolean => WORST_FIRST.indexOf(after) >= WORST_FIRST.indexOf(before);
 
 /**
- * Whether a wheel stays centred and held when a spacer comes next to the hub: neither is judged worse than without it. Bolts come in other
- * lengths with it, so of them it is enough that a standard length does it; studs stay as they are.
+ * Whether a wheel stays centred and held when a spacer comes next to the hub: neither is judged worse than without it.
+ * Bolts come in other lengths with it, so of them it is enough that a standard length does it; studs stay as they are.
  */
 export function staysOnHub({
   hub,

@@ -75,8 +75,14 @@ describe('distance of an outline to a wheel', () => {
     fc.assert(
       fc.property(outlines, spokes, number(-50, 50), (outline, spoke, by) => {
         const moved = (points: AxialPoint[]) => points.map(({ a, r }) => at(a + by, r));
-        expect(clearanceOf(moved(outline), moved(spoke), 'outboard').mm).toBeCloseTo(clearanceOf(outline, spoke, 'outboard').mm, 3); // prettier-ignore
-        expect(clearanceOf(outline.toReversed(), spoke.toReversed(), 'outboard').mm).toBeCloseTo(clearanceOf(outline, spoke, 'outboard').mm, 3); // prettier-ignore
+        expect(clearanceOf(moved(outline), moved(spoke), 'outboard').mm).toBeCloseTo(
+          clearanceOf(outline, spoke, 'outboard').mm,
+          3,
+        );
+        expect(clearanceOf(outline.toReversed(), spoke.toReversed(), 'outboard').mm).toBeCloseTo(
+          clearanceOf(outline, spoke, 'outboard').mm,
+          3,
+        );
       }),
     );
   });
@@ -91,7 +97,10 @@ describe('room in a wheel and the stack that clears', () => {
   test('a millimetre of stack changes no distance by more, and never brings the spokes nearer', () => {
     fc.assert(
       fc.property(outlines, spokes, number(0, 60), number(0, 20), (brake, spoke, stackMm, more) => {
-        const [before, after] = [stackMm, stackMm + more].map((mm) => brakeRoom(brake, { spoke }, mm).spoke!.mm) as [number, number]; // prettier-ignore
+        const [before, after] = [stackMm, stackMm + more].map((mm) => brakeRoom(brake, { spoke }, mm).spoke!.mm) as [
+          number,
+          number,
+        ];
         expect(after).toBeGreaterThanOrEqual(before - 2e-3);
         expect(after - before).toBeLessThanOrEqual(more + 2e-3);
       }),
@@ -124,9 +133,15 @@ describe('room in a wheel and the stack that clears', () => {
     const { barrel } = face;
     // From the well, r 182, to the shoulder, r 196: within 3 mm of 176 nothing but the well is near.
     expect(stackToClearMm(short, { barrel }, { spokeMm: 2, barrelMm: 7 })).toBe(0);
-    const under = stackToClearMm([at(-60, 178), at(-40, 178), at(-40, 95), at(-60, 95)], { barrel }, { spokeMm: 2, barrelMm: 8 }); // prettier-ignore
+    const under = stackToClearMm(
+      [at(-60, 178), at(-40, 178), at(-40, 95), at(-60, 95)],
+      { barrel },
+      { spokeMm: 2, barrelMm: 8 },
+    );
     expect(under).not.toBeNull();
-    expect(brakeRoom([at(-60, 178), at(-40, 178), at(-40, 95), at(-60, 95)], { barrel }, under!).barrel!.mm).toBeGreaterThanOrEqual(8 - 2e-5); // prettier-ignore
+    expect(
+      brakeRoom([at(-60, 178), at(-40, 178), at(-40, 95), at(-60, 95)], { barrel }, under!).barrel!.mm,
+    ).toBeGreaterThanOrEqual(8 - 2e-5);
   });
   test('weights stand off the barrel by their height', () => {
     const zone = { fromMm: -80, toMm: -40, heightMm: 5 };

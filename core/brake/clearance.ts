@@ -4,7 +4,10 @@ import { apartMm, crossing, isInside, nearestOfLines, nearestOn, piecesOf, type 
 /** Which way a wheel's metal lies from its inner face: outboard of the spokes, outward of the barrel. */
 export type Behind = 'outboard' | 'outward';
 
-/** The room between a brake's outline and a part of a wheel, and where it is least. Lengths mm, places in the hub's half section. */
+/**
+ * The room between a brake's outline and a part of a wheel, and where it is least. Lengths mm, places in the hub's half
+ * section.
+ */
 export interface Clearance {
   /** Below 0 the two overlap: the deepest place of the one in the other. */
   mm: number;
@@ -18,9 +21,9 @@ const FAR_MM = 5000;
 const DEPTH_MM = 1e-4;
 
 /**
- * Least distance in mm between a brake's closed outline and a line on a wheel that has metal behind it; below 0, minus the greatest depth of
- * the outline in that metal, measured to the line. Both are half sections of solids that turn around one axis, so the distance in their
- * plane is that in space. Depths are found to 0.0001 mm.
+ * Least distance in mm between a brake's closed outline and a line on a wheel that has metal behind it; below 0, minus
+ * the greatest depth of the outline in that metal, measured to the line. Both are half sections of solids that turn
+ * around one axis, so the distance in their plane is that in space. Depths are found to 0.0001 mm.
  */
 export function clearanceOf(outline: readonly AxialPoint[], line: readonly AxialPoint[], behind: Behind): Clearance {
   const [mine, theirs] = [piecesOf(outline, true), piecesOf(line, false)];
@@ -91,8 +94,9 @@ function nearestTo(point: AxialPoint, pieces: readonly Piece[]): Nearest & { pie
 const farFrom = (point: AxialPoint, [s, t]: Piece): number => apartMm(point, nearestOn(s, t, point));
 
 /**
- * The place of a stretch that is farthest from a line, where it is farther than what is known; halved until nothing deeper can hide. Between
- * two places nothing is deeper than the farther of them is from any one piece, since the distance to a piece is convex.
+ * The place of a stretch that is farthest from a line, where it is farther than what is known; halved until nothing
+ * deeper can hide. Between two places nothing is deeper than the farther of them is from any one piece, since the
+ * distance to a piece is convex.
  */
 function deepestOn([from, to]: Piece, pieces: readonly Piece[], known: number): Nearest | null {
   let [best, found]: [number, Nearest | null] = [known, null];

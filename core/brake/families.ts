@@ -18,14 +18,18 @@ export const DROP_CENTRE_MM = 18;
 const SPOKE_MM = 30;
 const PAD_MM = 75;
 
-/** How far the middle of the spokes' back stands outboard of a straight line from rim to pad, mm (common practice, no source). */
+/**
+ * How far the middle of the spokes' back stands outboard of a straight line from rim to pad, mm (common practice, no
+ * source).
+ */
 export const FAMILY_BOW_MM: Record<SpokeFamily, number> = { flat: 0, curved: 8, domed: 18, deep: -12 };
 
 const POINTS = 12;
 
 /**
- * An inner face by the family of the spokes, for a wheel nobody has measured: assumed, never a reading. Barrel: bead seat less its wall, with
- * a drop centre near the back; spokes: from 30 mm inside the outboard bead seat to the pad, bowed by the family. Common practice, no source.
+ * An inner face by the family of the spokes, for a wheel nobody has measured: assumed, never a reading. Barrel: bead
+ * seat less its wall, with a drop centre near the back; spokes: from 30 mm inside the outboard bead seat to the pad,
+ * bowed by the family. Common practice, no source.
  */
 export function familyFace(family: SpokeFamily, wheel: FamilyWheel): InnerFace {
   const { rimDiameterIn, rimWidthIn, offsetMm, flangeMm } = wheel;

@@ -40,8 +40,8 @@ export function weightsFault(weights: readonly WeightZone[], barrel: readonly Ax
 }
 
 /**
- * An inner face from depths under a straight-edge across the back flange: a = depth − backspacing (overall), at the radii they were read at.
- * Common practice, no source.
+ * An inner face from depths under a straight-edge across the back flange: a = depth − backspacing (overall), at the
+ * radii they were read at. Common practice, no source.
  * @param backspacingOverallMm of the wheel; the straight-edge lies that far inboard of its mounting face
  * @param barrel radii at growing depths, from the back flange outward
  * @param spoke depths of the spokes' back at shrinking radii, from the rim toward the hub

@@ -10,7 +10,10 @@ export interface Nearest {
 /** A piece of a line, from one point to the next. */
 export type Piece = readonly [AxialPoint, AxialPoint];
 
-/** A line of points as its pieces, each with the next; a closed one ends where it began. Pieces without length are left out. */
+/**
+ * A line of points as its pieces, each with the next; a closed one ends where it began. Pieces without length are left
+ * out.
+ */
 export function piecesOf(points: readonly AxialPoint[], closed: boolean): Piece[] {
   const pieces: Piece[] = [];
   const last = closed ? points.length : points.length - 1;
@@ -31,7 +34,10 @@ export function nearestOn(from: AxialPoint, to: AxialPoint, point: AxialPoint): 
 
 export const apartMm = (one: AxialPoint, other: AxialPoint): number => Math.hypot(one.a - other.a, one.r - other.r);
 
-/** Where on the first piece (0 to 1) it crosses or meets the second, null where it does not; pieces side by side do not cross. */
+/**
+ * Where on the first piece (0 to 1) it crosses or meets the second, null where it does not; pieces side by side do not
+ * cross.
+ */
 export function crossing([p, q]: Piece, [s, t]: Piece): number | null {
   const [da, dr] = [q.a - p.a, q.r - p.r];
   const [ea, er] = [t.a - s.a, t.r - s.r];

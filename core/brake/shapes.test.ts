@@ -50,9 +50,11 @@ describe('outlines', () => {
         const i = pick % (outline.length - 1);
         [outline[i], outline[i + 1]] = [outline[i + 1]!, outline[i]!];
         const pieces = segments(outline, true);
-        const crosses = pieces.some(
-          (one, first) =>
-          pieces.some((other, second) => second > first + 1 && !(first === 0 && second === pieces.length - 1) && one.intersect(other).length > 0), // prettier-ignore
+        const crosses = pieces.some((one, first) =>
+          pieces.some(
+            (other, second) =>
+              second > first + 1 && !(first === 0 && second === pieces.length - 1) && one.intersect(other).length > 0,
+          ),
         );
         expect(firstCrossing(outline, true) !== null).toBe(crosses);
       }),
@@ -132,18 +134,26 @@ describe('inner faces', () => {
     expect(faceIsOf({ readOn }, 8, 40)).toBe(false);
     expect(faceIsOf({}, 8, 40)).toBeNull();
   });
-  test.each(Object.keys(FAMILY_BOW_MM) as SpokeFamily[])('the %s family is a face in order, marked as assumed', (family) => {
-    fc.assert(
-      fc.property(fc.constantFrom(14, 15, 16, 17, 18, 19), number(5.5, 10), number(0, 55), (rimDiameterIn, rimWidthIn, offsetMm) => {
-        const face = familyFace(family, { rimDiameterIn, rimWidthIn, offsetMm, flangeMm: 12.7 });
-        expect(barrelFault(face.barrel!)).toBeNull();
-        expect(spokeFault(face.spoke!)).toBeNull();
-        expect(face).toMatchObject({ origin: 'family', family, readOn: { rimWidthIn, offsetMm } });
-        // The pad is the mounting face itself.
-        expect(face.spoke!.at(-1)!.a).toBeCloseTo(0, 9);
-      }),
-    );
-  }); // prettier-ignore
+  test.each(Object.keys(FAMILY_BOW_MM) as SpokeFamily[])(
+    'the %s family is a face in order, marked as assumed',
+    (family) => {
+      fc.assert(
+        fc.property(
+          fc.constantFrom(14, 15, 16, 17, 18, 19),
+          number(5.5, 10),
+          number(0, 55),
+          (rimDiameterIn, rimWidthIn, offsetMm) => {
+            const face = familyFace(family, { rimDiameterIn, rimWidthIn, offsetMm, flangeMm: 12.7 });
+            expect(barrelFault(face.barrel!)).toBeNull();
+            expect(spokeFault(face.spoke!)).toBeNull();
+            expect(face).toMatchObject({ origin: 'family', family, readOn: { rimWidthIn, offsetMm } });
+            // The pad is the mounting face itself.
+            expect(face.spoke!.at(-1)!.a).toBeCloseTo(0, 9);
+          },
+        ),
+      );
+    },
+  );
   test('a domed wheel leaves a brake more room than a curved, a flat and a deep one', () => {
     const outline = [at(-40, 140), at(10, 140), at(10, 95), at(-40, 95)];
     const room = (['domed', 'curved', 'flat', 'deep'] as const).map((family) => {
@@ -155,7 +165,8 @@ describe('inner faces', () => {
 });
 
 describe('smallest rim', () => {
-  // Common practice, no source: bead seat radius less wall and drop centre; worked by hand with the seats of ISO 4000-1.
+  // Common practice, no source: bead seat radius less wall and drop centre; worked by hand with the seats of ISO
+  // 4000-1.
   test.each([
     [140, 3, 12, 14],
     [165, 3, 14, 16],
@@ -194,5 +205,7 @@ describe('washers', () => {
     [0, 2],
     [3, 0],
     [3, -1],
-  ])('%d washers of %d mm are refused', (count, washer) => expect(() => spacerFromWashersMm(count, washer, 2)).toThrow(DomainError)); // prettier-ignore
+  ])('%d washers of %d mm are refused', (count, washer) =>
+    expect(() => spacerFromWashersMm(count, washer, 2)).toThrow(DomainError),
+  );
 });

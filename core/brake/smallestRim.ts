@@ -19,7 +19,10 @@ export interface SmallestRim {
   underDropIn: number | null;
 }
 
-/** The greatest radius of a brake: of its outline, else of its rotor and a usual bridge over it; null where neither is known. */
+/**
+ * The greatest radius of a brake: of its outline, else of its rotor and a usual bridge over it; null where neither is
+ * known.
+ */
 export function brakeRadiusMm(
   outline: readonly AxialPoint[] | undefined,
   rotorDiameterMm: number | null,
@@ -30,8 +33,9 @@ export function brakeRadiusMm(
 }
 
 /**
- * The smallest rim diameter that can work over a brake: bead seat radius − wall (6 mm) − drop centre (18 mm, where the brake stands under it)
- * − radius of the brake ≥ limit. Wall and drop centre are usual figures (common practice, no source): a measured barrel decides.
+ * The smallest rim diameter that can work over a brake: bead seat radius − wall (6 mm) − drop centre (18 mm, where the
+ * brake stands under it) − radius of the brake ≥ limit. Wall and drop centre are usual figures (common practice, no
+ * source): a measured barrel decides.
  */
 export function smallestRim(radius: { mm: number; assumed: boolean }, barrelLimitMm: number): SmallestRim {
   const least = (takenMm: number): number | null =>

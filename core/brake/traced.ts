@@ -8,8 +8,9 @@ export interface ReachRow {
 }
 
 /**
- * A closed outline from readings on the car: a straight-edge across the hub face, the reach of the brake at radii from the hub's axis, and how
- * far inboard its back stands. The outermost radius read is its outer edge. Common practice, no source.
+ * A closed outline from readings on the car: a straight-edge across the hub face, the reach of the brake at radii from
+ * the hub's axis, and how far inboard its back stands. The outermost radius read is its outer edge. Common practice, no
+ * source.
  * @param backMm the place of its back, from the hub face; inboard of every reach
  * @throws DomainError with the row that goes the wrong way
  */

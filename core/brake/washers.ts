@@ -4,8 +4,8 @@ import { DomainError } from '#core/errors';
 const USUAL_SPACERS_MM = [3, 5, 8, 10, 12, 15, 18, 20, 25, 30, 35, 40, 50] as const;
 
 /**
- * From washers that just let a wheel turn to the spacer it needs, mm: t = n·d + clearance. The washers alone are contact, not clearance. What
- * already stands between hub and wheel is part of the washers' stack.
+ * From washers that just let a wheel turn to the spacer it needs, mm: t = n·d + clearance. The washers alone are
+ * contact, not clearance. What already stands between hub and wheel is part of the washers' stack.
  * @throws DomainError on no washers, or washers without thickness
  */
 export function spacerFromWashersMm(count: number, washerMm: number, clearanceMm: number): number {

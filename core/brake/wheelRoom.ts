@@ -1,7 +1,10 @@
 import type { AxialPoint, InnerFace, WeightZone } from './records';
 import { clearanceOf, type Clearance } from './clearance';
 
-/** The room a brake has in a wheel: to the spokes, to the barrel, and to the balance weights on it. Null for a part nobody measured. */
+/**
+ * The room a brake has in a wheel: to the spokes, to the barrel, and to the balance weights on it. Null for a part
+ * nobody measured.
+ */
 export interface BrakeRoom {
   spoke: Clearance | null;
   barrel: Clearance | null;
@@ -12,12 +15,15 @@ export interface BrakeRoom {
   barrelUnseenMm: number;
 }
 
-/** What little a brake may reach beyond a measured line before that counts as not measured, mm (common practice, no source). */
+/**
+ * What little a brake may reach beyond a measured line before that counts as not measured, mm (common practice, no
+ * source).
+ */
 export const UNSEEN_MM = 3;
 
 /**
- * The room of a brake behind a wheel on a stack of a thickness: the wheel's face moves outboard by it. Lengths mm; figures are geometry of
- * half sections, both turning around the hub's axis.
+ * The room of a brake behind a wheel on a stack of a thickness: the wheel's face moves outboard by it. Lengths mm;
+ * figures are geometry of half sections, both turning around the hub's axis.
  */
 export function brakeRoom(outline: readonly AxialPoint[], face: InnerFace, stackMm: number): BrakeRoom {
   const moved = outline.map(({ a, r }) => ({ a: a - stackMm, r }));
@@ -59,7 +65,9 @@ export function barrelRadiusMm(barrel: readonly AxialPoint[], a: number): number
   return from.r + ((to.r - from.r) * (a - from.a)) / (to.a - from.a);
 }
 
-/** The inner line of the weights of a zone: the barrel there, nearer to the axis by their height, and their two ends. */
+/**
+ * The inner line of the weights of a zone: the barrel there, nearer to the axis by their height, and their two ends.
+ */
 export function weightLine(barrel: readonly AxialPoint[], { fromMm, toMm, heightMm }: WeightZone): AxialPoint[] {
   const on = [
     { a: fromMm, r: barrelRadiusMm(barrel, fromMm) },

@@ -21,7 +21,8 @@ describe('hub to wheel, worked by hand', () => {
   test.each([
     [63.4, 'hub-centric', 'ok'],
     [63.5, 'hub-centric', 'ok'],
-    // Within 0.15 mm it is one nominal size: usual bores go by rounded names, and a reading is good for 0.1 (common practice, no source).
+    // Within 0.15 mm it is one nominal size: usual bores go by rounded names, and a reading is good for 0.1 (common
+    // practice, no source).
     [63.55, 'hub-centric', 'ok'],
     [63.56, 'ring-needed', 'caution'],
     [72.6, 'ring-needed', 'caution'],
@@ -61,18 +62,28 @@ describe('hub to wheel, worked by hand', () => {
 });
 
 // Usual center bores by their exact and their rounded names (common practice, no source).
-test.each([[57.06, 57.1], [54.06, 54.1], [64.06, 64.1], [66.56, 66.6], [72.56, 72.6], [73.06, 73.1]])(
-  'a bore of %f and a hub of %f are one size, either way round; their rings are too',
-  (exact, rounded) => {
-    for (const [boreMm, hubMm] of [[exact, rounded], [rounded, exact]] as const) {
-      const made = on({ wheel: { boreMm } }, 'required', { boreMm: hubMm, lipHeightMm: 9 });
-      expect(made.interfaces[0]!.state).toBe('hub-centric');
-      expect(made.verdict).toBe(boreMm < hubMm ? 'caution' : 'ok');
-    }
-    const ringed = on({ wheel: { boreMm: exact + 9 }, stack: [ring(exact + 9.04, rounded)] }, 'required', { boreMm: exact, lipHeightMm: 9 });
-    expect(ringed).toMatchObject({ verdict: 'ok', looseRings: [] });
-  },
-); // prettier-ignore
+test.each([
+  [57.06, 57.1],
+  [54.06, 54.1],
+  [64.06, 64.1],
+  [66.56, 66.6],
+  [72.56, 72.6],
+  [73.06, 73.1],
+])('a bore of %f and a hub of %f are one size, either way round; their rings are too', (exact, rounded) => {
+  for (const [boreMm, hubMm] of [
+    [exact, rounded],
+    [rounded, exact],
+  ] as const) {
+    const made = on({ wheel: { boreMm } }, 'required', { boreMm: hubMm, lipHeightMm: 9 });
+    expect(made.interfaces[0]!.state).toBe('hub-centric');
+    expect(made.verdict).toBe(boreMm < hubMm ? 'caution' : 'ok');
+  }
+  const ringed = on({ wheel: { boreMm: exact + 9 }, stack: [ring(exact + 9.04, rounded)] }, 'required', {
+    boreMm: exact,
+    lipHeightMm: 9,
+  });
+  expect(ringed).toMatchObject({ verdict: 'ok', looseRings: [] });
+});
 
 describe('through spacers', () => {
   test('what is left of the lip carries the wheel', () => {

@@ -49,7 +49,10 @@ export interface CenteringInterface {
   reachMm: number | null;
   /** What a dry fit has shown there; null where nobody tried. */
   dryFit: DryFitResult | null;
-  /** What to look at though it fits: the bore reads under its spigot, or the lip has a chamfer that a square bore may stand off on. */
+  /**
+   * What to look at though it fits: the bore reads under its spigot, or the lip has a chamfer that a square bore may
+   * stand off on.
+   */
   look: 'read-both' | 'chamfer' | 'bore-edge' | null;
 }
 
@@ -69,8 +72,8 @@ export interface Centering {
 /** Two readings of one diameter differ by less than can be seen, mm. */
 const SAME_MM = 0.005;
 /**
- * How far two names of one usual size, and the readings of it, lie apart beyond the play that is allowed: 57.06 goes by 57.1, 66.56 by 66.6,
- * 72.56 by 72.6 (common practice, no source). Mm.
+ * How far two names of one usual size, and the readings of it, lie apart beyond the play that is allowed: 57.06 goes by
+ * 57.1, 66.56 by 66.6, 72.56 by 72.6 (common practice, no source). Mm.
  */
 const ROUNDED_MM = 0.05;
 const NOMINAL_MM = 0.15;
@@ -90,10 +93,10 @@ interface Spigot {
 }
 
 /**
- * What centers the wheel, interface by interface from the hub outward. A bore within 0.15 mm of its spigot is of the same nominal size and
- * hub-centric (a reading is good for 0.1 mm, and usual sizes go by rounded names); a larger one needs a ring (OD = bore, ID = spigot); a
- * smaller one does not go on. A slip-on passes on what its thickness leaves of the hub's lip, unless it has a lip of its own. Where a dry fit
- * has shown a gap, nothing else counts. Lengths mm.
+ * What centers the wheel, interface by interface from the hub outward. A bore within 0.15 mm of its spigot is of the
+ * same nominal size and hub-centric (a reading is good for 0.1 mm, and usual sizes go by rounded names); a larger one
+ * needs a ring (OD = bore, ID = spigot); a smaller one does not go on. A slip-on passes on what its thickness leaves of
+ * the hub's lip, unless it has a lip of its own. Where a dry fit has shown a gap, nothing else counts. Lengths mm.
  */
 export function centeringOf({
   hub,
@@ -132,7 +135,13 @@ export function centeringOf({
     const own = (piece.outerLipMm ?? 0) > 0 || (piece.lipMm ?? 0) > 0;
     if (own) {
       if (!piece.outerLipMm) lipAssumed = true;
-      spigot = { diameterMm: piece.outerLipMm || spigot.diameterMm, reachMm: piece.lipMm || null, open: false, on: name, form: piece.lipForm ?? null }; // prettier-ignore
+      spigot = {
+        diameterMm: piece.outerLipMm || spigot.diameterMm,
+        reachMm: piece.lipMm || null,
+        open: false,
+        on: name,
+        form: piece.lipForm ?? null,
+      };
     } else {
       const { reachMm } = spigot;
       const through = reachMm == null || piece.thicknessMm == null ? null : reachMm - piece.thicknessMm;
@@ -162,7 +171,8 @@ export function centeringOf({
 
 /** What a dry fit has shown at an interface, counted from the hub; `dryFitFlush` says the same of all of them. */
 function dryFitAt({ dryFit, dryFitFlush }: CenteredWheelOnStack, index: number, pieces: number): DryFitResult | null {
-  const key = pieces === 0 ? 'hubToWheel' : index === 0 ? 'hubToSpacer' : index < pieces ? 'spacerToSpacer' : 'spacerToWheel'; // prettier-ignore
+  const key =
+    pieces === 0 ? 'hubToWheel' : index === 0 ? 'hubToSpacer' : index < pieces ? 'spacerToSpacer' : 'spacerToWheel';
   return dryFit?.[key] ?? (dryFitFlush === undefined ? null : dryFitFlush ? 'flush' : 'gap');
 }
 
@@ -212,8 +222,8 @@ function judge(between: string, part: Bored, { spigot, ring, rule, limits, dryFi
 }
 
 /**
- * Whether the edge of a bore meets its lip before the pad seats: a conical lip stands a square bore off; a chamfered one may, where its
- * chamfer is at the foot; of a bore whose edge nobody looked at it is not known.
+ * Whether the edge of a bore meets its lip before the pad seats: a conical lip stands a square bore off; a chamfered
+ * one may, where its chamfer is at the foot; of a bore whose edge nobody looked at it is not known.
  */
 function edgeOf(lip: LipForm | null, bore: BoreForm | undefined): 'stands-off' | 'bore-edge' | 'chamfer' | null {
   if (lip === null || lip === 'straight' || bore === 'chamfered') return null;

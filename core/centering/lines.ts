@@ -45,7 +45,8 @@ function interfaceLines({
       'find what holds it off (lip, bore edge, rust, rotor screw) before anything is torqued',
     ];
   if (boreMm === null || hubMm === null) return [`${between}: not known: both diameters are needed`];
-  const gap = `${between}: bore ${diameterFigure(boreMm)} − ${diameterFigure(hubMm)} = ${diameterFigure(boreMm - hubMm)} mm`;
+  const play = `${diameterFigure(boreMm)} − ${diameterFigure(hubMm)} = ${diameterFigure(boreMm - hubMm)}`;
+  const gap = `${between}: bore ${play} mm`;
   const left =
     reachMm !== null && reachMm > 0 && reachMm < limits.lipLeftMm
       ? [`only ${words.length(reachMm)} of lip carries it, ${words.length(limits.lipLeftMm)} wanted`]
@@ -77,7 +78,8 @@ function interfaceLines({
       ];
     case 'gap':
       return [
-        `${gap}, but the lip reaches ${words.length(reachMm ?? 0)} in and the bore does not take that: a gap stays at the pad`,
+        `${gap}, but the lip reaches ${words.length(reachMm ?? 0)} in and the bore does not take that: a gap` +
+          ' stays at the pad',
         'chamfer or machine, or show by a dry fit that it seats flush',
       ];
     case 'unknown':

@@ -25,7 +25,10 @@ export interface CenteringHub {
   lipForm?: LipForm | undefined;
 }
 
-/** The bore of a wheel, with its straight depth from the pad and the form of its edge, and how far in from the pad its cap reaches. Mm. */
+/**
+ * The bore of a wheel, with its straight depth from the pad and the form of its edge, and how far in from the pad its
+ * cap reaches. Mm.
+ */
 export interface CenteredWheel {
   boreMm?: Measured;
   boreDepthMm?: Measured;

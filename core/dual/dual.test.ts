@@ -1,11 +1,22 @@
 import fc from 'fast-check';
-import { dualGapMm, dualSpacingMm, extensionMm, leastDualGapMm, outerCentreMm, placesServed, sameMounted, spacerForGapMm, type Mounted } from '#core/dual'; // prettier-ignore
+import {
+  dualGapMm,
+  dualSpacingMm,
+  extensionMm,
+  leastDualGapMm,
+  outerCentreMm,
+  placesServed,
+  sameMounted,
+  spacerForGapMm,
+  type Mounted,
+} from '#core/dual';
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 describe('dual spacing', () => {
   test.each([
-    // offset, pad, spacer, spacing: disc wheels by their outset, half of the spacing (ISO 4107 names it so; figures from memory).
+    // offset, pad, spacer, spacing: disc wheels by their outset, half of the spacing (ISO 4107 names it so; figures
+    // from memory).
     [164, 11, 0, 350],
     [109.5, 13, 0, 245],
     [106, 13, 10, 248],
@@ -17,7 +28,8 @@ describe('dual spacing', () => {
       fc.property(mm(60, 180), mm(5, 25), mm(0, 30), (offsetMm, padThicknessMm, spacerMm) => {
         // Inner wheel: hub-side face at 0, so its centreline at −ET and its disc's outer side at p.
         const inner = -offsetMm;
-        // Outer wheel, turned over: its outer side on the spacer, its hub-side face p further out, its centreline ET beyond that.
+        // Outer wheel, turned over: its outer side on the spacer, its hub-side face p further out, its centreline ET
+        // beyond that.
         const outer = padThicknessMm + spacerMm + padThicknessMm + offsetMm;
         const spacing = dualSpacingMm({ offsetMm, padThicknessMm, spacerMm });
         expect(spacing).toBeCloseTo(outer - inner, 9);
@@ -49,7 +61,9 @@ describe('dual spacing', () => {
 describe('which spare serves which place', () => {
   const wheel: Mounted = { rimDiameterIn: 16, rimWidthIn: 6, offsetMm: 107, pattern: '6 × 180', tire: '205/75R16C' };
   test('one for all where front and rear are alike, also with an offset a hair off', () => {
-    expect(placesServed({ spare: 'front', front: wheel, rear: { ...wheel, offsetMm: 107.5 }, rearIsDual: true })).toEqual({ serves: ['front', 'rear inner', 'rear outer'], open: false }); // prettier-ignore
+    expect(
+      placesServed({ spare: 'front', front: wheel, rear: { ...wheel, offsetMm: 107.5 }, rearIsDual: true }),
+    ).toEqual({ serves: ['front', 'rear inner', 'rear outer'], open: false });
     expect(placesServed({ spare: 'rear', front: wheel, rear: wheel, rearIsDual: false }).serves).toEqual([
       'front',
       'rear',

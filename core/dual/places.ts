@@ -13,7 +13,10 @@ export interface Mounted {
 
 const SAME_OFFSET_MM = 1;
 
-/** Whether two wheels with their tires are the same for the car: rim, offset within a millimetre, pattern and tire. Null: not known. */
+/**
+ * Whether two wheels with their tires are the same for the car: rim, offset within a millimetre, pattern and tire.
+ * Null: not known.
+ */
 export function sameMounted(one: Mounted, other: Mounted): boolean | null {
   const pairs: [string | number | null, string | number | null, number][] = [
     [one.rimDiameterIn, other.rimDiameterIn, 0],
@@ -30,7 +33,10 @@ export function sameMounted(one: Mounted, other: Mounted): boolean | null {
   return pairs.every(([a, b]) => a !== null && b !== null) ? true : null;
 }
 
-/** Which places one spare serves, front wheel and rear wheel being given; on a dual axle a rear wheel serves inner and outer alike. */
+/**
+ * Which places one spare serves, front wheel and rear wheel being given; on a dual axle a rear wheel serves inner and
+ * outer alike.
+ */
 export function placesServed({
   spare,
   front,

@@ -1,6 +1,6 @@
 /**
- * Dual wheels: two wheels of one offset, disc on disc. The inner one sits on the hub with its rim inboard, the outer one turned over with its
- * rim outboard, so that their mounting faces look away from each other.
+ * Dual wheels: two wheels of one offset, disc on disc. The inner one sits on the hub with its rim inboard, the outer
+ * one turned over with its rim outboard, so that their mounting faces look away from each other.
  */
 export interface DualParts {
   /** Offset of the wheel, ET: the hub-side face outboard of the rim centreline. */
@@ -28,8 +28,8 @@ export const outerCentreMm = (effectiveOffsetMm: number, spacingMm: number): num
 export const spacerForGapMm = (gapMm: number, leastGapMm: number): number => Math.max(0, leastGapMm - gapMm);
 
 /**
- * The gap that must stay between sidewalls, mm: what the tire maker's least dual spacing leaves, or the house's own where nobody looked it
- * up (common practice, no source).
+ * The gap that must stay between sidewalls, mm: what the tire maker's least dual spacing leaves, or the house's own
+ * where nobody looked it up (common practice, no source).
  */
 export function leastDualGapMm(
   minDualSpacingMm: number | null,
@@ -42,7 +42,8 @@ export function leastDualGapMm(
 }
 
 /**
- * Thickness in mm of a front hub extension that puts a wheel of another offset where the present one stands: t = ET − ETe.
+ * Thickness in mm of a front hub extension that puts a wheel of another offset where the present one stands: t = ET −
+ * ETe.
  * @returns null where the wheel needs none
  */
 export const extensionMm = (offsetMm: number, presentEffectiveOffsetMm: number): number | null =>

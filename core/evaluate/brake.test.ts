@@ -33,20 +33,68 @@ describe('a brake in the report', () => {
     expect(brake.spokeAt!.wheel.a).toBe(53);
   });
   test.each<[string, Edit[], string, string, RegExp]>([
-    ['no outline', [{ op: 'clear', path: ['vehicle', 'front', 'caliper'] }], 'brake-spoke', 'unknown', /brake's outline is needed/],
-    ['no face', [{ op: 'clear', path: ['setups', 'a', 'front', 'wheel', 'innerFace'] }], 'brake-barrel', 'unknown', /inner face is needed/],
-    ['no barrel', [set('setups/a/front/wheel/innerFace', { spoke: face.spoke })], 'brake-barrel', 'unknown', /barrel were not measured/],
-    ['a stack of unknown thickness', [set('setups/a/front/stack', [{ kind: 'slip-on' }])], 'brake-spoke', 'unknown', /every thickness/],
-    ['too near', [set('setups/a/front/wheel/innerFace', { ...face, spoke: [at(46, 158), at(46, 80)] })], 'brake-spoke', 'caution', /1\.0 mm apart/],
-    ['it touches', [set('setups/a/front/wheel/innerFace', { ...face, spoke: [at(41, 158), at(41, 80)] })], 'brake-spoke', 'fail', /overlap by 4\.0 mm/],
+    [
+      'no outline',
+      [{ op: 'clear', path: ['vehicle', 'front', 'caliper'] }],
+      'brake-spoke',
+      'unknown',
+      /brake's outline is needed/,
+    ],
+    [
+      'no face',
+      [{ op: 'clear', path: ['setups', 'a', 'front', 'wheel', 'innerFace'] }],
+      'brake-barrel',
+      'unknown',
+      /inner face is needed/,
+    ],
+    [
+      'no barrel',
+      [set('setups/a/front/wheel/innerFace', { spoke: face.spoke })],
+      'brake-barrel',
+      'unknown',
+      /barrel were not measured/,
+    ],
+    [
+      'a stack of unknown thickness',
+      [set('setups/a/front/stack', [{ kind: 'slip-on' }])],
+      'brake-spoke',
+      'unknown',
+      /every thickness/,
+    ],
+    [
+      'too near',
+      [set('setups/a/front/wheel/innerFace', { ...face, spoke: [at(46, 158), at(46, 80)] })],
+      'brake-spoke',
+      'caution',
+      /1\.0 mm apart/,
+    ],
+    [
+      'it touches',
+      [set('setups/a/front/wheel/innerFace', { ...face, spoke: [at(41, 158), at(41, 80)] })],
+      'brake-spoke',
+      'fail',
+      /overlap by 4\.0 mm/,
+    ],
     ['another house', [set('brief/limits/brakeSpokeMm', 4)], 'brake-spoke', 'caution', /limit 4\.0 mm, from the brief/],
-    ['nearer to the hub than measured', [set('setups/a/front/wheel/innerFace', { ...face, spoke: [at(48, 158), at(48, 120)] })], 'brake-spoke', 'unknown', /25\.0 mm past where the spokes/],
-    ['read on another wheel', [set('setups/a/front/wheel/innerFace', { ...face, readOn: { rimWidthIn: 8, offsetMm: 35 } })], 'brake-spoke', 'unknown', /wheel 8 in wide with offset \+35/],
+    [
+      'nearer to the hub than measured',
+      [set('setups/a/front/wheel/innerFace', { ...face, spoke: [at(48, 158), at(48, 120)] })],
+      'brake-spoke',
+      'unknown',
+      /25\.0 mm past where the spokes/,
+    ],
+    [
+      'read on another wheel',
+      [set('setups/a/front/wheel/innerFace', { ...face, readOn: { rimWidthIn: 8, offsetMm: 35 } })],
+      'brake-spoke',
+      'unknown',
+      /wheel 8 in wide with offset \+35/,
+    ],
   ])('%s', (_, edits, code, verdict, line) => {
     const found = check(job(...edits), code)!;
     expect(found.verdict).toBe(verdict);
     expect(found.working.join('\n')).toMatch(line);
-  }); // prettier-ignore
+  });
   test('weights are judged where some are known', () => {
     expect(check(job(), 'brake-weight')).toBeUndefined();
     const weights = [{ fromMm: -40, toMm: 0, heightMm: 10 }];
@@ -55,7 +103,12 @@ describe('a brake in the report', () => {
   });
   test('an assumed face is judged and marked as assumed', () => {
     const { wheel } = example.setups[0]!.front!;
-    const family = familyFace('flat', { rimDiameterIn: 17, rimWidthIn: wheel!.rimWidthIn!, offsetMm: wheel!.offsetMm!, flangeMm: 12.7 }); // prettier-ignore
+    const family = familyFace('flat', {
+      rimDiameterIn: 17,
+      rimWidthIn: wheel!.rimWidthIn!,
+      offsetMm: wheel!.offsetMm!,
+      flangeMm: 12.7,
+    });
     const front = frontOf(job(set('setups/a/front/wheel/innerFace', family)));
     expect(front.brake.assumed).toBe(true);
     expect(front.brake.spokeMm).not.toBeNull();
@@ -84,9 +137,15 @@ describe('wheels by brake room', () => {
     { of: 'deep', wheel: { ...wheel, innerFace: { ...face, spoke: [at(40, 158), at(40, 80)] } } },
     { of: 'nobody measured', wheel },
     { of: 'domed', wheel: { ...wheel, innerFace: { ...face, spoke: [at(60, 158), at(60, 80)] } } },
-    { of: 'low barrel', wheel: { ...wheel, innerFace: { ...face, barrel: [at(-110, 155), at(30, 155)], spoke: [at(60, 158), at(60, 80)] } } },
+    {
+      of: 'low barrel',
+      wheel: {
+        ...wheel,
+        innerFace: { ...face, barrel: [at(-110, 155), at(30, 155)], spoke: [at(60, 158), at(60, 80)] },
+      },
+    },
     { of: 'other pattern', wheel: { ...wheel, lugCount: 5, innerFace: face } },
-  ]; // prettier-ignore
+  ];
   const behind = (stack: StackPart[]) => wheels.map((one) => ({ ...one, stack }));
   test('alike in width and offset, they differ: most room first, the unknown last', () => {
     const ranked = rankByBrakeRoom(job(), 'front', behind([]));

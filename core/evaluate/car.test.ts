@@ -16,25 +16,53 @@ const lines = (report: SetupReport, code: string): string => check(report, code)
 describe('the speedometer of a setup', () => {
   test('without its own reading: a figure as if it had been exact, and with which error it keeps the band', () => {
     const report = of(example, 'b');
-    expect(check(report, 'speedometer')).toMatchObject({ value: expect.closeTo(100 * (626 / 615), 9), verdict: 'caution' });
+    expect(check(report, 'speedometer')).toMatchObject({
+      value: expect.closeTo(100 * (626 / 615), 9),
+      verdict: 'caution',
+    });
     // 120 shown is a true 116/1.1 at least: 13.8 % above; of that 626/615 takes 1.8 %.
     expect(lines(report, 'speedometer')).toMatch(/it still does if it reads 1\.8 to 13\.8 % above true today/);
     expect(lines(report, 'speedometer')).toMatch(/taken from the front wheels \(the driven axle, assumed/);
     expect(lines(report, 'speedometer')).toMatch(/reads 1\.8 % lower than before/);
     expect(check(evaluatePresent(example), 'speedometer').verdict).toBe('ok');
-  }); // prettier-ignore
+  });
   test.each<[string, Change[], string, RegExp]>([
-    ['a speedometer that leaves room', [['vehicle/speedometer', { indicatedKmh: 100, trueKmh: 95 }]], 'ok', /within the band/],
-    ['an exact one now reads low', [['vehicle/speedometer', { indicatedKmh: 100, trueKmh: 100 }]], 'fail', /at a true 40 km\/h it shows less: never below true \(UNECE R39\)/],
-    ['one that shows far too much', [['vehicle/speedometer', { indicatedKmh: 100, trueKmh: 80 }]], 'fail', /shows more than/],
-    ['half a reading is none', [['vehicle/speedometer', { indicatedKmh: 100 }]], 'caution', /read it against the true speed/],
-    ['a size that no error saves', [['setups/b/front/tire/size', '275/70R17']], 'fail', /no error within the band saves it/],
+    [
+      'a speedometer that leaves room',
+      [['vehicle/speedometer', { indicatedKmh: 100, trueKmh: 95 }]],
+      'ok',
+      /within the band/,
+    ],
+    [
+      'an exact one now reads low',
+      [['vehicle/speedometer', { indicatedKmh: 100, trueKmh: 100 }]],
+      'fail',
+      /at a true 40 km\/h it shows less: never below true \(UNECE R39\)/,
+    ],
+    [
+      'one that shows far too much',
+      [['vehicle/speedometer', { indicatedKmh: 100, trueKmh: 80 }]],
+      'fail',
+      /shows more than/,
+    ],
+    [
+      'half a reading is none',
+      [['vehicle/speedometer', { indicatedKmh: 100 }]],
+      'caution',
+      /read it against the true speed/,
+    ],
+    [
+      'a size that no error saves',
+      [['setups/b/front/tire/size', '275/70R17']],
+      'fail',
+      /no error within the band saves it/,
+    ],
     ['set anew', [['setups/b/speedometerSet', true]], 'caution', /prove it against the true speed/],
   ])('%s', (_, edits, verdict, line) => {
     const report = of(changed(example, ...edits), 'b');
     expect(check(report, 'speedometer').verdict).toBe(verdict);
     expect(lines(report, 'speedometer')).toMatch(line);
-  }); // prettier-ignore
+  });
   test('counts the driven axle; of two driven ones their mean; of an unknown drive only what both agree on', () => {
     const mixed = changed(example, ['setups/a/rear/tire/size', '225/45R17']);
     const ratio = (drive: string | undefined) => of(changed(mixed, ['vehicle/drive', drive])).speedometer.ratio;
@@ -64,53 +92,145 @@ describe('the speedometer of a setup', () => {
 describe('front against rear, with the limit’s origin', () => {
   test.each<[string, Change[], string, RegExp]>([
     ['all driven, house limit', [['vehicle/drive', 'awd']], 'fail', /no further than 1\.0 %, the house's own/],
-    ['all driven, a wider limit of the brief', [['vehicle/drive', 'awd'], ['brief/limits/axleMatchPct', 4]], 'caution', /no further than 4\.0 %, from the brief/],
+    [
+      'all driven, a wider limit of the brief',
+      [
+        ['vehicle/drive', 'awd'],
+        ['brief/limits/axleMatchPct', 4],
+      ],
+      'caution',
+      /no further than 4\.0 %, from the brief/,
+    ],
     ['selectable', [['vehicle/drive', '4wd']], 'fail', /winds up on grip/],
-    ['front driven, stability control assumed', [['vehicle/drive', 'fwd']], 'ok', /compare wheel speeds \(that the car has it is assumed\)/],
-    ['front driven, further off', [['vehicle/drive', 'fwd'], ['setups/a/rear/tire/size', '225/50R17']], 'caution', /care above 3 %: brake and stability control/],
-    ['the same without stability control', [['vehicle/drive', 'fwd'], ['vehicle/stabilityControl', false], ['setups/a/rear/tire/size', '225/50R17']], 'ok', /a note only/],
-    ['staggered as its maker built it', [['vehicle/drive', 'awd'], ['vehicle/rear/baseline/tire/size', '195/65R15'], ['setups/a/front/tire/size', '195/60R15'], ['setups/a/rear/tire/size', '195/65R15']], 'ok', /= 0\.00 %/],
-    ['the car’s own ratio not known', [['vehicle/drive', 'awd'], ['vehicle/rear/baseline/tire', undefined]], 'unknown', /the car's own ratio/],
+    [
+      'front driven, stability control assumed',
+      [['vehicle/drive', 'fwd']],
+      'ok',
+      /compare wheel speeds \(that the car has it is assumed\)/,
+    ],
+    [
+      'front driven, further off',
+      [
+        ['vehicle/drive', 'fwd'],
+        ['setups/a/rear/tire/size', '225/50R17'],
+      ],
+      'caution',
+      /care above 3 %: brake and stability control/,
+    ],
+    [
+      'the same without stability control',
+      [
+        ['vehicle/drive', 'fwd'],
+        ['vehicle/stabilityControl', false],
+        ['setups/a/rear/tire/size', '225/50R17'],
+      ],
+      'ok',
+      /a note only/,
+    ],
+    [
+      'staggered as its maker built it',
+      [
+        ['vehicle/drive', 'awd'],
+        ['vehicle/rear/baseline/tire/size', '195/65R15'],
+        ['setups/a/front/tire/size', '195/60R15'],
+        ['setups/a/rear/tire/size', '195/65R15'],
+      ],
+      'ok',
+      /= 0\.00 %/,
+    ],
+    [
+      'the car’s own ratio not known',
+      [
+        ['vehicle/drive', 'awd'],
+        ['vehicle/rear/baseline/tire', undefined],
+      ],
+      'unknown',
+      /the car's own ratio/,
+    ],
     ['not known', [['vehicle/drive', undefined]], 'unknown', /how the car is driven is not known/],
   ])('%s', (_, edits, verdict, line) => {
     const report = of(changed(example, ['setups/a/rear/tire/size', '225/45R17'], ...edits));
     expect(check(report, 'axle-match').verdict).toBe(verdict);
     expect(lines(report, 'axle-match')).toMatch(line);
-  }); // prettier-ignore
+  });
 });
 
 describe('the spare', () => {
   test('in the wagon’s well, worked by hand: 640 − 616 play, 215.9 − 205 proud, clamped at 107.95 + 40 + 11', () => {
     const { spare } = of(kite);
-    expect(spare).toMatchObject({ choice: 'front', assumed: true, playMm: 24, deflate: false, serves: ['front', 'rear'] });
+    expect(spare).toMatchObject({
+      choice: 'front',
+      assumed: true,
+      playMm: 24,
+      deflate: false,
+      serves: ['front', 'rear'],
+    });
     expect(spare!.proudMm).toBeCloseTo(10.9, 9);
     expect(spare!.clampMm).toBeCloseTo(158.95, 9);
     expect(spare!.longerMm).toBeCloseTo(2.95, 9);
     expect(lines(of(kite), 'spare')).toMatch(/the hold-down reaches 156\.0 mm: 3\.0 mm longer/);
-  }); // prettier-ignore
+  });
   test.each<[string, Change[], string, RegExp]>([
-    ['a well too small by what a tire yields', [['vehicle/spare/wellDiameterMm', 605]], 'caution', /goes in let down to about 100 kPa/],
+    [
+      'a well too small by what a tire yields',
+      [['vehicle/spare/wellDiameterMm', 605]],
+      'caution',
+      /goes in let down to about 100 kPa/,
+    ],
     ['a well too small', [['vehicle/spare/wellDiameterMm', 600]], 'fail', /−16\.0 mm play/],
-    ['too proud for the room above', [['vehicle/spare/roomAboveMm', 5]], 'fail', /proud of the well, room above 5\.0 mm/],
-    ['lying face down', [['vehicle/spare/lies', 'face-down']], 'ok', /clamped at 68\.0 mm over the floor, the hold-down reaches 156\.0 mm: long enough/],
+    [
+      'too proud for the room above',
+      [['vehicle/spare/roomAboveMm', 5]],
+      'fail',
+      /proud of the well, room above 5\.0 mm/,
+    ],
+    [
+      'lying face down',
+      [['vehicle/spare/lies', 'face-down']],
+      'ok',
+      /clamped at 68\.0 mm over the floor, the hold-down reaches 156\.0 mm: long enough/,
+    ],
     ['nobody said how it lies', [['vehicle/spare/lies', undefined]], 'unknown', /not known: how it lies/],
-    ['no depth', [['vehicle/spare/wellDepthMm', undefined], ['vehicle/spare/holdDownMm', 170]], 'unknown', /not known: the well's depth/],
+    [
+      'no depth',
+      [
+        ['vehicle/spare/wellDepthMm', undefined],
+        ['vehicle/spare/holdDownMm', 170],
+      ],
+      'unknown',
+      /not known: the well's depth/,
+    ],
     ['none', [['setups/a/spare', 'none']], 'caution', /carry what mends a tire/],
     ['the kept one, like the new ones in diameter', [['setups/a/spare', 'kept']], 'ok', /serves: front, rear/],
-    ['other wheels front and rear, nothing said', [['setups/a/rear/wheel/offsetMm', 30]], 'unknown', /not said: which wheel/],
-    ['other wheels front and rear, a rear one', [['setups/a/rear/wheel/offsetMm', 30], ['setups/a/spare', 'rear']], 'ok', /serves: rear$/m],
+    [
+      'other wheels front and rear, nothing said',
+      [['setups/a/rear/wheel/offsetMm', 30]],
+      'unknown',
+      /not said: which wheel/,
+    ],
+    [
+      'other wheels front and rear, a rear one',
+      [
+        ['setups/a/rear/wheel/offsetMm', 30],
+        ['setups/a/spare', 'rear'],
+      ],
+      'ok',
+      /serves: rear$/m,
+    ],
   ])('%s', (_, edits, verdict, line) => {
     const report = of(changed(kite, ...edits));
     expect(check(report, 'spare').verdict).toBe(verdict);
     expect(lines(report, 'spare')).toMatch(line);
-  }); // prettier-ignore
+  });
   test('an old size on a driven axle: care on one, and where both are driven no further than 3 %', () => {
-    expect(lines(of(kite, 'd'), 'spare')).toMatch(/not on the driven front axle: put a good wheel there and the spare on the rear/);
+    expect(lines(of(kite, 'd'), 'spare')).toMatch(
+      /not on the driven front axle: put a good wheel there and the spare on the rear/,
+    );
     expect(check(of(kite, 'd'), 'spare').verdict).toBe('caution');
     expect(check(of(truck, 'c'), 'spare')).toMatchObject({ verdict: 'fail', unit: '%' });
     expect(lines(of(truck, 'c'), 'spare')).toMatch(/works the differentials all the time/);
     expect(check(of(changed(truck, ['vehicle/drive', undefined]), 'c'), 'spare').verdict).toBe('unknown');
-  }); // prettier-ignore
+  });
   test('on dual wheels one serves inner and outer, and the front where the wheels are alike', () => {
     expect(of(van).spare!.serves).toEqual(['front', 'rear inner', 'rear outer']);
     expect(of(van, 'c').spare!.serves).toEqual(['rear inner', 'rear outer']);
@@ -144,7 +264,13 @@ describe('weight and rotating inertia', () => {
   });
   test('dual wheels count twice; a stack counts where somebody weighed it; nothing is guessed', () => {
     expect(of(van).rear.massKg).toBeCloseTo(2 * (14.5 + 13.6), 9);
-    const stacked = changed(kite, ['setups/a/front/stack', [{ kind: 'slip-on', thicknessMm: 5, massKg: 0.4 }, { kind: 'ring', outerMm: 72.6, innerMm: 63.4 }]]); // prettier-ignore
+    const stacked = changed(kite, [
+      'setups/a/front/stack',
+      [
+        { kind: 'slip-on', thicknessMm: 5, massKg: 0.4 },
+        { kind: 'ring', outerMm: 72.6, innerMm: 63.4 },
+      ],
+    ]);
     expect(of(stacked).front.massKg).toBeCloseTo(18, 9);
     expect(of(stacked).front.working.massKg!.join()).toMatch(/without 1 of the stack that nobody weighed/);
     expect(of(changed(kite, ['setups/a/front/tire/massKg', undefined])).front.massKg).toBeNull();

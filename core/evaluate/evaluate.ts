@@ -19,8 +19,8 @@ export interface EvaluateOptions {
 }
 
 /**
- * From readings to verdicts: every figure and check of every setup of a job, with its working. The one road that the screens, the
- * command line, the papers and the tests take.
+ * From readings to verdicts: every figure and check of every setup of a job, with its working. The one road that the
+ * screens, the command line, the papers and the tests take.
  * @param job a job that has passed the job file's validation
  * @throws DomainError on nonsense that the validation would have refused
  */
@@ -86,7 +86,10 @@ const diameters = ({ front, rear }: ByAxle<Fitted>): ByAxle<number | null> => ({
   rear: rear.overallDiameterMm,
 });
 
-/** The present car judged like a candidate, for laying setups beside it; it is swept as it was measured, without allowances. */
+/**
+ * The present car judged like a candidate, for laying setups beside it; it is swept as it was measured, without
+ * allowances.
+ */
 export function evaluatePresent(job: Job, options: EvaluateOptions = {}): SetupReport {
   const present: Setup = { id: 'now', label: 'now' };
   for (const axle of AXLES) present[axle] = presentAsSetupAxle(job.vehicle, axle) ?? {};

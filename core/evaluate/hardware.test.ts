@@ -6,7 +6,10 @@ import { applyEdits, type Edit, type Job } from '#core/job';
 
 const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const changed = (...edits: [path: string, value: unknown][]): Job =>
-  applyEdits(example, edits.map(([path, value]): Edit => ({ op: 'set', path: path.split('/'), value }))); // prettier-ignore
+  applyEdits(
+    example,
+    edits.map(([path, value]): Edit => ({ op: 'set', path: path.split('/'), value })),
+  );
 const axle = (job: Job, id = 'a', name: 'front' | 'rear' = 'front') =>
   evaluateSetup(
     job,
@@ -293,16 +296,23 @@ describe('how thick a stack may be', () => {
 
 describe('spacers by the brief', () => {
   const kite = JSON.parse(readFileSync('demo/brindle-kite.scoval.json', 'utf8')) as Job;
-  const withRule = (spacers: unknown): Job => applyEdits(kite, [{ op: 'set', path: ['brief', 'rules', 'spacers'], value: spacers }]);
+  const withRule = (spacers: unknown): Job =>
+    applyEdits(kite, [{ op: 'set', path: ['brief', 'rules', 'spacers'], value: spacers }]);
   const found = (job: Job, id: string) =>
-    evaluateSetup(job, job.setups.find((setup) => setup.id === id)!, { sweeps: NO_SWEEPS }).front.checks.find(({ code }) => code === 'spacers');
+    evaluateSetup(
+      job,
+      job.setups.find((setup) => setup.id === id)!,
+      { sweeps: NO_SWEEPS },
+    ).front.checks.find(({ code }) => code === 'spacers');
   test('the house accepts them; a brief may prefer an offset, which is told, or want none', () => {
     expect(found(kite, 'b')).toBeUndefined();
     expect(found(withRule('accepted'), 'b')).toBeUndefined();
     const preferred = found(withRule('prefer-offset'), 'b')!;
     expect(preferred.verdict).toBe('caution');
-    expect(preferred.working.join('\n')).toContain('+51 − 5.0 = +46 mm: a wheel of that offset stands the same without');
+    expect(preferred.working.join('\n')).toContain(
+      '+51 − 5.0 = +46 mm: a wheel of that offset stands the same without',
+    );
     expect(found(withRule('never'), 'b')!.verdict).toBe('fail');
     expect(found(withRule('never'), 'a')).toBeUndefined();
   });
-}); // prettier-ignore
+});

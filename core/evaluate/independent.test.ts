@@ -6,8 +6,8 @@ import { evaluate, NO_SWEEPS, type AxleReport } from '#core/evaluate';
 import type { AxleName, Job } from '#core/job';
 
 /**
- * The whole road from readings to figures, written a second time as bare arithmetic after the formulas of the trade and run by mathjs on
- * random cars. Nothing of the core is used for the expected values.
+ * The whole road from readings to figures, written a second time as bare arithmetic after the formulas of the trade and
+ * run by mathjs on random cars. Nothing of the core is used for the expected values.
  */
 const FORMULAS: Record<string, string> = {
   seat0: 'round(25.4 * dia0)',
@@ -68,20 +68,52 @@ function byFormulas(car: Car): Record<string, number> {
 }
 
 interface Car {
-  SN0: number; AR0: number; dia0: number; W0: number; ET0: number; t0: number; // present
-  SN: number; AR: number; dia: number; W: number; ET: number; t: number; // candidate
-  f: number; gapOut: number; gapIn: number; gapArch: number; k: number; KPI: number; rise: number;
-} // prettier-ignore
+  SN0: number;
+  AR0: number;
+  dia0: number;
+  W0: number;
+  ET0: number;
+  t0: number; // present
+  SN: number;
+  AR: number;
+  dia: number;
+  W: number;
+  ET: number;
+  t: number; // candidate
+  f: number;
+  gapOut: number;
+  gapIn: number;
+  gapArch: number;
+  k: number;
+  KPI: number;
+  rise: number;
+}
 
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true, noDefaultInfinity: true });
 const aspect = fc.integer({ min: 5, max: 16 }).map((n) => n * 5);
 const width = fc.integer({ min: 12, max: 34 }).map((n) => n * 10 + 5);
 const half = (min: number, max: number) => fc.integer({ min: min * 2, max: max * 2 }).map((n) => n / 2);
 const car: fc.Arbitrary<Car> = fc.record({
-  SN0: width, AR0: aspect, dia0: fc.integer({ min: 12, max: 22 }), W0: half(4, 12), ET0: real(-120, 120), t0: real(0, 40),
-  SN: width, AR: aspect, dia: fc.integer({ min: 12, max: 22 }), W: half(4, 12), ET: real(-120, 120), t: real(0, 60),
-  f: real(5, 20), gapOut: real(-40, 80), gapIn: real(0, 80), gapArch: real(0, 150), k: real(20, 160), KPI: real(0, 18), rise: real(-60, 90),
-}); // prettier-ignore
+  SN0: width,
+  AR0: aspect,
+  dia0: fc.integer({ min: 12, max: 22 }),
+  W0: half(4, 12),
+  ET0: real(-120, 120),
+  t0: real(0, 40),
+  SN: width,
+  AR: aspect,
+  dia: fc.integer({ min: 12, max: 22 }),
+  W: half(4, 12),
+  ET: real(-120, 120),
+  t: real(0, 60),
+  f: real(5, 20),
+  gapOut: real(-40, 80),
+  gapIn: real(0, 80),
+  gapArch: real(0, 150),
+  k: real(20, 160),
+  KPI: real(0, 18),
+  rise: real(-60, 90),
+});
 
 const jobOf = (c: Car, axle: AxleName): Job => ({
   format: 'scoval.job',
@@ -136,7 +168,8 @@ test('verdicts follow the figures on random cars, whatever the brief', () => {
       const { front } = evaluate(job, { sweeps: NO_SWEEPS }).setups[0]!;
       const verdict = (code: string) => front.checks.find((check) => check.code === code)!.verdict;
       expect(verdict('fender')).toBe(front.pokeMm! > max ? 'fail' : front.pokeMm! < min ? 'caution' : 'ok');
-      // P(contact) of a gap with a tape's 1.5 mm, and 3 % of either section where the tire is widest; at most 5 %. Source: jStat's normal distribution.
+      // P(contact) of a gap with a tape's 1.5 mm, and 3 % of either section where the tire is widest; at most 5 %.
+      // Source: jStat's normal distribution.
       const half = (S: number, W: number) => (S > 25.4 * W + 2 * c.f ? (0.03 * S) / 2 : 0);
       const [S, S0] = [byFormulas(c)['tire.sectionWidthMm']!, byFormulas(c).S0!];
       const same = c.SN === c.SN0 && c.AR === c.AR0 && c.dia === c.dia0 && c.W === c.W0;

@@ -21,8 +21,13 @@ const withParts = (job: Job, ...parts: Obstacle[]): Job => changed(job, ['vehicl
 const front = (job: Job, id = 'a') => evaluateSetup(job, setupOf(job, id)).front;
 const part = (job: Job, id: string, setup = 'a') => front(job, setup).obstacles.find((one) => one.id === id)!;
 const oddities = (job: Job) => vehicleReport(job.vehicle, 'front').contradictions;
-const gap = (surface: NonNullable<Obstacle['gap']>['surface'], clockDeg: number, gapMm: number, steerDeg = 0, travelMm = 0) =>
-  ({ surface, clockDeg, gapMm, steerDeg, travelMm }); // prettier-ignore
+const gap = (
+  surface: NonNullable<Obstacle['gap']>['surface'],
+  clockDeg: number,
+  gapMm: number,
+  steerDeg = 0,
+  travelMm = 0,
+) => ({ surface, clockDeg, gapMm, steerDeg, travelMm });
 
 describe('a lip nobody measured', () => {
   test('is made from the gaps at rest, named as assumed, and stands last', () => {
@@ -60,7 +65,7 @@ describe('limits and verdicts of parts', () => {
     }
     expect(obstacles.find(({ id }) => id === 'liner')!.verdict).toBe('fail');
   });
-  test('without a suspension a part is judged at rest: it may touch, it is never said to clear; one on the knuckle is', () => {
+  test('without a suspension a part is judged at rest: never said to clear, but for one on the knuckle', () => {
     const still = changed(example, ['vehicle/front/suspension', undefined]);
     const near = withParts(
       still,
@@ -70,7 +75,12 @@ describe('limits and verdicts of parts', () => {
       { id: 'lock', gap: gap('tread', -100, 20, -32) },
     );
     const by = Object.fromEntries(front(near).obstacles.map((one) => [one.id, one]));
-    expect([by.far!.verdict, by.hit!.verdict, by.strut!.verdict, by.lock!.verdict]).toEqual(['unknown', 'fail', 'ok', 'unknown']); // prettier-ignore
+    expect([by.far!.verdict, by.hit!.verdict, by.strut!.verdict, by.lock!.verdict]).toEqual([
+      'unknown',
+      'fail',
+      'ok',
+      'unknown',
+    ]);
     expect([by.far!.clearanceMm! > 50, by.far!.swept, by.strut!.swept]).toEqual([true, false, true]);
     const lock = front(near).checks.find(({ code }) => code === 'obstacle:lock')!;
     expect(lock.working.join()).toContain('cannot be placed: was read away from rest');
@@ -81,7 +91,9 @@ describe('limits and verdicts of parts', () => {
   test('before a sweep came in nothing is known of parts, and the rest is as ever', () => {
     const [setup] = example.setups;
     const { front: bare } = evaluateSetup(example, setup!, { sweeps: NO_SWEEPS });
-    expect(bare.obstacles.map(({ verdict, clearanceMm }) => [verdict, clearanceMm])).toEqual(Array(3).fill(['unknown', null])); // prettier-ignore
+    expect(bare.obstacles.map(({ verdict, clearanceMm }) => [verdict, clearanceMm])).toEqual(
+      Array(3).fill(['unknown', null]),
+    );
     expect(bare.pokeMm).toBe(front(example).pokeMm);
   });
   test('a list’s rough sweeps give the verdicts of full ones, for every demo car', () => {
@@ -89,7 +101,9 @@ describe('limits and verdicts of parts', () => {
       for (const setup of job.setups.slice(1, 3)) {
         const [full, rough] = [RUN_SWEEPS, LIST_SWEEPS].map((sweeps) => evaluateSetup(job, setup, { sweeps }));
         for (const axle of ['front', 'rear'] as const)
-          expect(rough![axle].obstacles.map(({ verdict }) => verdict)).toEqual(full![axle].obstacles.map(({ verdict }) => verdict)); // prettier-ignore
+          expect(rough![axle].obstacles.map(({ verdict }) => verdict)).toEqual(
+            full![axle].obstacles.map(({ verdict }) => verdict),
+          );
       }
   }, 120_000);
   test('the report is plain data with everything in it', () => {
@@ -101,7 +115,7 @@ describe('limits and verdicts of parts', () => {
 });
 
 describe('the present car', () => {
-  test('is judged by its own sweep, as it was measured: no allowance, and no setup of another name is taken for it', () => {
+  test('is judged by its own sweep, as it was measured: no allowance, no setup of another name', () => {
     const grown = changed(kite, ['brief/sweep', { growth: true, bulgeMm: 10 }]);
     const now = evaluatePresent(grown).front.obstacles;
     expect(now.map(({ clearanceMm }) => clearanceMm)).toEqual(
@@ -145,21 +159,37 @@ describe('left and right', () => {
   test('the worse side holds the check and is named; what was not read on the left is as on the right', () => {
     const report = front(left);
     const check = (code: string) => report.checks.find((one) => one.code === code)!;
-    expect(report.left).toMatchObject({ pokeMm: expect.closeTo(report.pokeMm! + 11, 9), inboardGapMm: report.inboardGapMm });
-    expect(check('fender')).toMatchObject({ label: 'Face against fender, left', verdict: 'fail', value: expect.closeTo(2.27, 2) });
+    expect(report.left).toMatchObject({
+      pokeMm: expect.closeTo(report.pokeMm! + 11, 9),
+      inboardGapMm: report.inboardGapMm,
+    });
+    expect(check('fender')).toMatchObject({
+      label: 'Face against fender, left',
+      verdict: 'fail',
+      value: expect.closeTo(2.27, 2),
+    });
     expect(check('inboard').label).toBe('Inner gap, at rest, right');
     expect(front(example).left).toBeNull();
     expect(front(example).checks.find(({ code }) => code === 'fender')!.label).toBe('Face against fender');
-  }); // prettier-ignore
+  });
   test('each side has a lip of its own', () => {
     const lips = front(left).obstacles.filter(({ assumed }) => assumed);
-    expect(lips.map(({ id, side }) => [id, side])).toEqual([['assumed-lip', 'right'], ['assumed-lip-left', 'left']]); // prettier-ignore
+    expect(lips.map(({ id, side }) => [id, side])).toEqual([
+      ['assumed-lip', 'right'],
+      ['assumed-lip-left', 'left'],
+    ]);
     expect(lips[1]!.clearanceMm!).toBeLessThan(lips[0]!.clearanceMm!);
   });
   test('the same readings on either side give the same figures: each side has its own mirrored frame', () => {
-    const same = (side?: 'left' | 'right'): Obstacle => ({ id: `p-${side ?? 'both'}`, ...(side ? { side } : {}), gap: gap('inner-shoulder', -60, 30, 20, -10) }); // prettier-ignore
+    const same = (side?: 'left' | 'right'): Obstacle => ({
+      id: `p-${side ?? 'both'}`,
+      ...(side ? { side } : {}),
+      gap: gap('inner-shoulder', -60, 30, 20, -10),
+    });
     const { obstacles } = front(withParts(example, same('left'), same('right'), same()));
-    const figures = obstacles.slice(0, 3).map(({ clearanceMm, steerDeg, travelMm, restMm }) => [clearanceMm, steerDeg, travelMm, restMm]); // prettier-ignore
+    const figures = obstacles
+      .slice(0, 3)
+      .map(({ clearanceMm, steerDeg, travelMm, restMm }) => [clearanceMm, steerDeg, travelMm, restMm]);
     expect(figures[0]).toEqual(figures[1]);
     expect(figures[0]).toEqual(figures[2]);
   });
@@ -182,12 +212,17 @@ describe('readings that cannot all be true', () => {
   });
   test('a negative gap is a present car that rubs: allowed, and said', () => {
     const rubbing = withParts(example, { id: 'liner', label: 'Liner', gap: gap('outer-shoulder', -100, -5, -32) });
-    expect(oddities(rubbing)).toMatchObject([{ kind: 'rubs', amount: 5, text: 'the present car rubs there by 5.0 mm, as it was read' }]); // prettier-ignore
+    expect(oddities(rubbing)).toMatchObject([
+      { kind: 'rubs', amount: 5, text: 'the present car rubs there by 5.0 mm, as it was read' },
+    ]);
     expect(part(rubbing, 'liner').baselineClearanceMm!).toBeLessThanOrEqual(-4.9);
   });
   test('a pose beyond lock or stop', () => {
     const beyond = withParts(example, { id: 'p', gap: gap('outer-shoulder', -100, 60, -40, 90) });
-    expect(oddities(beyond).map(({ kind, amount }) => [kind, amount])).toEqual([['beyond', 8], ['beyond', 20]]); // prettier-ignore
+    expect(oddities(beyond).map(({ kind, amount }) => [kind, amount])).toEqual([
+      ['beyond', 8],
+      ['beyond', 20],
+    ]);
     expect(oddities(beyond)[0]!.text).toMatch(/beyond the lock of .32\.0°/);
   });
   test('a part inside the present wheel, and a nearer place than the named one', () => {
@@ -240,11 +275,28 @@ describe('which assumed value matters most', () => {
     }
   };
   test('only assumed ones, those that decide first, then by what they do', () => {
-    const job = changed(example, ['vehicle/front/suspension', { kind: 'strut', bumpMm: 70, droopMm: 60, kingpinInclinationDeg: 13, casterDeg: 5, camberDeg: 0, camberGainDegPer100: -1, lateralPerMm: 0, lateralPerMm2: 0, kingpinForeMm: 0 }]); // prettier-ignore
+    const job = changed(example, [
+      'vehicle/front/suspension',
+      {
+        kind: 'strut',
+        bumpMm: 70,
+        droopMm: 60,
+        kingpinInclinationDeg: 13,
+        casterDeg: 5,
+        camberDeg: 0,
+        camberGainDegPer100: -1,
+        lateralPerMm: 0,
+        lateralPerMm2: 0,
+        kingpinForeMm: 0,
+      },
+    ]);
     const found = drained(job, 'b');
     expect(found.map(({ key }) => key).sort()).toEqual(['kingpinOffsetMm', 'lockInDeg', 'lockOutDeg']);
     for (let i = 1; i < found.length; i++)
-      expect([found[i - 1]!.decides, found[i - 1]!.mattersMm] >= [found[i]!.decides, found[i]!.mattersMm] || found[i - 1]!.decides).toBe(true); // prettier-ignore
+      expect(
+        [found[i - 1]!.decides, found[i - 1]!.mattersMm] >= [found[i]!.decides, found[i]!.mattersMm] ||
+          found[i - 1]!.decides,
+      ).toBe(true);
     expect(drained(example, 'a')).toEqual([]);
   }, 60_000);
 });
@@ -255,9 +307,27 @@ describe('the measuring plan', () => {
   test('follows a walk round the wheel, knows what was read, and leaves out what no candidate nears', () => {
     const plan = measuringPlan(kite, 'front', 'right');
     expect(plan[0]!.kind).toBe('bumper-corner');
-    expect(plan.filter(({ readId }) => readId !== null).map(({ kind }) => kind)).toEqual(['bumper-corner', 'liner', 'strut', 'tie-rod-end', 'frame']); // prettier-ignore
+    expect(plan.filter(({ readId }) => readId !== null).map(({ kind }) => kind)).toEqual([
+      'bumper-corner',
+      'liner',
+      'strut',
+      'tie-rod-end',
+      'frame',
+    ]);
     const narrow = changed(example, ['vehicle/front/obstacles', []]);
-    const inward = { ...narrow, setups: [{ id: 'a', front: { ...example.setups[0]!.front, wheel: { rimDiameterIn: 15, rimWidthIn: 6, offsetMm: 45 }, tire: { size: '195/60R15' } } }] }; // prettier-ignore
+    const inward = {
+      ...narrow,
+      setups: [
+        {
+          id: 'a',
+          front: {
+            ...example.setups[0]!.front,
+            wheel: { rimDiameterIn: 15, rimWidthIn: 6, offsetMm: 45 },
+            tire: { size: '195/60R15' },
+          },
+        },
+      ],
+    };
     expect(kinds(inward)).toEqual(['strut', 'tie-rod-end', 'arm', 'frame', 'brake-hose']);
     expect(kinds({ ...narrow, setups: [] })).toHaveLength(12);
   });

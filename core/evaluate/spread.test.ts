@@ -28,13 +28,20 @@ function normals(seed: number): () => number {
 
 describe('how sure a check is', () => {
   test('the room’s ± alone, where the rims are widest', () => {
-    // Worked by hand: setup a’s rim is wider than its tire; the present tire is wider than its rim, 195/60R15 on 6 in: 201 mm wide, 3 % of it, half: 3.0 mm.
+    // Worked by hand: setup a’s rim is wider than its tire; the present tire is wider than its rim, 195/60R15 on 6 in:
+    // 201 mm wide, 3 % of it, half: 3.0 mm.
     const found = front(example, 'a').checks.find(({ code }) => code === 'inboard')!;
     const { sectionWidthMm } = { sectionWidthMm: 195 + 0.4 * (152.4 - 0.7 * 195) };
     expect(found.plusMinus).toBeCloseTo(Math.hypot(1.5, (sectionWidthMm * MAKES_DIFFER_PCT.section) / 200), 9);
   });
   test('the last reading’s own ± wins over the room’s', () => {
-    const reading = { key: 'room.inboardGapMm', value: 22, uncertaintyMm: 0.5, instrument: 'steel-rule', takenAt: '2026-03-01T09:30:00Z' }; // prettier-ignore
+    const reading = {
+      key: 'room.inboardGapMm',
+      value: 22,
+      uncertaintyMm: 0.5,
+      instrument: 'steel-rule',
+      takenAt: '2026-03-01T09:30:00Z',
+    };
     const wide = check(example, 'inboard').plusMinus!;
     const fine = check(changed(set('vehicle/front/readings', [reading])), 'inboard').plusMinus!;
     expect(wide ** 2 - fine ** 2).toBeCloseTo(1.5 ** 2 - 0.5 ** 2, 9);
@@ -49,7 +56,12 @@ describe('how sure a check is', () => {
   });
   test('uncertainties of zero make it certain', () => {
     const tire = { size: '215/45R17', sectionWidthMm: 218, overallDiameterMm: 626 };
-    const job = changed(set('vehicle/front/room/uncertaintyMm', 0), set('setups/b/front/tire', tire), set('vehicle/front/baseline/tire', tire), set('setups/b/front/wheel/rimWidthIn', 6)); // prettier-ignore
+    const job = changed(
+      set('vehicle/front/room/uncertaintyMm', 0),
+      set('setups/b/front/tire', tire),
+      set('vehicle/front/baseline/tire', tire),
+      set('setups/b/front/wheel/rimWidthIn', 6),
+    );
     const found = check(job, 'inboard');
     expect(found.plusMinus).toBe(0);
     expect([0, 1]).toContain(found.probability);
@@ -71,7 +83,11 @@ describe('how sure a check is', () => {
     );
   });
   test('closed form against 4 000 cars drawn with a fixed seed', () => {
-    const job = changed(set('brief/limits/inboardMm', 13), set('brief/pokeMm', { min: null, max: -5 }), set('brief/limits/archMm', 88)); // prettier-ignore
+    const job = changed(
+      set('brief/limits/inboardMm', 13),
+      set('brief/pokeMm', { min: null, max: -5 }),
+      set('brief/limits/archMm', 88),
+    );
     const normal = normals(20261125);
     const base = job.vehicle.front!;
     const { tire } = front(job);

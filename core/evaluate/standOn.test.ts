@@ -35,7 +35,8 @@ describe('fender clearance at rest, where nobody knows how far the wheel comes u
       'arch',
     );
   test.each([
-    // arch gap, gap to the fender (tuck), verdict: usual bump 70 mm, past inside the lip by 10 (common practice, no source)
+    // arch gap, gap to the fender (tuck), verdict: usual bump 70 mm, past inside the lip by 10 (common practice, no
+    // source)
     [5, 0, 'unknown'],
     [40, 0, 'unknown'],
     [69, 9.9, 'unknown'],
@@ -64,30 +65,37 @@ describe('a lip made from the gaps at rest', () => {
     expect(further).toBeLessThan(10);
     expect(leaning.map(({ fwd, up }) => [fwd, up])).toEqual(upright.map(({ fwd, up }) => [fwd, up]));
   });
-  test('the reading comes out again: the bulge straight above the hub stands so far inside the lip, whatever the camber', () => {
-    const read = bare().vehicle.front!.room!.outboardGapMm!;
-    for (const camberDeg of [-3, -2, -0.5, 0, 1]) {
-      const job = bare(['vehicle/front/suspension', { kind: 'strut', camberDeg }], ['vehicle/front/room/archGapMm', 0]);
-      const one = candidateCase(job, setupOf(job, 'a'), 'front')!;
-      const top = axleParts(job.vehicle, 'front').parts.find(({ assumed }) => assumed)!.obstacle.points![30]!;
-      // A plumb line from the lip past the wheel as it leans at rest, looked at from place to place.
-      const rad = (camberDeg * Math.PI) / 180;
-      const { section, centreOut } = one.solid.bodies[0]!;
-      let most = -Infinity;
-      for (let r = section.flangeRadiusMm; r < section.radiusMm; r += 0.1) {
-        const share =
-          r <= section.bellyRadiusMm
-            ? (section.bellyRadiusMm - r) / (section.bellyRadiusMm - section.flangeRadiusMm)
-            : 1;
-        const a =
-          r <= section.bellyRadiusMm
-            ? section.halfRimMm + (section.halfSectionMm - section.halfRimMm) * Math.sqrt(1 - share ** 2)
-            : 0;
-        most = Math.max(most, (centreOut + a) * Math.cos(rad) + r * Math.sin(rad));
+  test(
+    'the reading comes out again: the bulge straight above the hub stands so far inside the lip, whatever the' +
+      ' camber',
+    () => {
+      const read = bare().vehicle.front!.room!.outboardGapMm!;
+      for (const camberDeg of [-3, -2, -0.5, 0, 1]) {
+        const job = bare(
+          ['vehicle/front/suspension', { kind: 'strut', camberDeg }],
+          ['vehicle/front/room/archGapMm', 0],
+        );
+        const one = candidateCase(job, setupOf(job, 'a'), 'front')!;
+        const top = axleParts(job.vehicle, 'front').parts.find(({ assumed }) => assumed)!.obstacle.points![30]!;
+        // A plumb line from the lip past the wheel as it leans at rest, looked at from place to place.
+        const rad = (camberDeg * Math.PI) / 180;
+        const { section, centreOut } = one.solid.bodies[0]!;
+        let most = -Infinity;
+        for (let r = section.flangeRadiusMm; r < section.radiusMm; r += 0.1) {
+          const share =
+            r <= section.bellyRadiusMm
+              ? (section.bellyRadiusMm - r) / (section.bellyRadiusMm - section.flangeRadiusMm)
+              : 1;
+          const a =
+            r <= section.bellyRadiusMm
+              ? section.halfRimMm + (section.halfSectionMm - section.halfRimMm) * Math.sqrt(1 - share ** 2)
+              : 0;
+          most = Math.max(most, (centreOut + a) * Math.cos(rad) + r * Math.sin(rad));
+        }
+        expect(top.out - most).toBeCloseTo(read, 0);
       }
-      expect(top.out - most).toBeCloseTo(read, 0);
-    }
-  });
+    },
+  );
   test('poke itself keeps its closed form: one camber before and after falls out', () =>
     expect(still(bare(['vehicle/front/suspension/camberDeg', -2])).pokeMm).toBe(still(bare()).pokeMm));
 });
@@ -112,16 +120,27 @@ describe('clear only where it is surely clear', () => {
     expect(inboard(7, 5).verdict).toBe('ok');
   });
   test('the shop’s own chance counts', () => expect(inboard(7, 30, 40).verdict).toBe('ok'));
-  test('exactly where many cars drawn by chance touch more often than one in twenty: Monte Carlo with a fixed seed', () => {
+  test('exactly where many cars drawn by chance touch more often than one in twenty: a fixed seed', () => {
     jStat.setRandom(fixedChance(7));
-    for (const [gap, plusMinus] of [[8, 8], [8, 9.2], [8, 9.8], [8, 12], [20, 22], [20, 26]] as const) {
+    for (const [gap, plusMinus] of [
+      [8, 8],
+      [8, 9.2],
+      [8, 9.8],
+      [8, 12],
+      [20, 22],
+      [20, 26],
+    ] as const) {
       const sd = plusMinus / 1.959963984540054;
       let touches = 0;
       const draws = 40_000;
       for (let n = 0; n < draws; n++) if (jStat.normal.sample(gap, sd) < 0) touches += 1;
       if (Math.abs(touches / draws - 0.05) < 0.004) continue;
-      expect([gap, plusMinus, inboard(gap, plusMinus).verdict]).toEqual([gap, plusMinus, touches / draws > 0.05 ? 'caution' : 'ok']);
-    } // prettier-ignore
+      expect([gap, plusMinus, inboard(gap, plusMinus).verdict]).toEqual([
+        gap,
+        plusMinus,
+        touches / draws > 0.05 ? 'caution' : 'ok',
+      ]);
+    }
   });
   test('lists judge as the ledger does: every part of every demo car by its draws', () => {
     for (const name of ['brindle-kite', 'orrin-haul'] as const) {
@@ -139,7 +158,10 @@ describe('clear only where it is surely clear', () => {
   });
 });
 
-/** A seeded chance that owes nothing to the product's own: a linear congruential generator (Numerical Recipes' constants). */
+/**
+ * A seeded chance that owes nothing to the product's own: a linear congruential generator (Numerical Recipes'
+ * constants).
+ */
 function fixedChance(seed: number): () => number {
   let state = seed >>> 0;
   return () => (state = (Math.imul(state, 1664525) + 1013904223) >>> 0) / 4294967296;
@@ -162,12 +184,14 @@ describe('poses told apart, and which of them count', () => {
   test('at ride height, at full bump and at full droop, against sweeps of cars that cannot do anything else', () => {
     const { lockAtRestMm, bumpMm, droopMm } = one(job);
     const base = candidateCase(job, setupOf(job, 'a'), 'front')!;
-    const only = (change: object) => sweep({ ...base, geometry: { ...base.geometry!, ...change } }).parts.find(({ id }) => id === 'corner')!.clearanceMm;
+    const only = (change: object) =>
+      sweep({ ...base, geometry: { ...base.geometry!, ...change } }).parts.find(({ id }) => id === 'corner')!
+        .clearanceMm;
     expect(lockAtRestMm).toBeCloseTo(only({ bumpMm: 10, droopMm: 10 }), 0);
     const straight = sweep(base).parts.find(({ id }) => id === 'corner')!;
     expect(bumpMm!).toBeGreaterThanOrEqual(straight.clearanceMm - 1e-6);
     expect(droopMm!).toBeGreaterThanOrEqual(straight.clearanceMm - 1e-6);
-  }); // prettier-ignore
+  });
   test('on the road full lock beyond 60 % of droop is left out; the figure of all poses stays', () => {
     const [all, some] = [one(job), one(road)];
     expect(all.travelMm).toBeCloseTo(-60, 0);
@@ -180,7 +204,15 @@ describe('poses told apart, and which of them count', () => {
 });
 
 describe('a rear axle', () => {
-  const rear = (kind: string) => changed(kite, ['vehicle/rear/suspension', { kind }], ['vehicle/rear/obstacles', [{ id: 'arm', mount: 'body', gap: { surface: 'inner-shoulder', clockDeg: -60, gapMm: 30 } }]]); // prettier-ignore
+  const rear = (kind: string) =>
+    changed(
+      kite,
+      ['vehicle/rear/suspension', { kind }],
+      [
+        'vehicle/rear/obstacles',
+        [{ id: 'arm', mount: 'body', gap: { surface: 'inner-shoulder', clockDeg: -60, gapMm: 30 } }],
+      ],
+    );
   test('of the kind `axle` does not steer, and one of no more than `rear` names what was taken', () => {
     expect(swept(rear('axle'), 'a', 'rear').obstacles[0]!.steerDeg).toBe(0);
     expect(swept(rear('rear'), 'a', 'rear').assumed).toContain('vehicle.rear.suspension.kind');
@@ -193,7 +225,10 @@ describe('a rear axle', () => {
 
 describe('other mended verdicts', () => {
   test('a winter tire of a lower speed rating: care where winter is asked for, else it fails', () => {
-    const slow = [['vehicle/topSpeedKmh', 195], ['setups/a/front/tire/speed', 'Q']] as Change[]; // prettier-ignore
+    const slow = [
+      ['vehicle/topSpeedKmh', 195],
+      ['setups/a/front/tire/speed', 'Q'],
+    ] as Change[];
     const speed = (...more: Change[]) => check(still(changed(kite, ...slow, ...more)), 'speed-rating');
     expect(speed().verdict).toBe('fail');
     expect(speed(['setups/a/front/tire/snow', true]).verdict).toBe('fail');
@@ -203,14 +238,35 @@ describe('other mended verdicts', () => {
     expect(winter.working.join()).toMatch(/notice in the driver's view where the code asks it/);
   });
   test('winter traction asks room of parts on the driven axle alone', () => {
-    const job = changed(kite, ['brief/rules', { winter: 'W' }], ['vehicle/rear/suspension', { kind: 'rear-axle' }], ['vehicle/rear/obstacles', [{ id: 'damper', kind: 'strut', gap: { surface: 'inner-sidewall', clockDeg: 0, gapMm: 20 } }]]); // prettier-ignore
+    const job = changed(
+      kite,
+      ['brief/rules', { winter: 'W' }],
+      ['vehicle/rear/suspension', { kind: 'rear-axle' }],
+      [
+        'vehicle/rear/obstacles',
+        [{ id: 'damper', kind: 'strut', gap: { surface: 'inner-sidewall', clockDeg: 0, gapMm: 20 } }],
+      ],
+    );
     expect(swept(job, 'a', 'rear').obstacles[0]!.limitMm).toBe(6);
     expect(swept(changed(job, ['vehicle/drive', 'rwd']), 'a', 'rear').obstacles[0]!.limitMm).toBe(38);
   });
   test('the wheel on the car clears its brake behind a spacer: spokes as now, the barrel turned by hand', () => {
     const { wheel, tire } = kite.vehicle.front!.baseline!;
     const behind = (thicknessMm: number, other: object = {}) =>
-      still(changed(kite, ['vehicle/front/caliper'], ['setups/a/front', { wheel: { ...wheel, lugCount: 4, ...other }, tire, stack: thicknessMm === 0 ? [] : [{ kind: 'slip-on', thicknessMm }] }])); // prettier-ignore
+      still(
+        changed(
+          kite,
+          ['vehicle/front/caliper'],
+          [
+            'setups/a/front',
+            {
+              wheel: { ...wheel, lugCount: 4, ...other },
+              tire,
+              stack: thicknessMm === 0 ? [] : [{ kind: 'slip-on', thicknessMm }],
+            },
+          ],
+        ),
+      );
     const verdicts = (of: ReturnType<typeof still>) =>
       ['brake-spoke', 'brake-barrel'].map((code) => check(of, code).verdict);
     expect(verdicts(behind(0))).toEqual(['ok', 'ok']);
@@ -222,13 +278,26 @@ describe('other mended verdicts', () => {
   });
   test('a lift maker’s most backspacing, by its convention, spacers counted', () => {
     const asked = (mm: unknown, convention?: string, ...more: Change[]) =>
-      check(still(changed(kite, ['brief/requiredBackspacingMm', mm], ...(convention ? ([['brief/requiredBackspacingConvention', convention]] as Change[]) : []), ...more)), 'backspacing'); // prettier-ignore
+      check(
+        still(
+          changed(
+            kite,
+            ['brief/requiredBackspacingMm', mm],
+            ...(convention ? ([['brief/requiredBackspacingConvention', convention]] as Change[]) : []),
+            ...more,
+          ),
+        ),
+        'backspacing',
+      );
     // 17 × 7.5 +40: 95.25 + 12.7 + 40 = 147.95 overall, 135.25 nominal.
     expect(asked(148)).toMatchObject({ verdict: 'ok', value: expect.closeTo(147.95, 6) });
     expect(asked(147)).toMatchObject({ verdict: 'fail' });
     expect(asked(136, 'nominal').verdict).toBe('ok');
     expect(asked({ rear: 100 })).toBeUndefined();
-    expect(asked(140, 'overall', ['setups/a/front/stack', [{ kind: 'slip-on', thicknessMm: 8 }]])).toMatchObject({ verdict: 'ok', value: expect.closeTo(139.95, 6) }); // prettier-ignore
+    expect(asked(140, 'overall', ['setups/a/front/stack', [{ kind: 'slip-on', thicknessMm: 8 }]])).toMatchObject({
+      verdict: 'ok',
+      value: expect.closeTo(139.95, 6),
+    });
   });
   test('scrub radius by the loaded radius, measured where somebody did', () => {
     const at = (mm?: number) =>

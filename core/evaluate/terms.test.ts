@@ -86,7 +86,8 @@ describe('a rub that is accepted', () => {
     );
     expect(verdict(job)).toBe('fail');
   });
-  // A seam of plastic over the tread: the wheel meets it at full bump, whatever the steer; a liner behind it at full lock alone.
+  // A seam of plastic over the tread: the wheel meets it at full bump, whatever the steer; a liner behind it at full
+  // lock alone.
   const over = (gapMm: number, rub: string) =>
     changed(
       kite,

@@ -30,25 +30,70 @@ describe('load and speed on an axle', () => {
     ['too low an index', [['setups/a/front/tire/loadIndex', 81]], 'load', 'fail', /2 × 462 kg/],
     ['no index', [['setups/a/front/tire/loadIndex', undefined]], 'load', 'unknown', /not known: the load index/],
     ['no plate', [['vehicle/front/axleRatingKg', undefined]], 'load', 'unknown', /axle rating, from the plate/],
-    ['no plate and less than now', [['vehicle/front/axleRatingKg', undefined], ['vehicle/front/baseline/tire/loadIndex', 91]], 'load', 'fail', /never go down/],
-    ['enough, but less than now', [['vehicle/front/baseline/tire/loadIndex', 91]], 'load', 'caution', /less than the 615 kg of the tires on the car now/],
+    [
+      'no plate and less than now',
+      [
+        ['vehicle/front/axleRatingKg', undefined],
+        ['vehicle/front/baseline/tire/loadIndex', 91],
+      ],
+      'load',
+      'fail',
+      /never go down/,
+    ],
+    [
+      'enough, but less than now',
+      [['vehicle/front/baseline/tire/loadIndex', 91]],
+      'load',
+      'caution',
+      /less than the 615 kg of the tires on the car now/,
+    ],
     ['a heavier axle', [['vehicle/front/axleRatingKg', 1121]], 'load', 'fail', /axle of 1121 kg/],
     ['exactly enough', [['vehicle/front/axleRatingKg', 1120]], 'load', 'ok', /2 × 560 kg = 1120 kg/],
-    ['on a truck', [['vehicle/class', 'truck'], ['vehicle/front/axleRatingKg', 1019]], 'load', 'fail', /560 kg \/ 1\.10 = 509\.1 kg \(FMVSS 571\.110\)/],
-    ['a letter only', [['setups/a/front/tire', { size: 'LT205/75R17 C' }]], 'load', 'unknown', /load range C is a strength of the casing, not a load/],
+    [
+      'on a truck',
+      [
+        ['vehicle/class', 'truck'],
+        ['vehicle/front/axleRatingKg', 1019],
+      ],
+      'load',
+      'fail',
+      /560 kg \/ 1\.10 = 509\.1 kg \(FMVSS 571\.110\)/,
+    ],
+    [
+      'a letter only',
+      [['setups/a/front/tire', { size: 'LT205/75R17 C' }]],
+      'load',
+      'unknown',
+      /load range C is a strength of the casing, not a load/,
+    ],
     ['a weak wheel', [['setups/a/front/wheel/ratingKg', 470]], 'wheel-rating', 'fail', /2 × 470 kg/],
-    ['a wheel without a stamp', [['setups/a/front/wheel/ratingKg', null]], 'wheel-rating', 'unknown', /stamped behind a spoke/],
+    [
+      'a wheel without a stamp',
+      [['setups/a/front/wheel/ratingKg', null]],
+      'wheel-rating',
+      'unknown',
+      /stamped behind a spoke/,
+    ],
     ['fast enough', [['vehicle/topSpeedKmh', 270]], 'speed-rating', 'ok', /W is 270 km\/h/],
     ['too slow', [['vehicle/topSpeedKmh', 271]], 'speed-rating', 'fail', /the car runs 271 km\/h/],
     ['as now', [['vehicle/front/baseline/tire/speed', 'W']], 'speed-rating', 'ok', /tires on the car now are W/],
     ['slower than now', [['vehicle/front/baseline/tire/speed', 'Y']], 'speed-rating', 'fail', /Y, 300 km\/h/],
     ['nothing to go by', [], 'speed-rating', 'unknown', /not known: the car's top speed/],
-    ['W at 250 keeps 95 %', [['vehicle/topSpeedKmh', 250], ['vehicle/front/axleRatingKg', 1065]], 'load', 'fail', /95 % of it/],
+    [
+      'W at 250 keeps 95 %',
+      [
+        ['vehicle/topSpeedKmh', 250],
+        ['vehicle/front/axleRatingKg', 1065],
+      ],
+      'load',
+      'fail',
+      /95 % of it/,
+    ],
   ])('%s', (_, edits, code, verdict, line) => {
     const found = check(of(changed(example, ...edits)), code);
     expect(found.verdict).toBe(verdict);
     expect(found.working.join('\n')).toMatch(line);
-  }); // prettier-ignore
+  });
   test('an index beside the size that differs from the one behind it counts, and is said', () => {
     const report = of(changed(example, ['setups/a/front/tire/size', '205/45R17 84W']));
     expect(report.front.tire.loadCapacityKg).toBe(560);
@@ -71,7 +116,15 @@ describe('a tire by its own dimensions', () => {
   });
   test('two makes of one size and the size alone stand side by side; another size does not', () => {
     const items: StoreItem[] = [
-      { kind: 'tire', name: 'Ridgeway 205/45R17', maker: 'Fenwold', size: '205/45R17', testRimIn: 7, sectionWidthMm: 208, overallDiameterMm: 615 }, // prettier-ignore
+      {
+        kind: 'tire',
+        name: 'Ridgeway 205/45R17',
+        maker: 'Fenwold',
+        size: '205/45R17',
+        testRimIn: 7,
+        sectionWidthMm: 208,
+        overallDiameterMm: 615,
+      },
       { kind: 'tire', name: 'Scree', maker: 'Ostrik', size: '205/45 zr 17 88W', overallDiameterMm: 619, quantity: 0 },
       { kind: 'tire', name: 'Other', maker: 'Ostrik', size: '215/45R17' },
       { kind: 'ring', name: 'R', outerMm: 72.6, innerMm: 63.4 },
@@ -146,7 +199,7 @@ describe('sizes that would do', () => {
 });
 
 describe('dual rear wheels', () => {
-  test('the van as built, worked by hand: 2 × (109.5 + 13) = 245 between centrelines, 245 − 203.5 between sidewalls', () => {
+  test('the van as built, by hand: 2 × (109.5 + 13) = 245 between centerlines, 245 − 203.5 between sidewalls', () => {
     const { rear } = of(van);
     expect(rear.dualSpacingMm).toBe(245);
     expect(rear.dualGapMm).toBeCloseTo(245 - 203.48, 9);
@@ -166,18 +219,46 @@ describe('dual rear wheels', () => {
     expect([out.pokeMm, out.inboardGapMm, out.trackChangeMm]).toEqual([-29, 57, 10]);
   });
   test.each<[string, Change[], string, RegExp]>([
-    ['dual spacing missing: no pad', [['setups/a/rear/wheel/padThicknessMm', undefined]], 'unknown', /not known: the thickness of its pad/],
-    ['dual spacing missing: no offset', [['setups/a/rear/wheel/offsetMm', undefined]], 'unknown', /not known: the wheel's offset/],
+    [
+      'dual spacing missing: no pad',
+      [['setups/a/rear/wheel/padThicknessMm', undefined]],
+      'unknown',
+      /not known: the thickness of its pad/,
+    ],
+    [
+      'dual spacing missing: no offset',
+      [['setups/a/rear/wheel/offsetMm', undefined]],
+      'unknown',
+      /not known: the wheel's offset/,
+    ],
     ['under the house gap', [['setups/a/rear/wheel/offsetMm', 100]], 'caution', /the house's own \(assumed/],
-    ['the maker allows less', [['setups/a/rear/wheel/offsetMm', 100], ['setups/a/rear/tire/minDualSpacingMm', 224]], 'ok', /the maker's least spacing 224\.0 mm/],
-    ['the maker wants more', [['setups/a/rear/tire/minDualSpacingMm', 250]], 'caution', /5\.0 mm more between the discs would do/],
-    ['kissing when grown', [['setups/a/rear/wheel/offsetMm', 92]], 'fail', /grown in service, both sidewalls: −1\.6 mm/],
+    [
+      'the maker allows less',
+      [
+        ['setups/a/rear/wheel/offsetMm', 100],
+        ['setups/a/rear/tire/minDualSpacingMm', 224],
+      ],
+      'ok',
+      /the maker's least spacing 224\.0 mm/,
+    ],
+    [
+      'the maker wants more',
+      [['setups/a/rear/tire/minDualSpacingMm', 250]],
+      'caution',
+      /5\.0 mm more between the discs would do/,
+    ],
+    [
+      'kissing when grown',
+      [['setups/a/rear/wheel/offsetMm', 92]],
+      'fail',
+      /grown in service, both sidewalls: −1\.6 mm/,
+    ],
     ['a single wheel’s offset', [['setups/a/rear/wheel/offsetMm', 30]], 'fail', /between the sidewalls/],
   ])('%s', (_, edits, verdict, line) => {
     const found = check(of(changed(van, ...edits)), 'dual', 'rear');
     expect(found.verdict).toBe(verdict);
     expect(found.working.join('\n')).toMatch(line);
-  }); // prettier-ignore
+  });
   test('without the spacing nothing lateral is guessed', () => {
     const { rear } = of(changed(van, ['setups/a/rear/wheel/padThicknessMm', undefined]));
     expect([rear.pokeMm, rear.inboardGapMm, rear.dualSpacingMm, rear.trackChangeMm]).toEqual([null, null, null, null]);

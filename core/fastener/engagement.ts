@@ -28,6 +28,9 @@ export const studProudMm = (studMm: number, stackMm: number): number => Math.max
 export const pocketTakes = (proudMm: number, pocketDepthMm: number): boolean =>
   proudMm <= 0 || pocketDepthMm >= proudMm + POCKET_SPARE_MM - 1e-9;
 
-/** Thinnest adapter, mm, that needs neither pockets nor trimmed studs: as thick as the stud is long, less what the pockets take. */
+/**
+ * Thinnest adapter, mm, that needs neither pockets nor trimmed studs: as thick as the stud is long, less what the
+ * pockets take.
+ */
 export const thinnestAdapterMm = (studMm: number, pocketDepthMm = 0): number =>
   studMm - Math.max(0, pocketDepthMm - POCKET_SPARE_MM);

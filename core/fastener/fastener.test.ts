@@ -26,16 +26,33 @@ const math = create(all!, {});
 describe('threads', () => {
   // Stress areas, mm²: ISO 898-1, tables of coarse and fine pitch threads (from memory).
   test.each([
-    [8, 1.25, 36.6], [10, 1.5, 58.0], [10, 1.25, 61.2], [10, 1, 64.5], [12, 1.75, 84.3], [12, 1.5, 88.1], [12, 1.25, 92.1], [14, 2, 115],
-    [14, 1.5, 125], [16, 2, 157], [16, 1.5, 167], [18, 2.5, 192], [18, 1.5, 216], [20, 2.5, 245], [20, 1.5, 272], [22, 2.5, 303],
-    [22, 1.5, 333], [24, 3, 353], [24, 2, 384],
+    [8, 1.25, 36.6],
+    [10, 1.5, 58.0],
+    [10, 1.25, 61.2],
+    [10, 1, 64.5],
+    [12, 1.75, 84.3],
+    [12, 1.5, 88.1],
+    [12, 1.25, 92.1],
+    [14, 2, 115],
+    [14, 1.5, 125],
+    [16, 2, 157],
+    [16, 1.5, 167],
+    [18, 2.5, 192],
+    [18, 1.5, 216],
+    [20, 2.5, 245],
+    [20, 1.5, 272],
+    [22, 2.5, 303],
+    [22, 1.5, 333],
+    [24, 3, 353],
+    [24, 2, 384],
   ])('M%f × %f: %f mm²', (diameter, pitch, area) => {
     const made = metricStressAreaMm2(diameter, pitch);
     expect(Number(made.toPrecision(3))).toBeCloseTo(area, area < 100 ? 1 : 0);
     expect(readThread(`M${diameter}x${pitch}`).stressAreaMm2).toBe(made);
-  }); // prettier-ignore
+  });
 
-  // The same area from pitch and minor diameters of the basic profile, d₂ = d − 0.6495 P, d₃ = d − 1.2269 P (ISO 724, ISO 898-1).
+  // The same area from pitch and minor diameters of the basic profile, d₂ = d − 0.6495 P, d₃ = d − 1.2269 P (ISO 724,
+  // ISO 898-1).
   test('the short formula is that of pitch and minor diameter', () => {
     for (const { diameterMm, pitchMm, stressAreaMm2, name } of THREADS) {
       if (!name.startsWith('M')) continue;
@@ -47,13 +64,23 @@ describe('threads', () => {
     }
   });
   // Tensile stress areas, in²: ASME B1.1 (from memory).
-  test.each([['7/16-20', 0.1187], ['1/2-20', 0.1599], ['9/16-18', 0.203], ['5/8-18', 0.256], ['3/4-16', 0.373]])('%s: %f in²', (name, area) =>
-    expect(readThread(name).stressAreaMm2 / 25.4 ** 2).toBeCloseTo(area, 3)); // prettier-ignore
+  test.each([
+    ['7/16-20', 0.1187],
+    ['1/2-20', 0.1599],
+    ['9/16-18', 0.203],
+    ['5/8-18', 0.256],
+    ['3/4-16', 0.373],
+  ])('%s: %f in²', (name, area) => expect(readThread(name).stressAreaMm2 / 25.4 ** 2).toBeCloseTo(area, 3));
 
   test.each([
-    ['M12x1.5', 'M12x1.5'], ['m12 × 1,5', 'M12x1.5'], ['M14-1.5', 'M14x1.5'], ['M 12 x 1.25 RH', 'M12x1.25'], ['1/2-20 UNF', '1/2-20'],
-    ['1/2" x 20', '1/2-20'], ['M14x2', 'M14x2'],
-  ])('%s is %s', (text, name) => expect(readThread(text).name).toBe(name)); // prettier-ignore
+    ['M12x1.5', 'M12x1.5'],
+    ['m12 × 1,5', 'M12x1.5'],
+    ['M14-1.5', 'M14x1.5'],
+    ['M 12 x 1.25 RH', 'M12x1.25'],
+    ['1/2-20 UNF', '1/2-20'],
+    ['1/2" x 20', '1/2-20'],
+    ['M14x2', 'M14x2'],
+  ])('%s is %s', (text, name) => expect(readThread(text).name).toBe(name));
   test.each([
     ['M13x1.4', 'no wheel is fastened with M13'],
     ['M12x1.4', 'nobody makes M12x1.4: M12 has a pitch of 1.25, 1.5, 1.75 mm'],
@@ -81,7 +108,8 @@ const wheel = (part: object = {}): SetupAxle => ({ wheel: { padThicknessMm: 11, 
 const spacer = (mm: number) => ({ kind: 'slip-on' as const, thicknessMm: mm });
 const adapter = (part: object = {}) => ({ kind: 'bolt-on' as const, thicknessMm: 25, seatThicknessMm: 12, ...part });
 
-// One thread diameter of engagement, pockets a millimetre deeper, kept lengths: common practice, no source. The sums are worked by hand.
+// One thread diameter of engagement, pockets a millimetre deeper, kept lengths: common practice, no source. The sums
+// are worked by hand.
 describe('engagement, worked by hand', () => {
   test('stud 38, no stack, pad 11: 27 mm, 18 turns of 1.5', () => {
     const made = fasteningOf(stud, wheel());
@@ -219,7 +247,13 @@ describe('bolt-on adapters', () => {
 });
 
 describe('lug holes (ISO 273, fine; from memory)', () => {
-  test.each([[10, 10.5], [12, 13], [14, 15], [16, 17], [12.7, 13.7]])('%f mm needs %f', (d, hole) => expect(clearanceHoleMm(d)).toBeCloseTo(hole, 9)); // prettier-ignore
+  test.each([
+    [10, 10.5],
+    [12, 13],
+    [14, 15],
+    [16, 17],
+    [12.7, 13.7],
+  ])('%f mm needs %f', (d, hole) => expect(clearanceHoleMm(d)).toBeCloseTo(hole, 9));
   test('goes through, opened out with seat left, too much, seat gone, seat not known', () => {
     expect(lugHoleFor({ fastenerMm: 12, holeMm: 13, seatDiameterMm: null })).toMatchObject({
       verdict: 'ok',
@@ -239,8 +273,19 @@ describe('lug holes (ISO 273, fine; from memory)', () => {
 describe('tightening', () => {
   // Star orders, studs numbered clockwise (common practice, no source).
   test.each([
-    [3, '1 2 3'], [4, '1 3 2 4'], [5, '1 3 5 2 4'], [6, '1 4 2 5 3 6'], [8, '1 5 3 7 2 6 4 8'], [10, '1 6 3 8 5 10 2 7 4 9'],
-  ])('%i: %s', (n, order) => expect(starOrder(n).map((place) => place + 1).join(' ')).toBe(order)); // prettier-ignore
+    [3, '1 2 3'],
+    [4, '1 3 2 4'],
+    [5, '1 3 5 2 4'],
+    [6, '1 4 2 5 3 6'],
+    [8, '1 5 3 7 2 6 4 8'],
+    [10, '1 6 3 8 5 10 2 7 4 9'],
+  ])('%i: %s', (n, order) =>
+    expect(
+      starOrder(n)
+        .map((place) => place + 1)
+        .join(' '),
+    ).toBe(order),
+  );
   test('every order takes each stud once, and never two neighbours one after the other from four on', () => {
     for (let n = 3; n <= 10; n++) {
       const order = starOrder(n);

@@ -1,6 +1,14 @@
 import type { Measured } from '#core/units';
 import { SHOP_LIMITS, worstVerdict, type ShopLimits, type Verdict } from '#core/verdict';
-import { engagementMm, leastEngagementMm, pocketTakes, POCKET_SPARE_MM, studProudMm, thinnestAdapterMm, turnsOf } from './engagement'; // prettier-ignore
+import {
+  engagementMm,
+  leastEngagementMm,
+  pocketTakes,
+  POCKET_SPARE_MM,
+  studProudMm,
+  thinnestAdapterMm,
+  turnsOf,
+} from './engagement';
 import { standardLengthMm } from './lengths';
 import type { FastenedPiece, FastenedWheelOnStack, Fastener, FastenerKind, SetupFastener } from './records';
 import { threadOrNull, type Thread } from './thread';
@@ -48,9 +56,10 @@ export interface Fastening {
 }
 
 /**
- * Whether studs or bolts hold a wheel through its stack. Stud: e = Ls − t − p; bolt: e = Lb − t − p, of which no more than the hub's
- * thread depth counts; a bolt-on adapter is held through its own seat thickness, and the car's studs stand Ls − t proud of it. Limit:
- * one thread diameter (house limit; common practice, no source). A bolt needs its present length and the stack's thickness more. Lengths mm.
+ * Whether studs or bolts hold a wheel through its stack. Stud: e = Ls − t − p; bolt: e = Lb − t − p, of which no more
+ * than the hub's thread depth counts; a bolt-on adapter is held through its own seat thickness, and the car's studs
+ * stand Ls − t proud of it. Limit: one thread diameter (house limit; common practice, no source). A bolt needs its
+ * present length and the stack's thickness more. Lengths mm.
  */
 export function fasteningOf(
   hub: Fastener,
@@ -133,7 +142,10 @@ interface JointAsk {
   ratio: number;
 }
 
-/** The hub's own joint, and that of each adapter's studs. Nuts that hold an adapter come with it: only the wheel's are asked for. */
+/**
+ * The hub's own joint, and that of each adapter's studs. Nuts that hold an adapter come with it: only the wheel's are
+ * asked for.
+ */
 function jointsOf(runs: readonly Run[], { hub, own, hubThread, lengthMm, ratio }: JointAsk): Joint[] {
   const joints: Joint[] = [];
   for (const [index, run] of runs.entries()) {
@@ -204,23 +216,34 @@ function jointOf({ throughMm, seatMm }: Run, made: JointMade): Joint {
   };
 }
 
-/** So many diameters of thread in a nut of which nobody said whether it is closed are looked at (common practice, no source). */
+/**
+ * So many diameters of thread in a nut of which nobody said whether it is closed are looked at (common practice, no
+ * source).
+ */
 const DEEP_IN_DIAMETERS = 2.5;
 
 /** A joint with the nuts that go on its studs: a closed nut whose thread is used up before it clamps does not hold. */
 function withNut(joint: Joint, { form, depthMm }: { form: Fastener['nut'] | null; depthMm: number | null }): Joint {
   const { engagementMm: e, thread, verdict } = joint;
   if (joint.kind !== 'stud' || e === null || form === 'open') return joint;
-  const worse = (nut: Joint['nut'], with_: Verdict, tooLongMm = 0): Joint => ({ ...joint, nut, tooLongMm, verdict: worstVerdict([verdict, with_]) });
+  const worse = (nut: Joint['nut'], with_: Verdict, tooLongMm = 0): Joint => ({
+    ...joint,
+    nut,
+    tooLongMm,
+    verdict: worstVerdict([verdict, with_]),
+  });
   if (form === 'closed') {
     if (depthMm === null) return worse('depth-unknown', 'unknown');
     return e > depthMm + 1e-9 ? worse('bottoms', 'fail', e - depthMm) : joint;
   }
   const diameterMm = threadOrNull(thread ?? undefined)?.diameterMm ?? null;
   return diameterMm !== null && e > DEEP_IN_DIAMETERS * diameterMm ? worse('form-unknown', 'caution') : joint;
-} // prettier-ignore
+}
 
-/** Least and most length, mm. A bolt grows by exactly the stack, as long as that gives enough thread and stays within the hub's. */
+/**
+ * Least and most length, mm. A bolt grows by exactly the stack, as long as that gives enough thread and stays within
+ * the hub's.
+ */
 function requiredMm(
   joint: Joint,
   { thread, hub, ratio }: { thread: Thread | null; hub: Fastener; ratio: number },
@@ -229,7 +252,7 @@ function requiredMm(
   if (throughMm === null) return null;
   const bolt = hub.kind === 'bolt';
   const inHub = bolt && hub.threadDepthMm != null ? hub.threadDepthMm : Infinity;
-  const holds = seatMm !== null && thread ? throughMm + seatMm + leastEngagementMm(thread.diameterMm, ratio) : null; // prettier-ignore
+  const holds = seatMm !== null && thread ? throughMm + seatMm + leastEngagementMm(thread.diameterMm, ratio) : null;
   const most = seatMm === null ? Infinity : throughMm + seatMm + inHub;
   const grown = bolt && hub.lengthMm != null ? hub.lengthMm + throughMm : null;
   if (grown === null) return holds === null ? null : { least: holds, most };
@@ -250,7 +273,10 @@ interface PocketsAsk {
   ratio: number;
 }
 
-/** The car's own studs behind the wheel: whether its pockets take them, what trimming would do, and from which adapter on they hide. */
+/**
+ * The car's own studs behind the wheel: whether its pockets take them, what trimming would do, and from which adapter
+ * on they hide.
+ */
 function pocketsFor(run: Run, { studMm, candidate, hubThread: thread, ratio }: PocketsAsk): Pockets | null {
   if (studMm === null || run.stackMm === null) return null;
   const pocketMm = candidate.wheel?.pocketDepthMm ?? null;

@@ -14,12 +14,14 @@ export function fasteningLines(fastening: Fastening, words: Words): string[] {
     ...(fastening.threadsDiffer ? ['the nuts or bolts have another thread than what they go on'] : []),
     ...(required !== null && (short || bolt)
       ? [
-          `needed: ${words.length(required)}${standard === null ? '; no standard length does it' : `; next standard length ${words.length(standard)}`}`,
+          `needed: ${words.length(required)}; ` +
+            (standard === null ? 'no standard length does it' : `next standard length ${words.length(standard)}`),
         ]
       : []),
     ...(proud !== null && proud > 0
       ? [
-          `the car's studs stand ${words.length(proud)} proud of the adapter: pockets of ${words.length(proud + 1)} needed`,
+          `the car's studs stand ${words.length(proud)} proud of the adapter: pockets of` +
+            ` ${words.length(proud + 1)} needed`,
           ...(trimMm === null ? [] : [`or trim ${words.length(trimMm)} off the studs: the adapter still holds`]),
           ...(thinnest === null ? [] : [`or an adapter of ${words.length(thinnest)} or more`]),
         ]
@@ -32,20 +34,27 @@ function jointLines(joint: Joint, words: Words): string[] {
   const tooLongMm = nut === 'bottoms' ? 0 : joint.tooLongMm;
   const name = `${joint.in === 'adapter' ? "adapter's own " : ''}${NAMES[kind]}`;
   if (engagementMm === null) {
-    if (joint.in === 'adapter' && lengthMm === null) return ["adapter's own studs: length not known, taken as made for the wheel (assumed)"]; // prettier-ignore
-    const missing = [lengthMm === null && `${name} length`, throughMm === null && 'spacer thickness', seatMm === null && 'thickness at the seat'].filter(Boolean); // prettier-ignore
+    if (joint.in === 'adapter' && lengthMm === null)
+      return ["adapter's own studs: length not known, taken as made for the wheel (assumed)"];
+    const missing = [
+      lengthMm === null && `${name} length`,
+      throughMm === null && 'spacer thickness',
+      seatMm === null && 'thickness at the seat',
+    ].filter(Boolean);
     return [`not known: ${missing.length > 0 ? missing.join(' and ') : 'stud or bolt'}`];
   }
   const under = throughMm === 0 ? '' : ` − stack ${words.figure(throughMm!)}`;
   return [
-    `${name} ${words.figure(lengthMm!)}${under} − at the seat ${words.figure(seatMm!)} = ${words.length(engagementMm + tooLongMm)}`,
+    `${name} ${words.figure(lengthMm!)}${under} − at the seat ${words.figure(seatMm!)} =` +
+      ` ${words.length(engagementMm + tooLongMm)}`,
     ...(tooLongMm > 0
       ? [`${words.length(tooLongMm)} longer than the hub's thread is deep: it bottoms or meets what is behind`]
       : []),
     ...nutLines(joint, words),
     limitMm === null
       ? 'not known: the thread'
-      : `limit 1 thread diameter = ${words.length(limitMm)}${turns === null ? '' : `; ${formatNumber(turns, 1)} turns of ${joint.thread}`}`,
+      : 'limit 1 thread diameter =' +
+        ` ${words.length(limitMm)}${turns === null ? '' : `; ${formatNumber(turns, 1)} turns of ${joint.thread}`}`,
   ];
 }
 
@@ -54,7 +63,8 @@ function nutLines({ nut, tooLongMm }: Joint, words: Words): string[] {
   switch (nut) {
     case 'bottoms':
       return [
-        `the stud meets the end of the closed nut ${words.length(tooLongMm)} before it clamps: use open nuts, or shorter studs`,
+        `the stud meets the end of the closed nut ${words.length(tooLongMm)} before it clamps: use open nuts, or` +
+          ' shorter studs',
       ];
     case 'depth-unknown':
       return ['not known: how deep the thread of the closed nut is'];

@@ -26,7 +26,10 @@ export interface Fastener {
 /** Nuts, bolts or studs that come with a setup. */
 export type SetupFastener = Pick<Fastener, 'thread' | 'lengthMm' | 'seat' | 'nut' | 'nutDepthMm'>;
 
-/** What a fastener meets of a wheel: lug hole and seat diameters, the pad it clamps, and the pockets beside it. Lengths mm. */
+/**
+ * What a fastener meets of a wheel: lug hole and seat diameters, the pad it clamps, and the pockets beside it. Lengths
+ * mm.
+ */
 export interface FastenedWheel {
   seat?: Seat | undefined;
   lugHoleMm?: Measured;

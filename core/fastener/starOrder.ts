@@ -11,8 +11,9 @@ const ORDERS: Record<number, readonly number[]> = {
 };
 
 /**
- * The order in which nuts or bolts are tightened, as places clockwise from the top stud: each next one across from the last, so that the
- * pad is drawn down evenly. Counts nobody lists (7, 9) step on by the count nearest half that shares no divisor with it.
+ * The order in which nuts or bolts are tightened, as places clockwise from the top stud: each next one across from the
+ * last, so that the pad is drawn down evenly. Counts nobody lists (7, 9) step on by the count nearest half that shares
+ * no divisor with it.
  * @throws DomainError for fewer than 3 or more than 10 studs
  */
 export function starOrder(lugCount: number): readonly number[] {

@@ -9,11 +9,36 @@ export interface Thread {
   stressAreaMm2: number;
 }
 
-/** Threads wheels are fastened with: ISO 261 coarse and fine, metric; unified fine by diameter and threads an inch (ASME B1.1). */
+/**
+ * Threads wheels are fastened with: ISO 261 coarse and fine, metric; unified fine by diameter and threads an inch (ASME
+ * B1.1).
+ */
 const METRIC: readonly (readonly [diameterMm: number, pitchMm: number])[] = [
-  [8, 1.25], [10, 1], [10, 1.25], [10, 1.5], [12, 1.25], [12, 1.5], [12, 1.75], [14, 1.25], [14, 1.5], [14, 2], [16, 1.5], [16, 2],
-  [18, 1.5], [18, 2], [18, 2.5], [20, 1.5], [20, 2], [20, 2.5], [22, 1.5], [22, 2], [22, 2.5], [24, 1.5], [24, 2], [24, 3],
-]; // prettier-ignore
+  [8, 1.25],
+  [10, 1],
+  [10, 1.25],
+  [10, 1.5],
+  [12, 1.25],
+  [12, 1.5],
+  [12, 1.75],
+  [14, 1.25],
+  [14, 1.5],
+  [14, 2],
+  [16, 1.5],
+  [16, 2],
+  [18, 1.5],
+  [18, 2],
+  [18, 2.5],
+  [20, 1.5],
+  [20, 2],
+  [20, 2.5],
+  [22, 1.5],
+  [22, 2],
+  [22, 2.5],
+  [24, 1.5],
+  [24, 2],
+  [24, 3],
+];
 const UNIFIED: readonly (readonly [name: string, inches: number, perInch: number])[] = [
   ['7/16-20', 7 / 16, 20],
   ['1/2-20', 1 / 2, 20],
@@ -70,9 +95,14 @@ function readMetric(plain: string): Thread | null {
   if (diameter === undefined) return null;
   const pitches = METRIC.filter(([mm]) => mm === Number(diameter)).map(([, mm]) => mm);
   if (pitches.length === 0) throw new DomainError(`no wheel is fastened with M${Number(diameter)} (M8 to M24 are)`);
-  if (pitch === undefined) throw new DomainError(`after M${Number(diameter)} the pitch is missing: ${pitches.join(', ')} mm`); // prettier-ignore
+  if (pitch === undefined)
+    throw new DomainError(`after M${Number(diameter)} the pitch is missing: ${pitches.join(', ')} mm`);
   const thread = BY_NAME.get(`M${Number(diameter)}x${Number(pitch)}`);
-  if (!thread) throw new DomainError(`nobody makes M${Number(diameter)}x${Number(pitch)}: M${Number(diameter)} has a pitch of ${pitches.join(', ')} mm`); // prettier-ignore
+  if (!thread)
+    throw new DomainError(
+      `nobody makes M${Number(diameter)}x${Number(pitch)}: M${Number(diameter)} has a pitch of` +
+        ` ${pitches.join(', ')} mm`,
+    );
   return thread;
 }
 

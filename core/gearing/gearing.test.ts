@@ -27,7 +27,8 @@ describe('revolutions', () => {
     );
   });
   test('engine speed against miles an hour, feet and minutes worked out by a library of units', () => {
-    // The shop's formula: mph × 1056 × ratio / circumference in inches (a handbook constant: inches a mile over 60 minutes).
+    // The shop's formula: mph × 1056 × ratio / circumference in inches (a handbook constant: inches a mile over 60
+    // minutes).
     const circumferenceIn = (3.05 * 668) / 25.4;
     const mph = 65;
     expect(engineSpeedRpm(mph * 1.609344, 668, 3.73 * 0.75)).toBeCloseTo(
@@ -40,8 +41,11 @@ describe('revolutions', () => {
 });
 
 describe('the band of a speedometer: UNECE R39, 0 ≤ V1 − V2 ≤ V2/10 + 4 km/h (from memory)', () => {
-  test.each([[40, 48], [80, 92], [120, 136]])('at a true %d km/h it shows at most %d', (truly, most) =>
-    expect(mostShownKmh(truly)).toBeCloseTo(most, 9)); // prettier-ignore
+  test.each([
+    [40, 48],
+    [80, 92],
+    [120, 136],
+  ])('at a true %d km/h it shows at most %d', (truly, most) => expect(mostShownKmh(truly)).toBeCloseTo(most, 9));
   test('true band and most shown are each other’s inverse', () => {
     fc.assert(
       fc.property(fc.double({ min: 10, max: 300, noNaN: true }), (truly) => {

@@ -1,6 +1,9 @@
 import type { Verdict } from '#core/verdict';
 
-/** What the band allows a speedometer to show above the true speed: at most 10 % and 4 km/h, and never less than true (UNECE R39, from memory). */
+/**
+ * What the band allows a speedometer to show above the true speed: at most 10 % and 4 km/h, and never less than true
+ * (UNECE R39, from memory).
+ */
 export const BAND = { share: 0.1, kmh: 4 } as const;
 
 /** True speeds in km/h at which the band is tried (UNECE R39, from memory). */
@@ -22,8 +25,8 @@ export interface SpeedometerReading {
 }
 
 /**
- * True speed in km/h when a speed is shown: shown · (true/shown of the reading) · D/D0. Its error is taken as a share of the speed, as a
- * speedometer that counts revolutions has it. Without a reading: had it been exact before.
+ * True speed in km/h when a speed is shown: shown · (true/shown of the reading) · D/D0. Its error is taken as a share
+ * of the speed, as a speedometer that counts revolutions has it. Without a reading: had it been exact before.
  * @param ratio D/D0, new over present diameter of the axle it counts
  */
 export const trueAtShownKmh = (shownKmh: number, ratio: number, reading: SpeedometerReading | null): number =>
@@ -36,13 +39,16 @@ export interface SpeedometerJudgement {
   leaves: 'low' | 'high' | null;
   /** True speed in km/h at which it leaves the band first. */
   atKmh: number | null;
-  /** Where its own error is not known: the shares true/shown it may have today with which it keeps the band; null where none does. */
+  /**
+   * Where its own error is not known: the shares true/shown it may have today with which it keeps the band; null where
+   * none does.
+   */
   keeps: { least: number; most: number } | null;
 }
 
 /**
- * The shares true/shown that the band allows at every test speed shown, were the error a share of the speed: from the largest of
- * (v − 4)/(1.1·v) up to 1 (UNECE R39, from memory).
+ * The shares true/shown that the band allows at every test speed shown, were the error a share of the speed: from the
+ * largest of (v − 4)/(1.1·v) up to 1 (UNECE R39, from memory).
  */
 const BAND_SHARES = {
   least: Math.max(...TEST_SPEEDS_KMH.map((shownKmh) => trueBandKmh(shownKmh).least / shownKmh)),
@@ -53,8 +59,9 @@ const BAND_SHARES = {
 const EXACT = 1e-9;
 
 /**
- * Judges a speedometer against the band. With a reading of its own error: outside the band `fail`. Without one the car is taken to keep the
- * band now, with any error in it: `ok` when all of them keep it on the new tires, `fail` when none does, `caution` when only some do.
+ * Judges a speedometer against the band. With a reading of its own error: outside the band `fail`. Without one the car
+ * is taken to keep the band now, with any error in it: `ok` when all of them keep it on the new tires, `fail` when none
+ * does, `caution` when only some do.
  * @param ratio D/D0, new over present diameter
  */
 export function judgeSpeedometer(ratio: number, reading: SpeedometerReading | null): SpeedometerJudgement {

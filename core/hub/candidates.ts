@@ -14,8 +14,9 @@ export interface PatternCandidate extends BoltPattern {
 export const PATTERN_REACH_MM = 3;
 
 /**
- * The known patterns within 3 mm of a measured circle (or within its own ± where that is more), best first, with their share of
- * probability: L = exp(−½ Σ ((cᵢ − chordᵢ)/σᵢ)²), all patterns alike before the reading, shares adding up to 1.
+ * The known patterns within 3 mm of a measured circle (or within its own ± where that is more), best first, with their
+ * share of probability: L = exp(−½ Σ ((cᵢ − chordᵢ)/σᵢ)²), all patterns alike before the reading, shares adding up to
+ * 1.
  * @returns an empty list when none is near: a custom pattern, or a reading to take again
  */
 export function patternCandidates(circle: MeasuredCircle, lugCount: number): PatternCandidate[] {

@@ -14,14 +14,17 @@ export function stepsBetween(lugCount: number, one: number, other: number): numb
 }
 
 /**
- * Distance between the middles of two studs k steps apart, mm: c = PCD · sin(kπ/n), the chord of a circle of diameter PCD.
+ * Distance between the middles of two studs k steps apart, mm: c = PCD · sin(kπ/n), the chord of a circle of diameter
+ * PCD.
  * @throws DomainError when n is not 3 to 10, or k not 1 to ⌊n/2⌋
  */
 export function chordMm(boltCircleMm: number, lugCount: number, steps: number): number {
   return boltCircleMm * chordRatio(lugCount, steps);
 }
 
-/** Bolt circle from the distance between the middles of two studs, mm: PCD = c / sin(kπ/n). Errors as {@link chordMm}. */
+/**
+ * Bolt circle from the distance between the middles of two studs, mm: PCD = c / sin(kπ/n). Errors as {@link chordMm}.
+ */
 export function boltCircleMm(centresMm: number, lugCount: number, steps: number): number {
   return centresMm / chordRatio(lugCount, steps);
 }

@@ -25,9 +25,9 @@ export interface MeasuredCircle {
 }
 
 /**
- * The exact circle from any readings of one hub: each gives PCDᵢ = cᵢ / sin(kᵢπ/n) with σᵢ = uᵢ / 1.96 / sin(kᵢπ/n); together
- * PCD = Σ PCDᵢ/σᵢ² / Σ 1/σᵢ² (weighted least squares), ± 1.96 / √(Σ 1/σᵢ²). Lengths mm.
- * They contradict each other when χ² = Σ ((PCDᵢ − PCD)/σᵢ)² exceeds its 95 % point.
+ * The exact circle from any readings of one hub: each gives PCDᵢ = cᵢ / sin(kᵢπ/n) with σᵢ = uᵢ / 1.96 / sin(kᵢπ/n);
+ * together PCD = Σ PCDᵢ/σᵢ² / Σ 1/σᵢ² (weighted least squares), ± 1.96 / √(Σ 1/σᵢ²). Lengths mm. They contradict each
+ * other when χ² = Σ ((PCDᵢ − PCD)/σᵢ)² exceeds its 95 % point.
  * @returns null without readings
  * @throws DomainError from a reading that cannot be, with its path
  */

@@ -18,9 +18,9 @@ const TOOLS: readonly Instrument[] = ['steel-rule', 'caliper'];
 const MOST_TIMES = 4;
 
 /**
- * The readings that would tell two patterns of one count apart at 95 %, easiest first: their chords must lie at least twice the ± of
- * the mean apart, |c₁ − c₂| ≥ 2u/√m for m readings. The widest pair shows most; neighbours serve where nothing else can be reached.
- * A tape is never offered: it sags and its hook moves.
+ * The readings that would tell two patterns of one count apart at 95 %, easiest first: their chords must lie at least
+ * twice the ± of the mean apart, |c₁ − c₂| ≥ 2u/√m for m readings. The widest pair shows most; neighbours serve where
+ * nothing else can be reached. A tape is never offered: it sags and its hook moves.
  * @returns an empty list when no rule or caliper can tell them apart: then a gauge card has to
  */
 export function decidingReadings(one: BoltPattern, other: BoltPattern): DecidingReading[] {

@@ -49,9 +49,19 @@ describe('chords', () => {
 
   // Ratios as trade tables print them (common practice, no source).
   test.each([
-    [3, 1, 0.866], [4, 1, 0.7071], [4, 2, 1], [5, 1, 0.5878], [5, 2, 0.9511], [6, 1, 0.5], [6, 2, 0.866], [6, 3, 1], [8, 1, 0.3827],
-    [8, 4, 1], [10, 1, 0.309], [10, 5, 1],
-  ])('%i studs, %i apart: %f of the circle', (n, k, ratio) => expect(chordMm(1, n, k)).toBeCloseTo(ratio, 4)); // prettier-ignore
+    [3, 1, 0.866],
+    [4, 1, 0.7071],
+    [4, 2, 1],
+    [5, 1, 0.5878],
+    [5, 2, 0.9511],
+    [6, 1, 0.5],
+    [6, 2, 0.866],
+    [6, 3, 1],
+    [8, 1, 0.3827],
+    [8, 4, 1],
+    [10, 1, 0.309],
+    [10, 5, 1],
+  ])('%i studs, %i apart: %f of the circle', (n, k, ratio) => expect(chordMm(1, n, k)).toBeCloseTo(ratio, 4));
 
   test('opposite studs are exactly the circle', () => {
     for (const n of [4, 6, 8, 10]) expect(chordMm(139.7, n, n / 2)).toBe(139.7);
@@ -211,8 +221,8 @@ describe('which pattern it is', () => {
   });
 
   test('shares are those of a Monte Carlo run with a fixed seed', () => {
-    // Every known pattern of five alike; readings of the widest pair with a tape and of neighbours with a rule; of all runs that look like
-    // the readings in hand, the share in which each pattern was the one drawn.
+    // Every known pattern of five alike; readings of the widest pair with a tape and of neighbours with a rule; of all
+    // runs that look like the readings in hand, the share in which each pattern was the one drawn.
     const random = mulberry32(20260301);
     const [sigmaWide, sigmaNear] = [1.5 / 1.959964, 0.5 / 1.959964];
     const [wide, near] = [chordMm(114.7, 5, 2), chordMm(114.9, 5, 1)];

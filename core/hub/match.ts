@@ -1,14 +1,17 @@
 import type { NearPatternRule, Verdict } from '#core/verdict';
 import type { BoltPattern } from './patterns';
 
-/** Circles that differ by no more than this are near patterns: bolts go in, seats pull off centre (common practice, no source). */
+/**
+ * Circles that differ by no more than this are near patterns: bolts go in, seats pull off centre (common practice, no
+ * source).
+ */
 export const NEAR_PATTERN_MM = 1;
 /** Two names of one circle (4.75 in and 120.65 mm) differ by less than this. */
 const SAME_MM = 0.005;
 
 /**
- * A wheel's pattern against what it bolts to: same count and circle `ok`; same count within 1.0 mm a near pattern, `caution` or, where
- * the house refuses them, `fail`; anything else `fail`.
+ * A wheel's pattern against what it bolts to: same count and circle `ok`; same count within 1.0 mm a near pattern,
+ * `caution` or, where the house refuses them, `fail`; anything else `fail`.
  * @returns the verdict and wheel circle − hub circle, mm; null and `unknown` while either is not known
  */
 export function matchPattern(

@@ -8,7 +8,8 @@ export const USUAL_UNCERTAINTY_MM = INSTRUMENT_UNCERTAINTY_MM['steel-rule']!;
 
 /**
  * How many studs apart the two ends of a reading are.
- * @throws DomainError when such a pair is not there: opposite studs of an odd count, a pair further apart than the widest
+ * @throws DomainError when such a pair is not there: opposite studs of an odd count, a pair further apart than the
+ *   widest
  */
 export function stepsOf(reading: Pick<PatternReading, 'kind' | 'steps'>, lugCount: number): number {
   switch (reading.kind) {
@@ -50,8 +51,8 @@ export function kindOf(lugCount: number, steps: number): Pick<PatternReading, 'k
 }
 
 /**
- * Distance between the middles of the two studs or holes, mm, from where the rule lay: centers and same-side edges as read; outer
- * edges − stud ⌀; inner edges + stud ⌀; from the center of one to the far edge of the other − ½ stud ⌀.
+ * Distance between the middles of the two studs or holes, mm, from where the rule lay: centers and same-side edges as
+ * read; outer edges − stud ⌀; inner edges + stud ⌀; from the center of one to the far edge of the other − ½ stud ⌀.
  * @throws DomainError when the diameter is needed and missing, or nothing is left between the middles
  */
 export function centresMm(reading: Pick<PatternReading, 'from' | 'valueMm' | 'studDiameterMm'>): number {
@@ -74,6 +75,9 @@ export const needsStud = (from: PatternReading['from']): boolean => from in DIAM
 const SHORTCUT_MM = 6;
 const SHORTCUT_IN_MM = 6.35;
 
-/** The shop's shortcut for five studs, mm: what a rule reads from same edge to same edge of the widest pair, plus 6 mm or 1/4 in. */
+/**
+ * The shop's shortcut for five studs, mm: what a rule reads from same edge to same edge of the widest pair, plus 6 mm
+ * or 1/4 in.
+ */
 export const fiveStudShortcutMm = (widestPairMm: number, bench: 'mm' | 'in' = 'mm'): number =>
   widestPairMm + (bench === 'mm' ? SHORTCUT_MM : SHORTCUT_IN_MM);

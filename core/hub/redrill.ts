@@ -10,8 +10,9 @@ const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 /**
  * Least material between old and new holes, mm, with the new ones turned to where they stand furthest from the old:
- * √(r₁² + r₂² − 2·r₁·r₂·cos(π/m)) − (d₁ + d₂)/2 with m = lcm(n₁, n₂). For n on n that is half a pitch, π/n.
- * Source: cosine rule; the best turn is half of the least angle between the two rows of holes. Negative: the holes run into each other.
+ * √(r₁² + r₂² − 2·r₁·r₂·cos(π/m)) − (d₁ + d₂)/2 with m = lcm(n₁, n₂). For n on n that is half a pitch, π/n. Source:
+ * cosine rule; the best turn is half of the least angle between the two rows of holes. Negative: the holes run into
+ * each other.
  * @throws DomainError on a circle or hole that is not positive
  */
 export function ligamentMm(old: Drilling, made: Drilling): number {

@@ -15,7 +15,9 @@ export interface Brief {
   /** Where the face should stand against the fender, + proud; an axle's own range wins over the one for both. */
   pokeMm?: (FaceRange & { front?: FaceRange | undefined; rear?: FaceRange | undefined }) | undefined;
   limits?: BriefLimits | undefined;
-  /** The most backspacing that a lift maker's paper allows on an axle, or on both, mm; by which convention it is meant. */
+  /**
+   * The most backspacing that a lift maker's paper allows on an axle, or on both, mm; by which convention it is meant.
+   */
   requiredBackspacingMm?: number | { front?: Measured; rear?: Measured } | null | undefined;
   requiredBackspacingConvention?: BackspacingConvention | undefined;
   /** Rules of the shop set aside for this job. */

@@ -4,8 +4,8 @@ import type { Job } from './job';
 import type { Setup } from './setup';
 
 /**
- * One change to a job. A path runs through the job's keys; a setup is named by its id (`['setups', 'b', 'front', …]`), so that an edit still
- * means the same setup after others came or went.
+ * One change to a job. A path runs through the job's keys; a setup is named by its id (`['setups', 'b', 'front', …]`),
+ * so that an edit still means the same setup after others came or went.
  */
 export type Edit =
   | { op: 'set'; path: string[]; value: unknown; taken?: Taken | undefined }
@@ -92,7 +92,10 @@ function setIn({
   return kept;
 }
 
-/** A document with one place set, or with undefined taken away; what it did not hold is made on the way. @throws DomainError on no place */
+/**
+ * A document with one place set, or with undefined taken away; what it did not hold is made on the way. @throws
+ * DomainError on no place
+ */
 export const setPlace = <T extends object>(document: T, path: readonly string[], value: unknown): T =>
   setIn({ target: document, path, value, whole: path }) as T;
 
@@ -101,7 +104,11 @@ export function valueAt(job: Job, path: readonly string[]): unknown {
   let place: unknown = job;
   path.forEach((key, depth) => {
     if (depth === 1 && path[0] === 'setups') place = (place as Setup[]).find(({ id }) => id === key);
-    else place = place != null && typeof place === 'object' && Object.hasOwn(place, key) ? (place as Record<string, unknown>)[key] : undefined; // prettier-ignore
+    else
+      place =
+        place != null && typeof place === 'object' && Object.hasOwn(place, key)
+          ? (place as Record<string, unknown>)[key]
+          : undefined;
   });
   return place;
 }

@@ -28,7 +28,10 @@ export function copyOfSetup(job: Job, setup: Setup): Setup {
   return { ...rest, id: freeSetupId(job), ...(label === undefined ? {} : { label: `${label} copy`.slice(0, 120) }) };
 }
 
-/** The present wheel and tire of an axle in the form of a candidate; what stands between hub and wheel becomes one slip-on piece. */
+/**
+ * The present wheel and tire of an axle in the form of a candidate; what stands between hub and wheel becomes one
+ * slip-on piece.
+ */
 export function presentAsSetupAxle(vehicle: Vehicle, axle: AxleName): SetupAxle | null {
   const baseline = vehicle[axle]?.baseline;
   if (!baseline) return null;

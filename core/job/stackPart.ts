@@ -3,7 +3,10 @@ import type { FastenedPiece } from '#core/fastener';
 import type { StackPiece } from '#core/stack';
 import type { Measured } from '#core/units';
 
-/** A piece of the stack: how thick it is, what it centers and holds, and the pattern an adapter turns the hub's into. Lengths mm. */
+/**
+ * A piece of the stack: how thick it is, what it centers and holds, and the pattern an adapter turns the hub's into.
+ * Lengths mm.
+ */
 export interface StackPart extends StackPiece, CenteringPiece, FastenedPiece {
   label?: string | undefined;
   massKg?: Measured;

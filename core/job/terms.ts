@@ -25,12 +25,18 @@ export function priceInForce<K extends keyof Prices>(key: K, { brief, house }: T
   return brief?.prices?.[key] ?? house?.prices?.[key] ?? null;
 }
 
-/** The most backspacing that is asked for on an axle; null where nothing is. Mm, overall where nobody said by which convention. */
-export function requiredBackspacing(brief: Brief | undefined, axle: AxleName): { mostMm: number; convention: BackspacingConvention } | null {
+/**
+ * The most backspacing that is asked for on an axle; null where nothing is. Mm, overall where nobody said by which
+ * convention.
+ */
+export function requiredBackspacing(
+  brief: Brief | undefined,
+  axle: AxleName,
+): { mostMm: number; convention: BackspacingConvention } | null {
   const asked = brief?.requiredBackspacingMm;
   const mostMm = typeof asked === 'number' ? asked : asked?.[axle];
   return mostMm == null ? null : { mostMm, convention: brief?.requiredBackspacingConvention ?? 'overall' };
-} // prettier-ignore
+}
 
 /** The wish for the face of an axle: its own range, else the one for both. */
 export function wishOf(brief: Brief | undefined, axle: AxleName): FaceWish {

@@ -88,7 +88,9 @@ export interface Baseline {
   tire?: Tire | undefined;
 }
 
-/** One reading as it was taken; the field it names holds the value that counts, the list is its history, oldest first. */
+/**
+ * One reading as it was taken; the field it names holds the value that counts, the list is its history, oldest first.
+ */
 export interface ReadingRecord {
   /** The field within the axle, e.g. `room.outboardGapMm`. */
   key: string;

@@ -5,7 +5,10 @@ import type { SensorSeat } from '#core/sensor';
 import type { Measured } from '#core/units';
 import type { WheelPlace } from '#core/wheel';
 
-/** A wheel: its rim and place on the axle, its pattern, and what bore, lug seats, sensors and brake meet of it. Lengths mm. */
+/**
+ * A wheel: its rim and place on the axle, its pattern, and what bore, lug seats, sensors and brake meet of it. Lengths
+ * mm.
+ */
 export interface Wheel extends WheelPlace, CenteredWheel, FastenedWheel, SensorSeat {
   rimDiameterIn?: Measured;
   lugCount?: Measured;

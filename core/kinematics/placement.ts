@@ -4,7 +4,10 @@ import type { Point3 } from './point';
 // Taken out of their object once: these are asked millions of times in a sweep.
 const { cos, sin, sqrt, tan } = Math;
 
-/** Where a wheel is held: steered by so many degrees (+ leading edge outboard), moved by so many mm (+ bump, up against the body). */
+/**
+ * Where a wheel is held: steered by so many degrees (+ leading edge outboard), moved by so many mm (+ bump, up against
+ * the body).
+ */
 export interface Pose {
   steerDeg: number;
   travelMm: number;
@@ -14,8 +17,8 @@ export interface Pose {
 export const AT_REST: Pose = { steerDeg: 0, travelMm: 0 };
 
 /**
- * A rigid placement of the hub's frame in the corner's frame: three rows of a rotation, each with its shift as a fourth number; order of
- * rows and columns out, fwd, up.
+ * A rigid placement of the hub's frame in the corner's frame: three rows of a rotation, each with its shift as a fourth
+ * number; order of rows and columns out, fwd, up.
  */
 export type Placement = Float64Array;
 
@@ -23,9 +26,9 @@ const { PI } = Math;
 const radians = (degrees: number): number => (degrees * PI) / 180;
 
 /**
- * Places the hub's frame for a pose, in order: camber γ0 + γ1·z/100 about the fwd axis through the hub face's centre (negative: top
- * inboard); steer about the kingpin axis through (−k, −l, 0) along (−tan KPI, −tan caster, 1), positive with the leading edge outboard;
- * shift by (c1·z + c2·z², 0, z).
+ * Places the hub's frame for a pose, in order: camber γ0 + γ1·z/100 about the fwd axis through the hub face's centre
+ * (negative: top inboard); steer about the kingpin axis through (−k, −l, 0) along (−tan KPI, −tan caster, 1), positive
+ * with the leading edge outboard; shift by (c1·z + c2·z², 0, z).
  */
 export const placementOf = (geometry: SuspensionGeometry, pose: Pose): Placement => placer(geometry)(pose);
 

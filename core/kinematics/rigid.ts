@@ -1,6 +1,8 @@
 import type { Placement } from './placement';
 
-/** The placement that undoes another: the turn transposed, the shift turned back. It may be put in the other's place. */
+/**
+ * The placement that undoes another: the turn transposed, the shift turned back. It may be put in the other's place.
+ */
 export function inverted(p: Placement, into: Placement = new Float64Array(12)): Placement {
   const a = p[0]!;
   const b = p[1]!;

@@ -1,6 +1,9 @@
 import { DomainError } from '#core/errors';
 
-/** A load range letter: the plies it once stood for, and the cold pressure its load is stated at, kPa (TRA Year Book, from memory). */
+/**
+ * A load range letter: the plies it once stood for, and the cold pressure its load is stated at, kPa (TRA Year Book,
+ * from memory).
+ */
 export interface LoadRange {
   letter: string;
   plyRating: number;
@@ -9,10 +12,20 @@ export interface LoadRange {
 }
 
 /** Load range letters A to N. */
-// prettier-ignore
+
 export const LOAD_RANGES: readonly LoadRange[] = [
-  ['A', 2, null], ['B', 4, 240], ['C', 6, 350], ['D', 8, 450], ['E', 10, 550], ['F', 12, 655], ['G', 14, 760], ['H', 16, null], ['J', 18, null],
-  ['L', 20, null], ['M', 22, null], ['N', 24, null],
+  ['A', 2, null],
+  ['B', 4, 240],
+  ['C', 6, 350],
+  ['D', 8, 450],
+  ['E', 10, 550],
+  ['F', 12, 655],
+  ['G', 14, 760],
+  ['H', 16, null],
+  ['J', 18, null],
+  ['L', 20, null],
+  ['M', 22, null],
+  ['N', 24, null],
 ].map(([letter, plyRating, referenceKpa]) => ({ letter, plyRating, referenceKpa }) as LoadRange);
 
 /** A load range by its letter; null where there is none of that letter. */

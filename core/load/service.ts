@@ -27,10 +27,14 @@ export interface SaidService {
 /** What a tire is made to carry: what is said beside the size wins over what stands behind it. */
 export function serviceOf(size: TireSize | null, said: SaidService): Service {
   const differs: Service['differs'] = [];
-  const pick = <T>(key: Service['differs'][number], own: T | null | undefined, marked: T | null | undefined): T | null => {
+  const pick = <T>(
+    key: Service['differs'][number],
+    own: T | null | undefined,
+    marked: T | null | undefined,
+  ): T | null => {
     if (own != null && marked != null && own !== marked) differs.push(key);
     return own ?? marked ?? null;
-  }; // prettier-ignore
+  };
   return {
     loadIndex: pick('loadIndex', said.loadIndex, size?.loadIndex),
     loadIndexDual: pick('loadIndexDual', said.loadIndexDual, size?.loadIndexDual),
@@ -61,8 +65,8 @@ export interface Capacity {
 }
 
 /**
- * What one tire may carry, kg: the load of its index (of its dual index in dual fitment), divided by 1.10 for a passenger tire on a truck,
- * times what its speed symbol leaves at the car's top speed.
+ * What one tire may carry, kg: the load of its index (of its dual index in dual fitment), divided by 1.10 for a
+ * passenger tire on a truck, times what its speed symbol leaves at the car's top speed.
  * @returns null while the index is not known
  */
 export function capacityOf(

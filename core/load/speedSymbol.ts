@@ -1,10 +1,37 @@
 import { DomainError } from '#core/errors';
 
 /** Speed in km/h that each symbol allows (ISO 4000-1 and UNECE R30, from memory). H stands between U and V. */
-// prettier-ignore
+
 export const SPEEDS_KMH: Readonly<Record<string, number>> = {
-  A1: 5, A2: 10, A3: 15, A4: 20, A5: 25, A6: 30, A7: 35, A8: 40, B: 50, C: 60, D: 65, E: 70, F: 80, G: 90, J: 100, K: 110, L: 120, M: 130,
-  N: 140, P: 150, Q: 160, R: 170, S: 180, T: 190, U: 200, H: 210, V: 240, W: 270, Y: 300,
+  A1: 5,
+  A2: 10,
+  A3: 15,
+  A4: 20,
+  A5: 25,
+  A6: 30,
+  A7: 35,
+  A8: 40,
+  B: 50,
+  C: 60,
+  D: 65,
+  E: 70,
+  F: 80,
+  G: 90,
+  J: 100,
+  K: 110,
+  L: 120,
+  M: 130,
+  N: 140,
+  P: 150,
+  Q: 160,
+  R: 170,
+  S: 180,
+  T: 190,
+  U: 200,
+  H: 210,
+  V: 240,
+  W: 270,
+  Y: 300,
 };
 
 /** The speed of a symbol in km/h; null where it is none. */
@@ -22,7 +49,10 @@ export function readSpeedSymbol(text: string): string {
   return symbol;
 }
 
-/** From which speed on, in km/h, a symbol carries less than its index says, and by how much each 10 km/h (UNECE R30, from memory). */
+/**
+ * From which speed on, in km/h, a symbol carries less than its index says, and by how much each 10 km/h (UNECE R30,
+ * from memory).
+ */
 const LESS_ABOVE: Readonly<Record<string, { fromKmh: number; sharePer10: number }>> = {
   V: { fromKmh: 210, sharePer10: 0.03 },
   W: { fromKmh: 240, sharePer10: 0.05 },
@@ -30,8 +60,8 @@ const LESS_ABOVE: Readonly<Record<string, { fromKmh: number; sharePer10: number 
 };
 
 /**
- * The share of its load that a tire carries at a speed in km/h: V loses 3 % each 10 km/h above 210, W 5 % above 240, Y 5 % above 270,
- * stepped up to the next 10 km/h; 1 below, and for every other symbol.
+ * The share of its load that a tire carries at a speed in km/h: V loses 3 % each 10 km/h above 210, W 5 % above 240, Y
+ * 5 % above 270, stepped up to the next 10 km/h; 1 below, and for every other symbol.
  */
 export function loadShareAtSpeed(symbol: string | null, speedKmh: number): number {
   const rule = symbol ? LESS_ABOVE[symbol] : undefined;

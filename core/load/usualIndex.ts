@@ -8,8 +8,9 @@ export const USUAL_INDEX_SPREAD = 2;
 export const XL_STEP = 4;
 
 /**
- * The load index a standard tire of a metric passenger size usually has, as an estimate: 26.5·ln SN + 32.4·ln H + 25·ln d − 354.6, lengths
- * in mm. Fitted to 77 rows of the tire and rim tables from 13 to 20 in (from memory), all within 2 indices; the sidewall decides.
+ * The load index a standard tire of a metric passenger size usually has, as an estimate: 26.5·ln SN + 32.4·ln H + 25·ln
+ * d − 354.6, lengths in mm. Fitted to 77 rows of the tire and rim tables from 13 to 20 in (from memory), all within 2
+ * indices; the sidewall decides.
  * @returns null for sizes of another kind, whose index follows their load range
  */
 export function usualLoadIndex(size: TireSize): number | null {

@@ -2,10 +2,16 @@
 const ringInertia = (massKg: number, innerM: number, outerM: number): number =>
   (massKg * (innerM ** 2 + outerM ** 2)) / 2;
 
-/** Share of a wheel's mass that sits in its rim; the rest is taken as a uniform disc inside it (common practice, no source). */
+/**
+ * Share of a wheel's mass that sits in its rim; the rest is taken as a uniform disc inside it (common practice, no
+ * source).
+ */
 export const RIM_SHARE = 0.6;
 
-/** Moment of inertia of a wheel about its axis, kg·m²: 0.6·m at the bead seat's radius and 0.4·m as a disc, I = 0.8·m·r². */
+/**
+ * Moment of inertia of a wheel about its axis, kg·m²: 0.6·m at the bead seat's radius and 0.4·m as a disc, I =
+ * 0.8·m·r².
+ */
 export function wheelInertiaKgM2(massKg: number, seatDiameterMm: number): number {
   const r = seatDiameterMm / 2000;
   return RIM_SHARE * massKg * r ** 2 + ringInertia((1 - RIM_SHARE) * massKg, 0, r);

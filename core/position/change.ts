@@ -9,8 +9,8 @@ export const innerChangeMm = (candidate: LateralPlace, present: LateralPlace): n
   present.innerMm - candidate.innerMm;
 
 /**
- * Change of an axle's track in mm: −2·ΔETe, both sides moving alike; of dual wheels between the middles of the pairs, so plus the change of
- * their spacing.
+ * Change of an axle's track in mm: −2·ΔETe, both sides moving alike; of dual wheels between the middles of the pairs,
+ * so plus the change of their spacing.
  */
 export const trackChangeMm = (
   effectiveOffsetMm: number,
@@ -22,7 +22,10 @@ export const trackChangeMm = (
 export const diameterChangePct = (diameterMm: number, presentDiameterMm: number): number =>
   100 * (diameterMm / presentDiameterMm - 1);
 
-/** True speed when the speedometer shows `indicated`, had it been exact on the present tire: indicated · D/D0, in the same unit. */
+/**
+ * True speed when the speedometer shows `indicated`, had it been exact on the present tire: indicated · D/D0, in the
+ * same unit.
+ */
 export const trueSpeed = (indicated: number, diameterMm: number, presentDiameterMm: number): number =>
   (indicated * diameterMm) / presentDiameterMm;
 

@@ -67,16 +67,20 @@ describe('where a wheel stands', () => {
       }),
     );
   });
-  test('the shortcut: outer face ΔW/2 − ΔET, inner face ΔW/2 + ΔET, where the rim is widest (common practice, no source)', () => {
-    fc.assert(
-      fc.property(offset, offset, width, width, (et0, et1, w0, w1) => {
-        const [now, then] = [lateralPlace(et0, extentMm(0, w0, 12.7)), lateralPlace(et1, extentMm(0, w1, 12.7))];
-        const halfWidth = mmFromInches(w1 - w0) / 2;
-        expect(outerChangeMm(then, now)).toBeCloseTo(halfWidth - (et1 - et0), 6);
-        expect(innerChangeMm(then, now)).toBeCloseTo(halfWidth + (et1 - et0), 6);
-      }),
-    );
-  });
+  test(
+    'the shortcut: outer face ΔW/2 − ΔET, inner face ΔW/2 + ΔET, where the rim is widest (common practice, no' +
+      ' source)',
+    () => {
+      fc.assert(
+        fc.property(offset, offset, width, width, (et0, et1, w0, w1) => {
+          const [now, then] = [lateralPlace(et0, extentMm(0, w0, 12.7)), lateralPlace(et1, extentMm(0, w1, 12.7))];
+          const halfWidth = mmFromInches(w1 - w0) / 2;
+          expect(outerChangeMm(then, now)).toBeCloseTo(halfWidth - (et1 - et0), 6);
+          expect(innerChangeMm(then, now)).toBeCloseTo(halfWidth + (et1 - et0), 6);
+        }),
+      );
+    },
+  );
   test('a stack adds up; a ring adds nothing; a piece without thickness leaves it unknown', () => {
     expect(stackThicknessMm([])).toBe(0);
     expect(

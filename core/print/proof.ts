@@ -26,8 +26,8 @@ export interface PrintProof {
 }
 
 /**
- * Whether a print is true, from what a rule reads on its two check dimensions (mm): off = read / nominal − 1 each way; the next print is
- * scaled by what this one was, times nominal / read.
+ * Whether a print is true, from what a rule reads on its two check dimensions (mm): off = read / nominal − 1 each way;
+ * the next print is scaled by what this one was, times nominal / read.
  * @param printedWith the scale of the sheet that was read
  * @throws DomainError with the way whose reading cannot be of this dimension
  */

@@ -1,7 +1,10 @@
 import { standingsOf, type PlacedPart, type SweepCase } from '#core/sweep';
 import { leastOfPoint } from './least';
 
-/** A stretch of a part: clock angles about the hub's centre at rest, 0 top, + toward the front; heights over that centre, mm. */
+/**
+ * A stretch of a part: clock angles about the hub's centre at rest, 0 top, + toward the front; heights over that
+ * centre, mm.
+ */
 export interface Stretch {
   clockDeg: readonly [number, number];
   upMm: readonly [number, number];
@@ -31,12 +34,23 @@ const PASSES = 40;
 const DONE_MM = 0.02;
 
 /**
- * Takes away from a part what is nearer to the wheel than it should be, place by place: each straight away from the wheel where it comes
- * nearest, and again where another pose is nearest then, until it has its distance or has given all it may.
+ * Takes away from a part what is nearer to the wheel than it should be, place by place: each straight away from the
+ * wheel where it comes nearest, and again where another pose is nearest then, until it has its distance or has given
+ * all it may.
  * @param targetMm the distance wanted
  * @param mostMm how far one place may give
  */
-export function cutBack({ one, part, targetMm, mostMm }: { one: SweepCase; part: PlacedPart; targetMm: number; mostMm: number }): CutBack {
+export function cutBack({
+  one,
+  part,
+  targetMm,
+  mostMm,
+}: {
+  one: SweepCase;
+  part: PlacedPart;
+  targetMm: number;
+  mostMm: number;
+}): CutBack {
   const standings = standingsOf(one, part.mount);
   const xyz = Float64Array.from(part.xyz);
   const before: number[] = [];
@@ -58,10 +72,18 @@ export function cutBack({ one, part, targetMm, mostMm }: { one: SweepCase; part:
     if (lacks > DONE_MM) reached = false;
   }
   const patch = patchOf(part, before, targetMm);
-  return { part: { ...part, xyz }, patch: patch && { ...patch, depthMm: Math.max(patch.depthMm, reached ? givenMm : 0) }, givenMm, reached };
-} // prettier-ignore
+  return {
+    part: { ...part, xyz },
+    patch: patch && { ...patch, depthMm: Math.max(patch.depthMm, reached ? givenMm : 0) },
+    givenMm,
+    reached,
+  };
+}
 
-/** The stretches of a part that are nearer than they should be; between two points one ends where the distance between theirs would. */
+/**
+ * The stretches of a part that are nearer than they should be; between two points one ends where the distance between
+ * theirs would.
+ */
 function patchOf({ xyz }: PlacedPart, mm: readonly number[], targetMm: number): Patch | null {
   const at = (i: number): Place => [xyz[3 * i + 1]!, xyz[3 * i + 2]!];
   const runs: Place[][] = [];

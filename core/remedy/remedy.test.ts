@@ -92,7 +92,11 @@ describe('what must give at a part', () => {
     );
   });
   test('one place: named as such, with nothing of it beside', () => {
-    const part = placePart({ id: 'p', mount: 'body', points: [pointAt({ out: 60, clock: -100, radius: 330 })] }, null, geometry);
+    const part = placePart(
+      { id: 'p', mount: 'body', points: [pointAt({ out: 60, clock: -100, radius: 330 })] },
+      null,
+      geometry,
+    );
     const before = sweep(one([part])).parts[0]!.clearanceMm;
     const { patch, part: given } = cutBack({ one: one(), part, targetMm: before + 8, mostMm: 50 });
     expect(patch).toMatchObject({ single: true });
@@ -101,4 +105,4 @@ describe('what must give at a part', () => {
     expect(patch!.depthMm).toBeCloseTo(8, 1);
     expect(sweep(one([given])).parts[0]!.clearanceMm).toBeCloseTo(before + 8, 0.9);
   });
-}); // prettier-ignore
+});

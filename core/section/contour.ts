@@ -9,7 +9,10 @@ export interface Pieces {
   dr: Float64Array;
   /** Of each piece: 1/length², 0 for one without length. */
   inverse: Float64Array;
-  /** Least and most a, least and most r of each run of {@link RUN} pieces: what lies outside a nearer box need not be looked at. */
+  /**
+   * Least and most a, least and most r of each run of {@link RUN} pieces: what lies outside a nearer box need not be
+   * looked at.
+   */
   boxes: Float64Array;
 }
 
@@ -50,11 +53,17 @@ function makeContour(section: Section): Contour {
   return {
     alike: piecesOf([tire]),
     sided: piecesOf([
-      [{ a: halfRimMm, r: flangeRadiusMm }, { a: halfRimMm, r: backRadiusMm }],
+      [
+        { a: halfRimMm, r: flangeRadiusMm },
+        { a: halfRimMm, r: backRadiusMm },
+      ],
       ...stretches(face),
-      [{ a: -halfRimMm, r: flangeRadiusMm }, { a: -halfRimMm, r: backRadiusMm }],
+      [
+        { a: -halfRimMm, r: flangeRadiusMm },
+        { a: -halfRimMm, r: backRadiusMm },
+      ],
       ...stretches(line),
-    ]), // prettier-ignore
+    ]),
   };
 }
 

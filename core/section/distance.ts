@@ -7,9 +7,10 @@ const { abs, ceil, floor, max, min, sqrt } = Math;
 const FAR_MM = Infinity;
 
 /**
- * Distance in mm from a place to the section as a solid of revolution: in the plane of axis and place, negative inside. Exact to the
- * chords of the contour, 0.005 mm.
- * @param axialMm place along the axis from the rim centerline, + outboard; either side alike where the wheel is a solid disc
+ * Distance in mm from a place to the section as a solid of revolution: in the plane of axis and place, negative inside.
+ * Exact to the chords of the contour, 0.005 mm.
+ * @param axialMm place along the axis from the rim centerline, + outboard; either side alike where the wheel is a solid
+ *   disc
  * @param radiusMm distance from the axis
  */
 export function distanceToSectionMm(section: Section, axialMm: number, radiusMm: number): number {
@@ -26,7 +27,10 @@ function isInside(section: Section, axialMm: number, radiusMm: number): boolean 
   return !hollow || radiusMm >= hollow.backRadiusMm || axialMm > hollowAt(hollow, radiusMm);
 }
 
-/** Square of the distance from a place to the nearest piece, where it is less than what is known; `on` becomes the place there. */
+/**
+ * Square of the distance from a place to the nearest piece, where it is less than what is known; `on` becomes the place
+ * there.
+ */
 // eslint-disable-next-line max-params -- asked millions of times a sweep: an object a call would cost more than the sum
 function squaredDistance(
   { a, r, da, dr, inverse, boxes }: Pieces,
@@ -106,8 +110,9 @@ export function distanceLattice(section: Section): DistanceLattice {
 const lattices = new WeakMap<Section, DistanceLattice>();
 
 /**
- * Distance in mm read between the nodes: quick, and off by less than half the diagonal of a cell, 2.83 mm, since no distance changes faster than
- * the way does; by a millimetre at most in practice, next to a sharp corner, and by a few hundredths elsewhere.
+ * Distance in mm read between the nodes: quick, and off by less than half the diagonal of a cell, 2.83 mm, since no
+ * distance changes faster than the way does; by a millimetre at most in practice, next to a sharp corner, and by a few
+ * hundredths elsewhere.
  * @param axialMm as for {@link distanceToSectionMm}
  */
 export function latticeDistanceMm(lattice: DistanceLattice, axialMm: number, radiusMm: number): number {

@@ -1,9 +1,9 @@
 import type { SectionPoint } from './point';
 
 /**
- * The inside of a hollow wheel: air from the inboard flange to the back of the spokes, inside the barrel. At each radius what is left of the
- * solid is one stretch of the axis, for a wheel goes on along its axis: behind the narrowest place of the barrel nothing wider can stand.
- * Lengths mm; a from the rim centerline, + outboard.
+ * The inside of a hollow wheel: air from the inboard flange to the back of the spokes, inside the barrel. At each
+ * radius what is left of the solid is one stretch of the axis, for a wheel goes on along its axis: behind the narrowest
+ * place of the barrel nothing wider can stand. Lengths mm; a from the rim centerline, + outboard.
  */
 export interface Hollow {
   /** The innermost metal at each radius, from the back of the barrel to the axis; r falls. */
@@ -17,7 +17,10 @@ export interface Hollow {
   assumed: boolean;
 }
 
-/** A barrel from the back flange outward, the back of the spokes from rim to pad, and where the pad stands; mm from the rim centerline. */
+/**
+ * A barrel from the back flange outward, the back of the spokes from rim to pad, and where the pad stands; mm from the
+ * rim centerline.
+ */
 export interface Inside {
   barrel: readonly SectionPoint[];
   spoke: readonly SectionPoint[];
@@ -31,25 +34,36 @@ export interface Inside {
 const STEP_MM = 1e-7;
 
 /**
- * The hollow of a wheel. The innermost metal at a radius r is where the barrel first comes down to r, or the back of the spokes, whichever
- * stands further inboard; never further inboard than the flange, never beyond the outboard one.
+ * The hollow of a wheel. The innermost metal at a radius r is where the barrel first comes down to r, or the back of
+ * the spokes, whichever stands further inboard; never further inboard than the flange, never beyond the outboard one.
  * @param halfRimMm half the overall rim width
  * @param flangeRadiusMm top of the flange: no barrel is wider
  */
-export function hollowOf({ barrel, spoke, padMm, assumed, barrelAssumed }: Inside, halfRimMm: number, flangeRadiusMm: number): Hollow | null {
+export function hollowOf(
+  { barrel, spoke, padMm, assumed, barrelAssumed }: Inside,
+  halfRimMm: number,
+  flangeRadiusMm: number,
+): Hollow | null {
   const wall = narrowing(barrel, flangeRadiusMm);
   const [back, throat] = [wall[0], wall.at(-1)];
   if (!back || !throat || spoke.length === 0) return null;
   const pad = Math.min(padMm, spoke.at(-1)!.a);
   const spokeAt = (r: number): number => spokeA(spoke, pad, r);
   const wallAt = (r: number): number => wallA(wall, r);
-  const radii = [...new Set([...wall, ...spoke].map(({ r }) => r).concat(0))].filter((r) => r <= back.r).sort((one, other) => other - one);
+  const radii = [...new Set([...wall, ...spoke].map(({ r }) => r).concat(0))]
+    .filter((r) => r <= back.r)
+    .sort((one, other) => other - one);
   const line: SectionPoint[] = [];
   const put = (a: number, r: number) => line.push({ a: Math.min(halfRimMm, Math.max(-halfRimMm, a)), r });
   put(-halfRimMm, back.r);
   radii.slice(0, -1).forEach((high, i) => {
     const low = radii[i + 1]!;
-    const [s0, w0, s1, w1] = [spokeAt(high - STEP_MM), wallAt(high - STEP_MM), spokeAt(low + STEP_MM), wallAt(low + STEP_MM)];
+    const [s0, w0, s1, w1] = [
+      spokeAt(high - STEP_MM),
+      wallAt(high - STEP_MM),
+      spokeAt(low + STEP_MM),
+      wallAt(low + STEP_MM),
+    ];
     put(Math.min(s0, w0), high);
     if (Number.isFinite(w0 + w1) && s0 < w0 !== s1 < w1) {
       const share = (w0 - s0) / (w0 - s0 + s1 - w1);
@@ -58,7 +72,7 @@ export function hollowOf({ barrel, spoke, padMm, assumed, barrelAssumed }: Insid
     put(Math.min(s1, w1), low);
   });
   return { line, barrel: barrelAssumed ? wall : barrel, backRadiusMm: back.r, throatRadiusMm: throat.r, assumed };
-} // prettier-ignore
+}
 
 /** A barrel as what must pass sees it: no wider than its narrowest place so far. */
 function narrowing(barrel: readonly SectionPoint[], mostMm: number): SectionPoint[] {

@@ -2,7 +2,8 @@ import type { SectionPoint } from './point';
 import { crownRadiusMm, halfWidthAtRadiusMm, type Section } from './profile';
 
 /**
- * The section's outline above the rim flange as a line of points, from the inboard flange over the crown to the outboard one.
+ * The section's outline above the rim flange as a line of points, from the inboard flange over the crown to the
+ * outboard one.
  * @param steps points on each of the three curves of a side
  */
 export function tireOutline(section: Section, steps = 12): SectionPoint[] {

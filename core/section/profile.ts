@@ -64,7 +64,10 @@ export function crownRadiusMm(section: Section, axialMm: number): number {
   return section.radiusMm - section.crownDropMm * (axialMm / section.halfTreadMm) ** 2;
 }
 
-/** The inboard end of the solid at a radius, mm from the rim centerline: inside the barrel the innermost metal, else minus the half width. */
+/**
+ * The inboard end of the solid at a radius, mm from the rim centerline: inside the barrel the innermost metal, else
+ * minus the half width.
+ */
 export function innerEndMm(section: Section, radiusMm: number): number {
   const { hollow } = section;
   return hollow && radiusMm < hollow.backRadiusMm
@@ -73,8 +76,9 @@ export function innerEndMm(section: Section, radiusMm: number): number {
 }
 
 /**
- * Half width of the solid in mm at a radius: rim flange A3 up to r_f; lower sidewall A3 + (S/2 − A3)·√(1 − ((r_b − r)/(r_b − r_f))²) up to
- * r_b; shoulder T/2 + (S/2 − T/2)·√(1 − ((r − r_b)/(R − δ − r_b))²) up to R − δ; the crown above.
+ * Half width of the solid in mm at a radius: rim flange A3 up to r_f; lower sidewall A3 + (S/2 − A3)·√(1 − ((r_b −
+ * r)/(r_b − r_f))²) up to r_b; shoulder T/2 + (S/2 − T/2)·√(1 − ((r − r_b)/(R − δ − r_b))²) up to R − δ; the crown
+ * above.
  * @returns 0 beyond the crown
  */
 export function halfWidthAtRadiusMm(section: Section, radiusMm: number): number {

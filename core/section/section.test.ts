@@ -46,7 +46,8 @@ describe('section profile', () => {
           { length: 400 },
           (_, i) => s.flangeRadiusMm + ((s.radiusMm - s.flangeRadiusMm) * i) / 400,
         ).map((r) => halfWidthAtRadiusMm(s, r));
-        // Next to the tread's edge and the crown the curves turn steep; a step would still stand out against half the section.
+        // Next to the tread's edge and the crown the curves turn steep; a step would still stand out against half the
+        // section.
         for (let i = 1; i < widths.length; i++)
           expect(Math.abs(widths[i]! - widths[i - 1]!)).toBeLessThan(s.halfSectionMm * 0.25);
       }),

@@ -24,9 +24,10 @@ export interface SurfacePoint {
 }
 
 /**
- * The place of a named surface: tread at an axial place, squarely out; sidewalls at the belly (±S/2, r_b), along the axis; shoulders where
- * their ellipse stands at 45°; the inner rim flange at half its height, along the axis; the barrel squarely in, at an axial place or where it
- * is narrowest; the back of the spokes along the axis, at a radius or halfway between pad and barrel.
+ * The place of a named surface: tread at an axial place, squarely out; sidewalls at the belly (±S/2, r_b), along the
+ * axis; shoulders where their ellipse stands at 45°; the inner rim flange at half its height, along the axis; the
+ * barrel squarely in, at an axial place or where it is narrowest; the back of the spokes along the axis, at a radius or
+ * halfway between pad and barrel.
  * @param place mm from the rim centerline, across the tread or along the barrel; for the spokes the radius
  * @throws DomainError for a place beyond the tread's edge, or inside a wheel that is not known
  */
@@ -80,12 +81,24 @@ function insideOf({ hollow }: Section): Hollow {
 }
 
 /** The part of the section a place on it belongs to; of the two rim flanges both sides count as rim. */
-export type SectionPart = 'barrel' | 'spokes' | 'tread' | 'outer shoulder' | 'inner shoulder' | 'outer sidewall' | 'inner sidewall' | 'outer rim flange' | 'inner rim flange'; // prettier-ignore
+export type SectionPart =
+  | 'barrel'
+  | 'spokes'
+  | 'tread'
+  | 'outer shoulder'
+  | 'inner shoulder'
+  | 'outer sidewall'
+  | 'inner sidewall'
+  | 'outer rim flange'
+  | 'inner rim flange';
 
 /** How near a line a place counts as on it, mm. */
 const ON_MM = 0.01;
 
-/** Names a place on the section, or near it: tread above the tread's edge; shoulder and sidewall part where the ellipse stands at 45°. */
+/**
+ * Names a place on the section, or near it: tread above the tread's edge; shoulder and sidewall part where the ellipse
+ * stands at 45°.
+ */
 export function sectionPartAt(section: Section, a: number, r: number): SectionPart {
   const side = a >= 0 ? 'outer' : 'inner';
   const { hollow } = section;

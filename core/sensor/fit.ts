@@ -34,7 +34,9 @@ export interface SensorChoice {
   body?: SensorBody | undefined;
 }
 
-/** Valve holes that a sensor's valve seals in, mm: 11.3 + 0.4 (tire and rim tables, rim valve hole 11.3; from memory). */
+/**
+ * Valve holes that a sensor's valve seals in, mm: 11.3 + 0.4 (tire and rim tables, rim valve hole 11.3; from memory).
+ */
 const VALVE_HOLE_MM = { least: 11.2, most: 11.7 } as const;
 
 /** How far a set that is not on the car is kept from it while it learns the new one, m (common practice, no source). */
@@ -54,20 +56,25 @@ const RELEARN_STEPS: Record<Relearn, string> = {
 };
 
 /**
- * Whether the sensors of a setup talk to the car and fit its wheels. Another frequency, or a valve the drilling does not take, is a `fail`;
- * wheels without sensors are a `caution`, the lamp stays on; what nobody said is `unknown`.
+ * Whether the sensors of a setup talk to the car and fit its wheels. Another frequency, or a valve the drilling does
+ * not take, is a `fail`; wheels without sensors are a `caution`, the lamp stays on; what nobody said is `unknown`.
  */
 export function sensorFit(car: CarSensors, wheels: readonly SensorSeat[], choice: SensorChoice): SensorFit {
-  if (choice.from === undefined) return { verdict: 'unknown', reasons: ['not said: reuse the sensors, order a set, or none'], steps: [] };
-  if (choice.from === 'none') return { verdict: 'caution', reasons: ['no sensors: the car will warn all the time; check your local code'], steps: [] }; // prettier-ignore
+  if (choice.from === undefined)
+    return { verdict: 'unknown', reasons: ['not said: reuse the sensors, order a set, or none'], steps: [] };
+  if (choice.from === 'none')
+    return {
+      verdict: 'caution',
+      reasons: ['no sensors: the car will warn all the time; check your local code'],
+      steps: [],
+    };
   const sensor = choice.from === 'reuse' ? { frequencyMHz: car.frequencyMHz, body: car.body } : choice;
   const found: { verdict: Verdict; reason: string }[] = [];
   const say = (verdict: Verdict, reason: string) => found.push({ verdict, reason });
   if (choice.from === 'reuse') say('ok', 'the car’s own sensors, so their frequency is its own');
   else if (sensor.frequencyMHz == null || car.frequencyMHz == null)
     say('unknown', 'not known: frequency of the car or of the sensors');
-  else if (Math.abs(sensor.frequencyMHz - car.frequencyMHz) < 1)
-    say('ok', `both at ${car.frequencyMHz} MHz`);
+  else if (Math.abs(sensor.frequencyMHz - car.frequencyMHz) < 1) say('ok', `both at ${car.frequencyMHz} MHz`);
   else say('fail', `sensors at ${sensor.frequencyMHz} MHz, the car listens at ${car.frequencyMHz} MHz`);
   for (const wheel of wheels) judgeSeat(wheel, sensor.body, say);
   return {
@@ -75,7 +82,7 @@ export function sensorFit(car: CarSensors, wheels: readonly SensorSeat[], choice
     reasons: [...new Set(found.map(({ reason }) => reason))],
     steps: stepsOf(car, choice.from),
   };
-} // prettier-ignore
+}
 
 function judgeSeat(wheel: SensorSeat, body: SensorBody | undefined, say: (verdict: Verdict, reason: string) => void) {
   const { sensorBody: takes, valveHoleMm: hole } = wheel;

@@ -14,7 +14,12 @@ describe('tire-pressure sensors (common practice, no source, but for the valve h
     [{ from: 'reuse' }, {}, 'unknown', /drilling takes/],
     [{ from: 'order', frequencyMHz: 433.92, body: 'snap-in' }, wheel, 'ok', /both at 433\.92 MHz/],
     [{ from: 'order', frequencyMHz: 433, body: 'clamp-in' }, wheel, 'ok', /both at/],
-    [{ from: 'order', frequencyMHz: 315, body: 'clamp-in' }, wheel, 'fail', /sensors at 315 MHz, the car listens at 433\.92 MHz/],
+    [
+      { from: 'order', frequencyMHz: 315, body: 'clamp-in' },
+      wheel,
+      'fail',
+      /sensors at 315 MHz, the car listens at 433\.92 MHz/,
+    ],
     [{ from: 'order', body: 'clamp-in' }, wheel, 'unknown', /not known: frequency/],
     // Rim valve hole 11.3 mm, 0.453 in, in the tire and rim tables; the larger one is 15.7 mm, 0.625 in (from memory).
     [{ from: 'reuse' }, { sensorBody: 'either', valveHoleMm: 15.7 }, 'fail', /valve hole 15\.7 mm/],
@@ -22,13 +27,13 @@ describe('tire-pressure sensors (common practice, no source, but for the valve h
     const fit = judged(choice, seat);
     expect(fit.verdict).toBe(verdict);
     expect(fit.reasons.join('; ')).toMatch(reason);
-  }); // prettier-ignore
+  });
   test('the worst wheel decides, and each reason is said once', () => {
     const fit = sensorFit(car, [wheel, { sensorBody: 'none' }, { sensorBody: 'none' }], { from: 'reuse' });
     expect(fit.verdict).toBe('fail');
     expect(fit.reasons.filter((reason) => /no seat/.test(reason))).toHaveLength(1);
   });
-  test('steps for the job sheet: by the car’s way of learning; only an ordered set leaves an old one to keep away', () => {
+  test('steps for the job sheet: by the car’s way of learning; only an ordered set leaves an old one', () => {
     expect(judged({ from: 'order', frequencyMHz: 433.92, body: 'clamp-in' }).steps).toEqual([
       'note each sensor’s identity before mounting',
       'relearn at rest: put the car into learning, then wake each sensor in the maker’s order',

@@ -11,7 +11,9 @@ export interface FastenerNeed {
   mostMm: number;
 }
 
-/** The shortest stud or bolt kept that holds: of this thread and seat, long enough, and not longer than the hub takes. */
+/**
+ * The shortest stud or bolt kept that holds: of this thread and seat, long enough, and not longer than the hub takes.
+ */
 export function shortestInStores(items: readonly StoreItem[], need: FastenerNeed): StoreItem | null {
   const name = threadOrNull(need.thread)?.name;
   const does = ({ kind, form, thread, lengthMm, seat, quantity }: StoreItem): boolean =>

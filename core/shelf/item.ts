@@ -10,25 +10,57 @@ type Kept<T> = { [key in keyof T]?: T[key] };
 
 /** Something the shop keeps: what it is, how many, and the dimensions its kind has. Lengths mm. */
 export interface StoreItem
-  extends Kept<
+  extends
+    Kept<
       Pick<
         Wheel,
-        | 'rimDiameterIn' | 'rimWidthIn' | 'offsetMm' | 'boreMm' | 'boreDepthMm' | 'padThicknessMm' | 'pocketDepthMm' | 'lugHoleMm'
-        | 'seatDiameterMm' | 'ratingKg' | 'lugCount' | 'boltCircleMm' | 'massKg' | 'sensorBody' | 'valveHoleMm' | 'innerFace'
+        | 'rimDiameterIn'
+        | 'rimWidthIn'
+        | 'offsetMm'
+        | 'boreMm'
+        | 'boreDepthMm'
+        | 'padThicknessMm'
+        | 'pocketDepthMm'
+        | 'lugHoleMm'
+        | 'seatDiameterMm'
+        | 'ratingKg'
+        | 'lugCount'
+        | 'boltCircleMm'
+        | 'massKg'
+        | 'sensorBody'
+        | 'valveHoleMm'
+        | 'innerFace'
       >
     >,
     Kept<
       Pick<
         Tire,
-        | 'size' | 'testRimIn' | 'sectionWidthMm' | 'overallDiameterMm' | 'treadWidthMm' | 'loadIndex' | 'loadIndexDual' | 'speed'
-        | 'loadRange' | 'minDualSpacingMm'
+        | 'size'
+        | 'testRimIn'
+        | 'sectionWidthMm'
+        | 'overallDiameterMm'
+        | 'treadWidthMm'
+        | 'loadIndex'
+        | 'loadIndexDual'
+        | 'speed'
+        | 'loadRange'
+        | 'minDualSpacingMm'
       >
     >,
     Kept<
       Pick<
         StackPart,
-        | 'thicknessMm' | 'innerBoreMm' | 'lipMm' | 'outerLipMm' | 'seatThicknessMm' | 'toLugCount' | 'toBoltCircleMm' | 'studLengthMm'
-        | 'torqueNm' | 'outerMm' | 'innerMm'
+        | 'thicknessMm'
+        | 'innerBoreMm'
+        | 'lipMm'
+        | 'outerLipMm'
+        | 'seatThicknessMm'
+        | 'toLugCount'
+        | 'toBoltCircleMm'
+        | 'studLengthMm'
+        | 'torqueNm'
+        | 'outerMm'
+        | 'innerMm'
       >
     > {
   kind: StoreKind;
@@ -43,20 +75,56 @@ export interface StoreItem
   seat?: Seat | undefined;
   rotorDiameterMm?: number | null | undefined;
   outline?: AxialPoint[] | undefined;
-} // prettier-ignore
+}
 
 const WHEEL_KEYS = [
-  'rimDiameterIn', 'rimWidthIn', 'offsetMm', 'lugCount', 'boltCircleMm', 'boreMm', 'boreDepthMm', 'seat', 'lugHoleMm', 'seatDiameterMm',
-  'padThicknessMm', 'pocketDepthMm', 'ratingKg', 'massKg', 'sensorBody', 'valveHoleMm', 'innerFace',
-] as const; // prettier-ignore
+  'rimDiameterIn',
+  'rimWidthIn',
+  'offsetMm',
+  'lugCount',
+  'boltCircleMm',
+  'boreMm',
+  'boreDepthMm',
+  'seat',
+  'lugHoleMm',
+  'seatDiameterMm',
+  'padThicknessMm',
+  'pocketDepthMm',
+  'ratingKg',
+  'massKg',
+  'sensorBody',
+  'valveHoleMm',
+  'innerFace',
+] as const;
 const PIECE_KEYS = [
-  'thicknessMm', 'innerBoreMm', 'lipMm', 'outerLipMm', 'seatThicknessMm', 'toLugCount', 'toBoltCircleMm', 'thread', 'studLengthMm',
-  'seat', 'torqueNm', 'outerMm', 'innerMm', 'massKg',
-] as const; // prettier-ignore
+  'thicknessMm',
+  'innerBoreMm',
+  'lipMm',
+  'outerLipMm',
+  'seatThicknessMm',
+  'toLugCount',
+  'toBoltCircleMm',
+  'thread',
+  'studLengthMm',
+  'seat',
+  'torqueNm',
+  'outerMm',
+  'innerMm',
+  'massKg',
+] as const;
 const TIRE_KEYS = [
-  'size', 'testRimIn', 'sectionWidthMm', 'overallDiameterMm', 'treadWidthMm', 'loadIndex', 'loadIndexDual', 'speed', 'loadRange',
-  'minDualSpacingMm', 'massKg',
-] as const; // prettier-ignore
+  'size',
+  'testRimIn',
+  'sectionWidthMm',
+  'overallDiameterMm',
+  'treadWidthMm',
+  'loadIndex',
+  'loadIndexDual',
+  'speed',
+  'loadRange',
+  'minDualSpacingMm',
+  'massKg',
+] as const;
 
 const picked = (item: StoreItem, keys: readonly (keyof StoreItem)[]): Record<string, unknown> =>
   Object.fromEntries(keys.filter((key) => item[key] != null).map((key) => [key, item[key]]));

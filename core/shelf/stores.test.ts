@@ -81,8 +81,15 @@ test('an item as a stack or a setup carries it', () => {
 
 describe('the shortest stud or bolt kept that holds', () => {
   const bolt = (lengthMm: number, part: Partial<StoreItem> = {}): StoreItem => ({
-    kind: 'fastener', name: `bolt ${lengthMm}`, form: 'bolt', thread: 'M12x1.25', lengthMm, seat: 'cone60', quantity: 20, ...part,
-  }); // prettier-ignore
+    kind: 'fastener',
+    name: `bolt ${lengthMm}`,
+    form: 'bolt',
+    thread: 'M12x1.25',
+    lengthMm,
+    seat: 'cone60',
+    quantity: 20,
+    ...part,
+  });
   const ask = (items: StoreItem[], part: object = {}) =>
     shortestInStores(items, { form: 'bolt', thread: 'M12x1.25', seat: 'cone60', leastMm: 34, mostMm: 36, ...part })
       ?.name ?? null;
@@ -104,8 +111,16 @@ describe('the shortest stud or bolt kept that holds', () => {
 
 test('adapters kept for two patterns, thinnest first', () => {
   const adapter = (name: string, thicknessMm: number, part: Partial<StoreItem> = {}): StoreItem => ({
-    kind: 'adapter', name, thicknessMm, lugCount: 4, boltCircleMm: 108, toLugCount: 5, toBoltCircleMm: 114.3, quantity: 2, ...part,
-  }); // prettier-ignore
+    kind: 'adapter',
+    name,
+    thicknessMm,
+    lugCount: 4,
+    boltCircleMm: 108,
+    toLugCount: 5,
+    toBoltCircleMm: 114.3,
+    quantity: 2,
+    ...part,
+  });
   const items = [
     adapter('thick', 38),
     adapter('thin', 25),

@@ -14,9 +14,9 @@ export interface SpacerNeed {
 }
 
 /**
- * The thinnest spacer kept that does it: thick enough, not too thick, on this pattern (or for any), with a bore that goes over the hub,
- * and with the wheel still centred and held.
- * Among equals the one whose bore is closest to the hub. An item of which none are left is not offered.
+ * The thinnest spacer kept that does it: thick enough, not too thick, on this pattern (or for any), with a bore that
+ * goes over the hub, and with the wheel still centred and held. Among equals the one whose bore is closest to the hub.
+ * An item of which none are left is not offered.
  */
 export function thinnestInStores(items: readonly StoreItem[], need: SpacerNeed): StoreItem | null {
   const does = ({ kind, thicknessMm, quantity, lugCount, boltCircleMm, innerBoreMm }: StoreItem): boolean =>

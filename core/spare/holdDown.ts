@@ -14,8 +14,8 @@ export interface HeldWheel {
 }
 
 /**
- * Height over the well's floor at which a hold-down clamps the pad, mm. Face up it presses on the outer side of the pad, E + ET + p; face down
- * on its hub side, E − ET.
+ * Height over the well's floor at which a hold-down clamps the pad, mm. Face up it presses on the outer side of the
+ * pad, E + ET + p; face down on its hub side, E − ET.
  * @returns null face up while the pad's thickness is not known
  */
 export function clampHeightMm(wheel: HeldWheel, lies: Lies): number | null {

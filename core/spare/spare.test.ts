@@ -97,18 +97,31 @@ describe('a well that tapers', () => {
   });
   test('a wider floor never makes it ride higher; no taper, no ride', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 540, max: 700 }), fc.integer({ min: 0, max: 60 }), fc.integer({ min: 540, max: 640 }), (floor, wider, overallDiameterMm) => {
-        const at = (floorDiameterMm: number) => wellFit({ ...tapered, floorDiameterMm }, { overallDiameterMm, widthMm: 150 }).ridesMm!;
-        expect(at(floor + wider)).toBeLessThanOrEqual(at(floor) + 0.02);
-        expect(at(640)).toBe(0);
-      }),
+      fc.property(
+        fc.integer({ min: 540, max: 700 }),
+        fc.integer({ min: 0, max: 60 }),
+        fc.integer({ min: 540, max: 640 }),
+        (floor, wider, overallDiameterMm) => {
+          const at = (floorDiameterMm: number) =>
+            wellFit({ ...tapered, floorDiameterMm }, { overallDiameterMm, widthMm: 150 }).ridesMm!;
+          expect(at(floor + wider)).toBeLessThanOrEqual(at(floor) + 0.02);
+          expect(at(640)).toBe(0);
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
   test('a depth that nobody measured leaves it open', () =>
-    expect(wellFit({ ...tapered, depthMm: null }, { overallDiameterMm: 616, widthMm: 150 })).toMatchObject({ ridesMm: null, proudMm: null })); // prettier-ignore
+    expect(wellFit({ ...tapered, depthMm: null }, { overallDiameterMm: 616, widthMm: 150 })).toMatchObject({
+      ridesMm: null,
+      proudMm: null,
+    }));
 });
-test('a hold-down is made longer with a stud and a coupling nut: a thread diameter in each (common practice, no source)', () => {
-  const thread = readThread('M8x1.25');
-  expect(extensionFor(0, thread)).toBeNull();
-  expect(extensionFor(18, thread)).toEqual({ thread: 'M8x1.25', studMm: 34, couplingMm: 16 });
-});
+test(
+  'a hold-down is made longer with a stud and a coupling nut: a thread diameter in each (common practice, no' +
+    ' source)',
+  () => {
+    const thread = readThread('M8x1.25');
+    expect(extensionFor(0, thread)).toBeNull();
+    expect(extensionFor(18, thread)).toEqual({ thread: 'M8x1.25', studMm: 34, couplingMm: 16 });
+  },
+);

@@ -15,7 +15,9 @@ export interface Well {
 export interface WellFit {
   /** Well diameter less overall diameter. */
   playMm: number | null;
-  /** How high over the floor the taper of the well holds it; 0 where it lies on the floor, null where that is not known. */
+  /**
+   * How high over the floor the taper of the well holds it; 0 where it lies on the floor, null where that is not known.
+   */
   ridesMm: number | null;
   /** How far it stands proud of the well's rim; 0 where it lies below. */
   proudMm: number | null;
@@ -35,13 +37,23 @@ export interface LyingSpare {
 /** How closely the height is looked for, mm. */
 const CLOSE_MM = 0.01;
 
-/** How high over the floor of a tapering well a wheel rides: the least height at which its tire is within the wall everywhere, by halving. */
-function ridesOver({ diameterMm, floorDiameterMm, depthMm }: Well, { overallDiameterMm, widthMm, outline }: LyingSpare): number | null {
+/**
+ * How high over the floor of a tapering well a wheel rides: the least height at which its tire is within the wall
+ * everywhere, by halving.
+ */
+function ridesOver(
+  { diameterMm, floorDiameterMm, depthMm }: Well,
+  { overallDiameterMm, widthMm, outline }: LyingSpare,
+): number | null {
   if (floorDiameterMm == null || diameterMm === null || floorDiameterMm >= diameterMm) return 0;
   if (depthMm === null || overallDiameterMm === null || widthMm === null) return null;
   const radius = overallDiameterMm / 2;
-  const tire = outline ?? [{ heightMm: 0, radiusMm: radius }, { heightMm: widthMm, radiusMm: radius }];
-  const wall = (height: number) => (height >= depthMm ? Infinity : (floorDiameterMm + ((diameterMm - floorDiameterMm) * height) / depthMm) / 2);
+  const tire = outline ?? [
+    { heightMm: 0, radiusMm: radius },
+    { heightMm: widthMm, radiusMm: radius },
+  ];
+  const wall = (height: number) =>
+    height >= depthMm ? Infinity : (floorDiameterMm + ((diameterMm - floorDiameterMm) * height) / depthMm) / 2;
   const goesIn = (rides: number) => tire.every(({ heightMm, radiusMm }) => radiusMm <= wall(rides + heightMm) + 1e-9);
   if (goesIn(0)) return 0;
   let [low, high] = [0, depthMm];
@@ -51,17 +63,20 @@ function ridesOver({ diameterMm, floorDiameterMm, depthMm }: Well, { overallDiam
     else low = middle;
   }
   return high;
-} // prettier-ignore
+}
 
-/** Play around a spare that lets it in without force, and what a tire let down to about 100 kPa yields in diameter (common practice, no source). */
+/**
+ * Play around a spare that lets it in without force, and what a tire let down to about 100 kPa yields in diameter
+ * (common practice, no source).
+ */
 export const WELL_MM = { play: 5, yields: 15 } as const;
 
 /**
- * How a wheel and tire lie in a well. Too large by no more than a tire let down yields: `caution`; by more: `fail`. Proud of the rim: `ok`
- * within the room above, `fail` beyond it, `caution` while that room is not known.
- * In a well that tapers a wheel rides as high as its tire meets the wall.
- * @param spare overall diameter and the wider of section and overall rim width, mm; the outline of its tire over its lower side, where it
- *   is known: a cylinder stands in
+ * How a wheel and tire lie in a well. Too large by no more than a tire let down yields: `caution`; by more: `fail`.
+ * Proud of the rim: `ok` within the room above, `fail` beyond it, `caution` while that room is not known. In a well
+ * that tapers a wheel rides as high as its tire meets the wall.
+ * @param spare overall diameter and the wider of section and overall rim width, mm; the outline of its tire over its
+ *   lower side, where it is known: a cylinder stands in
  */
 export function wellFit(well: Well, spare: LyingSpare): WellFit {
   const playMm =

@@ -22,5 +22,7 @@ export function stackThicknessMm(stack: readonly StackPiece[]): number | null {
   return total;
 }
 
-/** Effective offset in mm, ETe = ET − t: where the rim centreline stands against the hub face, whatever lies between. */
+/**
+ * Effective offset in mm, ETe = ET − t: where the rim centreline stands against the hub face, whatever lies between.
+ */
 export const effectiveOffsetMm = (offsetMm: number, stackMm: number): number => offsetMm - stackMm;

@@ -4,9 +4,9 @@ import { mmFromInches } from '#core/units';
 export type TrialKeeps = 'outer' | 'centre' | 'inner';
 
 /**
- * Offset of a new wheel that stands without spacer where a mocked-up one stood with it, mm. Same width: ET₂ = ET₁ − t. Another
- * width: the outer face stays with ET₂ = ET₁ − t + ΔW/2, the inner one with ET₂ = ET₁ − t − ΔW/2.
- * Source: effective offset and half widths; no convention of backspacing enters, flanges being alike.
+ * Offset of a new wheel that stands without spacer where a mocked-up one stood with it, mm. Same width: ET₂ = ET₁ − t.
+ * Another width: the outer face stays with ET₂ = ET₁ − t + ΔW/2, the inner one with ET₂ = ET₁ − t − ΔW/2. Source:
+ * effective offset and half widths; no convention of backspacing enters, flanges being alike.
  */
 export function offsetFromTrialMm({
   tried,

@@ -53,7 +53,10 @@ export interface Standing {
   missing: { axle: AxleName; name: string }[];
   /** How many setups there are of each verdict. */
   verdicts: Record<Verdict, number>;
-  /** The rules it was judged by, and what each setup was judged; missing from what was kept before they were written down. */
+  /**
+   * The rules it was judged by, and what each setup was judged; missing from what was kept before they were written
+   * down.
+   */
   rules?: string | undefined;
   setups?: Readonly<Record<string, Verdict>> | undefined;
 }

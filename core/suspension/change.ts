@@ -19,15 +19,19 @@ export interface TravelRange {
 }
 
 /**
- * The travel of a wheel after a change of L mm: a spring lift moves only the place of rest (z = −L; the stops stay), a piece over the
- * strut moves rest and both stops by −L, a body lift leaves the wheel and raises the body by L.
+ * The travel of a wheel after a change of L mm: a spring lift moves only the place of rest (z = −L; the stops stay), a
+ * piece over the strut moves rest and both stops by −L, a body lift leaves the wheel and raises the body by L.
  */
 export function travelRange(
   stops: { bumpMm: number; droopMm: number },
   change: Change | null | undefined,
 ): TravelRange {
   const lift = change?.mm ?? 0;
-  const [rest, stop, body] = { spring: [1, 0, 0], 'strut-top': [1, 1, 0], body: [0, 0, 1] }[change?.kind ?? 'body'] as [number, number, number]; // prettier-ignore
+  const [rest, stop, body] = { spring: [1, 0, 0], 'strut-top': [1, 1, 0], body: [0, 0, 1] }[change?.kind ?? 'body'] as [
+    number,
+    number,
+    number,
+  ];
   return {
     restMm: 0 - rest * lift,
     leastMm: 0 - stops.droopMm - stop * lift,

@@ -11,11 +11,21 @@ describe('how a wheel moves', () => {
   });
   test('the usual values (common practice, no source)', () => {
     const { strut, wishbone, axle } = USUAL_GEOMETRY;
-    expect([strut, wishbone, axle].map((one) => [one.kingpinInclinationDeg, one.casterDeg, one.kingpinOffsetMm, one.camberGainDegPer100])).toEqual([
-      [13, 5, 105, -1], [9, 4, 100, -2], [8, 3, 115, 0],
+    expect(
+      [strut, wishbone, axle].map((one) => [
+        one.kingpinInclinationDeg,
+        one.casterDeg,
+        one.kingpinOffsetMm,
+        one.camberGainDegPer100,
+      ]),
+    ).toEqual([
+      [13, 5, 105, -1],
+      [9, 4, 100, -2],
+      [8, 3, 115, 0],
     ]);
-    for (const one of [strut, wishbone, axle]) expect([one.lockOutDeg, one.lockInDeg, one.bumpMm, one.droopMm]).toEqual([38, 32, 70, 60]);
-  }); // prettier-ignore
+    for (const one of [strut, wishbone, axle])
+      expect([one.lockOutDeg, one.lockInDeg, one.bumpMm, one.droopMm]).toEqual([38, 32, 70, 60]);
+  });
   test('a rear axle does not steer by its kind; its travel is assumed all the same', () => {
     const travel = ['bumpMm', 'droopMm'];
     const lean = ['camberDeg', 'camberGainDegPer100', 'lateralPerMm', 'lateralPerMm2'];
@@ -92,10 +102,14 @@ describe('where a wheel rests and stops after a change', () => {
   });
   test('no kind of lift brings the wheel further up into the body', () => {
     fc.assert(
-      fc.property(fc.constantFrom('spring', 'strut-top', 'body'), fc.double({ min: 0, max: 150, noNaN: true }), (kind, mm) => {
-        const { mostMm, bodyRiseMm } = travelRange(stops, { kind, mm });
-        expect(mostMm - bodyRiseMm).toBeLessThanOrEqual(stops.bumpMm + 1e-12);
-      }),
+      fc.property(
+        fc.constantFrom('spring', 'strut-top', 'body'),
+        fc.double({ min: 0, max: 150, noNaN: true }),
+        (kind, mm) => {
+          const { mostMm, bodyRiseMm } = travelRange(stops, { kind, mm });
+          expect(mostMm - bodyRiseMm).toBeLessThanOrEqual(stops.bumpMm + 1e-12);
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 });

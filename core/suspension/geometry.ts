@@ -42,14 +42,38 @@ const STEERING: ReadonlySet<GeometryKey> = new Set([...(Object.keys(NO_STEER) as
 
 /** Geometry as it is usually found for a kind of suspension. Common practice, no source. */
 export const USUAL_GEOMETRY: Record<SuspensionKind, SuspensionGeometry> = {
-  strut: { kingpinInclinationDeg: 13, casterDeg: 5, kingpinOffsetMm: 105, camberGainDegPer100: -1, ...LOCKS, ...TRAVEL, ...STILL },
-  wishbone: { kingpinInclinationDeg: 9, casterDeg: 4, kingpinOffsetMm: 100, camberGainDegPer100: -2, ...LOCKS, ...TRAVEL, ...STILL },
-  axle: { kingpinInclinationDeg: 8, casterDeg: 3, kingpinOffsetMm: 115, camberGainDegPer100: 0, ...LOCKS, ...TRAVEL, ...STILL },
+  strut: {
+    kingpinInclinationDeg: 13,
+    casterDeg: 5,
+    kingpinOffsetMm: 105,
+    camberGainDegPer100: -1,
+    ...LOCKS,
+    ...TRAVEL,
+    ...STILL,
+  },
+  wishbone: {
+    kingpinInclinationDeg: 9,
+    casterDeg: 4,
+    kingpinOffsetMm: 100,
+    camberGainDegPer100: -2,
+    ...LOCKS,
+    ...TRAVEL,
+    ...STILL,
+  },
+  axle: {
+    kingpinInclinationDeg: 8,
+    casterDeg: 3,
+    kingpinOffsetMm: 115,
+    camberGainDegPer100: 0,
+    ...LOCKS,
+    ...TRAVEL,
+    ...STILL,
+  },
   rear: { ...NO_STEER, camberGainDegPer100: -1.5, ...TRAVEL, ...STILL },
   'rear-independent': { ...NO_STEER, camberGainDegPer100: -1.5, ...TRAVEL, ...STILL },
   'rear-twist-beam': { ...NO_STEER, camberGainDegPer100: -0.5, ...TRAVEL, ...STILL },
   'rear-axle': { ...NO_STEER, camberGainDegPer100: 0, ...TRAVEL, ...STILL },
-}; // prettier-ignore
+};
 
 /** The keys of a geometry, in the order in which a person would measure them. */
 export const GEOMETRY_KEYS = Object.keys({
@@ -84,7 +108,8 @@ export const steers = (suspension: KnownSuspension | undefined, axle: 'front' | 
   (axle === 'front' && !suspension?.kind?.startsWith('rear'));
 
 /**
- * The kind whose usual values stand in on an axle: a rear axle of which nobody said more is independent, and a rigid one there does not steer.
+ * The kind whose usual values stand in on an axle: a rear axle of which nobody said more is independent, and a rigid
+ * one there does not steer.
  */
 export function kindOn(suspension: KnownSuspension | undefined, axle: 'front' | 'rear'): SuspensionKind | undefined {
   const kind = suspension?.kind;
@@ -93,9 +118,9 @@ export function kindOn(suspension: KnownSuspension | undefined, axle: 'front' | 
 }
 
 /**
- * The geometry of an axle, filled up with the usual values of its kind where nothing was measured. Without a kind only what every
- * suspension shares (no rest camber, no migration, steering axis in line with the hub) is filled up, and the rest must have been measured.
- * A rear axle does not steer unless a lock was measured.
+ * The geometry of an axle, filled up with the usual values of its kind where nothing was measured. Without a kind only
+ * what every suspension shares (no rest camber, no migration, steering axis in line with the hub) is filled up, and the
+ * rest must have been measured. A rear axle does not steer unless a lock was measured.
  */
 export function resolveGeometry(suspension: KnownSuspension | undefined, axle: 'front' | 'rear'): ResolvedGeometry {
   const kind = kindOn(suspension, axle);

@@ -3,8 +3,9 @@ import { contourOf } from '#core/section';
 import type { SweptSolid } from './solid';
 
 /**
- * How far out a wheel stands, mm from the hub face at rest in the corner's frame: the outermost place of its tire, or of the flange's top
- * where the rim is wider, at a clock angle of the wheel (0 the top, + toward the front), as a placement leans it.
+ * How far out a wheel stands, mm from the hub face at rest in the corner's frame: the outermost place of its tire, or
+ * of the flange's top where the rim is wider, at a clock angle of the wheel (0 the top, + toward the front), as a
+ * placement leans it.
  */
 export function bulgeOutMm({ bodies }: SweptSolid, placement: Placement, clockDeg = 0): number {
   const body = bodies.at(-1)!;

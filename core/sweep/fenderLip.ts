@@ -8,10 +8,10 @@ const SPREAD_DEG = 60;
 const STEP_DEG = 2;
 
 /**
- * A fender lip from the static readings alone: an arc at the fender's lateral place, about the hub's axis at the present tire's radius plus
- * the arch gap, 60° to either side of the top. Mm in the corner's frame.
- * @param fenderOutMm where the lip stands in space: the bulge of the present wheel straight above the hub, as it leans at rest, and the gap
- *   that was read to it
+ * A fender lip from the static readings alone: an arc at the fender's lateral place, about the hub's axis at the
+ * present tire's radius plus the arch gap, 60° to either side of the top. Mm in the corner's frame.
+ * @param fenderOutMm where the lip stands in space: the bulge of the present wheel straight above the hub, as it leans
+ *   at rest, and the gap that was read to it
  */
 export function assumedLip(fenderOutMm: number, presentRadiusMm: number, archGapMm: number): Point3[] {
   const radius = presentRadiusMm + archGapMm;

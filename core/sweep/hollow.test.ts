@@ -27,7 +27,7 @@ describe('a hollow wheel, against a triangle mesh searched by three-mesh-bvh', (
       { numRuns: 600, seed: 3 },
     );
   });
-  test('a ball joint in the barrel: 20 mm from the spokes, 45 from the barrel, where a solid disc would touch by 70', () => {
+  test('a ball joint in the barrel: 20 mm from the spokes, 45 from the barrel; a solid disc would touch', () => {
     // Beside the spokes at radius 135 they stand at a = 50; the joint 20 mm inboard of that.
     const [out, radius] = [-40 + 50 - 20, 135];
     const ours = distanceMm(hollowAt(-40), out, 0, radius);
@@ -132,18 +132,27 @@ describe('what a hollow wheel must be', () => {
     expect(halfway.r).toBeCloseTo((75 + 195) / 2, 9);
     expect(() => surfacePoint(HOLLOW, 'spokes', { radiusMm: 200 })).toThrow(/beyond the barrel/);
     expect(() => surfacePoint(SOLID, 'barrel')).toThrow(/inside of the present wheel is not known/);
-    for (const [a, r, name] of [[0, 190, 'barrel'], [0, 100, 'spokes'], [-120, 200, 'inner rim flange']] as const) {
+    for (const [a, r, name] of [
+      [0, 190, 'barrel'],
+      [0, 100, 'spokes'],
+      [-120, 200, 'inner rim flange'],
+    ] as const) {
       const on = nearestOnSection(HOLLOW, a, r);
       expect(sectionPartAt(HOLLOW, on.a, on.r)).toBe(name);
-    } // prettier-ignore
+    }
   });
   test('the outer wheel of a pair is turned over: its inside looks outboard', () => {
-    const pair: SweptSolid = { bodies: [{ section: HOLLOW, centreOut: -100 }, { section: HOLLOW, centreOut: 200, turned: true }] };
+    const pair: SweptSolid = {
+      bodies: [
+        { section: HOLLOW, centreOut: -100 },
+        { section: HOLLOW, centreOut: 200, turned: true },
+      ],
+    };
     // The same place before each wheel's own inside.
     expect(distanceMm(pair, -100 - 30, 0, 120)).toBeCloseTo(distanceMm(pair, 200 + 30, 0, 120), 9);
     expect(distanceMm(pair, 200 + 30, 0, 120)).toBeGreaterThan(0);
     expect(distanceMm(pair, 200 - 80, 0, 120)).toBeLessThan(0);
-  }); // prettier-ignore
+  });
   test('the lattice of a sweep nears it as closely as that of a disc: many points clear as one by one', () => {
     const points = Array.from({ length: 40 }, (_, i) => ({ out: -150 + 2 * i, fwd: 20, up: 150 }));
     const part = placePart({ id: 'arm', mount: 'knuckle', points }, null, null);

@@ -20,7 +20,8 @@ export const PART_KINDS = [
 export type ObstacleKind = (typeof PART_KINDS)[number];
 
 /**
- * What a part moves with: `body` stands still, `knuckle` turns and travels with the wheel, `arm` travels with the wheel and does not steer.
+ * What a part moves with: `body` stands still, `knuckle` turns and travels with the wheel, `arm` travels with the wheel
+ * and does not steer.
  */
 export const MOUNTS = ['body', 'knuckle', 'arm'] as const;
 export type Mount = (typeof MOUNTS)[number];
@@ -59,13 +60,16 @@ export const mountOf = ({ mount, kind }: { mount?: Mount | undefined; kind?: Obs
 export const limitKeyOf = (part: { mount?: Mount | undefined; kind?: ObstacleKind | undefined }): LimitKey =>
   part.kind ? OBSTACLE_KINDS[part.kind].limit : mountOf(part) === 'body' ? 'fullLockMm' : 'inboardMm';
 
-/** Plastic that a tire may brush against, and what else of the body a tire may meet without being cut (common practice, no source). */
+/**
+ * Plastic that a tire may brush against, and what else of the body a tire may meet without being cut (common practice,
+ * no source).
+ */
 const PLASTIC: ReadonlySet<ObstacleKind> = new Set(['liner', 'mud-flap', 'bumper-corner']);
 const BLUNT: ReadonlySet<ObstacleKind> = new Set([...PLASTIC, 'body-mount', 'frame']);
 
 /**
- * Whether a rub of a part is accepted: plastic where plastic may be rubbed; at full lock also blunt parts of body and frame. Edges, tanks,
- * hoses and what moves with the wheel never; nor a part of which nobody said what it is.
+ * Whether a rub of a part is accepted: plastic where plastic may be rubbed; at full lock also blunt parts of body and
+ * frame. Edges, tanks, hoses and what moves with the wheel never; nor a part of which nobody said what it is.
  */
 export const mayRub = ({ kind }: { kind?: ObstacleKind | undefined }, rule: RubRule): boolean =>
   kind !== undefined && rule !== 'none' && (rule === 'plastic' ? PLASTIC : BLUNT).has(kind);

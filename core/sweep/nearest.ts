@@ -14,7 +14,10 @@ export interface Nearest {
   up: number;
 }
 
-/** Twice how far a lattice may be off, next to the wheel and further away: points within it of the least are looked at exactly. */
+/**
+ * Twice how far a lattice may be off, next to the wheel and further away: points within it of the least are looked at
+ * exactly.
+ */
 const DOUBT_MM = { near: 1.6, far: 0.4 };
 const NEAR_MM = 10;
 /** So few points are looked at exactly at once: a lattice is not worth its making. */

@@ -14,8 +14,8 @@ export interface ObstacleGap extends GapReading {
 }
 
 /**
- * A part of the car that a wheel may near: placed by a gap to the present wheel, or by one point or the corners of an edge, in the corner's
- * frame, at rest. What it moves with is as its kind usually does where it is left out.
+ * A part of the car that a wheel may near: placed by a gap to the present wheel, or by one point or the corners of an
+ * edge, in the corner's frame, at rest. What it moves with is as its kind usually does where it is left out.
  */
 export interface Obstacle extends Part {
   label?: string | undefined;

@@ -5,7 +5,9 @@ import type { SuspensionGeometry } from '#core/suspension';
 import { mountOf, type Mount, type ObstacleKind } from './kinds';
 import type { SweptSolid } from './solid';
 
-/** A gap to the present wheel, read in a pose; left-out values are straight ahead, at rest, in the middle of the tread. */
+/**
+ * A gap to the present wheel, read in a pose; left-out values are straight ahead, at rest, in the middle of the tread.
+ */
 export interface GapReading {
   surface: SurfaceName;
   clockDeg: number;
@@ -26,7 +28,10 @@ export interface Part {
   points?: readonly Point3[] | undefined;
 }
 
-/** A part in space: in the corner's frame where it is fixed to the body, in the hub's frame where it moves with the wheel. */
+/**
+ * A part in space: in the corner's frame where it is fixed to the body, in the hub's frame where it moves with the
+ * wheel.
+ */
 export interface PlacedPart {
   id: string;
   mount: Mount;
@@ -46,7 +51,9 @@ export const readingPose = ({ steerDeg, travelMm }: GapReading): Pose => ({
   travelMm: travelMm ?? 0,
 });
 
-/** A wheel that cannot be moved, for an axle of whose suspension nothing is known: it stands as the hub's frame does. */
+/**
+ * A wheel that cannot be moved, for an axle of whose suspension nothing is known: it stands as the hub's frame does.
+ */
 const UNMOVED: Placement = Float64Array.from([1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0]);
 
 /** Where the hub stands in a pose; without a geometry only at rest can be told. */
@@ -54,8 +61,8 @@ export const placementIn = (geometry: SuspensionGeometry | null, pose: Pose): Pl
   geometry ? placementOf(geometry, pose) : UNMOVED;
 
 /**
- * The point that a gap reading means, in the hub's frame: from the named place of the present tire squarely out by the gap, at the clock
- * angle (0 top, + toward the front, in the wheel's own plane).
+ * The point that a gap reading means, in the hub's frame: from the named place of the present tire squarely out by the
+ * gap, at the clock angle (0 top, + toward the front, in the wheel's own plane).
  * @param present the present wheel; outer places are taken on the outer wheel of a dual pair
  * @throws DomainError where the named place is not on the tire
  */
@@ -91,11 +98,25 @@ export function placePart(part: Part, present: SweptSolid | null, geometry: Susp
   return placed(part.id, mount, [toHub(placementIn(geometry, { steerDeg: 0, travelMm: pose.travelMm }), inCorner)]);
 }
 
-function placedPoints({ id, mount, points, geometry }: { id: string; mount: Mount; points: readonly Point3[]; geometry: SuspensionGeometry | null }): PlacedPart {
+function placedPoints({
+  id,
+  mount,
+  points,
+  geometry,
+}: {
+  id: string;
+  mount: Mount;
+  points: readonly Point3[];
+  geometry: SuspensionGeometry | null;
+}): PlacedPart {
   if (mount === 'body') return placed(id, mount, points);
   const rest = placementIn(geometry, AT_REST);
-  return placed(id, mount, points.map((point) => toHub(rest, point)));
-} // prettier-ignore
+  return placed(
+    id,
+    mount,
+    points.map((point) => toHub(rest, point)),
+  );
+}
 
 /** Lays points along the edge so that no two neighbours stand further apart than the spacing. */
 function placed(id: string, mount: Mount, corners: readonly Point3[]): PlacedPart {

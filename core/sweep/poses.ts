@@ -60,7 +60,9 @@ export const poseGrid = (
   travels: spread(range.travel, travels),
 });
 
-/** The part of a grid that lies in a range, with a node at either end where there is one near; the ends are the range's. */
+/**
+ * The part of a grid that lies in a range, with a node at either end where there is one near; the ends are the range's.
+ */
 export function partOfGrid(grid: PoseGrid, { steer, travel }: PoseRange): { grid: PoseGrid; at: number[] } {
   const columns = within(grid.steers, steer);
   const rows = within(grid.travels, travel);
@@ -77,8 +79,8 @@ function within(values: readonly number[], [from, to]: readonly [number, number]
 }
 
 /**
- * How a part stands as the wheel sees it, pose by pose: the map from the part's frame to the hub's frame. For a body part this is the inverse
- * of the wheel's placement; an arm travels along and does not steer.
+ * How a part stands as the wheel sees it, pose by pose: the map from the part's frame to the hub's frame. For a body
+ * part this is the inverse of the wheel's placement; an arm travels along and does not steer.
  * @param bodyRiseMm how far a body lift raises the part
  */
 export function relativePlacer(

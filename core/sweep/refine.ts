@@ -26,14 +26,15 @@ export function coarseMinima(values: ArrayLike<number>, grid: PoseGrid, slack: n
   for (let row = 0; row < rows; row++)
     for (let column = 0; column < columns; column++) {
       const mm = values[row * columns + column]!;
-      if (mm <= least + slack && isLow(values, columns, rows, column, row)) found.push({ at: row * columns + column, mm });
+      if (mm <= least + slack && isLow(values, columns, rows, column, row))
+        found.push({ at: row * columns + column, mm });
     }
   found.sort((one, other) => one.mm - other.mm);
   return found.slice(0, MOST_CANDIDATES).map(({ at, mm }) => ({
     mm,
     pose: { steerDeg: grid.steers[at % columns]!, travelMm: grid.travels[Math.floor(at / columns)]! },
   }));
-} // prettier-ignore
+}
 
 // eslint-disable-next-line max-params -- asked millions of times a sweep: an object a call would cost more than the sum
 function isLow(values: ArrayLike<number>, columns: number, rows: number, column: number, row: number): boolean {
@@ -54,8 +55,8 @@ export interface Walk {
 }
 
 /**
- * Walks down from a pose: looks around in ever smaller squares about the lowest place so far, never beyond the range. Needs no slopes, so
- * edges and corners of a profile do not mislead it.
+ * Walks down from a pose: looks around in ever smaller squares about the lowest place so far, never beyond the range.
+ * Needs no slopes, so edges and corners of a profile do not mislead it.
  */
 export function refine({
   start,
@@ -81,7 +82,8 @@ export function refine({
           steerDeg: within(grid.steer, steerDeg + s * share * steerStep),
           travelMm: within(grid.travel, travelMm + t * share * travelStep),
         };
-        // A step that does not go its way, at an end of the range or where there is none, looks where another one looks.
+        // A step that does not go its way, at an end of the range or where there is none, looks where another one
+        // looks.
         if ((s !== 0 && pose.steerDeg === steerDeg) || (t !== 0 && pose.travelMm === travelMm) || (s === 0 && t === 0))
           continue;
         const mm = look(pose);

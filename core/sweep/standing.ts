@@ -19,7 +19,10 @@ export interface Stand {
   stand(pose: Pose): Placement;
 }
 
-/** How a part that moves with `mount` stands before the wheel in a pose; one of the body by as much higher as a change lets the wheel hang. */
+/**
+ * How a part that moves with `mount` stands before the wheel in a pose; one of the body by as much higher as a change
+ * lets the wheel hang.
+ */
 export function standBefore({ geometry, change }: Motion, mount: Mount): Stand {
   const { bodyRiseMm, restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);
   if (geometry && mount !== 'knuckle') {

@@ -42,36 +42,52 @@ describe('distance in space, against a fine triangle mesh searched by three-mesh
   const error = meshErrorMm(308) + 0.02;
   test('for points anywhere around the wheel, in random poses', () => {
     fc.assert(
-      fc.property(real(-38, 38), real(-60, 70), real(-260, 180), real(-420, 420), real(-420, 420), (steerDeg, travelMm, out, fwd, up) => {
-        const { out: x, fwd: y, up: z } = toHub(placementOf(STRUT, { steerDeg, travelMm }), { out, fwd, up });
-        const ours = distanceMm(solidAt(40), x, y, z);
-        const inHub = new Vector3(out, fwd, up).applyMatrix4(poseMatrix(STRUT, steerDeg, travelMm).invert());
-        // Deep inside, the mesh has a floor at the axis that the solid has not.
-        fc.pre(ours > -60);
-        expect(Math.abs(Math.abs(ours) - meshDistance(mesh, inHub))).toBeLessThan(error);
-      }),
+      fc.property(
+        real(-38, 38),
+        real(-60, 70),
+        real(-260, 180),
+        real(-420, 420),
+        real(-420, 420),
+        (steerDeg, travelMm, out, fwd, up) => {
+          const { out: x, fwd: y, up: z } = toHub(placementOf(STRUT, { steerDeg, travelMm }), { out, fwd, up });
+          const ours = distanceMm(solidAt(40), x, y, z);
+          const inHub = new Vector3(out, fwd, up).applyMatrix4(poseMatrix(STRUT, steerDeg, travelMm).invert());
+          // Deep inside, the mesh has a floor at the axis that the solid has not.
+          fc.pre(ours > -60);
+          expect(Math.abs(Math.abs(ours) - meshDistance(mesh, inHub))).toBeLessThan(error);
+        },
+      ),
       { numRuns: 300 },
     );
-  }); // prettier-ignore
+  });
 
   /** The least over a grid four times as fine as the sweep's, and again around its lowest place. */
   function bruteMinimum(point: Point3, g: SuspensionGeometry): number {
     const at = (steer: number, travel: number) =>
-      meshDistance(mesh, new Vector3(point.out, point.fwd, point.up).applyMatrix4(poseMatrix(g, steer, travel).invert()));
+      meshDistance(
+        mesh,
+        new Vector3(point.out, point.fwd, point.up).applyMatrix4(poseMatrix(g, steer, travel).invert()),
+      );
     let [least, bestSteer, bestTravel] = [Infinity, 0, 0];
     const search = (steers: [number, number], travels: [number, number], nx: number, ny: number) => {
       for (let i = 0; i <= nx; i++)
         for (let j = 0; j <= ny; j++) {
-          const [steer, travel] = [steers[0] + ((steers[1] - steers[0]) * i) / nx, travels[0] + ((travels[1] - travels[0]) * j) / ny];
+          const [steer, travel] = [
+            steers[0] + ((steers[1] - steers[0]) * i) / nx,
+            travels[0] + ((travels[1] - travels[0]) * j) / ny,
+          ];
           const mm = at(steer, travel);
           if (mm < least) [least, bestSteer, bestTravel] = [mm, steer, travel];
         }
     };
     search([-g.lockInDeg, g.lockOutDeg], [-g.droopMm, g.bumpMm], 60, 40);
-    const clip = (mid: number, by: number, from: number, to: number): [number, number] => [Math.max(from, mid - by), Math.min(to, mid + by)];
+    const clip = (mid: number, by: number, from: number, to: number): [number, number] => [
+      Math.max(from, mid - by),
+      Math.min(to, mid + by),
+    ];
     search(clip(bestSteer, 2, -g.lockInDeg, g.lockOutDeg), clip(bestTravel, 5, -g.droopMm, g.bumpMm), 40, 40);
     return least;
-  } // prettier-ignore
+  }
 
   test.each([
     ['behind the tire, outboard', { out: 95, fwd: -340, up: -40 }],
@@ -109,9 +125,11 @@ describe('edges', () => {
   });
   test('more points on a straight edge change nothing', () => {
     const points = [0, 1, 2, 3, 4].map((n) => ({ out: -150, fwd: -320, up: -90 + 32.5 * n }));
-    const [few, many] = [[points[0]!, points[4]!], points].map((some) => one(sweep(caseOf([{ id: 'e', mount: 'body', points: some }]))));
+    const [few, many] = [[points[0]!, points[4]!], points].map((some) =>
+      one(sweep(caseOf([{ id: 'e', mount: 'body', points: some }]))),
+    );
     expect(few!.clearanceMm).toBeCloseTo(many!.clearanceMm, 1);
-  }); // prettier-ignore
+  });
 });
 
 describe('parts by what they move with', () => {
@@ -124,18 +142,28 @@ describe('parts by what they move with', () => {
   test('one on an arm keeps it over travel, and loses it when steered', () => {
     const at = caseOf([{ id: 'arm', mount: 'arm', gap: { ...gap, surface: 'inner-rim-flange', clockDeg: 180 } }]);
     for (const travelMm of [-60, -20, 35, 70])
-      expect(clearancesAt(at, { steerDeg: 0, travelMm }).arm).toBeCloseTo(clearancesAt(at, { steerDeg: 0, travelMm: 0 }).arm!, 6); // prettier-ignore
+      expect(clearancesAt(at, { steerDeg: 0, travelMm }).arm).toBeCloseTo(
+        clearancesAt(at, { steerDeg: 0, travelMm: 0 }).arm!,
+        6,
+      );
     expect(one(sweep(at)).clearanceMm).toBeLessThan(17);
   });
   test('a reading in any pose is where it was read: its gap comes back in that pose', () => {
     fc.assert(
-      fc.property(real(-32, 38), real(-60, 70), real(-180, 180), real(3, 40), fc.constantFrom('body', 'arm'), (steerDeg, travelMm, clockDeg, gapMm, mount) => {
-        const at = caseOf([{ id: 'p', mount, gap: { surface: 'tread', clockDeg, gapMm, steerDeg, travelMm } }]);
-        expect(clearancesAt(at, { steerDeg, travelMm }).p).toBeCloseTo(gapMm, 2);
-      }),
+      fc.property(
+        real(-32, 38),
+        real(-60, 70),
+        real(-180, 180),
+        real(3, 40),
+        fc.constantFrom('body', 'arm'),
+        (steerDeg, travelMm, clockDeg, gapMm, mount) => {
+          const at = caseOf([{ id: 'p', mount, gap: { surface: 'tread', clockDeg, gapMm, steerDeg, travelMm } }]);
+          expect(clearancesAt(at, { steerDeg, travelMm }).p).toBeCloseTo(gapMm, 2);
+        },
+      ),
       { numRuns: 40 },
     );
-  }); // prettier-ignore
+  });
   test('every kind has what it usually moves with and a limit', () => {
     for (const kind of Object.keys(OBSTACLE_KINDS) as ObstacleKind[]) {
       expect(['body', 'knuckle', 'arm']).toContain(mountOf({ kind }));
@@ -213,16 +241,24 @@ describe('odd cars', () => {
     );
     expect(() => placePart({ id: 'x' }, solidAt(40), STRUT)).toThrow('neither a gap nor coordinates');
   });
-  test('nothing known of the suspension, but raised or lowered: the body stands so much higher over the wheel at rest', () => {
-    const over: Part[] = [bodyPoint({ out: -40, fwd: 0, up: 340 }), { id: 'strut', mount: 'knuckle', gap: { surface: 'inner-sidewall', clockDeg: 0, gapMm: 20 } }]; // prettier-ignore
-    for (const [kind, mm] of [['spring', 25], ['spring', -40], ['strut-top', -10], ['body', 50]] as const) {
+  test('nothing known of the suspension, but raised or lowered: the body stands so much higher at rest', () => {
+    const over: Part[] = [
+      bodyPoint({ out: -40, fwd: 0, up: 340 }),
+      { id: 'strut', mount: 'knuckle', gap: { surface: 'inner-sidewall', clockDeg: 0, gapMm: 20 } },
+    ];
+    for (const [kind, mm] of [
+      ['spring', 25],
+      ['spring', -40],
+      ['strut-top', -10],
+      ['body', 50],
+    ] as const) {
       const still = caseOf(over, { geometry: null, change: { kind, mm } });
       const [above, strut] = sweep(still).parts;
       expect(above!.clearanceMm).toBeCloseTo(32 + mm, 1);
       expect(strut!.clearanceMm).toBeCloseTo(20, 2);
       expect(clearancesAt(still, { steerDeg: 0, travelMm: 0 }).part).toBeCloseTo(above!.clearanceMm, 9);
     }
-  }); // prettier-ignore
+  });
   test('a part inside the wheel touches in every pose, and says where', () => {
     const found = one(sweep(caseOf([bodyPoint({ out: -40, fwd: 0, up: 290 })])));
     expect(found.clearanceMm).toBeLessThan(-18);
@@ -230,7 +266,13 @@ describe('odd cars', () => {
   });
   test('both wheels of a dual pair are swept', () => {
     const pair: SweptSolid = { bodies: [...solidAt(110).bodies, { section: SECTION, centreOut: 130 }] };
-    const found = one(sweep({ ...caseOf([bodyPoint({ out: 260, fwd: 0, up: 200 })]), solid: pair, geometry: { ...USUAL_GEOMETRY['rear-axle'] } })); // prettier-ignore
+    const found = one(
+      sweep({
+        ...caseOf([bodyPoint({ out: 260, fwd: 0, up: 200 })]),
+        solid: pair,
+        geometry: { ...USUAL_GEOMETRY['rear-axle'] },
+      }),
+    );
     expect(found.clearanceMm).toBeCloseTo(260 - 130 - (7.5 * 25.4) / 2 - 12.7, 1);
   });
 });
@@ -245,7 +287,9 @@ describe('on the way', () => {
     for (; !step.done; step = steps.next()) shares.push(step.value);
     expect(shares).toEqual([...shares].sort((a, b) => a - b));
     expect(shares.at(-1)).toBe(1);
-    expect(step.value.parts.map(({ clearanceMm }) => clearanceMm)).toEqual(sweep(at).parts.map(({ clearanceMm }) => clearanceMm)); // prettier-ignore
+    expect(step.value.parts.map(({ clearanceMm }) => clearanceMm)).toEqual(
+      sweep(at).parts.map(({ clearanceMm }) => clearanceMm),
+    );
   });
   test('a rough sweep gives the same verdict on what is near, and says far what is far', () => {
     fc.assert(

@@ -3,7 +3,17 @@ import { atOnce, type Steps } from '#core/progress';
 import { travelRange, type TravelRange } from '#core/suspension';
 import { lookAt, type Looker, type Nearest } from './nearest';
 import type { PlacedPart } from './place';
-import { FULL, partOfGrid, poseGrid, poseRange, poseRegions, ROUGH, shortOfLock, type PoseGrid, type PoseRange } from './poses'; // prettier-ignore
+import {
+  FULL,
+  partOfGrid,
+  poseGrid,
+  poseRange,
+  poseRegions,
+  ROUGH,
+  shortOfLock,
+  type PoseGrid,
+  type PoseRange,
+} from './poses';
 import { coarseMinima, refine, type Found, type Walk } from './refine';
 import type { SweptSolid } from './solid';
 import { gridPlacements, standBefore, type Motion, type Stand } from './standing';
@@ -13,8 +23,8 @@ export interface SweepCase extends Motion {
   solid: SweptSolid;
   parts: readonly PlacedPart[];
   /**
-   * What stays further away than this, mm, is told from a rough grid alone: enough to say that it clears. Left out, everything is told
-   * exactly.
+   * What stays further away than this, mm, is told from a rough grid alone: enough to say that it clears. Left out,
+   * everything is told exactly.
    */
   enoughMm?: number | undefined;
 }
@@ -28,15 +38,24 @@ export interface SweptPart {
   at: WheelPlace;
   /** Distance at rest, straight ahead. */
   restMm: number;
-  /** Least distance short of either lock by {@link SHORT_OF_LOCK_DEG}, told where it touches; null where it does not, or never steers. */
+  /**
+   * Least distance short of either lock by {@link SHORT_OF_LOCK_DEG}, told where it touches; null where it does not, or
+   * never steers.
+   */
   beforeLockMm: number | null;
   /** Least distance over all poses, those too that do not count. */
   allPosesMm: number;
-  /** Least distance at ride height from lock to lock, at full bump and at full droop straight ahead; null where only a verdict was asked for. */
+  /**
+   * Least distance at ride height from lock to lock, at full bump and at full droop straight ahead; null where only a
+   * verdict was asked for.
+   */
   lockAtRestMm: number | null;
   bumpMm: number | null;
   droopMm: number | null;
-  /** Distance in every pose of the grid, row by row; null for a part that moves with the wheel or a wheel that only stands. */
+  /**
+   * Distance in every pose of the grid, row by row; null for a part that moves with the wheel or a wheel that only
+   * stands.
+   */
   map: Float32Array | null;
   /** Clock angles and axial places at which the wheel touches it in some pose of the grid; null where it never does. */
   touched: TouchedRegion | null;
@@ -65,12 +84,15 @@ export interface Swept {
 const ROWS_A_STEP = 8;
 /** Below this the map is looked at exactly, mm. */
 const NEAR_MM = 12;
-/** How much lower than a node a minimum may lie next to it: half a cell of the full grid, as far as a point of the wheel moves in it. */
+/**
+ * How much lower than a node a minimum may lie next to it: half a cell of the full grid, as far as a point of the wheel
+ * moves in it.
+ */
 const CELL_SLACK_MM = 9;
 
 /**
- * Sweeps a wheel through all steer and travel past the parts around it, part by part. Coarse over a grid of 61 × 41 poses, then exactly
- * around every minimum the grid leaves open; the least distance is within 0.1 mm of the true one.
+ * Sweeps a wheel through all steer and travel past the parts around it, part by part. Coarse over a grid of 61 × 41
+ * poses, then exactly around every minimum the grid leaves open; the least distance is within 0.1 mm of the true one.
  * @returns a generator that yields the share done, for progress and for stopping, and returns the result
  */
 export function* sweepSteps({ solid, parts, geometry, change, poses = 'all', enoughMm }: SweepCase): Steps<Swept> {
@@ -241,12 +263,18 @@ function leastAtRest({ looker, grid, stand, map }: Looked, restMm: number): numb
   const travel = [Math.max(least, restMm - AT_RIDE_HEIGHT_MM), Math.min(most, restMm + AT_RIDE_HEIGHT_MM)] as const;
   if (travel[0] > travel[1]) return looker.exact(stand({ steerDeg: 0, travelMm: restMm }));
   const part = partOfGrid(grid, { steer: grid.steer, travel });
-  const [start] = coarseMinima(Float32Array.from(part.at, (i) => map[i]!), part.grid, 0);
+  const [start] = coarseMinima(
+    Float32Array.from(part.at, (i) => map[i]!),
+    part.grid,
+    0,
+  );
   const low = refine({ start: start!.pose, grid: part.grid, walk: FIRST, look: (at) => looker.points(stand(at)) });
   return looker.exact(stand(low.pose));
-} // prettier-ignore
+}
 
-/** The least distance over the poses that count and are not at full lock; null for a wheel that does not steer as far. */
+/**
+ * The least distance over the poses that count and are not at full lock; null for a wheel that does not steer as far.
+ */
 function leastBeforeLock(looked: Looked, regions: readonly PoseRange[]): number | null {
   const steer = shortOfLock(looked.grid);
   if (!steer) return null;

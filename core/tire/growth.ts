@@ -1,4 +1,7 @@
-/** How far a tire grows in service: width up to 1.04·S, section height 0.97 to 1.04 of the new one (UNECE R30, from memory). */
+/**
+ * How far a tire grows in service: width up to 1.04·S, section height 0.97 to 1.04 of the new one (UNECE R30, from
+ * memory).
+ */
 export const GROWTH = { width: 1.04, leastHeight: 0.97, mostHeight: 1.04 } as const;
 
 /** The outline a tire may take in service, mm. */

@@ -30,7 +30,8 @@ const ASPECT = { least: 20, most: 100 };
 // A number ends where its digits end: "555" is never read as "55" and "5".
 const NUMBER = String.raw`(\d+(?:\.\d+)?)(?![\d.])`;
 const METRIC = new RegExp(
-  String.raw`^(P|LT|ST|T)?\s*${NUMBER}[\s/-]+${NUMBER}[\s/-]*([HQSTUV]?R|ZR|D|B)?[\s/-]*${NUMBER}(C(?=[\s\d]|$)|LT(?=\s|$))?(.*)$`,
+  String.raw`^(P|LT|ST|T)?\s*${NUMBER}[\s/-]+${NUMBER}[\s/-]*([HQSTUV]?R|ZR|D|B)?[\s/-]*${NUMBER}` +
+    String.raw`(C(?=[\s\d]|$)|LT(?=\s|$))?(.*)$`,
 );
 const FLOTATION = new RegExp(
   String.raw`^(LT)?\s*${NUMBER}\s*[X×]\s*${NUMBER}[\s/-]*(ZR|R|D|B)?[\s/-]*${NUMBER}\s*(LT)?(.*)$`,
@@ -45,9 +46,9 @@ const NO_ASPECT = /^(?:P|LT)?\s*(\d{3})\s*[RDB-]\s*(\d{2}(?:\.5)?)(?!\d)/;
 const RUN_TOGETHER = /^(?:P|LT)?\s*(\d{3})[\s/-]*(\d{2})\s*R?\s*(\d{2})(?!\d)/;
 
 /**
- * Reads a tire size as people write it: `205/55R16`, `205/55 ZR 16 91W`, `P245/65R17`, `LT285/70R17 121/118Q`, `195-50-15`,
- * `245 65 17`, `185/70HR13`, `33x12.50R17LT`, `33/12.50R17`, in any case and spacing, with load range letter and XL, RF or C marks.
- * Load indices and speed symbols as in ISO 4000-1 (from memory).
+ * Reads a tire size as people write it: `205/55R16`, `205/55 ZR 16 91W`, `P245/65R17`, `LT285/70R17 121/118Q`,
+ * `195-50-15`, `245 65 17`, `185/70HR13`, `33x12.50R17LT`, `33/12.50R17`, in any case and spacing, with load range
+ * letter and XL, RF or C marks. Load indices and speed symbols as in ISO 4000-1 (from memory).
  * @throws DomainError that names the part of the size that is wrong
  */
 export function readTireSize(text: string): TireSize {
@@ -63,7 +64,13 @@ const read = new Map<string, Readonly<TireSize>>();
 const MOST_READ = 1000;
 
 function readAnew(text: string): TireSize {
-  const label = text.trim().toUpperCase().replace(/[\u2010-\u2015\u2212]/g, '-').replace(/,/g, '.').replace(/\\/g, '/').replace(/\s+/g, ' '); // prettier-ignore
+  const label = text
+    .trim()
+    .toUpperCase()
+    .replace(/[\u2010-\u2015\u2212]/g, '-')
+    .replace(/,/g, '.')
+    .replace(/\\/g, '/')
+    .replace(/\s+/g, ' ');
   if (label === '') throw new DomainError('needs a tire size such as 205/55R16');
   if (label.length > 60) throw new DomainError('is too long for a tire size');
 
@@ -198,7 +205,10 @@ function shapeMessage(label: string): string {
     return `the figures run together: is it ${together[1]}/${together[2]}R${together[3]}? Write it with its slash`;
   const bare = NO_ASPECT.exec(label);
   if (bare)
-    return `between ${bare[1]} and ${bare[2]} the aspect ratio is missing: such sizes are of the 80 or 82 series, write ${bare[1]}/80R${bare[2]} or what the maker's table says`;
+    return (
+      `between ${bare[1]} and ${bare[2]} the aspect ratio is missing: such sizes are of the 80 or 82 series, write` +
+      ` ${bare[1]}/80R${bare[2]} or what the maker's table says`
+    );
   if (numbers.length === 0) return `“${label.slice(0, 24)}” has no figures: ${likeThis}`;
   if (stray) return `“${stray[0]}” does not belong in a tire size: ${likeThis}`;
   if (numbers.length === 1)

@@ -48,12 +48,17 @@ describe('a section listed on a test rim', () => {
   });
   test('agrees with the computed section when the listed one is the computed one', () => {
     fc.assert(
-      fc.property(anySize, fc.double({ min: 4, max: 13, noNaN: true }), fc.double({ min: 4, max: 13, noNaN: true }), (size, test, rim) => {
-        const listed = sectionWidthOnRimMm(size, test);
-        expect(sectionFromTestRimMm(listed, test, rim)).toBeCloseTo(sectionWidthOnRimMm(size, rim), 9);
-      }),
+      fc.property(
+        anySize,
+        fc.double({ min: 4, max: 13, noNaN: true }),
+        fc.double({ min: 4, max: 13, noNaN: true }),
+        (size, test, rim) => {
+          const listed = sectionWidthOnRimMm(size, test);
+          expect(sectionFromTestRimMm(listed, test, rim)).toBeCloseTo(sectionWidthOnRimMm(size, rim), 9);
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 });
 
 describe('sizes as they are written', () => {
@@ -61,7 +66,12 @@ describe('sizes as they are written', () => {
     for (const rim of RIMS)
       for (const size of standardSizes(rim)) {
         const again = readTireSize(tireSizeName(size));
-        expect({ ...again, aspectRatio: 0, nominalWidthMm: 0, labelDiameterMm: 0 }).toEqual({ ...size, aspectRatio: 0, nominalWidthMm: 0, labelDiameterMm: 0 }); // prettier-ignore
+        expect({ ...again, aspectRatio: 0, nominalWidthMm: 0, labelDiameterMm: 0 }).toEqual({
+          ...size,
+          aspectRatio: 0,
+          nominalWidthMm: 0,
+          labelDiameterMm: 0,
+        });
         expect(again.nominalWidthMm).toBeCloseTo(size.nominalWidthMm, 9);
         expect(again.aspectRatio).toBeCloseTo(size.aspectRatio, 9);
       }
@@ -100,12 +110,26 @@ describe('sizes as they are written', () => {
 
 describe('standard sizes, made from their steps', () => {
   test.each([
-    '155/80R13', '175/70R13', '185/60R14', '195/65R15', '31x10.50R15LT', '205/55R16', '265/70R16', '205/45R17', '225/45R17', '285/70R17',
-    '33x12.50R17LT', '225/40R18', '245/40R18', '255/35R19', '275/40R20', '35x12.50R20LT',
+    '155/80R13',
+    '175/70R13',
+    '185/60R14',
+    '195/65R15',
+    '31x10.50R15LT',
+    '205/55R16',
+    '265/70R16',
+    '205/45R17',
+    '225/45R17',
+    '285/70R17',
+    '33x12.50R17LT',
+    '225/40R18',
+    '245/40R18',
+    '255/35R19',
+    '275/40R20',
+    '35x12.50R20LT',
   ])('%s is among them (tire and rim tables, from memory)', (name) => {
     const size = readTireSize(name);
     expect(standardSizes(size.rimDiameterIn).map(tireSizeName)).toContain(name);
-  }); // prettier-ignore
+  });
   test('each once, each on a rim it names, and none for rims that no car has', () => {
     for (const rim of RIMS) {
       const names = standardSizes(rim).map(tireSizeName);

@@ -3,7 +3,10 @@ import { readTireSize, type TireSize } from './size';
 const row = (from: number, to: number, step: number): number[] =>
   Array.from({ length: Math.floor((to - from) / step + 1e-9) + 1 }, (_, at) => from + at * step);
 
-/** Section widths 125 to 355 by 10 mm and aspect ratios 25 to 85 by 5 %: the steps of ISO metric sizes (ISO 4000-1, from memory). */
+/**
+ * Section widths 125 to 355 by 10 mm and aspect ratios 25 to 85 by 5 %: the steps of ISO metric sizes (ISO 4000-1, from
+ * memory).
+ */
 const METRIC = { widthsMm: row(125, 355, 10), aspects: row(25, 85, 5) };
 /** Flotation sizes: whole inches over all, sections 8.50 to 15.50 by the inch (TRA Year Book, from memory). */
 const FLOTATION = { diametersIn: row(26, 42, 1), widthsIn: row(8.5, 15.5, 1) };

@@ -14,12 +14,24 @@ import {
 
 describe('rim diameters: ISO 4000-1 (from memory)', () => {
   test.each([
-    [10, 254], [12, 305], [13, 330], [14, 356], [15, 381], [16, 406], [17, 432], [18, 457], [19, 483], [20, 508], [21, 533], [22, 559],
-    [23, 584], [24, 610],
-  ])('%d in is %d mm', (code, mm) => expect(rimSeatDiameterMm(code)).toBe(mm)); // prettier-ignore
+    [10, 254],
+    [12, 305],
+    [13, 330],
+    [14, 356],
+    [15, 381],
+    [16, 406],
+    [17, 432],
+    [18, 457],
+    [19, 483],
+    [20, 508],
+    [21, 533],
+    [22, 559],
+    [23, 584],
+    [24, 610],
+  ])('%d in is %d mm', (code, mm) => expect(rimSeatDiameterMm(code)).toBe(mm));
 });
 
-describe('overall diameter and section on the measuring rim: tire and rim tables (ETRTO Standards Manual, from memory)', () => {
+describe('overall diameter and section on the measuring rim (ETRTO Standards Manual, from memory)', () => {
   test.each([
     // size, overall diameter, measuring rim, section width
     ['205/55R16', 632, 6.5, 214],

@@ -13,7 +13,10 @@ export interface Contribution {
 export const combined = (parts: readonly Contribution[]): number =>
   Math.sqrt(parts.reduce((sum, { plusMinus }) => sum + plusMinus * plusMinus, 0));
 
-/** P(true value ≥ threshold) for a figure with a normal error: Φ((value − threshold) / σ), σ = ± / 1.96. Without error it is 0 or 1. */
+/**
+ * P(true value ≥ threshold) for a figure with a normal error: Φ((value − threshold) / σ), σ = ± / 1.96. Without error
+ * it is 0 or 1.
+ */
 export function shareAbove(value: number, threshold: number, plusMinus: number): number {
   if (plusMinus === 0) return value >= threshold ? 1 : 0;
   return normalShare((value - threshold) / sigmaOf(plusMinus));
@@ -25,7 +28,9 @@ export interface Ranked extends Contribution {
   leftPlusMinus: number;
 }
 
-/** What a figure rests on, ranked by how much an exact reading of each would narrow it; what moves nothing is left out. */
+/**
+ * What a figure rests on, ranked by how much an exact reading of each would narrow it; what moves nothing is left out.
+ */
 export function rankedParts(parts: readonly Contribution[]): Ranked[] {
   const all = combined(parts) ** 2;
   return parts

@@ -58,7 +58,8 @@ describe('a figure that is drawn', () => {
       ).toBeLessThanOrEqual(0.5 / 256 + 1e-9);
     expect(drawnPlusMinus(drawn.values)).toBeCloseTo(1.5, 1);
   });
-  // The lesser of two figures that are equal on average: its mean lies σ/√π below theirs (order statistics of the normal distribution; from memory).
+  // The lesser of two figures that are equal on average: its mean lies σ/√π below theirs (order statistics of the
+  // normal distribution; from memory).
   test('the least of two: as order statistics have it', () => {
     const drawn = drawnOf([input('a', SIGMAS_95), input('b', SIGMAS_95)], ([a, b]) => Math.min(a!, b!), 2048)!;
     const mean = drawn.values.reduce((sum, value) => sum + value, 0) / drawn.values.length;

@@ -27,11 +27,14 @@ export function drawnPlusMinus(values: readonly number[]): number {
 }
 
 /**
- * Draws figures many times over, their inputs normally distributed about 0 by their ± at 95 %. Every input takes each of as many equally likely
- * values once, in an order of its own (Latin hypercube: McKay, Beckman and Conover, Technometrics 21, 1979), so that few draws tell much.
- * A plane is laid through the outcome by least squares: what an input contributes is its slope times its ±.
- * @param figures the figures when every input is off by so much, in the input's own unit; null where one cannot be had, and its draw is dropped
- * @returns a generator that yields the share done, and returns for each figure what became of it; null where no draw could be had
+ * Draws figures many times over, their inputs normally distributed about 0 by their ± at 95 %. Every input takes each
+ * of as many equally likely values once, in an order of its own (Latin hypercube: McKay, Beckman and Conover,
+ * Technometrics 21, 1979), so that few draws tell much. A plane is laid through the outcome by least squares: what an
+ * input contributes is its slope times its ±.
+ * @param figures the figures when every input is off by so much, in the input's own unit; null where one cannot be had,
+ *   and its draw is dropped
+ * @returns a generator that yields the share done, and returns for each figure what became of it; null where no draw
+ *   could be had
  */
 export function* drawSteps({
   inputs,
@@ -67,7 +70,10 @@ export function* drawSteps({
   });
 }
 
-/** Slopes of the plane through the rows with least squares: the normal equations, by Gauss with the largest pivot. An input that never moves has none. */
+/**
+ * Slopes of the plane through the rows with least squares: the normal equations, by Gauss with the largest pivot. An
+ * input that never moves has none.
+ */
 function plane(rows: readonly { off: readonly number[]; value: number }[]): number[] {
   const size = rows[0]!.off.length;
   const mean = rows.reduce((sum, { value }) => sum + value, 0) / rows.length;

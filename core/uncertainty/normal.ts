@@ -2,8 +2,8 @@
 const FAR = 8.5;
 
 /**
- * Φ(z), the share of a standard normal distribution below z: ½ + φ(z)·(z + z³/3 + z⁵/(3·5) + …), every term the one before times z²/(2k + 1).
- * Source: G. Marsaglia, Evaluating the Normal Distribution, J. Stat. Software 11(4), 2004.
+ * Φ(z), the share of a standard normal distribution below z: ½ + φ(z)·(z + z³/3 + z⁵/(3·5) + …), every term the one
+ * before times z²/(2k + 1). Source: G. Marsaglia, Evaluating the Normal Distribution, J. Stat. Software 11(4), 2004.
  */
 export function normalShare(z: number): number {
   if (z > FAR) return 1;

@@ -33,12 +33,16 @@ describe('the normal distribution', () => {
   });
   test('it never falls, and is what it leaves on the other side', () => {
     fc.assert(
-      fc.property(fc.double({ min: -9, max: 9, noNaN: true }), fc.double({ min: 0, max: 4, noNaN: true }), (z, more) => {
-        expect(normalShare(z + more)).toBeGreaterThanOrEqual(normalShare(z) - 1e-15);
-        expect(normalShare(z) + normalShare(-z)).toBeCloseTo(1, 12);
-      }),
+      fc.property(
+        fc.double({ min: -9, max: 9, noNaN: true }),
+        fc.double({ min: 0, max: 4, noNaN: true }),
+        (z, more) => {
+          expect(normalShare(z + more)).toBeGreaterThanOrEqual(normalShare(z) - 1e-15);
+          expect(normalShare(z) + normalShare(-z)).toBeCloseTo(1, 12);
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 });
 
 describe('figures that rest on readings', () => {
@@ -56,12 +60,21 @@ describe('figures that rest on readings', () => {
   });
   test('a better reading never leaves it more open', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.01, max: 20, noNaN: true }), fc.double({ min: 0.1, max: 5, noNaN: true }), fc.double({ min: 0.1, max: 0.99, noNaN: true }), (above, plusMinus, better) => {
-        expect(shareAbove(above, 0, plusMinus * better)).toBeGreaterThanOrEqual(shareAbove(above, 0, plusMinus) - 1e-15);
-        expect(shareAbove(-above, 0, plusMinus * better)).toBeLessThanOrEqual(shareAbove(-above, 0, plusMinus) + 1e-15);
-      }),
+      fc.property(
+        fc.double({ min: 0.01, max: 20, noNaN: true }),
+        fc.double({ min: 0.1, max: 5, noNaN: true }),
+        fc.double({ min: 0.1, max: 0.99, noNaN: true }),
+        (above, plusMinus, better) => {
+          expect(shareAbove(above, 0, plusMinus * better)).toBeGreaterThanOrEqual(
+            shareAbove(above, 0, plusMinus) - 1e-15,
+          );
+          expect(shareAbove(-above, 0, plusMinus * better)).toBeLessThanOrEqual(
+            shareAbove(-above, 0, plusMinus) + 1e-15,
+          );
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
   test('what would help most stands first, with what an exact reading of it would leave', () => {
     expect(rankedParts([part(3), part(0), part(4)])).toEqual([
       { ...part(4), share: 16 / 25, leftPlusMinus: 3 },

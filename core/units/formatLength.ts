@@ -3,7 +3,10 @@ import { inchesFromMm, type LengthUnit } from './constants';
 /** A minus sign as wide as a digit, so that columns of figures line up. */
 const MINUS = '\u2212';
 
-/** Rounded to so many decimals; half a step goes away from zero, also where binary fractions fall a hair short of it (149.95). */
+/**
+ * Rounded to so many decimals; half a step goes away from zero, also where binary fractions fall a hair short of it
+ * (149.95).
+ */
 export function roundTo(value: number, decimals: number): number {
   const scale = 10 ** decimals;
   return (Math.sign(value) * Math.round(Math.abs(value) * scale + 1e-7)) / scale;
@@ -17,7 +20,8 @@ export function formatNumber(value: number, decimals = 1, plus = false): string 
 }
 
 /**
- * A length in the unit of the reader's choice, without the unit's sign: mm to 0.1, decimal inch to 0.01, inch fractions to 1/16 or 1/32.
+ * A length in the unit of the reader's choice, without the unit's sign: mm to 0.1, decimal inch to 0.01, inch fractions
+ * to 1/16 or 1/32.
  * @param mm millimetres
  */
 export function lengthFigure(mm: number, unit: LengthUnit, plus = false): string {

@@ -3,14 +3,33 @@ import { MM_PER_INCH } from './constants';
 import { plainText, shorten, withDecimalPoint } from './readNumber';
 
 const VULGAR: Record<string, string> = {
-  '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3',
-}; // prettier-ignore
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅓': '1/3',
+  '⅔': '2/3',
+};
 
 const UNIT_MM: Record<string, number> = {
-  mm: 1, millimeter: 1, millimeters: 1, millimetre: 1, millimetres: 1,
-  cm: 10, centimeter: 10, centimeters: 10, centimetre: 10, centimetres: 10,
-  in: MM_PER_INCH, inch: MM_PER_INCH, inches: MM_PER_INCH, '"': MM_PER_INCH,
-}; // prettier-ignore
+  mm: 1,
+  millimeter: 1,
+  millimeters: 1,
+  millimetre: 1,
+  millimetres: 1,
+  cm: 10,
+  centimeter: 10,
+  centimeters: 10,
+  centimetre: 10,
+  centimetres: 10,
+  in: MM_PER_INCH,
+  inch: MM_PER_INCH,
+  inches: MM_PER_INCH,
+  '"': MM_PER_INCH,
+};
 
 const DECIMAL = /^(\d+(?:\.\d*)?|\.\d+)$/;
 const FRACTION = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/;

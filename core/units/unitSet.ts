@@ -9,7 +9,9 @@ export interface Units {
   torque: 'N·m' | 'lb·ft';
 }
 
-/** One unit of length alone stands for the units that go with it: the core's own with mm, pound and mile with inches. */
+/**
+ * One unit of length alone stands for the units that go with it: the core's own with mm, pound and mile with inches.
+ */
 export type UnitChoice = LengthUnit | Units;
 
 /** Sets of units as they are usual together (common practice, no source). */
@@ -31,5 +33,8 @@ export const setOf = (units: Units): UnitSetName | null =>
   (Object.keys(UNIT_SETS) as UnitSetName[]).find((name) => {
     const { length, ...set } = UNIT_SETS[name];
     const inches = (unit: LengthUnit) => unit !== 'mm';
-    return inches(length) === inches(units.length) && Object.entries(set).every(([key, unit]) => units[key as keyof Units] === unit);
-  }) ?? null; // prettier-ignore
+    return (
+      inches(length) === inches(units.length) &&
+      Object.entries(set).every(([key, unit]) => units[key as keyof Units] === unit)
+    );
+  }) ?? null;

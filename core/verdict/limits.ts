@@ -1,4 +1,7 @@
-/** A limit with where it comes from: the shop, this job, the very part, the room that winter traction needs, or the rub that is accepted. */
+/**
+ * A limit with where it comes from: the shop, this job, the very part, the room that winter traction needs, or the rub
+ * that is accepted.
+ */
 export interface Limit {
   value: number;
   origin: 'house' | 'brief' | 'part' | 'winter' | 'rub';

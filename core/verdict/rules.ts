@@ -1,6 +1,9 @@
 import type { Verdict } from './verdict';
 
-/** A clearance in mm against its limit: `fail` below 0 (it touches), `caution` from 0 up to the limit, `ok` from the limit on. */
+/**
+ * A clearance in mm against its limit: `fail` below 0 (it touches), `caution` from 0 up to the limit, `ok` from the
+ * limit on.
+ */
 export function clearanceVerdict(clearanceMm: number | null, limitMm: number): Verdict {
   if (clearanceMm === null) return 'unknown';
   if (clearanceMm < 0) return 'fail';
@@ -16,7 +19,10 @@ export interface FaceWish {
 /** The outer end of a wish, mm; level with the fender when none is given. */
 export const outerEndMm = (wish: FaceWish): number => wish.max ?? 0;
 
-/** Poke in mm against the wish: beyond its outer end `fail`, short of its inner end (too far in) `caution`, inside it `ok`. */
+/**
+ * Poke in mm against the wish: beyond its outer end `fail`, short of its inner end (too far in) `caution`, inside it
+ * `ok`.
+ */
 export function fenderVerdict(pokeMm: number | null, wish: FaceWish): Verdict {
   if (pokeMm === null) return 'unknown';
   if (pokeMm > outerEndMm(wish)) return 'fail';
@@ -26,7 +32,9 @@ export function fenderVerdict(pokeMm: number | null, wish: FaceWish): Verdict {
 /** How far outside the approved rims a width may be before it fails, in. */
 const RIM_WIDTH_GRACE_IN = 0.5;
 
-/** A rim width in inches against the tire's range: within it `ok`, up to 0.5 in outside `caution`, further out `fail`. */
+/**
+ * A rim width in inches against the tire's range: within it `ok`, up to 0.5 in outside `caution`, further out `fail`.
+ */
 export function rimWidthVerdict(rimWidthIn: number | null, range: { least: number; most: number } | null): Verdict {
   if (rimWidthIn === null || range === null) return 'unknown';
   const outside = Math.max(range.least - rimWidthIn, rimWidthIn - range.most);
@@ -34,7 +42,10 @@ export function rimWidthVerdict(rimWidthIn: number | null, range: { least: numbe
   return outside <= RIM_WIDTH_GRACE_IN ? 'caution' : 'fail';
 }
 
-/** A change of diameter in percent against the limit either way: within it `ok`, beyond it `caution` (nothing touches by it). */
+/**
+ * A change of diameter in percent against the limit either way: within it `ok`, beyond it `caution` (nothing touches by
+ * it).
+ */
 export function diameterVerdict(changePct: number | null, limitPct: number): Verdict {
   if (changePct === null) return 'unknown';
   return Math.abs(changePct) <= limitPct ? 'ok' : 'caution';
@@ -48,8 +59,8 @@ export type Drive = (typeof DRIVES)[number];
 export const axleMatchCarePct = (limitPct: number): number => limitPct / 2;
 
 /**
- * How far the ratio of front to rear may move on a car with two driven wheels before its brake and stability control, which compare the
- * speeds of the wheels, may take it for a slide, % (common practice, no source).
+ * How far the ratio of front to rear may move on a car with two driven wheels before its brake and stability control,
+ * which compare the speeds of the wheels, may take it for a slide, % (common practice, no source).
  */
 export const AXLE_MATCH_TWO_DRIVEN_PCT = 3;
 
@@ -57,8 +68,9 @@ export const AXLE_MATCH_TWO_DRIVEN_PCT = 3;
 export const drivesBoth = (drive: Drive | null): boolean => drive === 'awd' || drive === '4wd';
 
 /**
- * Change of the car's own ratio of front to rear diameter in percent: on four driven wheels `caution` above half the limit and `fail` above
- * it; on two `caution` above {@link AXLE_MATCH_TWO_DRIVEN_PCT}, unless the car has no stability control.
+ * Change of the car's own ratio of front to rear diameter in percent: on four driven wheels `caution` above half the
+ * limit and `fail` above it; on two `caution` above {@link AXLE_MATCH_TWO_DRIVEN_PCT}, unless the car has no stability
+ * control.
  */
 export function axleMatchVerdict(
   changePct: number | null,

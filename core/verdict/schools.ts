@@ -1,6 +1,6 @@
 /**
- * What may be chosen between the schools of the trade, and of what the law or the season asks; the first of each is followed where nobody
- * says otherwise (product default, common practice).
+ * What may be chosen between the schools of the trade, and of what the law or the season asks; the first of each is
+ * followed where nobody says otherwise (product default, common practice).
  */
 export const RULE_CHOICES = {
   /** Whether the hub must center the wheel, or its nuts may. */
@@ -11,7 +11,10 @@ export const RULE_CHOICES = {
   spacers: ['accepted', 'prefer-offset', 'never'],
   /** Whether a little rub is accepted: not at all, of plastic only, or at full lock only. */
   rub: ['none', 'plastic', 'full-lock'],
-  /** Whether the fender must cover the wheel: (EU) 1009/2010 (from memory), over the full width from 30° ahead to 50° behind. */
+  /**
+   * Whether the fender must cover the wheel: (EU) 1009/2010 (from memory), over the full width from 30° ahead to 50°
+   * behind.
+   */
   cover: ['none', 'eu-1009-2010'],
   /** Room for chains or other traction devices, by the classes of SAE J1232 (from memory). */
   winter: ['none', 'S', 'U', 'W'],

@@ -1,4 +1,7 @@
-/** `ok` within its limit, `caution` between limit and contact, `fail` touches or does not fit, `unknown` a reading is missing. */
+/**
+ * `ok` within its limit, `caution` between limit and contact, `fail` touches or does not fit, `unknown` a reading is
+ * missing.
+ */
 export type Verdict = 'ok' | 'caution' | 'fail' | 'unknown';
 
 /** Verdicts from worst to best. */

@@ -1,7 +1,9 @@
 import { DomainError } from '#core/errors';
 import { mmFromInches } from '#core/units';
 
-/** Flange thickness a side when nobody measured it: overall width = nominal width + 1 in (common practice, no source). */
+/**
+ * Flange thickness a side when nobody measured it: overall width = nominal width + 1 in (common practice, no source).
+ */
 export const DEFAULT_FLANGE_MM = 12.7;
 
 /**
@@ -51,7 +53,9 @@ export function offsetFromBackspacingMm({
 export const frontspacingMm = (rimWidthIn: number, offsetMm: number, flangeMm: number): number =>
   overallWidthMm(rimWidthIn, flangeMm) - backspacingMm({ rimWidthIn, offsetMm, flangeMm, convention: 'overall' });
 
-/** A wheel's place on its axle as it is written down: by offset, or by backspacing with the convention it was read in. */
+/**
+ * A wheel's place on its axle as it is written down: by offset, or by backspacing with the convention it was read in.
+ */
 export interface WheelPlace {
   rimWidthIn?: number | null | undefined;
   offsetMm?: number | null | undefined;

@@ -1,6 +1,15 @@
 import { AT_REST, type Placement } from '#core/kinematics';
 import type { Section } from '#core/section';
-import { coarseMinima, refine, standingsOf, type Motion, type PlacedPart, type PoseGrid, type Stand, type Standing } from '#core/sweep'; // prettier-ignore
+import {
+  coarseMinima,
+  refine,
+  standingsOf,
+  type Motion,
+  type PlacedPart,
+  type PoseGrid,
+  type Stand,
+  type Standing,
+} from '#core/sweep';
 import { exactEndMm, grown, tableEndMm, type Grown } from './grown';
 import type { Span } from './spans';
 
@@ -8,8 +17,8 @@ import type { Span } from './spans';
 const { max, min, sqrt } = Math;
 
 /**
- * One of the wheels of a side, of which the offset is sought: the rim centreline stands at turn · offset + at, mm out from the hub face; turn is
- * −1, or +1 for the outer wheel of a dual pair, which is turned over.
+ * One of the wheels of a side, of which the offset is sought: the rim centreline stands at turn · offset + at, mm out
+ * from the hub face; turn is −1, or +1 for the outer wheel of a dual pair, which is turned over.
  */
 export interface WindowBody {
   section: Section;
@@ -17,7 +26,10 @@ export interface WindowBody {
   atMm: number;
 }
 
-/** A part as every wheel of a window passes it: where its points are, seen from the hub, in every pose; made once for all widths and offsets. */
+/**
+ * A part as every wheel of a window passes it: where its points are, seen from the hub, in every pose; made once for
+ * all widths and offsets.
+ */
 export interface PartPath {
   part: PlacedPart;
   stand: Stand['stand'];
@@ -28,7 +40,9 @@ export interface PartPath {
   radius: Float32Array;
 }
 
-/** Lays out where a part is before the hub in every pose of a rough grid, one path for each range of poses that counts. */
+/**
+ * Lays out where a part is before the hub in every pose of a rough grid, one path for each range of poses that counts.
+ */
 export const partPaths = (part: PlacedPart, motion: Motion, locks = true): PartPath[] =>
   standingsOf(motion, part.mount, locks).map((standing) => pathOf(part, standing));
 
@@ -58,7 +72,9 @@ function look(p: Placement, xyz: Float64Array, i: number, share: number): { out:
   return { out: p[0]! * x + p[1]! * y + p[2]! * z + p[3]!, radius: sqrt(fwd * fwd + up * up) };
 }
 
-/** Stretches closer together than this are taken as one: between two rough poses the part passes through the gap, mm. */
+/**
+ * Stretches closer together than this are taken as one: between two rough poses the part passes through the gap, mm.
+ */
 const JOIN_MM = 12;
 /** How much further an edge may lie beside a node of the rough grid, mm. */
 const SLACK_MM = 14;
@@ -73,9 +89,10 @@ const DOUBT_MM = 0.2;
 type Closely = 'table' | 'exact' | 'edges';
 
 /**
- * The offsets at which one wheel would come nearer to a part than its limit in some pose. The place at which a wheel of offset E stands is
- * turn · E + at; a point out at x where the section reaches from lo to hi blocks every place between x − hi and x − lo. Rough poses first, then every edge of the
- * outcome is walked to where it is furthest, to about 0.05 mm.
+ * The offsets at which one wheel would come nearer to a part than its limit in some pose. The place at which a wheel of
+ * offset E stands is turn · E + at; a point out at x where the section reaches from lo to hi blocks every place between
+ * x − hi and x − lo. Rough poses first, then every edge of the outcome is walked to where it is furthest, to about 0.05
+ * mm.
  * @param within the offsets of interest, mm; edges outside are not walked
  */
 export function blockedOffsets({
@@ -114,7 +131,17 @@ interface Stretch {
 /** How far beyond the offsets of interest stretches are told apart, mm. */
 const MARGIN_MM = 40;
 
-function coarseStretches({ path, body, widths, within }: { path: PartPath; body: WindowBody; widths: Grown; within: Span }): Stretch[] {
+function coarseStretches({
+  path,
+  body,
+  widths,
+  within,
+}: {
+  path: PartPath;
+  body: WindowBody;
+  widths: Grown;
+  within: Span;
+}): Stretch[] {
   const { part, out, radius } = path;
   const count = part.xyz.length / 3;
   const poses = out.length / count;
@@ -126,7 +153,10 @@ function coarseStretches({ path, body, widths, within }: { path: PartPath; body:
     const low = tableEndMm(widths, 'low', radius[at]!);
     if (low === Infinity) continue;
     const middle = body.turn * (out[at]! - body.atMm);
-    const [from, to] = [Math.floor(held(middle + low)), Math.ceil(held(middle + tableEndMm(widths, 'high', radius[at]!)))];
+    const [from, to] = [
+      Math.floor(held(middle + low)),
+      Math.ceil(held(middle + tableEndMm(widths, 'high', radius[at]!))),
+    ];
     if (from === to) continue;
     changes[from]! += 1;
     changes[to]! -= 1;
@@ -155,22 +185,55 @@ function coarseStretches({ path, body, widths, within }: { path: PartPath; body:
     const extent: Span = [lows.reduce((one, other) => min(one, other)), highs.reduce((one, other) => max(one, other))];
     return { span: extent, lows, highs };
   });
-} // prettier-ignore
+}
 
 /** How far the stretch that a part blocks reaches one way, from the rough poses that reach furthest in it. */
-function furthest({ path, body, widths, way, edges, grid }: { path: PartPath; body: WindowBody; widths: Grown; way: 1 | -1; edges: Float32Array; grid: PoseGrid | null }): number {
+function furthest({
+  path,
+  body,
+  widths,
+  way,
+  edges,
+  grid,
+}: {
+  path: PartPath;
+  body: WindowBody;
+  widths: Grown;
+  way: 1 | -1;
+  edges: Float32Array;
+  grid: PoseGrid | null;
+}): number {
   const reach = reachIn({ partPath: path, body, widths, way });
   if (!grid) return way * reach(path.stand(AT_REST), 'edges');
-  const starts = coarseMinima(Float32Array.from(edges, (edge) => -way * edge), grid, SLACK_MM).slice(0, 3);
-  const rough = starts.map(({ pose }) => refine({ start: pose, grid, walk: FIRST, look: (at) => -reach(path.stand(at), 'table') }));
+  const starts = coarseMinima(
+    Float32Array.from(edges, (edge) => -way * edge),
+    grid,
+    SLACK_MM,
+  ).slice(0, 3);
+  const rough = starts.map(({ pose }) =>
+    refine({ start: pose, grid, walk: FIRST, look: (at) => -reach(path.stand(at), 'table') }),
+  );
   const best = rough.reduce((least, one) => (one.mm < least.mm ? one : least));
   const fine = refine({ start: best.pose, grid, walk: FINE, look: (at) => -reach(path.stand(at), 'exact') });
   if (!path.part.edge) return way * -fine.mm;
   return way * -refine({ start: fine.pose, grid, walk: LAST, look: (at) => -reach(path.stand(at), 'edges') }).mm;
-} // prettier-ignore
+}
 
-/** How far one way the part blocks in one placement, as seen along that way; with the edges between its points where that is asked. */
-function reachIn({ partPath: { part }, body, widths, way }: { partPath: PartPath; body: WindowBody; widths: Grown; way: 1 | -1 }): (placement: Placement, closely: Closely) => number {
+/**
+ * How far one way the part blocks in one placement, as seen along that way; with the edges between its points where
+ * that is asked.
+ */
+function reachIn({
+  partPath: { part },
+  body,
+  widths,
+  way,
+}: {
+  partPath: PartPath;
+  body: WindowBody;
+  widths: Grown;
+  way: 1 | -1;
+}): (placement: Placement, closely: Closely) => number {
   const { xyz } = part;
   const count = xyz.length / 3;
   const rough = new Float64Array(count);
@@ -207,7 +270,7 @@ function reachIn({ partPath: { part }, body, widths, way }: { partPath: PartPath
     }
     return found;
   };
-} // prettier-ignore
+}
 
 const GOLDEN = (sqrt(5) - 1) / 2;
 const NARROWINGS = 9;

@@ -3,11 +3,17 @@ import { distanceToSectionMm, halfWidthAtRadiusMm, innerEndMm, type Section } fr
 // Taken out of their object once: these are asked millions of times in a window.
 const { abs, ceil, floor, max, min, sqrt } = Math;
 
-/** A section grown by a limit all round, or shrunk by an accepted rub: at each radius the stretch of the axis that it takes up, mm. */
+/**
+ * A section grown by a limit all round, or shrunk by an accepted rub: at each radius the stretch of the axis that it
+ * takes up, mm.
+ */
 export interface Grown {
   section: Section;
   limitMm: number;
-  /** Where the stretch begins and ends, by radius in steps from the axis outward; Infinity and -Infinity where there is none. */
+  /**
+   * Where the stretch begins and ends, by radius in steps from the axis outward; Infinity and -Infinity where there is
+   * none.
+   */
   low: Float64Array;
   high: Float64Array;
 }
@@ -18,9 +24,10 @@ export type End = 'low' | 'high';
 const STEP_MM = 0.5;
 
 /**
- * The stretches of a section whose every place is to keep `limitMm`: at a radius r from the lowest of lo(r′) − √(L² − (r − r′)²) to the
- * highest of hi(r′) + √(L² − (r − r′)²) over |r − r′| ≤ L; for a rub what all of lo(r′) + √ … hi(r′) − √ have in common. The stretches of
- * neighbouring radii overlap, so what is left is one stretch too. Read in steps, close enough to look by. Mm.
+ * The stretches of a section whose every place is to keep `limitMm`: at a radius r from the lowest of lo(r′) − √(L² −
+ * (r − r′)²) to the highest of hi(r′) + √(L² − (r − r′)²) over |r − r′| ≤ L; for a rub what all of lo(r′) + √ … hi(r′)
+ * − √ have in common. The stretches of neighbouring radii overlap, so what is left is one stretch too. Read in steps,
+ * close enough to look by. Mm.
  */
 export function grown(section: Section, limitMm: number): Grown {
   const known = kept.get(section) ?? new Map<number, Grown>();
@@ -67,7 +74,10 @@ function worked(section: Section, limitMm: number): Grown {
   return { section, limitMm, low, high };
 }
 
-/** An end of the stretch at a radius from the table, mm; Infinity or -Infinity where the grown section does not reach so far out. */
+/**
+ * An end of the stretch at a radius from the table, mm; Infinity or -Infinity where the grown section does not reach so
+ * far out.
+ */
 export function tableEndMm({ low, high }: Grown, end: End, radiusMm: number): number {
   const table = end === 'low' ? low : high;
   const y = radiusMm * (1 / STEP_MM);
@@ -83,7 +93,10 @@ const NARROWINGS = 24;
 const CLOSE_MM = 2e-4;
 const BESIDE_MM = 0.25;
 
-/** The same exactly: where the distance to the section is the limit, by false position (Illinois) from the table's guess. */
+/**
+ * The same exactly: where the distance to the section is the limit, by false position (Illinois) from the table's
+ * guess.
+ */
 export function exactEndMm(of: Grown, end: End, radiusMm: number): number {
   const { section, limitMm } = of;
   const way = end === 'low' ? -1 : 1;

@@ -32,7 +32,10 @@ type Elsewhere =
   | 'contactPct'
   | 'weightHeightMm';
 
-/** A place of the job file for each range; the screens and the file must agree on all of them. Behind # a field of a list's entry. */
+/**
+ * A place of the job file for each range; the screens and the file must agree on all of them. Behind # a field of a
+ * list's entry.
+ */
 const PLACES: Record<Exclude<RangeName, Elsewhere>, string> = {
   ratingKg: 'setups/a/front/wheel/ratingKg',
   flangeMm: 'vehicle/flangeMm',
@@ -176,7 +179,7 @@ test('edits in the words of the history', () => {
   expect(editName({ op: 'add-setup', setup: { id: 'c' } })).toBe('setup c added');
   expect(editName({ op: 'remove-setup', id: 'c' })).toBe('setup c removed');
 });
-test('what a tool is good for (common practice, no source): tape ±1.5, steel rule ±0.5, caliper ±0.1, assumed ±5 mm', () => {
+test('what a tool is good for (common practice, no source): tape ±1.5, rule ±0.5, caliper ±0.1, assumed ±5', () => {
   const expected: Record<Instrument, number | null> = {
     tape: 1.5,
     'steel-rule': 0.5,

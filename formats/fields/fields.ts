@@ -5,8 +5,8 @@ import { SETUP } from './setup';
 import { VEHICLE } from './vehicle';
 
 /**
- * Every field of a job by its place in the file: what it is called, what it may hold, whether it is read on the car, and how. Schema, history,
- * names and screens read it.
+ * Every field of a job by its place in the file: what it is called, what it may hold, whether it is read on the car,
+ * and how. Schema, history, names and screens read it.
  */
 export const FIELDS = {
   title: text('job title', 120),

@@ -1,4 +1,7 @@
-/** What a field of the job file may hold, least and most; the unit is the one in the field's name. One table for file and screens. */
+/**
+ * What a field of the job file may hold, least and most; the unit is the one in the field's name. One table for file
+ * and screens.
+ */
 export const RANGES = {
   flangeMm: [0, 40],
   lugCount: [3, 10],

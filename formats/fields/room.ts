@@ -9,7 +9,9 @@ export const ROOM = {
       title: 'Gap to fender',
       picture: 'outboard',
       where:
-        'Hold a straight-edge upright against the fender lip, straight above the hub. Read in to the bulge there: the widest place of tire or rim over the upper half. On a wheel that leans that is not its widest place below.',
+        'Hold a straight-edge upright against the fender lip, straight above the hub. Read in to the bulge there:' +
+        ' the widest place of tire or rim over the upper half. On a wheel that leans that is not its widest place' +
+        ' below.',
       tool: 'Straight-edge and steel rule. A tire that stands proud counts negative.',
       mistake: 'Reading to the tread edge instead of the bulge of the sidewall, or with the wheels not straight.',
     },

@@ -45,7 +45,8 @@ export const WHEEL = {
       title: 'Present offset or backspacing',
       picture: 'backspacing',
       where:
-        'Offset is stamped as ET. Backspacing: wheel face down, straight-edge across the back flange, rule down to the pad.',
+        'Offset is stamped as ET. Backspacing: wheel face down, straight-edge across the back flange, rule down' +
+        ' to the pad.',
       tool: 'Straight-edge and steel rule.',
       mistake:
         'Mixing the two meanings: a rule to the flange reads overall, paper sums are nominal, half an inch less.',

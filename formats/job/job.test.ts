@@ -52,32 +52,75 @@ describe('reading and writing', () => {
       { a: 55, r: 150 },
       { a: 55, r: 95 },
     ];
-    const job = withValue('vehicle.front.caliper', { label: 'Ostrik four-pot', outline, rotorDiameterMm: 312, origin: 'traced' }) as Job; // prettier-ignore
+    const job = withValue('vehicle.front.caliper', {
+      label: 'Ostrik four-pot',
+      outline,
+      rotorDiameterMm: 312,
+      origin: 'traced',
+    }) as Job;
     expect(readJobFile(writeJobFile(job)).job).toEqual(job);
     const face = {
-      barrel: [{ a: -80, r: 200 }, { a: 30, r: 198 }],
-      spoke: [{ a: 34, r: 190 }, { a: 48, r: 90 }],
+      barrel: [
+        { a: -80, r: 200 },
+        { a: 30, r: 198 },
+      ],
+      spoke: [
+        { a: 34, r: 190 },
+        { a: 48, r: 90 },
+      ],
       weights: [{ fromMm: -40, toMm: -10, heightMm: 5 }],
       origin: 'straightedge',
       readOn: { rimWidthIn: 7.5, offsetMm: 40 },
-    }; // prettier-ignore
+    };
     const wheel = withValue('setups.0.front.wheel.innerFace', face) as Job;
     expect(readJobFile(writeJobFile(wheel)).job).toEqual(wheel);
   });
   const point = (a: number, r: number) => ({ a, r });
   test.each<[string, unknown, string[]]>([
     ['vehicle.front.caliper', { outline: [{ a: 20 }] }, ['vehicle.front.caliper.outline[0].r: is missing']],
-    ['vehicle.front.caliper.outline', [point(0, 100), point(20, 120), point(20, 100), point(0, 120)], ['vehicle.front.caliper.outline: crosses itself: the edge behind point 1 meets the one behind point 3']],
-    ['vehicle.front.caliper.outline', [point(0, 100), point(20, 120)], ['vehicle.front.caliper.outline: needs at least three corners']],
-    ['vehicle.front.caliper.outline', [point(0, 100), point(20, 1600), point(20, 100)], ['vehicle.front.caliper.outline[1].r: must be between 0 and 1500']],
-    ['setups.0.front.wheel.innerFace.barrel', [point(0, 200), point(10, 200), point(5, 200)], ['setups[0].front.wheel.innerFace.barrel: goes back on itself at point 3: a must run one way']],
-    ['setups.0.front.wheel.innerFace.spoke', [point(0, 190), point(10, 90), point(5, 100)], ['setups[0].front.wheel.innerFace.spoke: goes back on itself at point 3: r must run one way']],
-    ['setups.0.front.wheel.innerFace', { weights: [{ fromMm: 0, toMm: 10, heightMm: 5 }] }, ['setups[0].front.wheel.innerFace.weights: need a barrel to stick to']],
-    ['setups.0.front.wheel.innerFace.weights', [{ fromMm: 0, toMm: 10, heightMm: 40 }], ['setups[0].front.wheel.innerFace.weights[0].heightMm: must be between 0.5 and 30']],
-    ['setups.0.front.wheel.innerFace.readOn', { rimWidthIn: 7 }, ['setups[0].front.wheel.innerFace.readOn.offsetMm: is missing']],
+    [
+      'vehicle.front.caliper.outline',
+      [point(0, 100), point(20, 120), point(20, 100), point(0, 120)],
+      ['vehicle.front.caliper.outline: crosses itself: the edge behind point 1 meets the one behind point 3'],
+    ],
+    [
+      'vehicle.front.caliper.outline',
+      [point(0, 100), point(20, 120)],
+      ['vehicle.front.caliper.outline: needs at least three corners'],
+    ],
+    [
+      'vehicle.front.caliper.outline',
+      [point(0, 100), point(20, 1600), point(20, 100)],
+      ['vehicle.front.caliper.outline[1].r: must be between 0 and 1500'],
+    ],
+    [
+      'setups.0.front.wheel.innerFace.barrel',
+      [point(0, 200), point(10, 200), point(5, 200)],
+      ['setups[0].front.wheel.innerFace.barrel: goes back on itself at point 3: a must run one way'],
+    ],
+    [
+      'setups.0.front.wheel.innerFace.spoke',
+      [point(0, 190), point(10, 90), point(5, 100)],
+      ['setups[0].front.wheel.innerFace.spoke: goes back on itself at point 3: r must run one way'],
+    ],
+    [
+      'setups.0.front.wheel.innerFace',
+      { weights: [{ fromMm: 0, toMm: 10, heightMm: 5 }] },
+      ['setups[0].front.wheel.innerFace.weights: need a barrel to stick to'],
+    ],
+    [
+      'setups.0.front.wheel.innerFace.weights',
+      [{ fromMm: 0, toMm: 10, heightMm: 40 }],
+      ['setups[0].front.wheel.innerFace.weights[0].heightMm: must be between 0.5 and 30'],
+    ],
+    [
+      'setups.0.front.wheel.innerFace.readOn',
+      { rimWidthIn: 7 },
+      ['setups[0].front.wheel.innerFace.readOn.offsetMm: is missing'],
+    ],
   ])('%s: %j', (path, value, faults) => {
     expect(faultLines(withValue(path, value))).toEqual(faults);
-  }); // prettier-ignore
+  });
   test('nulls and left-out values stay what they are', () => {
     const job = withValue('vehicle.front.hub.fastener.threadDepthMm', null) as Job;
     expect(readJobFile(writeJobFile(job)).job!.vehicle.front!.hub!.fastener!.threadDepthMm).toBeNull();

@@ -12,7 +12,8 @@ const MAX_FAULTS = 50;
 export type ReadJob = { job: Job; faults?: undefined } | { job?: undefined; faults: Fault[] };
 
 /**
- * Reads a job file. Never throws and never guesses: either the whole job, exactly as it was written, or every fault with its path.
+ * Reads a job file. Never throws and never guesses: either the whole job, exactly as it was written, or every fault
+ * with its path.
  * @param source the text of the file
  */
 export function readJobFile(source: string): ReadJob {

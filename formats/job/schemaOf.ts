@@ -2,7 +2,9 @@ import Joi from 'joi';
 import { rangeOf, type AnyGroup, type Field } from '#formats/fields';
 import { known, number, readable, text } from '#formats/rules';
 
-/** Schemas that say more than a field does, by its key: what the entries of a list may be, and what must fit together. */
+/**
+ * Schemas that say more than a field does, by its key: what the entries of a list may be, and what must fit together.
+ */
 type Special = Readonly<Record<string, Joi.Schema>>;
 
 /** The schema of a group of fields. */

@@ -1,6 +1,8 @@
 import type { Job } from '#core/job';
 
-/** Writes a job file: every field as it is, in its own order, indented for people. Reading it back gives the same job. */
+/**
+ * Writes a job file: every field as it is, in its own order, indented for people. Reading it back gives the same job.
+ */
 export const writeJobFile = (job: Job): string => `${JSON.stringify(job, null, 2)}\n`;
 
 /** A file name for a job: plain letters and digits of its title. */

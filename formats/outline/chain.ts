@@ -3,8 +3,8 @@ import type { DrawnLine, DrawnPoint } from './drawn';
 const apart = (one: DrawnPoint, other: DrawnPoint): number => Math.hypot(one.x - other.x, one.y - other.y);
 
 /**
- * Joins lines whose ends meet into longer ones, and closes those that come back to their beginning. An end that meets more than one other
- * is left as it is: which way it goes on is not for a program to say.
+ * Joins lines whose ends meet into longer ones, and closes those that come back to their beginning. An end that meets
+ * more than one other is left as it is: which way it goes on is not for a program to say.
  */
 export function chained(lines: readonly DrawnLine[], join: number): DrawnLine[] {
   const done = lines.filter(({ closed, fault }) => closed || fault !== null);

@@ -23,7 +23,9 @@ export function arcPoints({
   return ellipsePoints({ centre, major: { x: radius, y: 0 }, ratio: 1, from, to, flat });
 }
 
-/** An arc of an ellipse as chords, by the end of its major axis, the ratio of its axes, and its parameter from and to. */
+/**
+ * An arc of an ellipse as chords, by the end of its major axis, the ratio of its axes, and its parameter from and to.
+ */
 export function ellipsePoints({
   centre,
   major,
@@ -48,8 +50,8 @@ export function ellipsePoints({
 }
 
 /**
- * The points behind the first of a polyline's piece with a bulge, b = tan(θ/4) of the arc between its ends, + counter-clockwise (DXF
- * reference, group 42).
+ * The points behind the first of a polyline's piece with a bulge, b = tan(θ/4) of the arc between its ends, +
+ * counter-clockwise (DXF reference, group 42).
  */
 export function bulgePoints({
   from,
@@ -75,7 +77,10 @@ export function bulgePoints({
   return [...points.slice(1, -1), to];
 }
 
-/** The points behind the first of a cubic Bézier: chords enough that none leaves the curve (bound by the second differences). */
+/**
+ * The points behind the first of a cubic Bézier: chords enough that none leaves the curve (bound by the second
+ * differences).
+ */
 export function cubicPoints(p: readonly [DrawnPoint, DrawnPoint, DrawnPoint, DrawnPoint], flat: number): DrawnPoint[] {
   const bend = (i: 0 | 1) =>
     Math.hypot(p[i]!.x - 2 * p[i + 1]!.x + p[i + 2]!.x, p[i]!.y - 2 * p[i + 1]!.y + p[i + 2]!.y);
@@ -98,7 +103,10 @@ export interface Spline {
   weights?: readonly number[] | undefined;
 }
 
-/** A spline's point at a parameter (de Boor, on x·w, y·w and w where it is rational: Piegl and Tiller, The NURBS Book, 1997). */
+/**
+ * A spline's point at a parameter (de Boor, on x·w, y·w and w where it is rational: Piegl and Tiller, The NURBS Book,
+ * 1997).
+ */
 function splinePoint({ degree, knots, control, weights }: Spline, t: number): DrawnPoint {
   let span = degree;
   while (span < control.length - 1 && t >= knots[span + 1]!) span += 1;

@@ -42,8 +42,9 @@ const REFUSED: Record<string, string> = {
 };
 
 /**
- * Reads the lines of a DXF drawing (text form): lines, arcs, circles, ellipses, polylines with bulges and splines, curves flattened to
- * 0.05 mm, pieces joined where their ends meet. Blocks, 3-D faces and what else cannot be one outline are refused by name. Never throws.
+ * Reads the lines of a DXF drawing (text form): lines, arcs, circles, ellipses, polylines with bulges and splines,
+ * curves flattened to 0.05 mm, pieces joined where their ends meet. Blocks, 3-D faces and what else cannot be one
+ * outline are refused by name. Never throws.
  */
 export function readDxf(text: string): ReadDrawing {
   if (text.includes('\u0000')) return wholeFile('is a binary DXF: save it as text (ASCII)');
@@ -105,7 +106,10 @@ function entityRows(text: string): [code: string, value: string][] | null {
   return inside ? found : null;
 }
 
-/** What the ENTITIES section is made of, in order; null without one. The parser leaves out silently what it does not know. */
+/**
+ * What the ENTITIES section is made of, in order; null without one. The parser leaves out silently what it does not
+ * know.
+ */
 const entityTypes = (text: string): string[] | null =>
   entityRows(text)?.flatMap(([code, value]) => (code === '0' ? value.toUpperCase() : [])) ?? null;
 

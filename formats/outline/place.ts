@@ -6,7 +6,10 @@ import type { DrawnLine } from './drawn';
 /** Which way the car's outside lies in a drawing. */
 export type Outboard = 'right' | 'left' | 'up' | 'down';
 
-/** How a drawing lies: its unit, where the hub's axis meets the mounting face (in drawing units), and which way is outboard. */
+/**
+ * How a drawing lies: its unit, where the hub's axis meets the mounting face (in drawing units), and which way is
+ * outboard.
+ */
 export interface Placement {
   unitMm: number;
   origin: { x: number; y: number };
@@ -22,7 +25,8 @@ const AXES: Record<Outboard, { a: readonly [number, number]; r: readonly [number
 };
 
 /**
- * A drawn line as a half section in mm: a from the face, r from the axis. A half section may be drawn on either side of its axis.
+ * A drawn line as a half section in mm: a from the face, r from the axis. A half section may be drawn on either side of
+ * its axis.
  * @throws DomainError where it lies across the axis, is too large for a wheel, or has too many points
  */
 export function placed(

@@ -1,7 +1,17 @@
 import { FLAT_MM, readDxf } from '#formats/outline';
 
 test('a rational spline of degree 2 with weights 1, √½, 1 is a circle (Piegl and Tiller, The NURBS Book)', () => {
-  const control = [[50, 0], [50, 50], [0, 50], [-50, 50], [-50, 0], [-50, -50], [0, -50], [50, -50], [50, 0]]; // prettier-ignore
+  const control = [
+    [50, 0],
+    [50, 50],
+    [0, 50],
+    [-50, 50],
+    [-50, 0],
+    [-50, -50],
+    [0, -50],
+    [50, -50],
+    [50, 0],
+  ];
   const knots = [0, 0, 0, 1, 1, 2, 2, 3, 3, 4, 4, 4];
   const rows: [number, string | number][] = [
     [0, 'SPLINE'],
@@ -29,8 +39,16 @@ test('a rational spline of degree 2 with weights 1, √½, 1 is a circle (Piegl 
 /** A DXF in millimeters of one entity, as group codes and values. */
 function dxf(entity: readonly (readonly [code: number, value: string | number])[]): string {
   const rows = [
-    [0, 'SECTION'], [2, 'HEADER'], [9, '$INSUNITS'], [70, 4], [0, 'ENDSEC'],
-    [0, 'SECTION'], [2, 'ENTITIES'], ...entity, [0, 'ENDSEC'], [0, 'EOF'],
-  ]; // prettier-ignore
+    [0, 'SECTION'],
+    [2, 'HEADER'],
+    [9, '$INSUNITS'],
+    [70, 4],
+    [0, 'ENDSEC'],
+    [0, 'SECTION'],
+    [2, 'ENTITIES'],
+    ...entity,
+    [0, 'ENDSEC'],
+    [0, 'EOF'],
+  ];
   return `${rows.map(([code, value]) => `${code}\n${value}`).join('\n')}\n`;
 }

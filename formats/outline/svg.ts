@@ -13,8 +13,8 @@ const NOT_DRAWN = new Set(['defs', 'symbol', 'clipPath', 'mask', 'marker', 'patt
 const LEFT_OUT = new Set(['text', 'image', 'foreignObject']);
 
 /**
- * Reads the lines of an SVG drawing: paths and basic shapes with their transforms, curves flattened to 0.05 mm, y turned up. A path of several
- * pieces (holes, islands) is told and not taken. Never throws.
+ * Reads the lines of an SVG drawing: paths and basic shapes with their transforms, curves flattened to 0.05 mm, y
+ * turned up. A path of several pieces (holes, islands) is told and not taken. Never throws.
  */
 export function readSvg(text: string): ReadDrawing {
   const sound = XMLValidator.validate(text);
@@ -157,7 +157,9 @@ const roundedRect = ({
   rx: number;
   ry: number;
 }): string =>
-  `M ${x + rx} ${y} h ${w - 2 * rx} a ${rx} ${ry} 0 0 1 ${rx} ${ry} v ${h - 2 * ry} a ${rx} ${ry} 0 0 1 ${-rx} ${ry} h ${-(w - 2 * rx)} a ${rx} ${ry} 0 0 1 ${-rx} ${-ry} v ${-(h - 2 * ry)} a ${rx} ${ry} 0 0 1 ${rx} ${-ry} Z`;
+  `M ${x + rx} ${y} h ${w - 2 * rx} a ${rx} ${ry} 0 0 1 ${rx} ${ry} v ${h - 2 * ry} a ${rx} ${ry} 0 0 1 ${-rx}` +
+  ` ${ry} h ${-(w - 2 * rx)} a ${rx} ${ry} 0 0 1 ${-rx} ${-ry} v ${-(h - 2 * ry)} a ${rx} ${ry} 0 0 1 ${rx}` +
+  ` ${-ry} Z`;
 
 function lineOf({
   data,

@@ -28,7 +28,8 @@ export function writeSvg(lines: readonly OutLine[]): string {
   });
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${figure(width)}mm" height="${figure(height)}mm" viewBox="${figure(left)} ${figure(-high)} ${figure(width)} ${figure(height)}">`,
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${figure(width)}mm" height="${figure(height)}mm"` +
+      ` viewBox="${figure(left)} ${figure(-high)} ${figure(width)} ${figure(height)}">`,
     ...paths,
     '</svg>',
     '',

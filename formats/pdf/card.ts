@@ -1,7 +1,10 @@
 import type { AxialPoint, InnerFace } from '#core/brake';
 import { box, grown, intersection, union, type Region } from './regions';
 
-/** A card to be cut out: what to cut along, and the real lines inside it. Mm in the half section, a from the face, r from the axis. */
+/**
+ * A card to be cut out: what to cut along, and the real lines inside it. Mm in the half section, a from the face, r
+ * from the axis.
+ */
 export interface Card {
   cut: Region;
   real: { points: AxialPoint[]; closed: boolean }[];
@@ -19,8 +22,8 @@ const BEHIND_MM = 20;
 const OVER_MM = 8;
 
 /**
- * The card of a brake: its outline with a margin around it, held at the hub by an arm behind the face line and a spigot of the hub's bore. Laid
- * into a wheel and turned, it goes where the brake would.
+ * The card of a brake: its outline with a margin around it, held at the hub by an arm behind the face line and a spigot
+ * of the hub's bore. Laid into a wheel and turned, it goes where the brake would.
  */
 export function brakeCard(outline: readonly AxialPoint[], boreMm: number | null, marginMm: number): Card {
   const [places, radii] = [outline.map(({ a }) => a), outline.map(({ r }) => r)];
@@ -43,8 +46,8 @@ export function brakeCard(outline: readonly AxialPoint[], boreMm: number | null,
 }
 
 /**
- * The card of a wheel's inner face, as a negative: the wheel's metal from the face outward, with a margin toward the brake, standing on the
- * hub's face. Held to the hub and turned, it goes where the wheel would.
+ * The card of a wheel's inner face, as a negative: the wheel's metal from the face outward, with a margin toward the
+ * brake, standing on the hub's face. Held to the hub and turned, it goes where the wheel would.
  */
 export function faceCard({ barrel, spoke }: InnerFace, boreMm: number | null, marginMm: number): Card {
   const outward = barrel && (barrel[0]!.a <= barrel.at(-1)!.a ? barrel : barrel.toReversed());

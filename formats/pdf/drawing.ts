@@ -15,7 +15,9 @@ export interface Box {
   heightMm: number;
 }
 
-/** A sheet drawn in millimetres from its upper left corner; lines and embedded fonts only, so that it prints to scale. */
+/**
+ * A sheet drawn in millimetres from its upper left corner; lines and embedded fonts only, so that it prints to scale.
+ */
 export interface Drawing {
   readonly widthMm: number;
   readonly heightMm: number;

@@ -27,8 +27,8 @@ interface Field {
 }
 
 /**
- * A card to hold against a hub: one sheet a pattern with its holes at 1:1, and a taper that reads bores. Metric and inch rules stand on
- * two sides to prove the scale of the print both ways.
+ * A card to hold against a hub: one sheet a pattern with its holes at 1:1, and a taper that reads bores. Metric and
+ * inch rules stand on two sides to prove the scale of the print both ways.
  * @returns the bytes of a PDF
  */
 export function gaugeCardPdf(card: GaugeCard, fonts: PdfFonts, compress = true): Promise<Uint8Array> {
@@ -70,7 +70,8 @@ function frame({
 }
 
 const HOLD =
-  'Lay a rule on both printed scales: if one is off, print again at 100 %. Cut the holes out, or push a pin through their middles; hold the card flat on the hub. Every stud must stand in its hole.';
+  'Lay a rule on both printed scales: if one is off, print again at 100 %. Cut the holes out, or push a pin' +
+  ' through their middles; hold the card flat on the hub. Every stud must stand in its hole.';
 
 /** Free room kept around a hole. */
 const AROUND_MM = 4;
@@ -120,7 +121,8 @@ const TAPER_BELOW_MM = 15;
 const USUAL_BORE_MM = 65;
 
 const TAPER =
-  'Cut the taper out along its two long edges. Push it straight into the bore until both edges stop: read the bore where it touches, at the face.';
+  'Cut the taper out along its two long edges. Push it straight into the bore until both edges stop: read the' +
+  ' bore where it touches, at the face.';
 
 function boreSheet(drawing: Drawing, card: GaugeCard): void {
   const field = frame({ drawing, paper: card.paper, title: 'Bore gauge', how: TAPER });

@@ -2,7 +2,17 @@ import Flatten from '@flatten-js/core';
 import { PDFDocument } from 'pdf-lib';
 import { outlineAreaMm2, outlineFault, type AxialPoint } from '#core/brake';
 import { CHECK_MM, printProof } from '#core/print';
-import { BRAKE_STEPS, brakeCard, FACE_STEPS, faceCard, PAPERS, templatePdf, type Card, type PaperName, type Template } from '#formats/pdf'; // prettier-ignore
+import {
+  BRAKE_STEPS,
+  brakeCard,
+  FACE_STEPS,
+  faceCard,
+  PAPERS,
+  templatePdf,
+  type Card,
+  type PaperName,
+  type Template,
+} from '#formats/pdf';
 import { paperFonts } from '#server/fonts';
 import { operators, straightPaths } from './fixtures/readBack';
 
@@ -18,10 +28,19 @@ const TRUE_SIZE = { across: 1, along: 1 };
 const drawn = async (part: Partial<Template> = {}) =>
   PDFDocument.load(
     await templatePdf(
-      { paper: 'a4', title: 'Brake, front', note: 'margin 1.5 mm', card: brakeCard(outline, 63.4, 1.5), boreMm: 63.4, scale: TRUE_SIZE, steps: BRAKE_STEPS, ...part },
+      {
+        paper: 'a4',
+        title: 'Brake, front',
+        note: 'margin 1.5 mm',
+        card: brakeCard(outline, 63.4, 1.5),
+        boreMm: 63.4,
+        scale: TRUE_SIZE,
+        steps: BRAKE_STEPS,
+        ...part,
+      },
       paperFonts(),
     ),
-  ); // prettier-ignore
+  );
 
 /** The longest straight lines each way that begin where the rules stand, 22 mm and 8 mm from the left edge, points. */
 function checkLines(document: PDFDocument, page: number): { across: number; along: number } {
@@ -64,7 +83,7 @@ describe('a template, read back from the PDF', () => {
       expect((-(y - y0) / 72) * 25.4).toBeCloseTo(outline[index]!.r - outline[0]!.r, 2);
     });
   });
-  test('a corrected sheet is stretched as asked, card and rules alike, and printed on that printer it is true', async () => {
+  test('a corrected sheet is stretched as asked, card and rules alike; on that printer it is true', async () => {
     const read = { across: 147, along: 203 };
     const { next } = printProof(read, TRUE_SIZE);
     const document = await drawn({ scale: next });
@@ -102,7 +121,9 @@ const farFrom = (line: readonly AxialPoint[], closed: boolean, point: AxialPoint
   Math.min(
     ...line.slice(0, closed ? undefined : -1).map((from, index) => {
       const to = line[(index + 1) % line.length]!;
-      return Flatten.point(point.a, point.r).distanceTo(Flatten.segment(Flatten.point(from.a, from.r), Flatten.point(to.a, to.r)))[0]; // prettier-ignore
+      return Flatten.point(point.a, point.r).distanceTo(
+        Flatten.segment(Flatten.point(from.a, from.r), Flatten.point(to.a, to.r)),
+      )[0];
     }),
   );
 const inOrder = ({ cut }: Card) => {
@@ -132,7 +153,13 @@ describe('cards', () => {
     expect(none.some(({ a, r }) => a > 1 && r < 60)).toBe(false);
   });
   test('a brake wholly outboard of the face is still one piece of card', () => {
-    inOrder(brakeCard(outline.map(({ a, r }) => at(a + 60, r)), 63.4, 1)); // prettier-ignore
+    inOrder(
+      brakeCard(
+        outline.map(({ a, r }) => at(a + 60, r)),
+        63.4,
+        1,
+      ),
+    );
   });
   test.each([0, 1.5])(
     'a wheel’s card is the wheel with a margin of %d mm toward the brake, on the hub’s face',
@@ -145,7 +172,6 @@ describe('cards', () => {
         [36, 150],
         [30, 120],
       ] as const) {
-        // prettier-ignore
         const card = farFrom(cut, true, at(a, r));
         const real = Math.min(farFrom(face.barrel, false, at(a, r)), farFrom(face.spoke, false, at(a, r)));
         expect(whole.contains(Flatten.point(a, r))).toBe(false);
@@ -159,6 +185,9 @@ describe('cards', () => {
   );
   test('either way along, a face gives the same card', () => {
     const back = { barrel: face.barrel.toReversed(), spoke: face.spoke.toReversed() };
-    expect(outlineAreaMm2(faceCard(back, 63.4, 1).cut[0]!)).toBeCloseTo(outlineAreaMm2(faceCard(face, 63.4, 1).cut[0]!), 6); // prettier-ignore
+    expect(outlineAreaMm2(faceCard(back, 63.4, 1).cut[0]!)).toBeCloseTo(
+      outlineAreaMm2(faceCard(face, 63.4, 1).cut[0]!),
+      6,
+    );
   });
 });

@@ -64,8 +64,9 @@ function sheetsFor(paper: PaperName, widthMm: number, heightMm: number): Sheets 
 }
 
 /**
- * A template as a PDF at 1:1: the card's cutting line, the real line inside it, the face line, the hub's axis and bore; on every sheet two
- * check dimensions as printed rules, 150 mm across and 200 mm along. A card larger than the paper is spread over several sheets with marks.
+ * A template as a PDF at 1:1: the card's cutting line, the real line inside it, the face line, the hub's axis and bore;
+ * on every sheet two check dimensions as printed rules, 150 mm across and 200 mm along. A card larger than the paper is
+ * spread over several sheets with marks.
  * @returns the bytes of a PDF
  */
 export function templatePdf(template: Template, fonts: PdfFonts, compress = true): Promise<Uint8Array> {

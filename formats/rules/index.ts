@@ -73,7 +73,9 @@ export const readable =
       return Object.assign(fault, { path: [...path, ...keysOf(error.path)] });
     }
   };
-/** Shared by every validation: nothing is converted, all faults are told at once, values are not repeated in messages. */
+/**
+ * Shared by every validation: nothing is converted, all faults are told at once, values are not repeated in messages.
+ */
 export const VALIDATION: Joi.ValidationOptions = {
   abortEarly: false,
   convert: false,

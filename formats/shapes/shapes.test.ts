@@ -23,7 +23,11 @@ describe('shapes as a line of text', () => {
     );
   });
   test('an outline too', () => {
-    const outline = [{ a: 20, r: 150 }, { a: 55.125, r: 150 }, { a: -3, r: 95 }]; // prettier-ignore
+    const outline = [
+      { a: 20, r: 150 },
+      { a: 55.125, r: 150 },
+      { a: -3, r: 95 },
+    ];
     expect(outlineText(outline)).toBe('20/150 55.125/150 -3/95');
     expect(readOutlineText(outlineText(outline))).toEqual(outline);
   });

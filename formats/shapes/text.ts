@@ -29,7 +29,8 @@ export function faceText({ barrel, spoke, weights, family, origin, readOn }: Inn
     ...(spoke ? [`spoke ${points(spoke)}`] : []),
     ...(weights?.length
       ? [
-          `weights ${weights.map(({ fromMm, toMm, heightMm }) => [fromMm, toMm, heightMm].map(figure).join('/')).join(' ')}`,
+          'weights' +
+            ` ${weights.map(({ fromMm, toMm, heightMm }) => [fromMm, toMm, heightMm].map(figure).join('/')).join(' ')}`,
         ]
       : []),
     ...(family ? [`family ${family}`] : []),

@@ -16,12 +16,13 @@ export type ReadStores = { items: StoreItem[]; faults?: undefined } | { items?: 
 const whole = (message: string): ReadStores => ({ faults: [{ path: '', message }] });
 
 /**
- * Reads a file of stores from its bytes. UTF-8, or UTF-16 where the file says so by its first bytes; anything else is told with the line
- * it begins in, never guessed. Never throws: either every item, or every fault with its line.
+ * Reads a file of stores from its bytes. UTF-8, or UTF-16 where the file says so by its first bytes; anything else is
+ * told with the line it begins in, never guessed. Never throws: either every item, or every fault with its line.
  */
 export function readStoresFile(bytes: Uint8Array): ReadStores {
   if (bytes.length > MAX_CSV_BYTES) return whole(`the file is larger than ${MAX_CSV_BYTES / 1024 / 1024} MB`);
-  const wide = bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : null; // prettier-ignore
+  const wide =
+    bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : null;
   const text = decoded(bytes, wide ?? 'utf-8');
   if (text !== null) return readStoresText(text);
   if (wide) return whole('the file says it is UTF-16 and is not: save it as CSV UTF-8');
@@ -50,7 +51,9 @@ function firstBadLine(bytes: Uint8Array): number {
   return line;
 }
 
-/** Reads the text of a file of stores: a heading line with the fields' names, one item a line; comma, semicolon or tab. */
+/**
+ * Reads the text of a file of stores: a heading line with the fields' names, one item a line; comma, semicolon or tab.
+ */
 export function readStoresText(source: string): ReadStores {
   const plain = source.replace(/^\ufeff/, '');
   if (plain.trim() === '') return whole('the file is empty');
@@ -79,7 +82,9 @@ export function readStoresText(source: string): ReadStores {
     if (read.item) items.push(read.item);
   });
   if (faults.length > MAX_FAULTS)
-    return { faults: [...faults.slice(0, MAX_FAULTS), { path: '', message: `and ${faults.length - MAX_FAULTS} more faults` }] }; // prettier-ignore
+    return {
+      faults: [...faults.slice(0, MAX_FAULTS), { path: '', message: `and ${faults.length - MAX_FAULTS} more faults` }],
+    };
   return faults.length > 0 ? { faults } : { items };
 }
 
@@ -87,7 +92,10 @@ function headingFaults(heading: readonly string[]): Fault[] {
   const faults: Fault[] = [];
   for (const needed of ['kind', 'name'])
     if (!heading.includes(needed))
-      faults.push({ path: 'line 1', message: `the column “${needed}” is missing (there are: ${heading.join(', ').slice(0, 200)})` }); // prettier-ignore
+      faults.push({
+        path: 'line 1',
+        message: `the column “${needed}” is missing (there are: ${heading.join(', ').slice(0, 200)})`,
+      });
   for (const [index, name] of heading.entries()) {
     if (!FILE_COLUMNS.includes(name))
       faults.push({ path: 'line 1', message: `“${name.slice(0, 40)}” is not a known column` });

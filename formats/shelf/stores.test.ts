@@ -48,14 +48,20 @@ describe('reading a file of stores', () => {
     ['kind,name,thread,thicknessMm\nspacer,S,M12x1.5,5', 'line 2, thread: a spacer has no such field'],
     ['kind,name,outerMm,innerMm\nring,R,72.6,63.4,9', 'line 2: has 5 cells under 4 columns'],
     ['kind,name,outerMm,innerMm\nring,"R,72.6,63.4', 'line 2: a quotation mark is not closed'],
-    ['kind,name,thicknessMm,lugCount,boltCircleMm,innerBoreMm\nspacer,S,5,4,108,110', 'line 2, innerBoreMm: the center bore must be smaller than the bolt circle (108 mm)'],
+    [
+      'kind,name,thicknessMm,lugCount,boltCircleMm,innerBoreMm\nspacer,S,5,4,108,110',
+      'line 2, innerBoreMm: the center bore must be smaller than the bolt circle (108 mm)',
+    ],
     ['kind,name\ntire,T', 'line 2, size: is missing'],
     ['kind,name,size\ntire,T,205/55', 'line 2, size: after 205/55 the rim diameter is missing, as in 205/55R16'],
     ['kind,name,size,speed\ntire,T,205/55R16,X', 'line 2, speed: “X” is not a speed symbol such as T, H or V'],
     ['kind,name,size,loadIndex\ntire,T,205/55R16,300', 'line 2, loadIndex: must be between 20 and 204'],
-    ['kind,name,size,sectionWidthMm\ntire,T,205/55R16,214', 'line 2, testRimIn: is needed with a section width: makers list it on a rim'],
+    [
+      'kind,name,size,sectionWidthMm\ntire,T,205/55R16,214',
+      'line 2, testRimIn: is needed with a section width: makers list it on a rim',
+    ],
     ['kind,name,thicknessMm\nspacer,"two\nlines",5\nspacer,S,thin', 'line 4, thicknessMm: “thin” is not a number'],
-  ])('%j: %s', (text, message) => expect(faults(text)).toContain(message)); // prettier-ignore
+  ])('%j: %s', (text, message) => expect(faults(text)).toContain(message));
   test('every fault of every line is told, up to fifty', () => {
     const lines = Array.from({ length: 60 }, (_, index) => `ring,R${index},x,63.4`).join('\n');
     const told = faults(`kind,name,outerMm,innerMm\n${lines}`);
@@ -105,7 +111,10 @@ describe('reading a file of stores', () => {
 });
 
 test('whatever is kept reads back as it was written: commas, quotes, line breaks, other alphabets', () => {
-  const name = fc.string({ unit: 'grapheme', minLength: 1, maxLength: 30 }).map((text) => text.replace(/[\p{Cc}]/gu, '').trim()).filter((text) => text !== '' && text.length <= 120); // prettier-ignore
+  const name = fc
+    .string({ unit: 'grapheme', minLength: 1, maxLength: 30 })
+    .map((text) => text.replace(/[\p{Cc}]/gu, '').trim())
+    .filter((text) => text !== '' && text.length <= 120);
   const item = fc.record({
     kind: fc.constant('spacer' as const),
     name: fc.oneof(name, fc.constantFrom('a, "b"', '=1+1', "O'Ring; 5")),
@@ -122,11 +131,36 @@ test('the heading names every field once', () => expect(new Set(FILE_COLUMNS).si
 test('a wheel keeps its inner face, and a brake its outline, through a file', () => {
   const items: StoreItem[] = [
     {
-      kind: 'wheel', name: 'Rally 17', rimDiameterIn: 17, rimWidthIn: 7.5, offsetMm: 40, lugCount: 4, boltCircleMm: 108,
-      innerFace: { barrel: [{ a: -110, r: 200 }, { a: 30, r: 196.5 }], spoke: [{ a: 34, r: 190 }, { a: 48, r: 90 }], origin: 'straightedge' },
+      kind: 'wheel',
+      name: 'Rally 17',
+      rimDiameterIn: 17,
+      rimWidthIn: 7.5,
+      offsetMm: 40,
+      lugCount: 4,
+      boltCircleMm: 108,
+      innerFace: {
+        barrel: [
+          { a: -110, r: 200 },
+          { a: 30, r: 196.5 },
+        ],
+        spoke: [
+          { a: 34, r: 190 },
+          { a: 48, r: 90 },
+        ],
+        origin: 'straightedge',
+      },
     },
-    { kind: 'caliper', name: 'four-pot 312', rotorDiameterMm: 312, outline: [{ a: -20, r: 150 }, { a: 45, r: 150 }, { a: 45, r: 96 }] },
-  ]; // prettier-ignore
+    {
+      kind: 'caliper',
+      name: 'four-pot 312',
+      rotorDiameterMm: 312,
+      outline: [
+        { a: -20, r: 150 },
+        { a: 45, r: 150 },
+        { a: 45, r: 96 },
+      ],
+    },
+  ];
   expect(readStoresText(writeStoresFile(items)).items).toEqual(items);
   const text = writeStoresFile(items).replace('45/150', '45');
   expect(faults(text).join()).toMatch(/line 3, outline: “45” is not written like 34\/190/);

@@ -13,9 +13,9 @@ function wanted() {
 }
 
 /**
- * Installs what package-lock.json names, unless that is there already: first everything that is only unpacked, then the database driver, which
- * compiles for minutes on one core. What needs no database may go on meanwhile. Not by `npm ci`: it refuses a lock file written where a
- * registry has no builds of optional parts for other systems.
+ * Installs what package-lock.json names, unless that is there already: first everything that is only unpacked, then the
+ * database driver, which compiles for minutes on one core. What needs no database may go on meanwhile. Not by `npm ci`:
+ * it refuses a lock file written where a registry has no builds of optional parts for other systems.
  * @returns a promise of the driver
  */
 export async function install() {

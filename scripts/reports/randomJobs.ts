@@ -85,8 +85,8 @@ function laidOver(under: Branch, over: Branch): Branch {
 }
 
 /**
- * Jobs that no person would write, for comparing reports: known ones with values moved, swapped with others of the same name, or left out.
- * The same seed gives the same jobs; each passes the job file's schema.
+ * Jobs that no person would write, for comparing reports: known ones with values moved, swapped with others of the same
+ * name, or left out. The same seed gives the same jobs; each passes the job file's schema.
  */
 export function randomJobs(count: number, seed: number): Job[] {
   const chance = seededChance(seed);

@@ -1,4 +1,5 @@
-// Writes the reports of the known jobs and of 300 random ones, plain and with remedies and window: to compare before and after a change.
+// Writes the reports of the known jobs and of 300 random ones, plain and with remedies and window: to compare before
+// and after a change.
 //   npm run reports -- FOLDER [COUNT]
 import { sensitivitySteps, sizesThatDo, waysOut, fullReport, type Beyond } from '#core/advice';
 import { fork } from 'node:child_process';
@@ -25,7 +26,10 @@ function answered(of: () => unknown): unknown {
   }
 }
 
-/** All that is computed of a job: its report, the report with all that may be asked beyond it, its standing, and the advice to each setup. */
+/**
+ * All that is computed of a job: its report, the report with all that may be asked beyond it, its standing, and the
+ * advice to each setup.
+ */
 function writtenOf(job: Job, at: number): string {
   const unit = at % 3 === 2 ? 'in' : 'mm';
   const window = WINDOWS[at % WINDOWS.length]!;
@@ -49,10 +53,13 @@ function writtenOf(job: Job, at: number): string {
 }
 
 function jobsNamed(count: number): { name: string; job: Job }[] {
-  const known = KNOWN_JOBS.map((file) => ({ name: path.basename(file, '.json'), job: readJobFile(readFileSync(file, 'utf8')).job! }));
+  const known = KNOWN_JOBS.map((file) => ({
+    name: path.basename(file, '.json'),
+    job: readJobFile(readFileSync(file, 'utf8')).job!,
+  }));
   const random = randomJobs(count, SEED).map((job, at) => ({ name: `random-${String(at).padStart(3, '0')}`, job }));
   return [...known, ...random];
-} // prettier-ignore
+}
 
 const [folder, count = '300', part] = process.argv.slice(2);
 if (folder === undefined) {

@@ -25,7 +25,10 @@ const MARGINS = { left: 30, right: 40, top: 26, bottom: 52 };
 /** How far the hub is drawn out, mm. */
 const HUB_MM = 72;
 
-/** The half section: the brake on its hub, the wheel's inner face around it, limits as bands, the nearest places with their distances. */
+/**
+ * The half section: the brake on its hub, the wheel's inner face around it, limits as bands, the nearest places with
+ * their distances.
+ */
 export function BrakeSheet({ scene, room, limits, boreMm, assumed, move, description }: BrakeSheetProps) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 760, height: 600 });
   const scale = fitScale(scene.range, size, MARGINS);
@@ -129,7 +132,10 @@ function useDrag(stackMm: number, k: number, move?: (stackMm: number) => void) {
   };
 }
 
-/** The least distance to each part, as a dimension where it is; its figure stands clear of the drawing, outside the brake. */
+/**
+ * The least distance to each part, as a dimension where it is; its figure stands clear of the drawing, outside the
+ * brake.
+ */
 function Nearest({ room, scale, limits }: { room: BrakeRoom; scale: SheetScale; limits: BrakeSheetProps['limits'] }) {
   const lengths = useLengths();
   const { x, y } = scale;

@@ -40,7 +40,10 @@ const PANELS: readonly (readonly [Panel, string])[] = [
 const MOST_TRIAL_MM = 60;
 const NUDGES: Record<string, number> = { '-': -1, '=': 1, _: -5, '+': 5 };
 
-/** One axle's brake: in section with a wheel, or every wheel at hand by its room; outline, inner face and templates beside it. */
+/**
+ * One axle's brake: in section with a wheel, or every wheel at hand by its room; outline, inner face and templates
+ * beside it.
+ */
 export function BrakesView({ axle }: { axle: AxleName }) {
   const { job, current, state } = useJob();
   const stores = useStores();
@@ -127,7 +130,10 @@ export function BrakesView({ axle }: { axle: AxleName }) {
             boreMm={job.vehicle[axle]?.hub?.boreMm ?? null}
             assumed={usual !== null || one.face?.origin === 'family'}
             move={one.room ? move : undefined}
-            description={`The ${axle} brake in the wheel ${subject?.name ?? 'nobody chose'}: ${checks.map(({ label, value }) => `${label} ${lengths.text(value)}`).join(', ')}`}
+            description={
+              `The ${axle} brake in the wheel ${subject?.name ?? 'nobody chose'}:` +
+              ` ${checks.map(({ label, value }) => `${label} ${lengths.text(value)}`).join(', ')}`
+            }
           />
           {one.missing !== null && (
             <div className="brake-missing">

@@ -40,7 +40,10 @@ const ZONES = [
   { key: 'heightMm', label: 'Height', range: 'weightHeightMm' },
 ] as const;
 
-/** Depths read from a straight-edge across the back flange, at radii from the axis: barrel, spokes, and where weights stick. */
+/**
+ * Depths read from a straight-edge across the back flange, at radii from the axis: barrel, spokes, and where weights
+ * stick.
+ */
 export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: DepthRowsProps) {
   const lengths = useLengths();
   const backMm = backspacingMm({ rimWidthIn, offsetMm, flangeMm, convention: 'overall' });

@@ -39,7 +39,10 @@ const WAYS: { value: Outboard; label: string }[] = [
   { value: 'down', label: 'downward' },
 ];
 
-/** Takes a line out of an SVG or DXF drawing: its unit, its origin and which way is outboard are chosen, and what comes of it is seen first. */
+/**
+ * Takes a line out of an SVG or DXF drawing: its unit, its origin and which way is outboard are chosen, and what comes
+ * of it is seen first.
+ */
 export function DrawingDialog(props: DrawingDialogProps & Wanted) {
   const { axle, close } = props;
   const { job } = useJob();

@@ -66,7 +66,8 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
   const known = offsetMm !== null && rimWidthIn != null && rimDiameterIn != null;
   const path = wheelPath(subject, axle);
   const others = faceIsOf(face, rimWidthIn ?? null, offsetMm) === false;
-  // A figure that is edited becomes a reading of this wheel: nothing assumed, and no other wheel's, may stand in its place.
+  // A figure that is edited becomes a reading of this wheel: nothing assumed, and no other wheel's, may stand in its
+  // place.
   const measured = face.origin === 'family' || others ? {} : face;
   const isMeasured = measured.barrel !== undefined || measured.spoke !== undefined;
   const take = (next: InnerFace | null) => {
@@ -132,7 +133,8 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
               {isMeasured
                 ? 'This wheel is measured: drop its face before another is assumed.'
                 : known
-                  ? 'A usual shape for this rim, width and offset. Wheels alike in all three differ inside: measure before anything is bought.'
+                  ? 'A usual shape for this rim, width and offset. Wheels alike in all three differ inside: measure' +
+                    ' before anything is bought.'
                   : 'Rim diameter, width and offset of the wheel are needed first.'}
             </p>
           </div>

@@ -1,11 +1,13 @@
+const HUB_PICTURE =
+  'A straight-edge lies across the hub face; the rule reads from it outboard to the brake, ' +
+  "at a radius from the hub's axis.";
+const WHEEL_PICTURE =
+  'A straight-edge lies across the back flange of the wheel; the rule reads from it down to the barrel ' +
+  'and to the back of the spokes, at a radius from the axis.';
+
 /** Where the rule goes when a brake is traced: a straight-edge on the hub face, the reach read at a radius. */
 export const ReachPicture = () => (
-  <svg
-    className="brake-picture"
-    viewBox="0 0 300 108"
-    role="img"
-    aria-label="A straight-edge lies across the hub face; the rule reads from it outboard to the brake, at a radius from the hub's axis."
-  >
+  <svg className="brake-picture" viewBox="0 0 300 108" role="img" aria-label={HUB_PICTURE}>
     <line className="picture-axis" x1="8" x2="292" y1="98" y2="98" />
     <rect className="picture-body" x="96" y="62" width="26" height="36" />
     <path className="picture-part" d="M70 22 H176 V42 L168 56 H70 Z" />
@@ -30,12 +32,7 @@ export const ReachPicture = () => (
 
 /** Where the rule goes in a wheel: a straight-edge across the back flange, depths read from it at radii. */
 export const DepthPicture = () => (
-  <svg
-    className="brake-picture"
-    viewBox="0 0 300 108"
-    role="img"
-    aria-label="A straight-edge lies across the back flange of the wheel; the rule reads from it down to the barrel and to the back of the spokes, at a radius from the axis."
-  >
+  <svg className="brake-picture" viewBox="0 0 300 108" role="img" aria-label={WHEEL_PICTURE}>
     <line className="picture-axis" x1="8" x2="292" y1="98" y2="98" />
     <path
       className="picture-metal"

@@ -22,7 +22,9 @@ const CARDS: readonly (readonly [Card, string])[] = [
 const TRUE_SIZE: PrintScale = { across: 1, along: 1 };
 const USUAL_MARGIN_MM = 1.5;
 
-/** A card at 1:1 to cut out, and the proof of its print: what a rule reads on it, and the next print corrected by that. */
+/**
+ * A card at 1:1 to cut out, and the proof of its print: what a rule reads on it, and the next print corrected by that.
+ */
 export function TemplateDialog({ axle, subject, close }: { axle: AxleName; subject: Subject | null; close(): void }) {
   const { job, state } = useJob();
   const outline = job.vehicle[axle]?.caliper?.outline;

@@ -18,7 +18,10 @@ interface WasherDialogProps {
   close(): void;
 }
 
-/** From a stack of washers that just let the wheel turn to the spacer to order, and whether the fasteners still hold behind it. */
+/**
+ * From a stack of washers that just let the wheel turn to the spacer to order, and whether the fasteners still hold
+ * behind it.
+ */
 export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
   const { job } = useJob();
   const lengths = useLengths();

@@ -21,7 +21,14 @@ const ring: StoreItem = { kind: 'ring', name: 'ring' };
 describe('wheels that may be held over a brake', () => {
   const subjects = subjectsOf(kite, 'front', [ring, gale]);
   test('setups first, then the car, then the stores; nothing that is no wheel', () => {
-    expect(subjects.map(({ key }) => key)).toEqual(['setup:a', 'setup:b', 'setup:c', 'setup:d', PRESENT, `${STORE}Fenwold Gale`]);
+    expect(subjects.map(({ key }) => key)).toEqual([
+      'setup:a',
+      'setup:b',
+      'setup:c',
+      'setup:d',
+      PRESENT,
+      `${STORE}Fenwold Gale`,
+    ]);
     expect(subjects[1]!.stack.some(({ thicknessMm }) => thicknessMm === 5)).toBe(true);
     expect(subjects.at(-1)!.stack).toEqual([]);
   });
@@ -36,7 +43,7 @@ describe('wheels that may be held over a brake', () => {
   test('an item gives the same wheel each time, so that what is found of its face is kept', () => {
     expect(subjectsOf(kite, 'front', [gale]).at(-1)!.wheel).toBe(subjects.at(-1)!.wheel);
   });
-}); // prettier-ignore
+});
 
 describe('the half section', () => {
   const outline = [at(-30, 150), at(40, 150), at(40, 95), at(-30, 95)];
@@ -64,7 +71,13 @@ describe('the half section', () => {
     }
   });
   test('without a brake, or without a face, there is paper and nothing on it', () => {
-    expect(brakeScene({ outline: undefined, face: undefined, stackMm: 0, backspacingMm: null })).toMatchObject({ outline: null, barrel: null, spoke: null, metal: null, flangeA: null }); // prettier-ignore
+    expect(brakeScene({ outline: undefined, face: undefined, stackMm: 0, backspacingMm: null })).toMatchObject({
+      outline: null,
+      barrel: null,
+      spoke: null,
+      metal: null,
+      flangeA: null,
+    });
   });
   test('the nearest places are those that are known', () => {
     expect(nearPlaces(brakeRoom(outline, face, 0)).map(({ part }) => part)).toEqual(['spoke', 'barrel', 'weight']);
@@ -73,7 +86,15 @@ describe('the half section', () => {
 });
 
 test('rows are whole once every figure is there', () => {
-  expect(wholeRows([{ a: 1, r: 2 }, { a: 0, r: 0 }], ['a', 'r'])).toHaveLength(2); // prettier-ignore
+  expect(
+    wholeRows(
+      [
+        { a: 1, r: 2 },
+        { a: 0, r: 0 },
+      ],
+      ['a', 'r'],
+    ),
+  ).toHaveLength(2);
   expect(wholeRows([{ a: 1 }], ['a', 'r'])).toBeNull();
   expect(wholeRows([], ['a', 'r'])).toEqual([]);
 });

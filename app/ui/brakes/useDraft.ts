@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { useJob } from '../../job/JobContext';
 
 /**
- * Something that is being made of several fields and is no value of the job yet. It outlives a change of station; null is what the job itself
- * says.
+ * Something that is being made of several fields and is no value of the job yet. It outlives a change of station; null
+ * is what the job itself says.
  */
 export function useDraft<T>(name: string): [T | null, (draft: T | null) => void] {
   const { drafts } = useJob();

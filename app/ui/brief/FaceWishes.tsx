@@ -16,11 +16,18 @@ export function FaceWishes({ contradictions }: { contradictions: readonly BriefC
     <section>
       <h2>Where the face should stand</h2>
       <p className="soft">
-        Against the fender&apos;s lip: 0 is level, minus is tucked inside, plus is proud. Now: {briefLine(job.brief, lengths)}.
+        Against the fender&apos;s lip: 0 is level, minus is tucked inside, plus is proud. Now:{' '}
+        {briefLine(job.brief, lengths)}.
       </p>
       <WishScale min={wish.min ?? null} max={wish.max ?? null} />
       <div className="face-rows">
-        <FaceRow label="Both axles" path={['brief', 'pokeMm']} range={wish} open={lengths.figure(0)} contradictions={contradictions} />
+        <FaceRow
+          label="Both axles"
+          path={['brief', 'pokeMm']}
+          range={wish}
+          open={lengths.figure(0)}
+          contradictions={contradictions}
+        />
         {AXLES.map((axle) => (
           <FaceRow
             key={axle}
@@ -34,7 +41,7 @@ export function FaceWishes({ contradictions }: { contradictions: readonly BriefC
       </div>
     </section>
   );
-} // prettier-ignore
+}
 
 interface FaceRowProps {
   label: string;

@@ -14,12 +14,13 @@ export function WishScale({ min, max }: { min: number | null; max: number | null
   const step = lengths.sign === 'mm' ? (reach > 60 ? 20 : 5) : MM_PER_INCH / (reach > 60 ? 1 : 4);
   const reachSteps = Math.floor(reach / step);
   const name = (mm: number) => (lengths.sign === 'mm' ? formatNumber(mm, 0, true) : lengths.figure(mm, true));
+  const from = min === null ? 'anywhere inside' : lengths.text(min, true);
   return (
     <svg
       className="wish-scale"
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`Wish from ${min === null ? 'anywhere inside' : lengths.text(min, true)} to ${lengths.text(outer, true)}`}
+      aria-label={`Wish from ${from} to ${lengths.text(outer, true)}`}
     >
       <rect
         x={min === null ? 0 : x(min)}

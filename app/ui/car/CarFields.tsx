@@ -76,7 +76,12 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
             value={vehicle.stabilityControl === undefined ? null : vehicle.stabilityControl ? 'yes' : 'no'}
             commit={(has) => editAt(['vehicle', 'stabilityControl'], has === null ? null : has === 'yes')}
           />
-          <NumberField {...ofCar(['gearing', 'axleRatio'], vehicle.gearing?.axleRatio)} label="Axle ratio" range="axleRatio" width={5} />
+          <NumberField
+            {...ofCar(['gearing', 'axleRatio'], vehicle.gearing?.axleRatio)}
+            label="Axle ratio"
+            range="axleRatio"
+            width={5}
+          />
           <NumberField
             {...ofCar(['gearing', 'gearRatio'], vehicle.gearing?.gearRatio)}
             label="Gear ratio"
@@ -106,7 +111,12 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
             unit="MHz"
             width={6}
           />
-          <ChoiceField label="Its sensors" choices={SENSOR_BODIES} width={176} {...ofCar(['tpms', 'body'], vehicle.tpms?.body)} />
+          <ChoiceField
+            label="Its sensors"
+            choices={SENSOR_BODIES}
+            width={176}
+            {...ofCar(['tpms', 'body'], vehicle.tpms?.body)}
+          />
           <ChoiceField label="It learns" choices={RELEARNS} {...ofCar(['tpms', 'relearn'], vehicle.tpms?.relearn)} />
           <ChoiceField
             label="For this setup"
@@ -147,7 +157,7 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
       </p>
     </>
   );
-} // prettier-ignore
+}
 
 type Over = <T>(
   path: string[],
@@ -186,12 +196,18 @@ function SpareFields({ setup, ofCar, ofSetup }: { setup: Setup; ofCar: Over; ofS
   const spare: Spare = job.vehicle.spare ?? {};
   const tire: Tire = spare.tire ?? {};
   const wheel: Wheel = spare.wheel ?? {};
-  const well = (key: 'wellDiameterMm' | 'wellFloorDiameterMm' | 'wellDepthMm' | 'holdDownMm') => ofCar(['spare', key], spare[key]);
+  const well = (key: 'wellDiameterMm' | 'wellFloorDiameterMm' | 'wellDepthMm' | 'holdDownMm') =>
+    ofCar(['spare', key], spare[key]);
   return (
     <section className="hardware-group" aria-label="Spare">
       <h2 className="label">Spare and its well</h2>
       <div className="piece-fields">
-        <ChoiceField label="Carried with this setup" choices={SPARES} width={176} {...ofSetup(['spare'], setup.spare)} />
+        <ChoiceField
+          label="Carried with this setup"
+          choices={SPARES}
+          width={176}
+          {...ofSetup(['spare'], setup.spare)}
+        />
         <ChoiceField label="It lies" choices={LIES} {...ofCar(['spare', 'lies'], spare.lies)} />
         <LengthField {...well('wellDiameterMm')} label="Well ⌀ at its rim" range="wellDiameterMm" width={6} />
         <LengthField
@@ -203,7 +219,12 @@ function SpareFields({ setup, ofCar, ofSetup }: { setup: Setup; ofCar: Over; ofS
           check={(mm) => (spare.wellDiameterMm != null && mm > spare.wellDiameterMm ? 'is wider than its rim' : null)}
         />
         <LengthField {...well('wellDepthMm')} label="Well depth" range="wellDepthMm" width={6} />
-        <LengthField {...ofCar(['spare', 'roomAboveMm'], spare.roomAboveMm)} label="Room above" range="limitMm" width={5} />
+        <LengthField
+          {...ofCar(['spare', 'roomAboveMm'], spare.roomAboveMm)}
+          label="Room above"
+          range="limitMm"
+          width={5}
+        />
         <LengthField {...well('holdDownMm')} label="Hold-down reaches" range="holdDownMm" width={6} />
         <ThreadField {...ofCar(['spare', 'holdDownThread'], spare.holdDownThread || null)} label="Hold-down thread" />
       </div>
@@ -211,11 +232,21 @@ function SpareFields({ setup, ofCar, ofSetup }: { setup: Setup; ofCar: Over; ofS
         <summary>The spare that is kept</summary>
         <div className="piece-fields">
           <TireSizeField {...ofCar(['spare', 'tire', 'size'], tire.size)} label="Its tire" width={12} />
-          <RimField {...ofCar(['spare', 'wheel', 'rimDiameterIn'], wheel.rimDiameterIn)} label="Its rim ⌀" range="rimDiameterIn" width={3} />
-          <RimField {...ofCar(['spare', 'wheel', 'rimWidthIn'], wheel.rimWidthIn)} label="Its rim width" range="rimWidthIn" width={4} />
+          <RimField
+            {...ofCar(['spare', 'wheel', 'rimDiameterIn'], wheel.rimDiameterIn)}
+            label="Its rim ⌀"
+            range="rimDiameterIn"
+            width={3}
+          />
+          <RimField
+            {...ofCar(['spare', 'wheel', 'rimWidthIn'], wheel.rimWidthIn)}
+            label="Its rim width"
+            range="rimWidthIn"
+            width={4}
+          />
           <OffsetField {...ofCar(['spare', 'wheel', 'offsetMm'], wheel.offsetMm)} label="Its offset" width={5} />
         </div>
       </details>
     </section>
   );
-} // prettier-ignore
+}

@@ -16,7 +16,8 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
   const { wellDiameterMm, wellDepthMm } = well;
   const diameter = spare?.overallDiameterMm ?? null;
   const rim = spare?.wheel.rimWidthIn;
-  const high = spare?.sectionWidthMm == null || rim == null ? null : 2 * extentMm(spare.sectionWidthMm, rim, spare.flangeMm);
+  const high =
+    spare?.sectionWidthMm == null || rim == null ? null : 2 * extentMm(spare.sectionWidthMm, rim, spare.flangeMm);
   if (wellDiameterMm == null || wellDepthMm == null || diameter === null || high === null)
     return (
       <p className="spare-hint soft">
@@ -38,11 +39,18 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
         width={size.width}
         height={size.height}
         role="img"
-        aria-label={`Spare in its well: play ${lengths.text(report.playMm)}, proud ${lengths.text(report.proudMm)}, hold-down ${report.longerMm === null ? 'not known' : `${lengths.text(report.longerMm)} longer`}`}
+        aria-label={
+          `Spare in its well: play ${lengths.text(report.playMm)}, proud ${lengths.text(report.proudMm)}, hold-down` +
+          ` ${report.longerMm === null ? 'not known' : `${lengths.text(report.longerMm)} longer`}`
+        }
       >
         <path
           className="body-part"
-          d={`M${x(-half - 40)},${floorTop}H${x(-half)}L${x(-foot)},${y(0)}H${x(foot)}L${x(half)},${floorTop}H${x(half + 40)}v${WALL_MM * k}H${x(half + WALL_MM)}L${x(foot + WALL_MM)},${y(-WALL_MM)}H${x(-foot - WALL_MM)}L${x(-half - WALL_MM)},${floorTop + WALL_MM * k}H${x(-half - 40)}Z`}
+          d={[
+            `M${x(-half - 40)},${floorTop}H${x(-half)}L${x(-foot)},${y(0)}H${x(foot)}L${x(half)},${floorTop}`,
+            `H${x(half + 40)}v${WALL_MM * k}H${x(half + WALL_MM)}L${x(foot + WALL_MM)},${y(-WALL_MM)}`,
+            `H${x(-foot - WALL_MM)}L${x(-half - WALL_MM)},${floorTop + WALL_MM * k}H${x(-half - 40)}Z`,
+          ].join('')}
         />
         <rect
           className={`spare-tire ${tone}`}
@@ -77,4 +85,4 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
       </svg>
     </div>
   );
-} // prettier-ignore
+}

@@ -16,8 +16,8 @@ const EDGE = { left: 52, right: 64, top: 30, bottom: 40 };
 const NAME_GAP = 15;
 
 /**
- * True against shown speed for every setup: how far the true speed lies above or below the one shown, with the band a speedometer must keep.
- * The differences are drawn, since the speeds themselves would lie on one another.
+ * True against shown speed for every setup: how far the true speed lies above or below the one shown, with the band a
+ * speedometer must keep. The differences are drawn, since the speeds themselves would lie on one another.
  */
 export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; current: string | null }) {
   const { units: unit } = useLengths();
@@ -29,7 +29,10 @@ export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; cu
     const slope = first?.trueKmh == null ? null : first.trueKmh / first.shownKmh - 1;
     return slope === null ? [] : [{ id, slope }];
   });
-  const most = Math.max(120, ...lines.flatMap(({ report }) => report.speedometer.points.map(({ shownKmh }) => shownKmh)));
+  const most = Math.max(
+    120,
+    ...lines.flatMap(({ report }) => report.speedometer.points.map(({ shownKmh }) => shownKmh)),
+  );
   const shown = Math.ceil(most / kmhEach / 10) * 10;
   const steps = range(0, shown + 1, shown / 20);
   const band = steps.map((at) => ({ at, ...bandAt(at, kmhEach) }));
@@ -48,7 +51,12 @@ export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; cu
     .join('; ');
   return (
     <div className="speed-chart" ref={ref}>
-      <svg width={size.width} height={size.height} role="img" aria-label={`True against shown speed: ${text || 'no tires known yet'}`}>
+      <svg
+        width={size.width}
+        height={size.height}
+        role="img"
+        aria-label={`True against shown speed: ${text || 'no tires known yet'}`}
+      >
         <path className="speed-band" d={`${edge(band)}L${x(shown)},${y(0)}L${x(0)},${y(0)}Z`} />
         <g className="speed-axes" aria-hidden>
           {x.ticks(6).map((at) => (
@@ -61,7 +69,13 @@ export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; cu
           ))}
           {y.ticks(6).map((at) => (
             <g key={at}>
-              <line x1={EDGE.left} x2={size.width - EDGE.right} y1={y(at)} y2={y(at)} className={at === 0 ? 'is-zero' : ''} />
+              <line
+                x1={EDGE.left}
+                x2={size.width - EDGE.right}
+                y1={y(at)}
+                y2={y(at)}
+                className={at === 0 ? 'is-zero' : ''}
+              />
               <text x={EDGE.left - 7} y={y(at) + 4} textAnchor="end">
                 {formatNumber(at, 0, true)}
               </text>
@@ -73,7 +87,11 @@ export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; cu
           <text x={16} y={14}>
             true less shown, {sign}: above 0 the speedometer reads low
           </text>
-          <text className="speed-band-name" x={x(shown * 0.04)} y={y(bandAt(shown * 0.04, kmhEach).least - shown * 0.04) + 16}>
+          <text
+            className="speed-band-name"
+            x={x(shown * 0.04)}
+            y={y(bandAt(shown * 0.04, kmhEach).least - shown * 0.04) + 16}
+          >
             tinted: allowed, UNECE R39
           </text>
         </g>
@@ -88,14 +106,19 @@ export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; cu
           />
         ))}
         {names.map(({ ids, y: at }) => (
-          <text key={ids.join()} className={`speed-name ${current !== null && ids.includes(current) ? 'is-current' : ''}`} x={x(shown) + 6} y={at + 4}>
+          <text
+            key={ids.join()}
+            className={`speed-name ${current !== null && ids.includes(current) ? 'is-current' : ''}`}
+            x={x(shown) + 6}
+            y={at + 4}
+          >
             {ids.map(nameOf).join(' ')}
           </text>
         ))}
       </svg>
     </div>
   );
-} // prettier-ignore
+}
 
 const nameOf = (id: string): string => (id === 'now' ? 'now' : id.toUpperCase());
 

@@ -1,4 +1,4 @@
-import type { SetupReport } from '#core/evaluate';
+import type { SetupReport, SpeedometerReport } from '#core/evaluate';
 import { formatNumber, inReadersUnit, measureSign } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 
@@ -7,7 +7,8 @@ export function SpeedTable({ report, present }: { report: SetupReport; present: 
   const { units: unit } = useLengths();
   const { points, engine } = report.speedometer;
   const sign = measureSign('speed', unit);
-  const speed = (kmh: number | null | undefined) => (kmh == null ? '—' : formatNumber(inReadersUnit('speed', kmh, unit)));
+  const speed = (kmh: number | null | undefined) =>
+    kmh == null ? '—' : formatNumber(inReadersUnit('speed', kmh, unit));
   return (
     <table className="speed-table">
       <thead>
@@ -27,14 +28,14 @@ export function SpeedTable({ report, present }: { report: SetupReport; present: 
               {speed(shownKmh)}
             </th>
             <td className="figure">{speed(present.speedometer.points[at]?.trueKmh)}</td>
-            <td className={`figure ${trueKmh === null ? '' : trueKmh > mostKmh + 1e-6 || trueKmh < leastKmh ? 'is-fail' : ''}`}>
+            <td className={isOut({ trueKmh, leastKmh, mostKmh }) ? 'figure is-fail' : 'figure'}>
               {speed(trueKmh)}
               {trueKmh !== null && trueKmh > mostKmh + 1e-6 && ' low'}
             </td>
-            <td className="figure soft">
-              {speed(leastKmh)}
-            </td>
-            {engine && <td className="figure soft">{engine[at]?.nowRpm == null ? '—' : formatNumber(engine[at].nowRpm, 0)}</td>}
+            <td className="figure soft">{speed(leastKmh)}</td>
+            {engine && (
+              <td className="figure soft">{engine[at]?.nowRpm == null ? '—' : formatNumber(engine[at].nowRpm, 0)}</td>
+            )}
             {engine && <td className="figure">{formatNumber(engine[at]!.rpm, 0)}</td>}
           </tr>
         ))}
@@ -43,8 +44,15 @@ export function SpeedTable({ report, present }: { report: SetupReport; present: 
         {report.speedometer.ownRatio === null
           ? 'Had the speedometer been exact before (assumed): give its own reading.'
           : `By the car's own reading, ${formatNumber(100 * report.speedometer.ownRatio, 1)} true at 100 shown.`}
-        {engine && ` Engine a minute, at that speed driven truly${report.speedometer.gearAssumed ? ', direct gear assumed' : ''}.`}
+        {engine &&
+          ' Engine a minute, at that speed driven' +
+            ` truly${report.speedometer.gearAssumed ? ', direct gear assumed' : ''}.`}
       </caption>
     </table>
   );
-} // prettier-ignore
+}
+
+type Point = SpeedometerReport['points'][number];
+
+const isOut = ({ trueKmh, leastKmh, mostKmh }: Pick<Point, 'trueKmh' | 'leastKmh' | 'mostKmh'>): boolean =>
+  trueKmh !== null && (trueKmh > mostKmh + 1e-6 || trueKmh < leastKmh);

@@ -24,7 +24,11 @@ function readSpeeds(text: string, unit: UnitChoice): number[] {
   if (speeds.length > MOST_SPEEDS) throw new DomainError(`no more than ${MOST_SPEEDS} speeds`);
   const odd = speeds.find((kmh) => kmh < least || kmh > most);
   if (odd !== undefined)
-    throw new DomainError(`${measureFigure({ quantity: 'speed', value: odd, unit })} is outside ${measureFigure({ quantity: 'speed', value: least, unit })} to ${measureFigure({ quantity: 'speed', value: most, unit })}`); // prettier-ignore
+    throw new DomainError(
+      `${measureFigure({ quantity: 'speed', value: odd, unit })} is outside` +
+        ` ${measureFigure({ quantity: 'speed', value: least, unit })} to` +
+        ` ${measureFigure({ quantity: 'speed', value: most, unit })}`,
+    );
   return [...new Set(speeds)].sort((one, other) => one - other);
 }
 
@@ -33,8 +37,10 @@ export function SpeedsField() {
   const { job } = useJob();
   const { units: unit } = useLengths();
   const editAt = useEditAt();
-  const show = (speeds: readonly number[]) => speeds.map((kmh) => measureFigure({ quantity: 'speed', value: kmh, unit }).replace(/\.0$/, '')).join(' '); // prettier-ignore
-  // A saved job comes back as another object; the same speeds must stay the same value, or a text being typed would be dropped.
+  const show = (speeds: readonly number[]) =>
+    speeds.map((kmh) => measureFigure({ quantity: 'speed', value: kmh, unit }).replace(/\.0$/, '')).join(' ');
+  // A saved job comes back as another object; the same speeds must stay the same value, or a text being typed would be
+  // dropped.
   const content = JSON.stringify(job.brief?.speedsKmh ?? null);
   const value = useMemo(() => JSON.parse(content) as number[] | null, [content]);
   return (

@@ -48,7 +48,8 @@ export function SuspensionChangeFields({ setup, report }: { setup: Setup; report
               ? 'not known'
               : Math.abs(rakeChangeMm) < 0.05
                 ? 'as now'
-                : `nose ${lengths.text(Math.abs(rakeChangeMm))} ${rakeChangeMm > 0 ? 'higher' : 'lower'} against the tail than now`}
+                : `nose ${lengths.text(Math.abs(rakeChangeMm))} ${rakeChangeMm > 0 ? 'higher' : 'lower'} against` +
+                  ' the tail than now'}
           </dd>
         </div>
       </dl>

@@ -19,7 +19,9 @@ export function MeasureField({ quantity, range, ...props }: Shown & { quantity: 
         const value = readMeasure(text, quantity, unit);
         if (value < least || value > most)
           throw new DomainError(
-            `${formatMeasure({ quantity, value, unit })} is outside ${measureFigure({ quantity, value: least, unit })} to ${formatMeasure({ quantity, value: most, unit })}`,
+            `${formatMeasure({ quantity, value, unit })} is outside` +
+              ` ${measureFigure({ quantity, value: least, unit })} to` +
+              ` ${formatMeasure({ quantity, value: most, unit })}`,
           );
         return value;
       }}

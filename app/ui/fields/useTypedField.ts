@@ -29,8 +29,9 @@ function judge<T>(text: string, read: (text: string) => T): Judged<T> {
 }
 
 /**
- * A text field over a value. What is typed stays until it is a value or is taken back with Escape; it is read on Enter and on leaving
- * the field. A text nobody changed never becomes a value, so rounding on the screen does not reach the job.
+ * A text field over a value. What is typed stays until it is a value or is taken back with Escape; it is read on Enter
+ * and on leaving the field. A text nobody changed never becomes a value, so rounding on the screen does not reach the
+ * job.
  */
 export function useTypedField<T>({ name, value, show, read, commit }: TypedField<T>) {
   const drafts = useContext(DraftsContext);

@@ -22,7 +22,9 @@ interface HardwareViewProps {
   report: SetupReport;
 }
 
-/** Everything between hub face and wheel face of a setup: drawn in section, piece by piece, with what is in the stores. */
+/**
+ * Everything between hub face and wheel face of a setup: drawn in section, piece by piece, with what is in the stores.
+ */
 export function HardwareView({ setup, axle, report }: HardwareViewProps) {
   const { job } = useJob();
   const stores = useStores();

@@ -18,7 +18,9 @@ interface StackSectionProps {
 
 const MARGINS = { left: 26, right: 30, top: 34, bottom: 56 };
 
-/** Hub, stack, wheel pad and one fastener in section, true to scale: what is short, proud or not centred can be seen. */
+/**
+ * Hub, stack, wheel pad and one fastener in section, true to scale: what is short, proud or not centred can be seen.
+ */
 export function StackSection({ job, axle, setup, report }: StackSectionProps) {
   const lengths = useLengths();
   const { ref, size } = useSize<HTMLDivElement>({ width: 430, height: 520 });
@@ -37,7 +39,10 @@ export function StackSection({ job, axle, setup, report }: StackSectionProps) {
         width={size.width}
         height={size.height}
         role="img"
-        aria-label={`Section through hub and stack of setup ${setup.id.toUpperCase()}, ${axle}: stack ${lengths.text(layout.stackMm)}, engagement ${lengths.text(fastening.engagementMm)}`}
+        aria-label={
+          `Section through hub and stack of setup ${setup.id.toUpperCase()}, ${axle}: stack` +
+          ` ${lengths.text(layout.stackMm)}, engagement ${lengths.text(fastening.engagementMm)}`
+        }
       >
         <Ruler scale={scale} y={size.height - MARGINS.bottom} grid={false} />
         <line className="hub-face" x1={x(0)} x2={x(0)} y1={y(layout.range.top) + 4} y2={size.height - MARGINS.bottom} />

@@ -32,7 +32,10 @@ export const takenWith = (instrument: Instrument): Taken => ({
   uncertaintyMm: INSTRUMENT_UNCERTAINTY_MM[instrument],
 });
 
-/** Help beside the drawing: where the rule goes for the reading in hand, what it was taken with, what is there and what is missing. */
+/**
+ * Help beside the drawing: where the rule goes for the reading in hand, what it was taken with, what is there and what
+ * is missing.
+ */
 export function ReadingPanel({ axle, items, inHand, goTo, instrument, setInstrument }: ReadingPanelProps) {
   const { readings } = useJob();
   const lengths = useLengths();
@@ -53,7 +56,7 @@ export function ReadingPanel({ axle, items, inHand, goTo, instrument, setInstrum
           style={{ width: '100%' }}
           options={(Object.keys(INSTRUMENT_NAMES) as Instrument[]).map((value) => ({
             value,
-            label: `${INSTRUMENT_NAMES[value]}${INSTRUMENT_UNCERTAINTY_MM[value] === null ? '' : `, ±${lengths.text(INSTRUMENT_UNCERTAINTY_MM[value])}`}`,
+            label: toolText(value, lengths),
           }))}
         />
       </div>
@@ -115,4 +118,10 @@ function HistoryLine({ entry, lengths }: { entry: HistoryEntry; lengths: Lengths
       <span className="soft history-tool">{entry.withdrawn ? 'taken back' : takenText(entry, lengths)}</span>
     </li>
   );
+}
+
+/** A tool with what its readings are good for. */
+function toolText(tool: Instrument, lengths: Lengths): string {
+  const plusMinus = INSTRUMENT_UNCERTAINTY_MM[tool];
+  return `${INSTRUMENT_NAMES[tool]}${plusMinus === null ? '' : `, ±${lengths.text(plusMinus)}`}`;
 }

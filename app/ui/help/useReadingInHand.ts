@@ -2,8 +2,8 @@ import { useState, type FocusEvent } from 'react';
 import type { ReadingItem } from './ReadingPanel';
 
 /**
- * Which reading the help belongs to: the one whose field has the focus or was chosen from the panel; until then the first one that is
- * missing, or the given one.
+ * Which reading the help belongs to: the one whose field has the focus or was chosen from the panel; until then the
+ * first one that is missing, or the given one.
  */
 export function useReadingInHand(items: readonly (ReadingItem & { optional?: boolean })[], otherwise: string) {
   const [chosen, setChosen] = useState<string | null>(null);

@@ -31,7 +31,9 @@ const USUAL_THREAD_MM = 12;
 /** A circle to draw studs on while nobody has read one. */
 const USUAL_CIRCLE_MM = 112;
 
-/** A hub or wheel face on, to scale as far as it is known: flange, studs on their circle, lip; its studs can be chosen. */
+/**
+ * A hub or wheel face on, to scale as far as it is known: flange, studs on their circle, lip; its studs can be chosen.
+ */
 export function HubFace({ face, name, pair, read = [], choose, order }: HubFaceProps) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 420, height: 340 });
   const { lugCount: n, boltCircleMm } = face;

@@ -49,7 +49,10 @@ const FROM: readonly (readonly [PatternReading['from'], string])[] = [
 const TOOLS: readonly Instrument[] = ['steel-rule', 'caliper', 'tape'];
 const COUNTS = Array.from({ length: MOST_LUGS - LEAST_LUGS + 1 }, (_, index) => index + LEAST_LUGS);
 
-/** Finds a bolt pattern from any pair of studs or holes that can be reached: choose two, say how the rule lay, give the reading. */
+/**
+ * Finds a bolt pattern from any pair of studs or holes that can be reached: choose two, say how the rule lay, give the
+ * reading.
+ */
 export function PatternFinder(props: PatternFinderProps) {
   const { name, of, face, readings, setReadings, setLugCount, takenMm, take, instrument, setInstrument } = props;
   const lengths = useLengths();

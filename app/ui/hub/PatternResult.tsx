@@ -27,7 +27,10 @@ interface PatternResultProps {
   take(circleMm: number): void;
 }
 
-/** What the readings together say: the exact circle, the known patterns that may be meant, and what would decide between them. */
+/**
+ * What the readings together say: the exact circle, the known patterns that may be meant, and what would decide between
+ * them.
+ */
 export function PatternResult({ lugCount, readings, taken, take }: PatternResultProps) {
   const { unit } = useLengths();
   const found = circleOf(readings, lugCount);
@@ -138,7 +141,8 @@ function NoPattern({
         No known pattern of {lugCount} within {PATTERN_REACH_MM} mm
         {nearest === undefined
           ? '.'
-          : `; the nearest, ${patternName({ lugCount, boltCircleMm: nearest })}, is ${formatNumber(circle.boltCircleMm - nearest, 1, true)} mm off.`}{' '}
+          : `; the nearest, ${patternName({ lugCount, boltCircleMm: nearest })}, is` +
+            ` ${formatNumber(circle.boltCircleMm - nearest, 1, true)} mm off.`}{' '}
         Count and read again, or take it as custom.
       </p>
       {taken === own ? (
@@ -169,4 +173,5 @@ function Deciding({ candidates }: { candidates: readonly PatternCandidate[] }) {
 }
 
 const wayText = ({ instrument, times, apartMm, ...pair }: DecidingReading): string =>
-  `${pairName(pair)} with a ${INSTRUMENT_NAMES[instrument]}${times > 1 ? `, ${times} times` : ''} (${formatNumber(apartMm, 2)} mm apart)`;
+  `${pairName(pair)} with a ${INSTRUMENT_NAMES[instrument]}${times > 1 ? `, ${times} times` : ''}` +
+  ` (${formatNumber(apartMm, 2)} mm apart)`;

@@ -3,7 +3,11 @@ import { stepsBetween, widestSteps } from '#core/hub';
 
 /** The two studs a reading goes between: clicked one after the other, the widest pair until then. */
 export function usePair(lugCount: number | null) {
-  const [chosen, setChosen] = useState<{ of: number | null; studs: readonly number[]; fault: boolean }>({ of: lugCount, studs: [], fault: false }); // prettier-ignore
+  const [chosen, setChosen] = useState<{ of: number | null; studs: readonly number[]; fault: boolean }>({
+    of: lugCount,
+    studs: [],
+    fault: false,
+  });
   // Another count has other studs.
   const studs = chosen.of === lugCount ? chosen.studs : [];
   const pair: readonly [number, number] | null =

@@ -8,6 +8,7 @@ import {
   limitedBy,
   verdictOf,
   type CheckCode,
+  type AxleReport,
 } from '#core/evaluate';
 import { wishOf, type AxleName, type Job, type Setup } from '#core/job';
 import { formatNumber, inchesFromMm, MM_PER_INCH, mmFromInches } from '#core/units';
@@ -40,7 +41,10 @@ const OUTER_PX = 118;
 /** How thick the nearest inboard part is drawn. */
 const INNER_PART_MM = 20;
 
-/** Every setup and the present car on one lateral scale: hub face at 0, inner part and fender as fixed bands, the wish as a tint. */
+/**
+ * Every setup and the present car on one lateral scale: hub face at 0, inner part and fender as fixed bands, the wish
+ * as a tint.
+ */
 export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   const lengths = useLengths();
   const { ref, size } = useSize<HTMLDivElement>({ width: 640, height: 400 });
@@ -57,6 +61,7 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   const foot = HEAD + ROW * rungs.length;
   const wish = wishOf(job.brief, axle);
   const keep = innerGapLimit(job, axle).value;
+  const said = rungs.map(({ id, report }) => rungText(id, report[axle], lengths));
   return (
     <div className="ladder">
       <ul className="ladder-names" style={{ paddingTop: HEAD }}>
@@ -71,7 +76,7 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
           width={size.width}
           height={foot + 26}
           role="img"
-          aria-label={`Ladder of the ${axle} axle: ${rungs.map(({ id, report }) => `${id} ${faceText(report[axle].pokeMm, lengths)}, inner gap ${lengths.text(report[axle].inboardGapMm)}`).join('; ')}`}
+          aria-label={`Ladder of the ${axle} axle: ${said.join('; ')}`}
         >
           <LadderRule x={x} lengths={lengths} low={low} high={high} foot={foot} />
           {corner.innerPartOut !== null && (
@@ -202,7 +207,10 @@ function RungName({
   );
 }
 
-/** A wheel and tire as a bar: the tire rounded, the rim's flanges as ticks, its centreline, the stack as a block at the face. */
+/**
+ * A wheel and tire as a bar: the tire rounded, the rim's flanges as ticks, its centreline, the stack as a block at the
+ * face.
+ */
 function Bar({ fitted, x, y, present }: { fitted: Fitted; x: (mm: number) => number; y: number; present: boolean }) {
   const { effectiveOffsetMm: offset, sectionWidthMm: section, stackMm, wheel, flangeMm } = fitted;
   if (offset === null || section === null || wheel.rimWidthIn == null) return null;
@@ -283,3 +291,6 @@ function LadderRule({
     </g>
   );
 }
+
+const rungText = (id: string, { pokeMm, inboardGapMm }: AxleReport, lengths: Lengths): string =>
+  `${id} ${faceText(pokeMm, lengths)}, inner gap ${lengths.text(inboardGapMm)}`;

@@ -15,7 +15,10 @@ export function RulesNotice() {
   if (!moved || seen) return null;
   const see = () => {
     setSeen(true);
-    void fetcher.submit({ intent: 'rules-seen' }, { method: 'post', action: `/jobs/${state.server.id}`, encType: 'application/json' }); // prettier-ignore
+    void fetcher.submit(
+      { intent: 'rules-seen' },
+      { method: 'post', action: `/jobs/${state.server.id}`, encType: 'application/json' },
+    );
   };
   return (
     <div className="rules-notice" role="status">

@@ -7,7 +7,12 @@ const OF_MANY = { ok: 'clear', caution: 'need care', fail: 'do not fit', unknown
 /** What other rules made of a job's verdicts, in a line. */
 export function movedWords({ from, to, was, setups }: RulesMoved): string {
   if (setups.length > 0)
-    return `Rules ${to} judge otherwise than ${from}: ${setups.map(({ id, was: before, is }) => `${id.toUpperCase()} ${OF_ONE[before]} → ${OF_ONE[is]}`).join(', ')}.`;
-  const before = WORST_FIRST.filter((verdict) => was[verdict] > 0).map((verdict) => `${was[verdict]} ${OF_MANY[verdict]}`);
+    return (
+      `Rules ${to} judge otherwise than ${from}:` +
+      ` ${setups.map(({ id, was: before, is }) => `${id.toUpperCase()} ${OF_ONE[before]} → ${OF_ONE[is]}`).join(', ')}.`
+    );
+  const before = WORST_FIRST.filter((verdict) => was[verdict] > 0).map(
+    (verdict) => `${was[verdict]} ${OF_MANY[verdict]}`,
+  );
   return `Rules ${to} judge otherwise than ${from}: before, ${before.join(', ')}.`;
-} // prettier-ignore
+}

@@ -1,7 +1,9 @@
 import { Button, Progress } from 'antd';
 import type { Asked } from '../../job/useAsked';
 
-/** What the worker is doing for a question: how far it is, a way to stop it, and a way on after it died or was stopped. */
+/**
+ * What the worker is doing for a question: how far it is, a way to stop it, and a way on after it died or was stopped.
+ */
 export function AskedStatus({ asked, doing, again }: { asked: Asked<unknown>; doing: string; again: string }) {
   if (asked.name === 'running')
     return (

@@ -5,7 +5,10 @@ import { type Verdict } from '#core/verdict';
 const SIZE = 20;
 const INNER = SIZE / 2 - 3;
 
-/** A ring that fills with the share of the room that is used up: three quarters at the limit, full at contact, dotted when not known. */
+/**
+ * A ring that fills with the share of the room that is used up: three quarters at the limit, full at contact, dotted
+ * when not known.
+ */
 export const Ring = ({ check, size }: { check: Check | null; size?: number }) => (
   <RingMark
     verdict={check?.verdict ?? 'unknown'}

@@ -9,16 +9,19 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { AskedStatus } from '../parts/AskedStatus';
 import './remedies.css';
 
-/** What would make a setup fit on an axle: the cheapest sets, and part by part how much must go, where, and each way to it. */
+/**
+ * What would make a setup fit on an axle: the cheapest sets, and part by part how much must go, where, and each way to
+ * it.
+ */
 export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: AxleName; report: SetupReport }) {
   const { job, sweepStore } = useJob();
   const { unit } = useLengths();
-  const asked = useAsked<AxleRemedies>(
-    { worker: sweepStore.worker,
+  const asked = useAsked<AxleRemedies>({
+    worker: sweepStore.worker,
     ask: (work, call, progress) => work.remedies(call, { job: { ...job, setups: [] }, setup, axle, unit }, progress),
     about: [job.vehicle, job.brief, job.house, setup, axle, unit],
-    byItself: true },
-  );
+    byItself: true,
+  });
   const found = asked.name === 'done' ? asked.value : null;
   return (
     <section className="remedies" aria-label="Remedies" aria-busy={asked.name === 'running'}>
@@ -39,12 +42,19 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
           <h2 className="label">What makes it fit</h2>
           {found.proposals.length > 0 && (
             <p className="soft">
-              The cheapest of those that clear. {found.tried} sets were tried: the lift and every spacer that brief and shop allow, alone and
-              together, then other offsets; each with the gentlest work that goes far enough, and swept again.
+              The cheapest of those that clear. {found.tried} sets were tried: the lift and every spacer that brief and
+              shop allow, alone and together, then other offsets; each with the gentlest work that goes far enough, and
+              swept again.
             </p>
           )}
           {found.proposals.map((proposal, at) => (
-            <ProposalCard key={proposal.remedies.map(({ words }) => words).join()} proposal={proposal} first={at === 0} axle={axle} setup={setup} />
+            <ProposalCard
+              key={proposal.remedies.map(({ words }) => words).join()}
+              proposal={proposal}
+              first={at === 0}
+              axle={axle}
+              setup={setup}
+            />
           ))}
           {found.proposals.length === 0 && (
             <div className="remedies-stuck">
@@ -65,12 +75,12 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
         </>
       )}
       <p className="ledger-assumed">
-        Reach, time and order of the work are common practice, no source. The test fit on the car decides. Structural cuts go to
-        a qualified body shop.
+        Reach, time and order of the work are common practice, no source. The test fit on the car decides. Structural
+        cuts go to a qualified body shop.
       </p>
     </section>
   );
-} // prettier-ignore
+}
 
 function useMoney() {
   const { job } = useJob();
@@ -82,15 +92,30 @@ function useMoney() {
 const minutesText = (minutes: number): string =>
   minutes === 0 ? 'no work' : minutes < 90 ? `${formatNumber(minutes, 0)} min` : `${formatNumber(minutes / 60)} h`;
 
-function ProposalCard({ proposal, first, axle, setup }: { proposal: Proposal; first: boolean; axle: AxleName; setup: Setup }) {
+function ProposalCard({
+  proposal,
+  first,
+  axle,
+  setup,
+}: {
+  proposal: Proposal;
+  first: boolean;
+  axle: AxleName;
+  setup: Setup;
+}) {
   const { job, edit, raise } = useJob();
   const lengths = useLengths();
   const money = useMoney();
   const { remedies, minutes, cost, withinBudget, structural, worse, cautions, leastMarginMm, heldBy } = proposal;
+  const lostText = ({ label, byMm }: (typeof worse)[number]): string =>
+    `${label.toLowerCase()}${byMm === null ? '' : ` (${lengths.text(byMm)})`}`;
   const moved = remedies.some(({ remedy }) => remedy.kind !== 'work');
   const make = () => {
     const id = freeSetupId(job);
-    const label = `${setup.label || setup.id.toUpperCase()}, ${remedies.map(({ words }) => words).join(', ')}`.slice(0, 120);
+    const label = `${setup.label || setup.id.toUpperCase()}, ${remedies.map(({ words }) => words).join(', ')}`.slice(
+      0,
+      120,
+    );
     edit({ op: 'add-setup', setup: { ...proposal.setup, id, label }, after: setup.id });
     raise(id);
   };
@@ -110,8 +135,9 @@ function ProposalCard({ proposal, first, axle, setup }: { proposal: Proposal; fi
         {withinBudget === false && <span className="is-fail"> over the budget</span>}
       </p>
       <p className="soft">
-        {leastMarginMm !== null && `Then least ${lengths.text(leastMarginMm)} over its limit at ${heldBy!.toLowerCase()}. `}
-        {worse.length > 0 && `Takes room from ${worse.map(({ label, byMm }) => `${label.toLowerCase()}${byMm === null ? '' : ` (${lengths.text(byMm)})`}`).join(', ')}.`}
+        {leastMarginMm !== null &&
+          `Then least ${lengths.text(leastMarginMm)} over its limit at ${heldBy!.toLowerCase()}. `}
+        {worse.length > 0 && `Takes room from ${worse.map(lostText).join(', ')}.`}
       </p>
       {structural && <p className="is-fail">A structural cut: only by a qualified body shop.</p>}
       {cautions.map((caution) => (
@@ -119,9 +145,7 @@ function ProposalCard({ proposal, first, axle, setup }: { proposal: Proposal; fi
           {caution}
         </p>
       ))}
-      {proposal.aftercare.length > 0 && (
-        <p className="soft">Afterwards: {proposal.aftercare.join('; ')}.</p>
-      )}
+      {proposal.aftercare.length > 0 && <p className="soft">Afterwards: {proposal.aftercare.join('; ')}.</p>}
       {moved && (
         <Button size="small" onClick={make} aria-label={`As a setup: ${axle}`}>
           As a setup
@@ -129,7 +153,7 @@ function ProposalCard({ proposal, first, axle, setup }: { proposal: Proposal; fi
       )}
     </article>
   );
-} // prettier-ignore
+}
 
 function PartLadder({ part }: { part: ShortPart }) {
   const lengths = useLengths();
@@ -139,7 +163,9 @@ function PartLadder({ part }: { part: ShortPart }) {
       <p>
         <b className="figure">{lengths.text(part.patch?.depthMm ?? part.needMm)}</b> must go, {part.where}.
       </p>
-      {part.ladder.length === 0 && <p className="soft">It is not worked on, and no stack, offset or lift that was tried clears it.</p>}
+      {part.ladder.length === 0 && (
+        <p className="soft">It is not worked on, and no stack, offset or lift that was tried clears it.</p>
+      )}
       <table className="sweep-parts" aria-label={`Ways at ${part.label}`}>
         <thead>
           <tr>
@@ -156,7 +182,7 @@ function PartLadder({ part }: { part: ShortPart }) {
       </table>
     </section>
   );
-} // prettier-ignore
+}
 
 function LadderRow({ way }: { way: Tried }) {
   const lengths = useLengths();

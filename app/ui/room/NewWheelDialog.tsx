@@ -26,11 +26,25 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
       : wheelFromRoom({ rimWidthIn: width, offsetMm: effectiveOffsetMm }, { inboard: inMm, outboard: outMm }, flangeMm);
   // The next width that is made, its back flange where the room inboard puts it.
   const madeIn = found && Math.floor(found.rimWidthIn / WIDTH_STEP_IN + 1e-9) * WIDTH_STEP_IN;
-  const madeOffset = found && madeIn && offsetFromBackspacingMm({ rimWidthIn: madeIn, backspacing: found.backspacingOverallMm, flangeMm, convention: 'overall' });
+  const madeOffset =
+    found &&
+    madeIn &&
+    offsetFromBackspacingMm({
+      rimWidthIn: madeIn,
+      backspacing: found.backspacingOverallMm,
+      flangeMm,
+      convention: 'overall',
+    });
   const make = () => {
     if (!madeIn || madeOffset === null) return;
     const present = presentAsSetupAxle(job.vehicle, axle) ?? {};
-    const { offsetMm: _, backspacingMm: __, backspacingConvention: ___, innerFace: ____, ...kept } = present.wheel ?? {};
+    const {
+      offsetMm: _,
+      backspacingMm: __,
+      backspacingConvention: ___,
+      innerFace: ____,
+      ...kept
+    } = present.wheel ?? {};
     const made = { ...present, stack: [], wheel: { ...kept, rimWidthIn: madeIn, offsetMm: roundTo(madeOffset, 1) } };
     const id = freeSetupId(job);
     const setup: Setup = { id, label: wheelCode(made, job.vehicle.flangeMm), [axle]: made };
@@ -64,9 +78,15 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
           <p>Rim width and offset of the wheel on the car now are needed first.</p>
         ) : (
           <p>
-            On the car now: <b className="figure">{rimFigure(width)} in, offset {offsetFigure(effectiveOffsetMm)}</b>, overall
-            backspacing {lengths.text(backspacingMm({ rimWidthIn: width, offsetMm: effectiveOffsetMm, flangeMm, convention: 'overall' }))}, spacers counted. How much more may
-            it take on each side?
+            On the car now:{' '}
+            <b className="figure">
+              {rimFigure(width)} in, offset {offsetFigure(effectiveOffsetMm)}
+            </b>
+            , overall backspacing{' '}
+            {lengths.text(
+              backspacingMm({ rimWidthIn: width, offsetMm: effectiveOffsetMm, flangeMm, convention: 'overall' }),
+            )}
+            , spacers counted. How much more may it take on each side?
           </p>
         )}
         <div className="piece-fields">
@@ -76,7 +96,8 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
         {found && (
           <div aria-live="polite">
             <p className="figure">
-              width {rimFigure(width!)} + ({lengths.figure(inMm)} + {lengths.figure(outMm)}) = <b>{formatNumber(found.rimWidthIn, 2)} in</b>
+              width {rimFigure(width!)} + ({lengths.figure(inMm)} + {lengths.figure(outMm)}) ={' '}
+              <b>{formatNumber(found.rimWidthIn, 2)} in</b>
               <br />
               backspacing + {lengths.figure(inMm)} = <b>{lengths.text(found.backspacingOverallMm)}</b> overall
               <br />
@@ -84,8 +105,13 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
             </p>
             {madeIn !== null && madeIn > 0 && madeOffset !== null && (
               <p>
-                As made: <b className="figure">{rimFigure(madeIn)} in, offset {offsetFigure(madeOffset)}</b>{' '}
-                <span className="soft">the next width below, the room inboard used up; the tire of the present wheel comes along</span>
+                As made:{' '}
+                <b className="figure">
+                  {rimFigure(madeIn)} in, offset {offsetFigure(madeOffset)}
+                </b>{' '}
+                <span className="soft">
+                  the next width below, the room inboard used up; the tire of the present wheel comes along
+                </span>
               </p>
             )}
           </div>
@@ -93,4 +119,4 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
       </form>
     </Modal>
   );
-} // prettier-ignore
+}

@@ -47,7 +47,10 @@ interface PartFormProps {
   geometry: SuspensionGeometry | null;
 }
 
-/** One part around the wheel: what it is, the gap to the nearest place on the wheel with the pose it was read in, or coordinates. */
+/**
+ * One part around the wheel: what it is, the gap to the nearest place on the wheel with the pose it was read in, or
+ * coordinates.
+ */
 export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
   const { job } = useJob();
   const lengths = useLengths();
@@ -60,21 +63,33 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
   const other: Side = side === 'left' ? 'right' : 'left';
   const { overallDiameterMm } = fitPresent(job.vehicle, axle);
   const placed = axleParts(job.vehicle, axle).parts.find(({ obstacle }) => obstacle.id === part.id)?.placed ?? null;
-  const limit = obstacleLimit({ obstacle: { ...part, id: part.id ?? 'begun', limitMm: null } as Obstacle, terms: job, axle, placed, tireRadiusMm: overallDiameterMm === null ? null : overallDiameterMm / 2 });
+  const limit = obstacleLimit({
+    obstacle: { ...part, id: part.id ?? 'begun', limitMm: null } as Obstacle,
+    terms: job,
+    axle,
+    placed,
+    tireRadiusMm: overallDiameterMm === null ? null : overallDiameterMm / 2,
+  });
   return (
     <form className="part-form" aria-label={part.label || 'Part'} onSubmit={(event) => event.preventDefault()}>
       <div className="piece-fields">
-        <ChoiceField label="What it is" choices={KINDS} width={140} {...over('kind', part.kind)} commit={(kind) => parts.change(ofKind(part, kind))} />
+        <ChoiceField
+          label="What it is"
+          choices={KINDS}
+          width={140}
+          {...over('kind', part.kind)}
+          commit={(kind) => parts.change(ofKind(part, kind))}
+        />
         <TextField {...over('label', part.label)} label="Name" width={14} />
-      <Segmented<'gap' | 'points'>
-        aria-label="How it is placed"
-        options={[
-          { value: 'gap', label: 'by a gap' },
-          { value: 'points', label: 'by coordinates' },
-        ]}
-        value={part.points ? 'points' : 'gap'}
-        onChange={(way) => parts.change(way === 'points' ? asPoints(part) : asGap(part))}
-      />
+        <Segmented<'gap' | 'points'>
+          aria-label="How it is placed"
+          options={[
+            { value: 'gap', label: 'by a gap' },
+            { value: 'points', label: 'by coordinates' },
+          ]}
+          value={part.points ? 'points' : 'gap'}
+          onChange={(way) => parts.change(way === 'points' ? asPoints(part) : asGap(part))}
+        />
       </div>
       {part.points ? (
         <PointRows name={name} points={part.points} change={(points) => parts.change({ ...part, points })} />
@@ -82,15 +97,43 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
         <GapFields name={name} part={part} parts={parts} geometry={geometry} />
       )}
       <div className="piece-fields">
-        <ChoiceField label="It moves with" choices={MOUNTS} width={172} placeholder={MOUNTS.find(([key]) => key === mountOf(part))![1]} {...over('mount', part.mount)} />
-        <ChoiceField label="It stands" choices={SIDES_OF} width={112} placeholder="both sides" {...over('side', part.side)} />
-        <LengthField {...over('limitMm', part.limitMm)} label="Limit" range="partLimitMm" width={5} placeholder={lengths.figure(limit.value)} />
+        <ChoiceField
+          label="It moves with"
+          choices={MOUNTS}
+          width={172}
+          placeholder={MOUNTS.find(([key]) => key === mountOf(part))![1]}
+          {...over('mount', part.mount)}
+        />
+        <ChoiceField
+          label="It stands"
+          choices={SIDES_OF}
+          width={112}
+          placeholder="both sides"
+          {...over('side', part.side)}
+        />
+        <LengthField
+          {...over('limitMm', part.limitMm)}
+          label="Limit"
+          range="partLimitMm"
+          width={5}
+          placeholder={lengths.figure(limit.value)}
+        />
       </div>
       <div className="piece-fields">
-        <Checkbox checked={part.removable ?? false} onChange={({ target }) => parts.change(changed(part, 'removable', target.checked ? true : null))}>
+        <Checkbox
+          checked={part.removable ?? false}
+          onChange={({ target }) => parts.change(changed(part, 'removable', target.checked ? true : null))}
+        >
           Clips or screws alone hold it
         </Checkbox>
-        {part.removable && <TextField {...over('leavesOpen', part.leavesOpen)} label="Taken off, it leaves open" width={20} placeholder="what it kept out" />}
+        {part.removable && (
+          <TextField
+            {...over('leavesOpen', part.leavesOpen)}
+            label="Taken off, it leaves open"
+            width={20}
+            placeholder="what it kept out"
+          />
+        )}
       </div>
       <div className="part-tools">
         {part.id !== null ? (
@@ -106,7 +149,9 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
           </>
         ) : (
           <>
-            <span className="soft">It is kept as soon as {part.points ? 'its coordinates are' : 'its gap is'} there.</span>
+            <span className="soft">
+              It is kept as soon as {part.points ? 'its coordinates are' : 'its gap is'} there.
+            </span>
             <Button size="small" onClick={parts.drop}>
               Drop it
             </Button>
@@ -115,10 +160,20 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
       </div>
     </form>
   );
-} // prettier-ignore
+}
 
 /** The gap, where on the wheel it goes to, and the pose. */
-function GapFields({ name, part, parts, geometry }: { name: string; part: PartDraft; parts: Parts; geometry: SuspensionGeometry | null }) {
+function GapFields({
+  name,
+  part,
+  parts,
+  geometry,
+}: {
+  name: string;
+  part: PartDraft;
+  parts: Parts;
+  geometry: SuspensionGeometry | null;
+}) {
   const gap = part.gap ?? {};
   const over = <K extends keyof ObstacleGap>(key: K) => ({
     name: `${name}/gap/${key}`,
@@ -137,40 +192,73 @@ function GapFields({ name, part, parts, geometry }: { name: string; part: PartDr
           {...over('surface')}
         />
         <NumberField {...over('clockDeg')} label="Clock position" range="clockDeg" unit="°" width={4} />
-        {gap.surface === 'tread' && <LengthField {...over('axialMm')} label="From the tread's center" range="axialMm" width={5} placeholder="0" />}
-        {gap.surface === 'barrel' && (
-          <LengthField {...over('axialMm')} label="From the rim's center, + outboard" range="axialMm" width={6} placeholder="narrowest" />
+        {gap.surface === 'tread' && (
+          <LengthField {...over('axialMm')} label="From the tread's center" range="axialMm" width={5} placeholder="0" />
         )}
-        {gap.surface === 'spokes' && <LengthField {...over('radiusMm')} label="At a radius of" range="wheelRadiusMm" width={6} placeholder="halfway up" />}
+        {gap.surface === 'barrel' && (
+          <LengthField
+            {...over('axialMm')}
+            label="From the rim's center, + outboard"
+            range="axialMm"
+            width={6}
+            placeholder="narrowest"
+          />
+        )}
+        {gap.surface === 'spokes' && (
+          <LengthField
+            {...over('radiusMm')}
+            label="At a radius of"
+            range="wheelRadiusMm"
+            width={6}
+            placeholder="halfway up"
+          />
+        )}
       </div>
       <div className="piece-fields">
         <NumberField {...over('steerDeg')} label="Steering angle" range="steerDeg" unit="°" width={4} placeholder="0" />
         <LengthField {...over('travelMm')} label="Wheel travel" range="travelMm" width={5} placeholder="0" />
         <ChoiceField
           label="Read with"
-          choices={(Object.keys(INSTRUMENT_NAMES) as Instrument[]).map((tool) => [tool, INSTRUMENT_NAMES[tool]] as const)}
+          choices={(Object.keys(INSTRUMENT_NAMES) as Instrument[]).map(
+            (tool) => [tool, INSTRUMENT_NAMES[tool]] as const,
+          )}
           width={124}
           {...over('instrument')}
-          commit={(instrument) => parts.change({ ...part, gap: { ...gap, instrument, uncertaintyMm: instrument && INSTRUMENT_UNCERTAINTY_MM[instrument] } })}
+          commit={(instrument) =>
+            parts.change({
+              ...part,
+              gap: { ...gap, instrument, uncertaintyMm: instrument && INSTRUMENT_UNCERTAINTY_MM[instrument] },
+            })
+          }
         />
       </div>
       {geometry && (
         <div className="part-poses" role="group" aria-label="Pose of the reading">
           {geometry.lockInDeg + geometry.lockOutDeg > 0 && (
             <>
-              <Button size="small" onClick={() => to({ steerDeg: 0 })}>straight</Button>
-              <Button size="small" onClick={() => to({ steerDeg: geometry.lockOutDeg })}>lock, leading edge out</Button>
-              <Button size="small" onClick={() => to({ steerDeg: -geometry.lockInDeg })}>lock, in</Button>
+              <Button size="small" onClick={() => to({ steerDeg: 0 })}>
+                straight
+              </Button>
+              <Button size="small" onClick={() => to({ steerDeg: geometry.lockOutDeg })}>
+                lock, leading edge out
+              </Button>
+              <Button size="small" onClick={() => to({ steerDeg: -geometry.lockInDeg })}>
+                lock, in
+              </Button>
             </>
           )}
-          <Button size="small" onClick={() => to({ travelMm: 0 })}>at rest</Button>
-          <Button size="small" onClick={() => to({ travelMm: -geometry.droopMm })}>full droop</Button>
+          <Button size="small" onClick={() => to({ travelMm: 0 })}>
+            at rest
+          </Button>
+          <Button size="small" onClick={() => to({ travelMm: -geometry.droopMm })}>
+            full droop
+          </Button>
           <span className="soft">on a block: type its lift</span>
         </div>
       )}
     </>
   );
-} // prettier-ignore
+}
 
 /** An object with one key set, or taken away where nothing is left of it. */
 function changed<T extends object>(target: T, key: keyof T, value: unknown): T {

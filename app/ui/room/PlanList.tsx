@@ -20,7 +20,9 @@ interface PlanListProps {
   begin(draft: PartDraft): void;
 }
 
-/** What is worth reading at this corner, in the order of a walk round it, each with its picture; and what else was read. */
+/**
+ * What is worth reading at this corner, in the order of a walk round it, each with its picture; and what else was read.
+ */
 export function PlanList({ plan, numbers, others, chosen, begun, inHand, choose, begin }: PlanListProps) {
   const lengths = useLengths();
   const unplanned = begun.flatMap((kind) =>

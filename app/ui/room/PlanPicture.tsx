@@ -1,6 +1,8 @@
 import type { PlanItem } from '#core/advice';
 
-/** A little picture of where a reading goes: the wheel from outside with its clock, or from behind, and the rule on it. */
+/**
+ * A little picture of where a reading goes: the wheel from outside with its clock, or from behind, and the rule on it.
+ */
 export function PlanPicture({ item: { surface, clockDeg, steerDeg } }: { item: PlanItem }) {
   const clock = (clockDeg * Math.PI) / 180;
   const fromOutside = surface === 'tread' || surface.startsWith('outer');

@@ -19,7 +19,10 @@ import { SuspensionFields } from './SuspensionFields';
 import { useParts } from './useParts';
 import './room.css';
 
-/** The parts around the present wheel in three linked drawings, with what is worth reading, the part in hand and how the wheel moves. */
+/**
+ * The parts around the present wheel in three linked drawings, with what is worth reading, the part in hand and how the
+ * wheel moves.
+ */
 export function RoomParts() {
   const { job, axle, side, vehicle } = useJob();
   const parts = useParts(axle);
@@ -28,21 +31,31 @@ export function RoomParts() {
   const { geometry } = placed.resolved;
   const { inHand } = parts;
   // The drawings show the pose the reading in hand was taken in, until somebody moves them.
-  const { steerDeg, travelMm } = moved ?? { steerDeg: inHand?.gap?.steerDeg ?? 0, travelMm: inHand?.gap?.travelMm ?? 0 };
+  const { steerDeg, travelMm } = moved ?? {
+    steerDeg: inHand?.gap?.steerDeg ?? 0,
+    travelMm: inHand?.gap?.travelMm ?? 0,
+  };
   const pose = useMemo<Pose>(() => ({ steerDeg, travelMm }), [steerDeg, travelMm]);
   const scene = useMemo(() => sceneOf({ axleParts: placed, side, pose }), [placed, side, pose]);
   const extent = useMemo(() => {
     const placements = geometry
-      ? [0, -geometry.lockInDeg, geometry.lockOutDeg].map((steerDeg) => placementIn(geometry, { steerDeg, travelMm: 0 }))
+      ? [0, -geometry.lockInDeg, geometry.lockOutDeg].map((steerDeg) =>
+          placementIn(geometry, { steerDeg, travelMm: 0 }),
+        )
       : [placementIn(null, AT_REST)];
-    return extentOf(placed.present ? [placed.present] : [], placements, sceneOf({ axleParts: placed, side, pose: AT_REST }).parts);
+    return extentOf(
+      placed.present ? [placed.present] : [],
+      placements,
+      sceneOf({ axleParts: placed, side, pose: AT_REST }).parts,
+    );
   }, [placed, side, geometry]);
   const plan = useMemo(() => measuringPlan(job, axle, side), [job, axle, side]);
   const planned = new Set(plan.map(({ readId }) => readId));
   const here = parts.own.filter((part) => standsOn(part, side));
   const numbers = useMemo(() => numbersOf(scene), [scene]);
   const report = vehicle[axle];
-  const pointer = inHand?.gap && placed.present ? gapPlace({ gap: inHand.gap, present: placed.present, geometry, pose }) : null;
+  const pointer =
+    inHand?.gap && placed.present ? gapPlace({ gap: inHand.gap, present: placed.present, geometry, pose }) : null;
   const point = (view: ViewName, place: Flat) => {
     const found = placed.present && pointedAt({ view, flat: place, solid: placed.present, placement: scene.placement });
     if (found && inHand?.gap) parts.change({ ...inHand, gap: { ...inHand.gap, ...found } });
@@ -71,17 +84,36 @@ export function RoomParts() {
         pointing={parts.chosen === null && inHand?.gap !== undefined}
         description={`The ${axle} ${side} corner with its present wheel and ${scene.parts.length} parts around it`}
         controls={
-  <PoseControls geometry={geometry} pose={pose} move={setMoved} travel={geometry ? [-geometry.droopMm, geometry.bumpMm] : null} restMm={0} />
+          <PoseControls
+            geometry={geometry}
+            pose={pose}
+            move={setMoved}
+            travel={geometry ? [-geometry.droopMm, geometry.bumpMm] : null}
+            restMm={0}
+          />
         }
       >
         {inHand?.gap && (
-          <p className="soft part-hint">Click the wheel: from outside for the clock, from behind for the place on it.</p>
+          <p className="soft part-hint">
+            Click the wheel: from outside for the clock, from behind for the place on it.
+          </p>
         )}
         {inHand && (
-          <PartForm key={parts.chosen ?? `begun ${inHand.kind}`} axle={axle} side={side} part={inHand} parts={parts} geometry={geometry} />
+          <PartForm
+            key={parts.chosen ?? `begun ${inHand.kind}`}
+            axle={axle}
+            side={side}
+            part={inHand}
+            parts={parts}
+            geometry={geometry}
+          />
         )}
-        {!inHand && scene.parts.length > 0 && <p className="soft">Choose a part on a drawing or from the list to see its reading.</p>}
-        {!placed.present && <p className="sheet-hint">The wheel is drawn once tire, rim and offset are known, under Gaps.</p>}
+        {!inHand && scene.parts.length > 0 && (
+          <p className="soft">Choose a part on a drawing or from the list to see its reading.</p>
+        )}
+        {!placed.present && (
+          <p className="sheet-hint">The wheel is drawn once tire, rim and offset are known, under Gaps.</p>
+        )}
       </ThreeViews>
       <aside className="panel room-panel" aria-label="Parts">
         <Contradictions of={report.contradictions} choose={choose} />
@@ -105,10 +137,20 @@ export function RoomParts() {
       </aside>
     </>
   );
-} // prettier-ignore
+}
 
 /** The place a gap is read from, on the wheel; null while the reading does not say. */
-function gapPlace({ gap, present, geometry, pose }: { gap: Partial<GapReading>; present: Parameters<typeof gapPoint>[1]; geometry: Parameters<typeof placementIn>[0]; pose: Pose }) {
+function gapPlace({
+  gap,
+  present,
+  geometry,
+  pose,
+}: {
+  gap: Partial<GapReading>;
+  present: Parameters<typeof gapPoint>[1];
+  geometry: Parameters<typeof placementIn>[0];
+  pose: Pose;
+}) {
   if (gap.surface === undefined || gap.clockDeg === undefined) return null;
   try {
     const at = gapPoint({ ...gap, surface: gap.surface, clockDeg: gap.clockDeg, gapMm: gap.gapMm ?? 0 }, present);
@@ -117,7 +159,7 @@ function gapPlace({ gap, present, geometry, pose }: { gap: Partial<GapReading>; 
     if (error instanceof DomainError) return null;
     throw error;
   }
-} // prettier-ignore
+}
 
 /** A part whose reading cannot be true stands out on the drawings. */
 const verdictsOf = ({ contradictions }: VehicleReport): Record<string, Verdict> =>

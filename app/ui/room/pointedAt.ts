@@ -13,8 +13,8 @@ export interface Pointed {
 const NEAR_MM = 90;
 
 /**
- * A click on a drawing: from outside it says the clock angle, from behind and above the place on the section that is nearest. Null off the
- * wheel.
+ * A click on a drawing: from outside it says the clock angle, from behind and above the place on the section that is
+ * nearest. Null off the wheel.
  */
 export function pointedAt({
   view,

@@ -22,12 +22,20 @@ const SECTION = sectionOf(
   { overallDiameterMm: 616, sectionWidthMm: 211.5, treadWidthMm: 175.2 },
   { rimWidthIn: 7.5, seatDiameterMm: 432, flangeMm: 12.7 },
   {
-    barrel: [{ a: -107.95, r: 210 }, { a: -50, r: 192 }, { a: -15, r: 192 }, { a: 65, r: 206 }],
-    spoke: [{ a: 65, r: 200 }, { a: 40, r: 75 }],
+    barrel: [
+      { a: -107.95, r: 210 },
+      { a: -50, r: 192 },
+      { a: -15, r: 192 },
+      { a: 65, r: 206 },
+    ],
+    spoke: [
+      { a: 65, r: 200 },
+      { a: 40, r: 75 },
+    ],
     padMm: 40,
     assumed: false,
     barrelAssumed: false,
-  }, // prettier-ignore
+  },
 );
 const wheel: SweptSolid = { bodies: [{ section: SECTION, centreOut: -40 }] };
 const read: Obstacle = {
@@ -42,14 +50,38 @@ describe('a part while it is being read', () => {
     const draft = draftOfKind('tank');
     expect(partFrom(draft, 'tank')).toBeNull();
     expect(partFrom({ ...draft, gap: { ...draft.gap, gapMm: 0 } }, 'tank')).toMatchObject({ id: 'tank', kind: 'tank' });
-    const points = { ...draft, gap: undefined, points: [{ out: 1, fwd: 2, up: 3 }, { out: 4, fwd: 5 }] };
+    const points = {
+      ...draft,
+      gap: undefined,
+      points: [
+        { out: 1, fwd: 2, up: 3 },
+        { out: 4, fwd: 5 },
+      ],
+    };
     expect(partFrom(points, 'tank')).toBeNull();
-    expect(partFrom({ ...points, points: points.points.slice(0, 1) }, 'tank')!.points).toEqual([{ out: 1, fwd: 2, up: 3 }]);
+    expect(partFrom({ ...points, points: points.points.slice(0, 1) }, 'tank')!.points).toEqual([
+      { out: 1, fwd: 2, up: 3 },
+    ]);
     expect(partFrom({ ...points, points: [] }, 'tank')).toBeNull();
-  }); // prettier-ignore
+  });
   test('begins from the plan with its place and pose, and comes back from the job as it was', () => {
-    const item = { kind: 'frame', surface: 'inner-shoulder', clockDeg: -70, steerDeg: 38, lock: 'out', toward: 'in', where: '', readId: null, furtherMm: 3 } as const; // prettier-ignore
-    expect(draftFromPlan(item)).toEqual({ id: null, kind: 'frame', label: 'Frame', gap: { surface: 'inner-shoulder', clockDeg: -70, steerDeg: 38 } }); // prettier-ignore
+    const item = {
+      kind: 'frame',
+      surface: 'inner-shoulder',
+      clockDeg: -70,
+      steerDeg: 38,
+      lock: 'out',
+      toward: 'in',
+      where: '',
+      readId: null,
+      furtherMm: 3,
+    } as const;
+    expect(draftFromPlan(item)).toEqual({
+      id: null,
+      kind: 'frame',
+      label: 'Frame',
+      gap: { surface: 'inner-shoulder', clockDeg: -70, steerDeg: 38 },
+    });
     expect(partFrom(draftOf(read), 'liner')).toEqual(read);
   });
   test('what it becomes is what a job file takes, for every kind', () => {
@@ -79,7 +111,10 @@ describe('a part while it is being read', () => {
 });
 
 describe('a click on the wheel', () => {
-  const steered = fc.record({ steerDeg: fc.integer({ min: -30, max: 30 }), travelMm: fc.integer({ min: -50, max: 60 }) });
+  const steered = fc.record({
+    steerDeg: fc.integer({ min: -30, max: 30 }),
+    travelMm: fc.integer({ min: -50, max: 60 }),
+  });
   test('from outside says the clock angle at which it was made, wheels straight', () => {
     fc.assert(
       fc.property(fc.integer({ min: -179, max: 179 }), fc.constantFrom(...SURFACES), (clockDeg, surface) => {
@@ -107,4 +142,4 @@ describe('a click on the wheel', () => {
       }),
     );
   });
-}); // prettier-ignore
+});

@@ -7,7 +7,9 @@ import { copiedToSide, draftOf, freePartId, partFrom, type PartDraft } from './p
 /** Readings that were begun and are no parts yet, one of each kind, the one in hand last. */
 type Drafts = readonly PartDraft[];
 
-/** The parts of an axle, and the one in hand. What was begun outlives a look at another part, and a change of station. */
+/**
+ * The parts of an axle, and the one in hand. What was begun outlives a look at another part, and a change of station.
+ */
 export function useParts(axle: AxleName) {
   const { job, edit, drafts: kept } = useJob();
   const keptAs = `part-drafts/${axle}`;

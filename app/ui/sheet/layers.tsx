@@ -73,7 +73,10 @@ export function Body({ scale, corner, riseMm, wish, inboardLimitMm }: BodyProps)
           {lip !== null && (
             <path
               className="body-part"
-              d={`M${x(fenderOut)},${lip}v${-Math.min(lip, 26 * scale.k)}h${5 * scale.k}V${lip + 3 * scale.k}h${-17 * scale.k}v${-3 * scale.k}Z`}
+              d={
+                `M${x(fenderOut)},${lip}v${-Math.min(lip, 26 * scale.k)}h${5 * scale.k}V${lip + 3 * scale.k}` +
+                `h${-17 * scale.k}v${-3 * scale.k}Z`
+              }
             />
           )}
         </g>

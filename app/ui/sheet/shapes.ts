@@ -86,7 +86,10 @@ export function flangesPath({ section, rimWidthIn, scale, centreOut }: RimDrawn)
 const BARREL_MM = 7;
 export const SPOKE_MM = 16;
 
-/** The metal of a wheel as a closed line from its barrel and the back of its spokes: a band over the one, a slab behind the other. */
+/**
+ * The metal of a wheel as a closed line from its barrel and the back of its spokes: a band over the one, a slab behind
+ * the other.
+ */
 export function metalOf(barrel: readonly Point[] | null, spoke: readonly Point[] | null): Point[] | null {
   const outward = barrel && (barrel[0]!.a <= barrel.at(-1)!.a ? barrel : barrel.toReversed());
   const inward = spoke && (spoke[0]!.r >= spoke.at(-1)!.r ? spoke : spoke.toReversed());
@@ -108,8 +111,8 @@ export const brakePath = (outline: readonly Point[], scale: SheetScale): string 
   path({ points: outline, scale, centreOut: 0, closed: true });
 
 /**
- * The disc between pad and rim, for orientation: its shape is known only where somebody measured it. The outer wheel of a dual pair is
- * turned over.
+ * The disc between pad and rim, for orientation: its shape is known only where somebody measured it. The outer wheel of
+ * a dual pair is turned over.
  */
 export function discPath({
   section,

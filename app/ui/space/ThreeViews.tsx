@@ -48,14 +48,30 @@ const GAP_PX = 10;
 const CAPTION_PX = 17;
 const CONTROLS_PX = 150;
 
-/** Three drawings of a corner to one scale, side by side as a draughtsman lays them: behind and side share the height, behind and above the place across. */
+/**
+ * Three drawings of a corner to one scale, side by side as a draughtsman lays them: behind and side share the height,
+ * behind and above the place across.
+ */
 export function ThreeViews(props: ThreeViewsProps) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 824, height: 640 });
   const { extent } = props;
-  const [across, along, high] = [extent.out, extent.fwd, extent.up].map(([from, to]) => to - from) as [number, number, number];
-  const k = Math.max(0.05, Math.min((size.width - 3 * GAP_PX) / (across + along), (size.height - 3 * GAP_PX - 2 * CAPTION_PX) / (high + along)));
+  const [across, along, high] = [extent.out, extent.fwd, extent.up].map(([from, to]) => to - from) as [
+    number,
+    number,
+    number,
+  ];
+  const k = Math.max(
+    0.05,
+    Math.min(
+      (size.width - 3 * GAP_PX) / (across + along),
+      (size.height - 3 * GAP_PX - 2 * CAPTION_PX) / (high + along),
+    ),
+  );
   const beside = size.width - 3 * GAP_PX - (across + along) * k >= CONTROLS_PX;
-  const style = { gridTemplateColumns: `${Math.round(across * k)}px ${Math.round(along * k)}px minmax(0, 1fr)`, gridTemplateRows: 'max-content minmax(0, 1fr)' };
+  const style = {
+    gridTemplateColumns: `${Math.round(across * k)}px ${Math.round(along * k)}px minmax(0, 1fr)`,
+    gridTemplateRows: 'max-content minmax(0, 1fr)',
+  };
   return (
     <div className="three-views" ref={ref}>
       <div className="three-grid" style={style} role="group" aria-label={props.description}>
@@ -70,7 +86,7 @@ export function ThreeViews(props: ThreeViewsProps) {
       </div>
     </div>
   );
-} // prettier-ignore
+}
 
 const draw = line<Flat>();
 const closed = (points: Flat[], place: (flat: Flat) => Flat): string =>
@@ -121,24 +137,48 @@ function View({ view, k, x, y, ...props }: ViewProps) {
           <Hatch id={ids.hatch} className="hatch-touched" gap={5} />
         </defs>
         <path className="view-axes" d={`M${originX},0V${height}M0,${originY}H${width}`} />
-        {groundUp !== null && view !== 'above' && <line className="view-ground" x1={0} x2={width} y1={at([0, groundUp])[1]} y2={at([0, groundUp])[1]} />}
+        {groundUp !== null && view !== 'above' && (
+          <line className="view-ground" x1={0} x2={width} y1={at([0, groundUp])[1]} y2={at([0, groundUp])[1]} />
+        )}
         {geometry && <SteeringAxis geometry={geometry} view={view} at={at} />}
-        {subjectIs === 'candidate' && wheel.present.map((d, i) => <path key={i} className="view-wheel view-ghost" d={d} />)}
-        {wheel.subject.map((d, i) => <path key={i} className={`view-wheel view-${subjectIs}`} d={d} />)}
-        {wheel.hollow.map((d, i) => <path key={i} className={`view-hollow ${assumedInside(subject) ? 'is-assumed' : ''}`} d={d} />)}
-        {wheel.rim.map((d, i) => <path key={i} className={`view-rim view-${subjectIs}`} d={d} />)}
-        {subject && touched.map((region, i) => (
-          <path key={i} className="view-touched" d={closed(touchedPatch({ solid: subject, region, placement: scene.placement, view }), at)} fill={`url(#${ids.hatch})`} />
+        {subjectIs === 'candidate' &&
+          wheel.present.map((d, i) => <path key={i} className="view-wheel view-ghost" d={d} />)}
+        {wheel.subject.map((d, i) => (
+          <path key={i} className={`view-wheel view-${subjectIs}`} d={d} />
         ))}
+        {wheel.hollow.map((d, i) => (
+          <path key={i} className={`view-hollow ${assumedInside(subject) ? 'is-assumed' : ''}`} d={d} />
+        ))}
+        {wheel.rim.map((d, i) => (
+          <path key={i} className={`view-rim view-${subjectIs}`} d={d} />
+        ))}
+        {subject &&
+          touched.map((region, i) => (
+            <path
+              key={i}
+              className="view-touched"
+              d={closed(touchedPatch({ solid: subject, region, placement: scene.placement, view }), at)}
+              fill={`url(#${ids.hatch})`}
+            />
+          ))}
         {scene.parts.map((part) => (
-          <Part key={part.id} part={part} view={view} at={at} width={width} number={props.numbers[part.id]} chosen={part.id === chosen} verdict={verdicts[part.id] ?? 'unknown'} />
+          <Part
+            key={part.id}
+            part={part}
+            view={view}
+            at={at}
+            width={width}
+            number={props.numbers[part.id]}
+            chosen={part.id === chosen}
+            verdict={verdicts[part.id] ?? 'unknown'}
+          />
         ))}
         {props.cover && view === 'side' && <CoverArc radiusMm={Math.min(y[1], -x[0], x[1])} at={at} />}
         {props.pointer && <Pointer at={at(PROJECT[view](props.pointer))} />}
       </svg>
     </figure>
   );
-} // prettier-ignore
+}
 
 /** Whether nobody measured the inside of a wheel. */
 const assumedInside = (solid: SweptSolid | null): boolean => solid?.bodies[0]?.section.hollow?.assumed ?? false;
@@ -162,7 +202,12 @@ function Part({ part, view, at, width, number, chosen, verdict }: PartProps) {
     <g className={`view-part is-${verdict} ${chosen ? 'view-chosen' : ''} ${part.assumed ? 'view-assumed' : ''}`}>
       {part.edge && <path d={draw(points) ?? ''} />}
       {/* A cross where it touches, a square where it does not: colour is not the only sign. */}
-      {!part.edge && (verdict === 'fail' ? <path d={`M${x - 5},${y - 5}l10,10m0,-10l-10,10`} /> : <rect x={x - 3.5} y={y - 3.5} width={7} height={7} />)}
+      {!part.edge &&
+        (verdict === 'fail' ? (
+          <path d={`M${x - 5},${y - 5}l10,10m0,-10l-10,10`} />
+        ) : (
+          <rect x={x - 3.5} y={y - 3.5} width={7} height={7} />
+        ))}
       {number !== undefined && (
         <text x={atEdge ? x - 7 : x + 7} y={Math.max(12, y - 5)} textAnchor={atEdge ? 'end' : 'start'}>
           {number}
@@ -172,7 +217,7 @@ function Part({ part, view, at, width, number, chosen, verdict }: PartProps) {
       <title>{part.label}</title>
     </g>
   );
-} // prettier-ignore
+}
 
 /** Between which angles of the wheel at rest its whole width must be covered. */
 function CoverArc({ radiusMm, at }: { radiusMm: number; at(flat: Flat): Flat }) {
@@ -186,7 +231,9 @@ function CoverArc({ radiusMm, at }: { radiusMm: number; at(flat: Flat): Flat }) 
       <text x={6} y={15}>
         cover {ahead}° / {behind}°
       </text>
-      <title>{`To be covered over the full width from ${ahead}° ahead to ${behind}° behind; check your local code`}</title>
+      <title>
+        {`To be covered over the full width from ${ahead}° ahead to ${behind}° behind; ` + 'check your local code'}
+      </title>
     </g>
   );
 }
@@ -194,11 +241,13 @@ function CoverArc({ radiusMm, at }: { radiusMm: number; at(flat: Flat): Flat }) 
 /** The axis a wheel is steered about, as far as it runs over the wheel. */
 function SteeringAxis({ geometry, view, at }: { geometry: SuspensionGeometry; view: ViewName; at(flat: Flat): Flat }) {
   if (geometry.lockInDeg === 0 && geometry.lockOutDeg === 0) return null;
-  const [lean, trail] = [geometry.kingpinInclinationDeg, geometry.casterDeg].map((deg) => Math.tan((deg * Math.PI) / 180)) as [number, number];
+  const [lean, trail] = [geometry.kingpinInclinationDeg, geometry.casterDeg].map((deg) =>
+    Math.tan((deg * Math.PI) / 180),
+  ) as [number, number];
   const on = (up: number) =>
     at(PROJECT[view]({ out: -geometry.kingpinOffsetMm - lean * up, fwd: -geometry.kingpinForeMm - trail * up, up }));
   return <path className="view-steering" d={draw([on(-330), on(330)]) ?? ''} />;
-} // prettier-ignore
+}
 
 const Pointer = ({ at: [x, y] }: { at: Flat }) => (
   <g className="view-pointer">

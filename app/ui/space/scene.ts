@@ -76,11 +76,23 @@ export interface Extent {
 const MARGIN_MM = 24;
 const STEP_MM = 20;
 
-/** The space three drawings show: wheels in the poses they may take, and the parts, in steps so that a nudge does not move the paper. */
-export function extentOf(solids: readonly SweptSolid[], placements: readonly Placement[], parts: readonly ScenePart[]): Extent {
+/**
+ * The space three drawings show: wheels in the poses they may take, and the parts, in steps so that a nudge does not
+ * move the paper.
+ */
+export function extentOf(
+  solids: readonly SweptSolid[],
+  placements: readonly Placement[],
+  parts: readonly ScenePart[],
+): Extent {
   const range = (view: ViewName, axis: 0 | 1, key: keyof Point3): [number, number] => {
-    const wheels = solids.flatMap((solid) => placements.flatMap((placement) => silhouettes(solid, placement, view).flat()));
-    const values = [...wheels.map((flat: Flat) => flat[axis]), ...parts.flatMap(({ points }) => points.map((point) => point[key]))];
+    const wheels = solids.flatMap((solid) =>
+      placements.flatMap((placement) => silhouettes(solid, placement, view).flat()),
+    );
+    const values = [
+      ...wheels.map((flat: Flat) => flat[axis]),
+      ...parts.flatMap(({ points }) => points.map((point) => point[key])),
+    ];
     if (values.length === 0) return [-300, 300];
     return [
       Math.floor((Math.min(...values) - MARGIN_MM) / STEP_MM) * STEP_MM,
@@ -88,7 +100,7 @@ export function extentOf(solids: readonly SweptSolid[], placements: readonly Pla
     ];
   };
   return { out: range('behind', 0, 'out'), fwd: range('above', 1, 'fwd'), up: range('behind', 1, 'up') };
-} // prettier-ignore
+}
 
 /** The part nearest to a place of a drawing, within so many mm. */
 export function partAt({

@@ -30,33 +30,48 @@ describe('a wheel on the three drawings', () => {
     const wide = 2 * Math.max(section.halfSectionMm, section.halfRimMm);
     expect(span(behind!, 0)).toBeCloseTo(wide, 0);
     expect(span(above!, 0)).toBeCloseTo(wide, 0);
-    for (const [hull, axis] of [[behind, 1], [side, 0], [side, 1], [above, 1]] as const)
+    for (const [hull, axis] of [
+      [behind, 1],
+      [side, 0],
+      [side, 1],
+      [above, 1],
+    ] as const)
       expect(span(hull!, axis)).toBeCloseTo(2 * section.radiusMm, 0);
     const [least] = extent(behind!, ([out]) => out) as [number, number];
     expect(least + wide / 2).toBeCloseTo(centreOut, 0);
-  }); // prettier-ignore
+  });
   test('is the hull of its points in every pose and direction (d3’s polygonHull)', () => {
     const around = [
       { a: -section.halfRimMm, r: section.rimRadiusMm },
       ...tireOutline(section, 5),
       { a: section.halfRimMm, r: section.rimRadiusMm },
     ].flatMap(({ a, r }) =>
-      d3range(0, 2 * Math.PI, Math.PI / 60).map((t) => ({ out: centreOut + a, fwd: r * Math.sin(t), up: r * Math.cos(t) })),
+      d3range(0, 2 * Math.PI, Math.PI / 60).map((t) => ({
+        out: centreOut + a,
+        fwd: r * Math.sin(t),
+        up: r * Math.cos(t),
+      })),
     );
     fc.assert(
-      fc.property(fc.integer({ min: -35, max: 40 }), fc.integer({ min: -80, max: 90 }), fc.constantFrom('behind', 'side', 'above'), (steerDeg, travelMm, view) => {
-        const placement = placementOf(USUAL_GEOMETRY.strut, { steerDeg, travelMm });
-        const [drawn] = silhouettes(wheel, placement, view);
-        const hull = polygonHull(around.map((point) => PROJECT[view](toCorner(placement, point))))!;
-        for (const turn of d3range(0, 2 * Math.PI, 0.05)) {
-          const reach = (flats: Flat[]) => Math.max(...flats.map(([x, y]) => x * Math.cos(turn) + y * Math.sin(turn)));
-          // Chords of 3 degrees stay behind their circle by 0.13 mm.
-          expect(Math.abs(reach(drawn!) - reach(hull))).toBeLessThan(0.2);
-        }
-      }),
+      fc.property(
+        fc.integer({ min: -35, max: 40 }),
+        fc.integer({ min: -80, max: 90 }),
+        fc.constantFrom('behind', 'side', 'above'),
+        (steerDeg, travelMm, view) => {
+          const placement = placementOf(USUAL_GEOMETRY.strut, { steerDeg, travelMm });
+          const [drawn] = silhouettes(wheel, placement, view);
+          const hull = polygonHull(around.map((point) => PROJECT[view](toCorner(placement, point))))!;
+          for (const turn of d3range(0, 2 * Math.PI, 0.05)) {
+            const reach = (flats: Flat[]) =>
+              Math.max(...flats.map(([x, y]) => x * Math.cos(turn) + y * Math.sin(turn)));
+            // Chords of 3 degrees stay behind their circle by 0.13 mm.
+            expect(Math.abs(reach(drawn!) - reach(hull))).toBeLessThan(0.2);
+          }
+        },
+      ),
       { numRuns: 20 },
     );
-  }); // prettier-ignore
+  });
   test('steered out, its leading edge goes to the right of the drawing from above', () => {
     const [edge] = rimEdges(wheel, placementOf(still, { steerDeg: 30, travelMm: 0 }), 'above');
     const front = edge!.reduce((best, flat) => (flat[1] > best[1] ? flat : best));
@@ -110,7 +125,10 @@ describe('the parts of a corner', () => {
       fc.property(fc.integer({ min: -32, max: 38 }), (steerDeg) => {
         const scene = at(steerDeg, 0);
         const range = extentOf([wheel], [scene.placement], scene.parts);
-        for (const [hull] of [silhouettes(wheel, scene.placement, 'behind'), silhouettes(wheel, scene.placement, 'above')])
+        for (const [hull] of [
+          silhouettes(wheel, scene.placement, 'behind'),
+          silhouettes(wheel, scene.placement, 'above'),
+        ])
           for (const [out] of hull!) {
             expect(out).toBeGreaterThan(range.out[0]);
             expect(out).toBeLessThan(range.out[1]);
@@ -124,7 +142,7 @@ describe('the parts of a corner', () => {
       }),
       { numRuns: 12 },
     );
-  }); // prettier-ignore
+  });
   test('nothing known is an empty sheet, not a fault', () => {
     const none = axleParts({}, 'front');
     const scene = sceneOf({ axleParts: none, side: 'left', pose: REST });

@@ -10,8 +10,9 @@ export type ViewName = 'behind' | 'side' | 'above';
 export type Flat = [right: number, up: number];
 
 /**
- * How each drawing looks at the corner: from behind (out to the right), from outside (front to the right), from above (out to the right,
- * front up the page), so that behind and side share the height, behind and above the place across the car.
+ * How each drawing looks at the corner: from behind (out to the right), from outside (front to the right), from above
+ * (out to the right, front up the page), so that behind and side share the height, behind and above the place across
+ * the car.
  */
 export const PROJECT: Record<ViewName, (point: Point3) => Flat> = {
   behind: ({ out, up }) => [out, up],
@@ -35,10 +36,16 @@ const onWheel = ({ centreOut, a, r, clock }: { centreOut: number; a: number; r: 
   up: r * Math.cos(clock),
 });
 
-/** In how many directions an outline is asked for its furthest point: around the drawing, and around a circle about the axis as it is drawn. */
+/**
+ * In how many directions an outline is asked for its furthest point: around the drawing, and around a circle about the
+ * axis as it is drawn.
+ */
 const DIRECTIONS = 180;
 
-/** Directions of a drawing that tell an outline, given how the axis lies in it: evenly spread, and close where a circle is seen from its side. */
+/**
+ * Directions of a drawing that tell an outline, given how the axis lies in it: evenly spread, and close where a circle
+ * is seen from its side.
+ */
 function directions(axisRight: number, axisUp: number): number[] {
   const leans = Math.atan2(axisUp, axisRight);
   const flat = Math.sqrt(Math.max(0, 1 - axisRight ** 2 - axisUp ** 2));
@@ -49,9 +56,9 @@ function directions(axisRight: number, axisUp: number): number[] {
 }
 
 /**
- * The outlines of a wheel as each drawing sees it in a placement: a solid that is all but convex shows its hull. Seen in a direction u of the
- * drawing, a circle of radius r about the axis at a reaches furthest at a along the axis and r along what of u is square to it; of all circles
- * of the profile the furthest is the outline's point there.
+ * The outlines of a wheel as each drawing sees it in a placement: a solid that is all but convex shows its hull. Seen
+ * in a direction u of the drawing, a circle of radius r about the axis at a reaches furthest at a along the axis and r
+ * along what of u is square to it; of all circles of the profile the furthest is the outline's point there.
  */
 export function silhouettes(solid: SweptSolid, placement: Placement, view: ViewName): Flat[][] {
   const project = PROJECT[view];
@@ -91,8 +98,8 @@ export const rimEdges = (solid: SweptSolid, placement: Placement, view: ViewName
   );
 
 /**
- * The inside of a hollow wheel, cut where a drawing looks at it: over and under the hub from behind, ahead and behind of it from above. From
- * outside it is hidden.
+ * The inside of a hollow wheel, cut where a drawing looks at it: over and under the hub from behind, ahead and behind
+ * of it from above. From outside it is hidden.
  */
 export function hollowCuts(solid: SweptSolid, placement: Placement, view: ViewName): Flat[][] {
   if (view === 'side') return [];

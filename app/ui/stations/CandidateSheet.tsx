@@ -42,7 +42,11 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
       subject={subject}
       subjectIs="candidate"
       change={setup.suspensionChange?.[axle]}
-      description={`Section of setup ${setup.id.toUpperCase()}, ${setupTitle(setup, job.vehicle.flangeMm)}, ${axle}: face ${faceText(figures.pokeMm, lengths)}, inner gap ${lengths.text(figures.inboardGapMm)}, arch gap ${lengths.text(figures.archGapMm)}`}
+      description={
+        `Section of setup ${setup.id.toUpperCase()}, ${setupTitle(setup, job.vehicle.flangeMm)}, ${axle}: face` +
+        ` ${faceText(figures.pokeMm, lengths)}, inner gap ${lengths.text(figures.inboardGapMm)}, arch gap` +
+        ` ${lengths.text(figures.archGapMm)}`
+      }
       dimensions={(scale, corner) => {
         const a = at(scale, corner);
         const gap = dualGap(scale, subject);

@@ -43,7 +43,10 @@ export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetPr
       side={side}
       subject={subject}
       subjectIs="present"
-      description={`Section of the present ${axle} ${side} wheel: gap to fender ${lengths.text(room.outboardGapMm)}, inner gap ${lengths.text(room.inboardGapMm)}, arch gap ${lengths.text(room.archGapMm)}`}
+      description={
+        `Section of the present ${axle} ${side} wheel: gap to fender ${lengths.text(room.outboardGapMm)}, inner gap` +
+        ` ${lengths.text(room.inboardGapMm)}, arch gap ${lengths.text(room.archGapMm)}`
+      }
       dimensions={(scale, corner) => {
         const a = at(scale, corner);
         return (

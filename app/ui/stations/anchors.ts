@@ -25,7 +25,10 @@ export interface Anchors {
   stack: Place;
 }
 
-/** Heights over the hub's axis at which the dimension lines of the wheel run, mm; small wheels push the offset's line down. */
+/**
+ * Heights over the hub's axis at which the dimension lines of the wheel run, mm; small wheels push the offset's line
+ * down.
+ */
 const BACKSPACING_UP_MM = 22;
 const OFFSET_UP_MM = 96;
 /** How far under the drop centre the rim's fields stand, and the offset's line under them, px. */

@@ -8,8 +8,8 @@ import { useEditAt } from '../parts/useEditAt';
 import { useAxleFields, type FieldOver } from './useAxleFields';
 
 /**
- * The fields of the Room station for a corner, and where each reading stands. Wheel and tire are one for the axle; the gaps of the left side
- * are its own where they were read there, and as on the right where not.
+ * The fields of the Room station for a corner, and where each reading stands. Wheel and tire are one for the axle; the
+ * gaps of the left side are its own where they were read there, and as on the right where not.
  */
 export function useRoomFields(axle: AxleName, side: Side, taken: Taken) {
   const { job } = useJob();

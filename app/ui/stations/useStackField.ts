@@ -4,7 +4,10 @@ import { RANGES } from '#formats/fields';
 import { useJob } from '../../job/JobContext';
 import type { FieldOver } from './useAxleFields';
 
-/** The thickness of a candidate's stack as one figure; a stack of several pieces is shown, and changed piece by piece elsewhere. */
+/**
+ * The thickness of a candidate's stack as one figure; a stack of several pieces is shown, and changed piece by piece
+ * elsewhere.
+ */
 export function useStackField(setup: Setup, axle: AxleName) {
   const { edit } = useJob();
   const stack = setup[axle]?.stack ?? [];

@@ -113,7 +113,9 @@ export function ItemDialog({ kind, kept, close }: { kind: StoreKind; kept: KeptI
 
 /** How a shape is written as one line; the Brakes station of a job reads and draws it. */
 const SHAPE_HINTS = {
-  face: 'mm from the mounting face / from the axis: barrel -110/200 30/196 | spoke 34/190 48/90 | weights -60/-20/5 | family flat',
+  face:
+    'mm from the mounting face / from the axis: barrel -110/200 30/196 | spoke 34/190 48/90 | weights -60/-20/5 |' +
+    ' family flat',
   outline: 'mm from the hub face / from the axis, corner by corner: 20/150 55/150 55/95 20/95',
 };
 

@@ -20,7 +20,10 @@ interface PartsTableProps {
   restMm: number;
 }
 
-/** The parts of a corner with what each leaves: least clearance and its pose, and what there is in the pose of the drawings. */
+/**
+ * The parts of a corner with what each leaves: least clearance and its pose, and what there is in the pose of the
+ * drawings.
+ */
 export function PartsTable({ parts, numbers, here, chosen, choose, move, restMm }: PartsTableProps) {
   const lengths = useLengths();
   const words = wordsIn(lengths.units);
@@ -53,14 +56,20 @@ export function PartsTable({ parts, numbers, here, chosen, choose, move, restMm 
                   <small>
                     {WORDS[part.verdict]}
                     {part.clearanceMm !== null && part.mount === 'knuckle' && ' · moves with the wheel'}
-                    {part.clearanceMm !== null && part.mount !== 'knuckle' && part.swept && ` · ${poseWords({ steerDeg: part.steerDeg!, travelMm: part.travelMm! }, words, restMm)}`}
+                    {part.clearanceMm !== null &&
+                      part.mount !== 'knuckle' &&
+                      part.swept &&
+                      ` · ${poseWords({ steerDeg: part.steerDeg!, travelMm: part.travelMm! }, words, restMm)}`}
                     {part.clearanceMm !== null && !part.swept && ' · at rest only'}
                   </small>
                 </span>
               </button>
             </td>
             <td className="figure">{lengths.figure(here[part.id])}</td>
-            <td className={`figure is-${part.verdict}`} title={`limit ${lengths.text(part.limitMm)}; now ${lengths.text(part.baselineClearanceMm)}`}>
+            <td
+              className={`figure is-${part.verdict}`}
+              title={`limit ${lengths.text(part.limitMm)}; now ${lengths.text(part.baselineClearanceMm)}`}
+            >
               {lengths.figure(part.clearanceMm)}
             </td>
             <td className="figure">{part.trimMm ? lengths.figure(part.trimMm) : ''}</td>
@@ -69,7 +78,7 @@ export function PartsTable({ parts, numbers, here, chosen, choose, move, restMm 
       </tbody>
     </table>
   );
-} // prettier-ignore
+}
 
 /** The share of a part's room that is used, for its ring. */
 const usedOf = ({ id, clearanceMm, limitMm, verdict }: ObstacleReport): number | null =>
@@ -105,34 +114,39 @@ export function SetupsBeside({ setups, present, axle, parts, numbers, current, r
   };
   return (
     <section className="sweep-beside" aria-label="Setups beside each other" tabIndex={0}>
-    <table className="sweep-parts" aria-label="Setups side by side">
-      <thead>
-        <tr>
-          <th scope="col">Least, {lengths.sign}</th>
-          <th scope="col">now</th>
-          {setups.map(({ setup }) => (
-            <th scope="col" key={setup.id}>
-              <button type="button" className="sweep-raise" aria-pressed={setup.id === current} onClick={() => raise(setup.id)}>
-                {setup.id.toUpperCase()}
-              </button>
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {parts.map(({ id, label }) => (
-          <tr key={id}>
-            <td>
-              <span className="sweep-name" title={label}>
-                {numbers[id]} {label}
-              </span>
-            </td>
-            {cell(present, id)}
-            {setups.map(({ report }) => cell(report, id))}
+      <table className="sweep-parts" aria-label="Setups side by side">
+        <thead>
+          <tr>
+            <th scope="col">Least, {lengths.sign}</th>
+            <th scope="col">now</th>
+            {setups.map(({ setup }) => (
+              <th scope="col" key={setup.id}>
+                <button
+                  type="button"
+                  className="sweep-raise"
+                  aria-pressed={setup.id === current}
+                  onClick={() => raise(setup.id)}
+                >
+                  {setup.id.toUpperCase()}
+                </button>
+              </th>
+            ))}
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {parts.map(({ id, label }) => (
+            <tr key={id}>
+              <td>
+                <span className="sweep-name" title={label}>
+                  {numbers[id]} {label}
+                </span>
+              </td>
+              {cell(present, id)}
+              {setups.map(({ report }) => cell(report, id))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
     </section>
   );
-} // prettier-ignore
+}

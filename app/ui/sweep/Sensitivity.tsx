@@ -12,12 +12,12 @@ import { GEOMETRY_FIELDS } from '../room/geometryFields';
 export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: AxleName; assumed: number }) {
   const { job, sweepStore } = useJob();
   const lengths = useLengths();
-  const asked = useAsked<Found[]>(
-    { worker: sweepStore.worker,
+  const asked = useAsked<Found[]>({
+    worker: sweepStore.worker,
     ask: (work, call, progress) => work.sensitivity(call, { job, setup, axle }, progress),
     about: [job.vehicle, setup, axle],
-    byItself: false },
-  );
+    byItself: false,
+  });
   const found = asked.name === 'done' ? asked.value : null;
   const value = (key: Found['key'], of: number) => {
     const { unit } = GEOMETRY_FIELDS[key];
@@ -29,8 +29,8 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
       {assumed === 0 && <p className="soft">Everything about how the wheel moves was measured.</p>}
       {assumed > 0 && asked.name === 'idle' && (
         <p className="soft">
-          {assumed} {assumed === 1 ? 'value is' : 'values are'} assumed from the kind of suspension. Each is tried as far off
-          as it may be, and named by what it does to the room left.
+          {assumed} {assumed === 1 ? 'value is' : 'values are'} assumed from the kind of suspension. Each is tried as
+          far off as it may be, and named by what it does to the room left.
         </p>
       )}
       {assumed > 0 && <AskedStatus asked={asked} doing="Trying assumed values" again="Try them" />}
@@ -51,7 +51,10 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
               <tr key={key}>
                 <td>
                   {GEOMETRY_NAMES[key]}
-                  <small className="soft figure"> {value(key, of)} ± {value(key, span)}</small>
+                  <small className="soft figure">
+                    {' '}
+                    {value(key, of)} ± {value(key, span)}
+                  </small>
                   {decides && <b className="is-caution"> decides</b>}
                 </td>
                 <td className="figure">{lengths.figure(lessMm, true)}</td>
@@ -59,12 +62,14 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
               </tr>
             ))}
           </tbody>
-          <caption className="soft">Least room left to a limit, in {lengths.sign}, with the value less and more.</caption>
+          <caption className="soft">
+            Least room left to a limit, in {lengths.sign}, with the value less and more.
+          </caption>
         </table>
       )}
     </section>
   );
-} // prettier-ignore
+}
 
 /** What moves the room by less than this is not told, mm. */
 const TELLS_MM = 0.1;

@@ -26,11 +26,17 @@ const MARGIN = { left: 46, right: 12, top: 8, bottom: 34 };
 const LEVELS = [10, 20, 40, 80];
 const STEP = { steerDeg: 1, travelMm: 2 };
 
-/** Travel against steer: where the wheel touches, where it comes under the limit, and lines of equal clearance; pointer and arrow keys move the pose. */
+/**
+ * Travel against steer: where the wheel touches, where it comes under the limit, and lines of equal clearance; pointer
+ * and arrow keys move the pose.
+ */
 export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: SweepMapProps) {
   const lengths = useLengths();
   const { ref, size } = useSize<HTMLDivElement>({ width: 420, height: 280 });
-  const [width, height] = [Math.max(40, size.width - MARGIN.left - MARGIN.right), Math.max(40, size.height - MARGIN.top - MARGIN.bottom)];
+  const [width, height] = [
+    Math.max(40, size.width - MARGIN.left - MARGIN.right),
+    Math.max(40, size.height - MARGIN.top - MARGIN.bottom),
+  ];
   const regions = useMemo(
     () => ({
       touch: regionBelow(map, map.clearance, 0),
@@ -40,10 +46,13 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
     [map],
   );
   const path = (region: Region) =>
-    region.map((ring) => `${line()(ring.map(([x, y]) => [x * width, (1 - y) * height] as [number, number]))}Z`).join('');
+    region
+      .map((ring) => `${line()(ring.map(([x, y]) => [x * width, (1 - y) * height] as [number, number]))}Z`)
+      .join('');
   const span = ([from, to]: readonly [number, number]) => to - from || 1;
   // An axle that does not steer has its one steer in the middle.
-  const x = (steerDeg: number) => (grid.steer[1] > grid.steer[0] ? (steerDeg - grid.steer[0]) / span(grid.steer) : 0.5) * width;
+  const x = (steerDeg: number) =>
+    (grid.steer[1] > grid.steer[0] ? (steerDeg - grid.steer[0]) / span(grid.steer) : 0.5) * width;
   const y = (travelMm: number) => (1 - (travelMm - grid.travel[0]) / span(grid.travel)) * height;
   const within = ([least, most]: readonly [number, number], value: number) => Math.min(most, Math.max(least, value));
   const to = (steerDeg: number, travelMm: number) =>
@@ -51,7 +60,10 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
   const follow = (event: PointerEvent<SVGSVGElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
     const [right, down] = [event.clientX - box.left - MARGIN.left, event.clientY - box.top - MARGIN.top];
-    to(grid.steer[0] + (right / width) * (grid.steer[1] - grid.steer[0]), grid.travel[1] - (down / height) * (grid.travel[1] - grid.travel[0]));
+    to(
+      grid.steer[0] + (right / width) * (grid.steer[1] - grid.steer[0]),
+      grid.travel[1] - (down / height) * (grid.travel[1] - grid.travel[0]),
+    );
   };
   const walk = (event: KeyboardEvent) => {
     const times = event.shiftKey ? 5 : 1;
@@ -75,7 +87,9 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
         role="application"
         tabIndex={0}
         aria-label={`Clearance of ${name} over steer and travel; arrow keys move the pose, Home goes to the least`}
-        aria-description={`steer ${formatNumber(pose.steerDeg, 1)} degrees, travel ${lengths.text(pose.travelMm - restTravelMm)}`}
+        aria-description={
+          `steer ${formatNumber(pose.steerDeg, 1)} degrees,` + ` travel ${lengths.text(pose.travelMm - restTravelMm)}`
+        }
         onPointerMove={follow}
         onPointerDown={follow}
         onKeyDown={walk}
@@ -90,22 +104,32 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
           <path className="map-limit" d={path(regions.tight)} />
           <path className="map-zero" d={path(regions.touch)} />
           {grid.steer[0] < 0 && <line className="map-axis" x1={x(0)} x2={x(0)} y1={0} y2={height} />}
-          {restTravelMm >= grid.travel[0] && restTravelMm <= grid.travel[1] && <line className="map-axis" x1={0} x2={width} y1={y(restTravelMm)} y2={y(restTravelMm)} />}
+          {restTravelMm >= grid.travel[0] && restTravelMm <= grid.travel[1] && (
+            <line className="map-axis" x1={0} x2={width} y1={y(restTravelMm)} y2={y(restTravelMm)} />
+          )}
           <rect className="map-frame" width={width} height={height} />
-          {grid.steer[1] > grid.steer[0] && ticks(grid.steer, 10).map((at) => (
-            <text key={at} x={x(at)} y={height + 14} textAnchor="middle">{formatNumber(at, 0, at !== 0)}</text>
-          ))}
-          {grid.travel[1] > grid.travel[0] && ticks(grid.travel.map((mm) => mm - restTravelMm) as [number, number], 20).map((at) => (
-            <text key={at} x={-6} y={y(at + restTravelMm) + 4} textAnchor="end">{lengths.unit === 'mm' ? formatNumber(at, 0, at !== 0) : lengths.figure(at, at !== 0)}</text>
-          ))}
+          {grid.steer[1] > grid.steer[0] &&
+            ticks(grid.steer, 10).map((at) => (
+              <text key={at} x={x(at)} y={height + 14} textAnchor="middle">
+                {formatNumber(at, 0, at !== 0)}
+              </text>
+            ))}
+          {grid.travel[1] > grid.travel[0] &&
+            ticks(grid.travel.map((mm) => mm - restTravelMm) as [number, number], 20).map((at) => (
+              <text key={at} x={-6} y={y(at + restTravelMm) + 4} textAnchor="end">
+                {lengths.unit === 'mm' ? formatNumber(at, 0, at !== 0) : lengths.figure(at, at !== 0)}
+              </text>
+            ))}
           <text className="map-name" x={width / 2} y={height + 29} textAnchor="middle">
             {grid.steer[1] > grid.steer[0] ? 'steer, °: leading edge in − out +' : 'does not steer'}
           </text>
-          {worst && <path className="map-worst" d={`M${x(worst.steerDeg) - 5},${y(worst.travelMm) - 5}l10,10m0,-10l-10,10`} />}
+          {worst && (
+            <path className="map-worst" d={`M${x(worst.steerDeg) - 5},${y(worst.travelMm) - 5}l10,10m0,-10l-10,10`} />
+          )}
           <path className="map-pose" d={`M${px},0V${height}M0,${py}H${width}`} />
           <circle className="map-pose" cx={px} cy={py} r={5} />
         </g>
       </svg>
     </div>
   );
-} // prettier-ignore
+}

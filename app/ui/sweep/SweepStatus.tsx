@@ -2,7 +2,10 @@ import { Button, Progress } from 'antd';
 import { useSweepState } from '../../job/useSweeps';
 import { useJob } from '../../job/JobContext';
 
-/** What the sweeps are doing: their progress with a stop, or why there are none with a way to go on. Nothing once all is swept. */
+/**
+ * What the sweeps are doing: their progress with a stop, or why there are none with a way to go on. Nothing once all is
+ * swept.
+ */
 export function SweepStatus() {
   const { sweepStore } = useJob();
   const { waiting, share, halted } = useSweepState(sweepStore);

@@ -39,7 +39,10 @@ export interface SweepViewProps {
   setBeside(beside: 'parts' | 'remedies'): void;
 }
 
-/** One setup in one corner: the map of its clearances, the drawings in the pose of the map, its parts and its neighbours. */
+/**
+ * One setup in one corner: the map of its clearances, the drawings in the pose of the map, its parts and its
+ * neighbours.
+ */
 export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) {
   const { job, axle, side, setups, present, sweeps, raise } = useJob();
   const [moved, setAsked] = useState<Pose | null>(null);
@@ -58,7 +61,10 @@ export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) 
   const pose = useMemo(() => (swept?.grid ? within(swept.grid, asked) : asked), [swept, asked]);
   // A wheel nobody can move hangs by as much as the change lets it: the body stands higher over it.
   const riseMm = geometry ? bodyRiseMm : travel.restShiftMm;
-  const scene = useMemo(() => sceneOf({ axleParts: placed, side, pose, bodyRiseMm: riseMm }), [placed, side, pose, riseMm]);
+  const scene = useMemo(
+    () => sceneOf({ axleParts: placed, side, pose, bodyRiseMm: riseMm }),
+    [placed, side, pose, riseMm],
+  );
   const numbers = useMemo(() => numbersOf(scene), [scene]);
   const extent = useMemo(() => sweepExtent(placed, side, one?.solid ?? null), [placed, side, one]);
   const distances = useMemo(() => (one ? clearancesAt(one, pose) : {}), [one, pose]);
@@ -108,29 +114,33 @@ export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) 
         description={`The ${axle} ${side} corner with setup ${setup.id.toUpperCase()} in the pose of the map`}
         controls={
           <>
-        <div className="sweep-head-tools">
-          <Button
-            size="small"
-            icon={play.playing ? <PauseOutlined /> : <CaretRightOutlined />}
-            onClick={play.toggle}
-            disabled={!swept?.grid}
-            title="Play through (Y)"
-          >
-            {play.playing ? 'Stop' : steers ? 'Lock to lock' : 'Stop to stop'}
-          </Button>
-          {chosen !== null && (
-            <Button size="small" onClick={() => setChosen(null)}>
-              Worst of all
-            </Button>
-          )}
-        </div>
-        <PoseControls geometry={geometry} pose={pose} move={moveTo} travel={geometry ? [travel.leastMm, travel.mostMm] : null} restMm={restMm} />
+            <div className="sweep-head-tools">
+              <Button
+                size="small"
+                icon={play.playing ? <PauseOutlined /> : <CaretRightOutlined />}
+                onClick={play.toggle}
+                disabled={!swept?.grid}
+                title="Play through (Y)"
+              >
+                {play.playing ? 'Stop' : steers ? 'Lock to lock' : 'Stop to stop'}
+              </Button>
+              {chosen !== null && (
+                <Button size="small" onClick={() => setChosen(null)}>
+                  Worst of all
+                </Button>
+              )}
+            </div>
+            <PoseControls
+              geometry={geometry}
+              pose={pose}
+              move={moveTo}
+              travel={geometry ? [travel.leastMm, travel.mostMm] : null}
+              restMm={restMm}
+            />
           </>
         }
       >
-        <p className="soft sweep-title">
-          map of {name}
-        </p>
+        <p className="soft sweep-title">map of {name}</p>
         {swept?.grid && map ? (
           <>
             <SweepMap
@@ -156,42 +166,73 @@ export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) 
             </p>
           </>
         ) : (
-          <NothingSwept kind={placed.resolved.missing ? 'still' : here.length === 0 ? 'bare' : one ? 'waiting' : 'wheel'} />
+          <NothingSwept
+            kind={placed.resolved.missing ? 'still' : here.length === 0 ? 'bare' : one ? 'waiting' : 'wheel'}
+          />
         )}
       </ThreeViews>
       <aside className="panel" aria-label="Sweep">
-        <WordSwitch<'parts' | 'remedies'> label="Beside the map" tip="Parts of this corner, or what would make it fit (R)" options={BESIDE} value={beside} choose={setBeside} />
+        <WordSwitch<'parts' | 'remedies'>
+          label="Beside the map"
+          tip="Parts of this corner, or what would make it fit (R)"
+          options={BESIDE}
+          value={beside}
+          choose={setBeside}
+        />
         {beside === 'remedies' && <RemediesPanel setup={setup} axle={axle} report={report} />}
         {beside === 'parts' && (
           <>
-        <h2 className="label">Parts of this corner</h2>
-        <PartsTable parts={here} numbers={numbers} here={distances} chosen={chosen} choose={setChosen} move={moveTo} restMm={geometry ? restMm : 0} />
-        <Allowances />
-        {geometry && (
-          <Sensitivity setup={setup} axle={axle} assumed={placed.resolved.geometry ? placed.resolved.assumed.length : 0} />
-        )}
-        <h2 className="label">Setups side by side</h2>
-        <SetupsBeside setups={setups} present={present} axle={axle} parts={here} numbers={numbers} current={setup.id} raise={raise} />
-        <p className="ledger-assumed">
-          Figures are geometry; bushings, tires and bodies give. The test fit on the car decides. Structural cuts go to a
-          qualified body shop.
-        </p>
+            <h2 className="label">Parts of this corner</h2>
+            <PartsTable
+              parts={here}
+              numbers={numbers}
+              here={distances}
+              chosen={chosen}
+              choose={setChosen}
+              move={moveTo}
+              restMm={geometry ? restMm : 0}
+            />
+            <Allowances />
+            {geometry && (
+              <Sensitivity
+                setup={setup}
+                axle={axle}
+                assumed={placed.resolved.geometry ? placed.resolved.assumed.length : 0}
+              />
+            )}
+            <h2 className="label">Setups side by side</h2>
+            <SetupsBeside
+              setups={setups}
+              present={present}
+              axle={axle}
+              parts={here}
+              numbers={numbers}
+              current={setup.id}
+              raise={raise}
+            />
+            <p className="ledger-assumed">
+              Figures are geometry; bushings, tires and bodies give. The test fit on the car decides. Structural cuts go
+              to a qualified body shop.
+            </p>
           </>
         )}
       </aside>
     </div>
   );
-} // prettier-ignore
+}
 
 /** The pose in which a part is shortest of its limit. */
-function worstOf(parts: readonly { id: string; clearanceMm: number; pose: Pose; map: unknown }[], limit: (id: string) => number): Pose | null {
+function worstOf(
+  parts: readonly { id: string; clearanceMm: number; pose: Pose; map: unknown }[],
+  limit: (id: string) => number,
+): Pose | null {
   let worst: { margin: number; pose: Pose } | null = null;
   for (const { id, clearanceMm, pose, map } of parts) {
     const margin = clearanceMm - limit(id);
     if (map !== null && (!worst || margin < worst.margin)) worst = { margin, pose };
   }
   return worst?.pose ?? null;
-} // prettier-ignore
+}
 
 /** A pose held within what the wheel can do. */
 const within = ({ steer, travel }: PoseRange, { steerDeg, travelMm }: Pose): Pose => ({

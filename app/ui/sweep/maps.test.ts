@@ -42,7 +42,11 @@ test.each([
 });
 
 test('lies where it is: droop at the bottom, leading edge in to the left', () => {
-  const map = clearanceMap(grid, [{ id: 'p', map: filled((steer, travel) => (steer < -20 && travel < -40 ? -5 : 5)) }], () => 0)!; // prettier-ignore
+  const map = clearanceMap(
+    grid,
+    [{ id: 'p', map: filled((steer, travel) => (steer < -20 && travel < -40 ? -5 : 5)) }],
+    () => 0,
+  )!;
   const [[ring]] = [regionBelow(map, map.clearance, 0)];
   for (const [right, up] of ring!) {
     expect(right).toBeLessThan(0.2);
@@ -52,7 +56,11 @@ test('lies where it is: droop at the bottom, leading edge in to the left', () =>
 
 test('an axle that does not steer still has a map one can see', () => {
   const straight: PoseGrid = { ...grid, steer: [0, 0], steers: [0] };
-  const map = clearanceMap(straight, [{ id: 'p', map: Float32Array.from(straight.travels.map((travel) => 5 - travel)) }], () => 0)!; // prettier-ignore
+  const map = clearanceMap(
+    straight,
+    [{ id: 'p', map: Float32Array.from(straight.travels.map((travel) => 5 - travel)) }],
+    () => 0,
+  )!;
   expect(area(regionBelow(map, map.clearance, 0))).toBeCloseTo(0.5, 1);
   const still: PoseGrid = { ...straight, travel: [0, 0], travels: [0] };
   const one = clearanceMap(still, [{ id: 'p', map: Float32Array.from([-1]) }], () => 0)!;

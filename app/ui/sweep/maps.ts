@@ -1,7 +1,10 @@
 import { contours } from 'd3';
 import type { PoseGrid, SweptPart } from '#core/sweep';
 
-/** What a map shows over steer and travel: the least clearance, and the least room left to the limits; mm, row by row from droop up. */
+/**
+ * What a map shows over steer and travel: the least clearance, and the least room left to the limits; mm, row by row
+ * from droop up.
+ */
 export interface ClearanceMap {
   columns: number;
   rows: number;
@@ -9,7 +12,9 @@ export interface ClearanceMap {
   margin: Float32Array;
 }
 
-/** The map of one part, or of the worst of several: in each pose what is nearest, and what is shortest of its own limit. */
+/**
+ * The map of one part, or of the worst of several: in each pose what is nearest, and what is shortest of its own limit.
+ */
 export function clearanceMap(
   grid: PoseGrid,
   parts: readonly Pick<SweptPart, 'id' | 'map'>[],

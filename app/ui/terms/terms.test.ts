@@ -29,9 +29,14 @@ test('behind the house stands what is usual, whatever it says itself', () => {
 });
 test('a place of a document, and one that is not there', () => {
   expect(at(shop, ['prices', 'labourPerHour'])).toBe(60);
-  for (const path of [['prices', 'none'], ['prices', 'labourPerHour', 'deeper'], ['none', 'at', 'all']]) expect(at(shop, path)).toBeUndefined();
+  for (const path of [
+    ['prices', 'none'],
+    ['prices', 'labourPerHour', 'deeper'],
+    ['none', 'at', 'all'],
+  ])
+    expect(at(shop, path)).toBeUndefined();
   expect(at(undefined, ['limits'])).toBeUndefined();
-}); // prettier-ignore
+});
 test('every limit, work and price has its words, none like another', () => {
   const labels = [...Object.values(LIMIT_WORDS).map(({ label }) => label), ...Object.values(PRICE_NAMES)];
   expect(new Set(labels).size).toBe(labels.length);

@@ -1,7 +1,10 @@
 import { ruleInForce, type Prices, type ShopDefaults } from '#core/job';
 import { shopLimits, type RuleKey, type RuleOf, type ShopLimitKey } from '#core/verdict';
 
-/** What is edited: a brief, which may set aside what the house says, or the house itself, which may set aside what is usual. */
+/**
+ * What is edited: a brief, which may set aside what the house says, or the house itself, which may set aside what is
+ * usual.
+ */
 export interface Terms {
   of: 'brief' | 'house';
   /** What it says itself at a place; undefined where it says nothing. */

@@ -126,8 +126,7 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
         <div className="sizes">
           <p className="soft">
             Of {found.considered} standard sizes {found.out.rim} are not approved for this rim width;{' '}
-            {found.out.diameter} leave ±{window} % in diameter, {found.out.load} do not carry the axle, {found.out.room}{' '}
-            touch.
+            {found.out.diameter} leave ±{window} % diameter, {found.out.load} carry too little, {found.out.room} touch.
             {found.sizes.length > 0 && ' Arrow keys walk the list, Enter makes a setup.'}
           </p>
           {alike && (

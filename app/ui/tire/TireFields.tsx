@@ -12,7 +12,10 @@ import { NumberField, RimField } from '../fields/NumberField';
 import { MarkingField, TextField, TireSizeField } from '../fields/TextField';
 import { useEditAt } from '../parts/useEditAt';
 
-/** Everything of a setup's tire besides its place: what it is made to carry, its own dimensions, weights, and the dual spacer. */
+/**
+ * Everything of a setup's tire besides its place: what it is made to carry, its own dimensions, weights, and the dual
+ * spacer.
+ */
 export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleName; figures: AxleReport }) {
   const lengths = useLengths();
   const { job, edit } = useJob();
@@ -38,7 +41,14 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
         <h2 className="label">Tire</h2>
         <div className="piece-fields">
           <TireSizeField {...of('size')} label="Tire size" width={18} placeholder="205/55R16" />
-          <NumberField {...of('loadIndex')} label="Load index" range="loadIndex" whole width={3} placeholder={hint(marked.loadIndex)} />
+          <NumberField
+            {...of('loadIndex')}
+            label="Load index"
+            range="loadIndex"
+            whole
+            width={3}
+            placeholder={hint(marked.loadIndex)}
+          />
           {(dual || tire.loadIndexDual != null || marked.loadIndexDual !== null) && (
             <NumberField
               {...of('loadIndexDual')}
@@ -49,9 +59,24 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
               placeholder={hint(marked.loadIndexDual)}
             />
           )}
-          <MarkingField {...of('speed')} read={readSpeedSymbol} label="Speed rating" width={3} placeholder={hint(marked.speed)} />
-          <MarkingField {...of('loadRange')} read={readLoadRange} label="Load range" width={3} placeholder={hint(marked.loadRange)} />
-          <Checkbox checked={tire.snow ?? false} onChange={({ target }) => editAt([...base, 'tire', 'snow'], target.checked ? true : null)}>
+          <MarkingField
+            {...of('speed')}
+            read={readSpeedSymbol}
+            label="Speed rating"
+            width={3}
+            placeholder={hint(marked.speed)}
+          />
+          <MarkingField
+            {...of('loadRange')}
+            read={readLoadRange}
+            label="Load range"
+            width={3}
+            placeholder={hint(marked.loadRange)}
+          />
+          <Checkbox
+            checked={tire.snow ?? false}
+            onChange={({ target }) => editAt([...base, 'tire', 'snow'], target.checked ? true : null)}
+          >
             Marked M+S or for severe snow
           </Checkbox>
           <TextField {...of('label')} label="Make and model" width={20} placeholder="any" />
@@ -74,7 +99,13 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
       <section className="hardware-group" aria-label="Its own dimensions">
         <h2 className="label">Its own dimensions</h2>
         <div className="piece-fields">
-          <LengthField {...of('sectionWidthMm')} label="Section width" range="sectionWidthMm" width={6} placeholder={lengths.figure(figures.tire.sectionWidthMm)} />
+          <LengthField
+            {...of('sectionWidthMm')}
+            label="Section width"
+            range="sectionWidthMm"
+            width={6}
+            placeholder={lengths.figure(figures.tire.sectionWidthMm)}
+          />
           <RimField {...of('testRimIn')} label="On a test rim of" range="rimWidthIn" width={4} placeholder="this" />
           <LengthField
             {...of('overallDiameterMm')}
@@ -88,9 +119,19 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
             label="Static loaded radius"
             range="staticLoadedRadiusMm"
             width={6}
-            placeholder={figures.tire.overallDiameterMm === null ? '—' : lengths.figure(usualLoadedRadiusMm(figures.tire.overallDiameterMm))}
+            placeholder={
+              figures.tire.overallDiameterMm === null
+                ? '—'
+                : lengths.figure(usualLoadedRadiusMm(figures.tire.overallDiameterMm))
+            }
           />
-          <LengthField {...of('treadWidthMm')} label="Tread width" range="treadWidthMm" width={6} placeholder={lengths.figure(figures.tire.treadWidthMm)} />
+          <LengthField
+            {...of('treadWidthMm')}
+            label="Tread width"
+            range="treadWidthMm"
+            width={6}
+            placeholder={lengths.figure(figures.tire.treadWidthMm)}
+          />
           {dual && (
             <LengthField
               {...of('minDualSpacingMm')}
@@ -126,4 +167,4 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
       </p>
     </>
   );
-} // prettier-ignore
+}

@@ -18,7 +18,10 @@ const MARGINS = { left: 56, right: 56, top: 34, bottom: 78 };
 /** How far below the bead seats the section is cut off. */
 const BELOW_MM = 34;
 
-/** The tire on its rim in section, with the rims it is approved for and how far it may grow; of dual wheels both, with the gap between. */
+/**
+ * The tire on its rim in section, with the rims it is approved for and how far it may grow; of dual wheels both, with
+ * the gap between.
+ */
 export function TireSection({ fitted, report, description }: TireSectionProps) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 452, height: 330 });
   const section = sectionOfFitted(fitted);
@@ -83,12 +86,24 @@ function Drawing({
         tread {lengths.text(report.tire.treadWidthMm)}
       </text>
       {centres.length === 2 && (
-        <DualGap section={section} spacing={spacing} scale={scale} report={report} text={lengths.text(report.dualGapMm)} />
+        <DualGap
+          section={section}
+          spacing={spacing}
+          scale={scale}
+          report={report}
+          text={lengths.text(report.dualGapMm)}
+        />
       )}
-      <RimRange rimWidthIn={rimWidthIn} report={report} scale={scale} y={y(floor) + 16} verdict={verdictOf(report.checks, 'rim-width')} />
+      <RimRange
+        rimWidthIn={rimWidthIn}
+        report={report}
+        scale={scale}
+        y={y(floor) + 16}
+        verdict={verdictOf(report.checks, 'rim-width')}
+      />
     </svg>
   );
-} // prettier-ignore
+}
 
 function DualGap({
   section,
@@ -117,7 +132,10 @@ function DualGap({
   );
 }
 
-/** The approved rims as a band under the section, between bead seats; this rim stands on it, so stretch and pinch can be seen. */
+/**
+ * The approved rims as a band under the section, between bead seats; this rim stands on it, so stretch and pinch can be
+ * seen.
+ */
 function RimRange({
   rimWidthIn,
   report,
@@ -140,7 +158,13 @@ function RimRange({
       {[1, -1].map((side) => (
         <g key={side} transform={side === 1 ? undefined : `translate(${2 * scale.x(0)} 0) scale(-1 1)`}>
           <rect x={at(least)} width={at(most) - at(least)} y={y} height={9} />
-          <line className={`rim-range-here is-${verdict}`} x1={at(rimWidthIn)} x2={at(rimWidthIn)} y1={y - 12} y2={y + 14} />
+          <line
+            className={`rim-range-here is-${verdict}`}
+            x1={at(rimWidthIn)}
+            x2={at(rimWidthIn)}
+            y1={y - 12}
+            y2={y + 14}
+          />
         </g>
       ))}
       <text className={`tire-figure is-${verdict}`} x={scale.x(0)} y={y + 32} textAnchor="middle">
@@ -151,4 +175,4 @@ function RimRange({
       </text>
     </g>
   );
-} // prettier-ignore
+}

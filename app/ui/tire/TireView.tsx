@@ -21,7 +21,10 @@ interface TireViewProps {
   report: SetupReport;
 }
 
-/** Everything the tire decides: its section on the rim, the makes of its size, what it carries, and sizes that would do instead. */
+/**
+ * Everything the tire decides: its section on the rim, the makes of its size, what it carries, and sizes that would do
+ * instead.
+ */
 export function TireView({ setup, axle, report }: TireViewProps) {
   const { job } = useJob();
   const lengths = useLengths();
@@ -35,7 +38,12 @@ export function TireView({ setup, axle, report }: TireViewProps) {
         <TireSection
           fitted={fitted}
           report={figures}
-          description={`Tire section of setup ${setup.id.toUpperCase()}, ${axle}: section ${lengths.text(figures.tire.sectionWidthMm)}, tread ${lengths.text(figures.tire.treadWidthMm)}${fitted.dual ? `, gap between duals ${lengths.text(figures.dualGapMm)}` : ''}`}
+          description={
+            `Tire section of setup ${setup.id.toUpperCase()}, ${axle}: section` +
+            ` ${lengths.text(figures.tire.sectionWidthMm)}, tread` +
+            ` ${lengths.text(figures.tire.treadWidthMm)}` +
+            (fitted.dual ? `, gap between duals ${lengths.text(figures.dualGapMm)}` : '')
+          }
         />
         <MakesTable setup={setup} axle={axle} />
       </div>

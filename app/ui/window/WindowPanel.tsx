@@ -4,16 +4,26 @@ import { formatNumber, offsetFigure, rimFigure } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
 import { standingAt, type StockPoint } from './places';
-import type { Place } from './WindowChart';
+import type { Place } from './chartScale';
 
 /** The place that is pointed at: what the row is, and whether every limit holds there. */
-export function AtPlace({ place, row, make }: { place: Place | null; row: WindowRow | undefined; make(place: Place): void }) {
+export function AtPlace({
+  place,
+  row,
+  make,
+}: {
+  place: Place | null;
+  row: WindowRow | undefined;
+  make(place: Place): void;
+}) {
   const lengths = useLengths();
   if (!place || !row)
     return (
       <section className="window-at" aria-label="Place">
         <h2 className="label">Place</h2>
-        <p className="soft">Point at the window, or choose a row below. A double click, or N, makes a setup of the place.</p>
+        <p className="soft">
+          Point at the window, or choose a row below. A double click, or N, makes a setup of the place.
+        </p>
       </section>
     );
   const { holds, byMm, edge } = standingAt(row, place.offsetMm);
@@ -30,20 +40,25 @@ export function AtPlace({ place, row, make }: { place: Place | null; row: Window
         {holds ? 'every limit holds' : 'outside the window'}
         {byMm !== null && edge && (
           <span className="soft">
-            {holds ? `: ${lengths.text(byMm)} to ${edge.label.toLowerCase()}` : `: ${edge.label.toLowerCase()} by ${lengths.text(byMm)}`}
+            {holds
+              ? `: ${lengths.text(byMm)} to ${edge.label.toLowerCase()}`
+              : `: ${edge.label.toLowerCase()} by ${lengths.text(byMm)}`}
           </span>
         )}
-        {!holds && row.spans.length === 0 && row.closedBy.length > 0 && <span className="soft">: {row.closedBy.join(', ').toLowerCase()}</span>}
+        {!holds && row.spans.length === 0 && row.closedBy.length > 0 && (
+          <span className="soft">: {row.closedBy.join(', ').toLowerCase()}</span>
+        )}
       </p>
       <Button size="small" onClick={() => make(place)}>
         New setup here (N)
       </Button>
     </section>
   );
-} // prettier-ignore
+}
 
 const spanText = ({ fromMm, toMm, low, high }: WindowSpan): string =>
-  `${low ? '' : '≤ '}${offsetFigure(Math.ceil(fromMm * 10) / 10)} to ${offsetFigure(Math.floor(toMm * 10) / 10)}${high ? '' : ' ≥'}`;
+  `${low ? '' : '≤ '}${offsetFigure(Math.ceil(fromMm * 10) / 10)} to` +
+  ` ${offsetFigure(Math.floor(toMm * 10) / 10)}${high ? '' : ' ≥'}`;
 
 /** Every row in words: tire, offsets at which every limit holds, and what holds the ends. */
 export function RowTable({ window, eased, point }: { window: FitWindow; eased: boolean; point(place: Place): void }) {
@@ -59,32 +74,44 @@ export function RowTable({ window, eased, point }: { window: FitWindow; eased: b
           </tr>
         </thead>
         <tbody>
-          {window.rows.filter(({ spans, eased: more }) => spans.length > 0 || (eased && (more?.length ?? 0) > 0)).map((row) => {
-            const shown = row.spans.length > 0 ? row.spans : row.eased!;
-            const [first] = shown;
-            return (
-              <tr key={row.rimWidthIn} data-row={row.rimWidthIn}>
-                <td>
-                  <button type="button" className="sweep-part figure" onClick={() => point({ rimWidthIn: row.rimWidthIn, offsetMm: Math.round((first!.fromMm + first!.toMm) / 2) })}>
-                    {formatNumber(row.rimWidthIn)}
-                  </button>
-                </td>
-                <td className="figure">
-                  {row.spans.length > 0 ? row.spans.map(spanText).join('; ') : '—'}
-                  {eased && row.eased && row.eased.map(spanText).join() !== row.spans.map(spanText).join() && (
-                    <small className="soft window-eased-text">{row.eased.map(spanText).join('; ')} with work</small>
-                  )}
-                </td>
-                <td className="window-holders">{[...new Set(shown.flatMap(({ low, high }) => [low?.label, high?.label]).filter(Boolean))].join(' / ')}</td>
-              </tr>
-            );
-          })}
+          {window.rows
+            .filter(({ spans, eased: more }) => spans.length > 0 || (eased && (more?.length ?? 0) > 0))
+            .map((row) => {
+              const shown = row.spans.length > 0 ? row.spans : row.eased!;
+              const [first] = shown;
+              return (
+                <tr key={row.rimWidthIn} data-row={row.rimWidthIn}>
+                  <td>
+                    <button
+                      type="button"
+                      className="sweep-part figure"
+                      onClick={() =>
+                        point({ rimWidthIn: row.rimWidthIn, offsetMm: Math.round((first!.fromMm + first!.toMm) / 2) })
+                      }
+                    >
+                      {formatNumber(row.rimWidthIn)}
+                    </button>
+                  </td>
+                  <td className="figure">
+                    {row.spans.length > 0 ? row.spans.map(spanText).join('; ') : '—'}
+                    {eased && row.eased && row.eased.map(spanText).join() !== row.spans.map(spanText).join() && (
+                      <small className="soft window-eased-text">{row.eased.map(spanText).join('; ')} with work</small>
+                    )}
+                  </td>
+                  <td className="window-holders">
+                    {[...new Set(shown.flatMap(({ low, high }) => [low?.label, high?.label]).filter(Boolean))].join(
+                      ' / ',
+                    )}
+                  </td>
+                </tr>
+              );
+            })}
         </tbody>
       </table>
       {window.rows.every(({ spans }) => spans.length === 0) && !eased && <p className="soft">No row is open.</p>}
     </section>
   );
-} // prettier-ignore
+}
 
 /** What holds an empty window shut, and which single change would open it. */
 export function ShutNote({ shut }: { shut: Shut }) {
@@ -129,7 +156,11 @@ export function StockList({ stock, make }: { stock: readonly StockPoint[]; make(
       <ul className="window-stock-list">
         {sorted.map((wheel) => (
           <li key={wheel.name}>
-            <RingMark verdict={wheel.verdict} used={wheel.verdict === 'ok' ? 0 : wheel.verdict === 'caution' ? 0.5 : 1} word={WORDS[wheel.verdict]} />
+            <RingMark
+              verdict={wheel.verdict}
+              used={wheel.verdict === 'ok' ? 0 : wheel.verdict === 'caution' ? 0.5 : 1}
+              word={WORDS[wheel.verdict]}
+            />
             <span>
               {wheel.name}
               <small className="soft">
@@ -145,4 +176,4 @@ export function StockList({ stock, make }: { stock: readonly StockPoint[]; make(
       </ul>
     </section>
   );
-} // prettier-ignore
+}

@@ -15,7 +15,8 @@ import { WordSwitch } from '../parts/WordSwitch';
 import { setupTitle } from '../words';
 import { rowAt, stockPoints } from './places';
 import { AtPlace, RowTable, ShutNote, StockList } from './WindowPanel';
-import { WindowChart, type Place } from './WindowChart';
+import type { Place } from './chartScale';
+import { WindowChart } from './WindowChart';
 import '../sweep/sweep.css';
 import './window.css';
 
@@ -36,20 +37,26 @@ export function WindowView({ setup }: { setup: Setup }) {
   const [pinned, setPinned] = useState<Place | null>(null);
   const cursor = pointed ?? pinned;
   const ask = useMemo(() => windowAround({ job, setup, axle, rule }), [job, setup, axle, rule]);
-  const asked = useAsked<FitWindow>(
-    { worker: sweepStore.worker,
-    ask: (work, call, progress) => (ask ? work.window(call, { job: { ...job, setups: [] }, setup, axle, ask }, progress) : Promise.resolve(null)),
+  const asked = useAsked<FitWindow>({
+    worker: sweepStore.worker,
+    ask: (work, call, progress) =>
+      ask ? work.window(call, { job: { ...job, setups: [] }, setup, axle, ask }, progress) : Promise.resolve(null),
     about: [job.vehicle, job.brief, job.house, setup, ask, axle],
-    byItself: ask !== null },
-  );
+    byItself: ask !== null,
+  });
   const window = asked.value?.axle === axle ? asked.value : null;
   const stackMm = stackThicknessMm(setup[axle]?.stack ?? []) ?? 0;
-  const stock = useMemo(() => (window ? stockPoints({ job, setup, axle, rule, window, stores }) : []), [job, setup, axle, rule, window, stores]);
+  const stock = useMemo(
+    () => (window ? stockPoints({ job, setup, axle, rule, window, stores }) : []),
+    [job, setup, axle, rule, window, stores],
+  );
   const points = job.setups.flatMap((one) => {
     const offsetMm = shownOffsetMm({ job, setup: one, axle, windowStackMm: stackMm });
     const { rimWidthIn, rimDiameterIn } = one[axle]?.wheel ?? {};
     if (offsetMm === null || rimWidthIn == null || rimDiameterIn !== window?.rimDiameterIn) return [];
-    return [{ id: one.id, offsetMm, rimWidthIn, raised: one.id === setup.id, title: setupTitle(one, job.vehicle.flangeMm) }];
+    return [
+      { id: one.id, offsetMm, rimWidthIn, raised: one.id === setup.id, title: setupTitle(one, job.vehicle.flangeMm) },
+    ];
   });
   const make = (made: Setup, label: string) => {
     const id = freeSetupId(job);
@@ -59,7 +66,10 @@ export function WindowView({ setup }: { setup: Setup }) {
   const makeAt = ({ offsetMm, rimWidthIn }: Place) => {
     const ruled = tireFor({ job, setup, axle, rule, rimWidthIn });
     const tire = rule === 'fixed' ? (setup[axle]?.tire ?? {}) : (ruled?.tire ?? {});
-    make(setupAt({ setup, axle, at: { offsetMm, rimWidthIn }, tire }), `${rimFigure(setup[axle]!.wheel!.rimDiameterIn!)} x ${rimFigure(rimWidthIn)} ${offsetFigure(offsetMm)}`);
+    make(
+      setupAt({ setup, axle, at: { offsetMm, rimWidthIn }, tire }),
+      `${rimFigure(setup[axle]!.wheel!.rimDiameterIn!)} x ${rimFigure(rimWidthIn)} ${offsetFigure(offsetMm)}`,
+    );
   };
   const move = (id: string, { offsetMm, rimWidthIn }: Place) => {
     const one = job.setups.find((other) => other.id === id);
@@ -85,42 +95,77 @@ export function WindowView({ setup }: { setup: Setup }) {
             around {setup.id.toUpperCase()} {setupTitle(setup, job.vehicle.flangeMm)}
           </span>
         </h1>
-        {ask && asked.name !== 'done' && <AskedStatus asked={asked} doing="Looking for the window" again="Look again" />}
-        <WordSwitch<TireRule> label="Tire" tip="Which tire goes on a rim of another width" options={RULES} value={rule} choose={setRule} />
+        {ask && asked.name !== 'done' && (
+          <AskedStatus asked={asked} doing="Looking for the window" again="Look again" />
+        )}
+        <WordSwitch<TireRule>
+          label="Tire"
+          tip="Which tire goes on a rim of another width"
+          options={RULES}
+          value={rule}
+          choose={setRule}
+        />
         <AxleSwitch />
       </header>
       {!ask && (
         <p className="window-empty">
-          Rim diameter, width and offset of {setup.id.toUpperCase()} on the {axle} axle are needed: the window is laid around them.
+          Rim diameter, width and offset of {setup.id.toUpperCase()} on the {axle} axle are needed: the window is laid
+          around them.
         </p>
       )}
       {ask && window && (
-        <WindowChart window={window} eased={eased} setups={points} stock={stock} cursor={cursor} point={setPointed} pin={setPinned} move={move} raise={raise} make={makeAt} />
+        <WindowChart
+          window={window}
+          eased={eased}
+          setups={points}
+          stock={stock}
+          cursor={cursor}
+          point={setPointed}
+          pin={setPinned}
+          move={move}
+          raise={raise}
+          make={makeAt}
+        />
       )}
-      {ask && !window && <p className="window-empty soft">Looking at every width and offset, past every part in every pose.</p>}
+      {ask && !window && (
+        <p className="window-empty soft">Looking at every width and offset, past every part in every pose.</p>
+      )}
       <aside className="panel" aria-label="Window">
         {window && (
           <>
             {window.shut && <ShutNote shut={window.shut} />}
             {window.missing.length > 0 && (
               <p className="window-missing">
-                <b>Not known:</b> {window.missing.join('; ')}. No place can be shown to hold against that; the Room says how to read it.
+                <b>Not known:</b> {window.missing.join('; ')}. No place can be shown to hold against that; the Room says
+                how to read it.
               </p>
             )}
             <AtPlace place={cursor} row={cursor ? rowAt(window, cursor.rimWidthIn) : undefined} make={makeAt} />
-            <Checkbox checked={eased && mayBeEased} disabled={!mayBeEased} onChange={({ target }) => setEased(target.checked)}>
+            <Checkbox
+              checked={eased && mayBeEased}
+              disabled={!mayBeEased}
+              onChange={({ target }) => setEased(target.checked)}
+            >
               with what the brief allows to be done
             </Checkbox>
-            {!mayBeEased && <p className="soft">Brief and house allow no work on the body and no lift: there is no wider window to show.</p>}
+            {!mayBeEased && (
+              <p className="soft">
+                Brief and house allow no work on the body and no lift: there is no wider window to show.
+              </p>
+            )}
             <RowTable window={window} eased={eased && mayBeEased} point={setPinned} />
             <StockList stock={stock} make={(wheel) => make(wheel.setup, wheel.name)} />
           </>
         )}
         <p className="ledger-assumed">
-          {stackMm > 0 ? `With the stack of ${lengths.text(stackMm)} under every wheel; setups with another one stand where theirs puts them. ` : ''}
-          Edges are as soft as the readings and tires they rest on. Figures are geometry; the test fit on the car decides.
+          {stackMm > 0
+            ? `With the stack of ${lengths.text(stackMm)} under every wheel; setups with another one stand where` +
+              ' theirs puts them. '
+            : ''}
+          Edges are as soft as the readings and tires they rest on. Figures are geometry; the test fit on the car
+          decides.
         </p>
       </aside>
     </div>
   );
-} // prettier-ignore
+}

@@ -13,8 +13,20 @@ const window = windowOf({
   ask: windowAround({ job: kite, setup: a, axle: 'front', rule: 'fixed' })!,
 });
 const wheel = (over: Partial<StoreItem>): StoreItem => ({
-  kind: 'wheel', maker: 'Ostrik', name: 'trial', rimDiameterIn: 17, rimWidthIn: 7.5, offsetMm: 40, lugCount: 4, boltCircleMm: 108, boreMm: 63.4, seat: 'cone60', padThicknessMm: 11, ratingKg: 600, ...over,
-}); // prettier-ignore
+  kind: 'wheel',
+  maker: 'Ostrik',
+  name: 'trial',
+  rimDiameterIn: 17,
+  rimWidthIn: 7.5,
+  offsetMm: 40,
+  lugCount: 4,
+  boltCircleMm: 108,
+  boreMm: 63.4,
+  seat: 'cone60',
+  padThicknessMm: 11,
+  ratingKg: 600,
+  ...over,
+});
 const judged = (item: StoreItem, of: FitWindow = window) =>
   stockPoints({ job: kite, setup: a, axle: 'front', rule: 'fixed', window: of, stores: [item] });
 

@@ -33,7 +33,10 @@ const JUDGED: ReadonlySet<string> = new Set<CheckCode>([
 export const rowAt = (window: FitWindow, rimWidthIn: number): WindowRow | undefined =>
   window.rows.find((row) => Math.abs(row.rimWidthIn - rimWidthIn) < 0.26);
 
-/** Whether every limit of the window holds at a place, and how far the nearest edge is: inside to it, outside back to it. Mm. */
+/**
+ * Whether every limit of the window holds at a place, and how far the nearest edge is: inside to it, outside back to
+ * it. Mm.
+ */
 export function standingAt(row: WindowRow | undefined, offsetMm: number) {
   const spans = row?.spans ?? [];
   const inside = spans.find(({ fromMm, toMm }) => offsetMm >= fromMm && offsetMm <= toMm);
@@ -46,7 +49,21 @@ export function standingAt(row: WindowRow | undefined, offsetMm: number) {
 }
 
 /** Wheels of the stores of the window's rim diameter, judged by pattern, centring and brake as by the window itself. */
-export function stockPoints({ job, setup, axle, rule, window, stores }: { job: Job; setup: Setup; axle: AxleName; rule: TireRule; window: FitWindow; stores: readonly StoreItem[] }): StockPoint[] {
+export function stockPoints({
+  job,
+  setup,
+  axle,
+  rule,
+  window,
+  stores,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  rule: TireRule;
+  window: FitWindow;
+  stores: readonly StoreItem[];
+}): StockPoint[] {
   return stores.flatMap((item): StockPoint[] => {
     if (item.kind !== 'wheel' || item.quantity === 0 || item.rimDiameterIn !== window.rimDiameterIn) return [];
     const wheel = wheelFromStores(item);
@@ -69,7 +86,7 @@ export function stockPoints({ job, setup, axle, rule, window, stores }: { job: J
       },
     ];
   });
-} // prettier-ignore
+}
 
 const heldBy = (checks: readonly Check[]): string[] =>
   checks.filter(({ verdict }) => verdict === 'fail' || verdict === 'caution').map(({ label }) => label);

@@ -29,7 +29,8 @@ export function adapter(one: Case): WayOut {
   const hides = studs === null ? null : fasteningOf(fastener, fitted(0), shopLimits(one.job.house)).thinnestAdapterMm;
   const thickness = kept ? (kept.piece.thicknessMm ?? null) : (choices.adapterMm ?? hides);
   const lines = [`${patternName(hub)} to ${patternName(wheel)}`];
-  if (hides !== null) lines.push(`from ${words.length(hides)} on, studs of ${words.length(studs!)} need neither pockets nor trimming`); // prettier-ignore
+  if (hides !== null)
+    lines.push(`from ${words.length(hides)} on, studs of ${words.length(studs!)} need neither pockets nor trimming`);
   if (studs !== null && thread) {
     const least = leastEngagementMm(thread.diameterMm, shopLimits(one.job.house).engagementRatio);
     lines.push(`its own seat no thicker than ${words.length(studs - least)}: then ${thread.name} still holds`);
@@ -54,7 +55,9 @@ export function adapter(one: Case): WayOut {
     lines.push(`order: bore ${diameterFigure(bore)} mm, lip ${diameterFigure(lip)} mm`);
   const { studProudMm: proud, verdict: held } = fasteningOf(fastener, made, shopLimits(one.job.house));
   if (proud !== null && proud > 0 && held !== 'ok')
-    lines.push(`studs stand ${words.length(proud)} proud of it: trim, or pockets of ${words.length(proud + POCKET_SPARE_MM)}`); // prettier-ignore
+    lines.push(
+      `studs stand ${words.length(proud)} proud of it: trim, or pockets of ${words.length(proud + POCKET_SPARE_MM)}`,
+    );
   const room = roomOf(one, made);
   lines.push(...room.lines);
   const verdict = worstVerdict([room.verdict, held, 'caution']);

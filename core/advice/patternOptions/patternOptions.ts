@@ -10,8 +10,8 @@ import { redrillWheel, redrillHub } from './redrill';
 import { hubSwap } from './hubSwap';
 
 /**
- * The ways out when a wheel's pattern is not its hub's, each with its geometry check, its effect on the position computed with the car's
- * room, and its cost. Lengths mm.
+ * The ways out when a wheel's pattern is not its hub's, each with its geometry check, its effect on the position
+ * computed with the car's room, and its cost. Lengths mm.
  * @returns an empty list when the patterns match or one is not known
  */
 export function waysOut({

@@ -82,8 +82,9 @@ class Stuck {
 }
 
 /**
- * Looks for the cheapest of the sets that clear: every lift and spacer that may be used, alone and together, and for each what parts still need, by the gentlest
- * work that is allowed and goes far enough; then the same with wheels of another offset. The cheapest of each is done and swept again.
+ * Looks for the cheapest of the sets that clear: every lift and spacer that may be used, alone and together, and for
+ * each what parts still need, by the gentlest work that is allowed and goes far enough; then the same with wheels of
+ * another offset. The cheapest of each is done and swept again.
  * @returns a generator that yields the share done
  */
 export function* proposals(one: Search, rooms: MoveRooms): Steps<Found> {
@@ -96,11 +97,15 @@ export function* proposals(one: Search, rooms: MoveRooms): Steps<Found> {
   const others = lifts.flatMap((lift) => offsetMoves().map((offset) => [...lift, offset]));
   const total = asIs.length + others.length;
   const stuck = new Stuck();
-  if (steps.length === 0 && liftAllowed(job)) stuck.add('the lift that is allowed is used up by the setup, or is of another kind than its own');
+  if (steps.length === 0 && liftAllowed(job))
+    stuck.add('the lift that is allowed is used up by the setup, or is of another kind than its own');
   const kept: Proposal[] = [];
   let done = 0;
   /** The same set with the least lift that does it. */
-  const leastLift = ({ proposal, moves }: { proposal: Proposal; moves: WheelMove[] }, lower: readonly WheelMove[]): Proposal | null => {
+  const leastLift = (
+    { proposal, moves }: { proposal: Proposal; moves: WheelMove[] },
+    lower: readonly WheelMove[],
+  ): Proposal | null => {
     const [lift, ...rest] = moves;
     if (lift?.kind !== 'lift') return null;
     for (const step of lower.slice(0, -1)) {
@@ -131,7 +136,7 @@ export function* proposals(one: Search, rooms: MoveRooms): Steps<Found> {
   // Another wheel is worth a word only where it spares work or money.
   const proposed = own && other && !isCheaper(other, own) ? [own] : kept;
   return { proposals: proposed, tried: total, stuck: proposed.length > 0 ? [] : stuck.first };
-} // prettier-ignore
+}
 
 const isCheaper = (one: Effort & { structural: boolean }, other: Effort & { structural: boolean }): boolean =>
   cheaper(one, other) < 0;
@@ -143,17 +148,34 @@ function cheaper(one: Effort & { structural: boolean }, other: Effort & { struct
   return one.minutes - other.minutes;
 }
 
-function optionOf({ search: { job, axle }, rooms, moves, stuck }: { search: Search; rooms: MoveRooms; moves: WheelMove[]; stuck: Stuck }): Option | null {
+function optionOf({
+  search: { job, axle },
+  rooms,
+  moves,
+  stuck,
+}: {
+  search: Search;
+  rooms: MoveRooms;
+  moves: WheelMove[];
+  stuck: Stuck;
+}): Option | null {
   const now = rooms([])!.swept();
   const moved = rooms(moves);
-  if (!moved) return stuck.add('the wheel cannot be moved so: its offset is not known, or its suspension was changed otherwise');
+  if (!moved)
+    return stuck.add('the wheel cannot be moved so: its offset is not known, or its suspension was changed otherwise');
   const lost = worseOff(now.held, moved.resting.held).find(({ code }) => code !== 'spacers');
   if (lost) return stuck.add(`${lost.label.toLowerCase()} would not hold with the spacer`);
   // What is short at rest already is not met by work on the body: no sweep is needed to see that.
   const resting = moved.resting.room.find((check) => !check.code.startsWith('obstacle:') && isShort(check));
   if (resting) return stuck.add(`${resting.label.toLowerCase()} is not met by work on the body`);
   // A brake that lacked room in this wheel does not gain it by another wheel's inside being unknown.
-  const hidden = now.room.find((was) => isShort(was) && moved.resting.room.some(({ code, verdict }) => code === was.code && verdict === 'unknown' && code.startsWith('brake-')));
+  const hidden = now.room.find(
+    (was) =>
+      isShort(was) &&
+      moved.resting.room.some(
+        ({ code, verdict }) => code === was.code && verdict === 'unknown' && code.startsWith('brake-'),
+      ),
+  );
   if (hidden) return stuck.add(`${hidden.label.toLowerCase()}: the inside of another wheel is not known`);
   const room = moved.swept();
   const works: Work[] = [];
@@ -168,14 +190,32 @@ function optionOf({ search: { job, axle }, rooms, moves, stuck }: { search: Sear
     works.push({ part, report, needMm, rungs });
   }
   return optionWith({ job, moves, setup: moved.setup, works });
-} // prettier-ignore
+}
 
 /** An option with the gentlest of the ways that are left for each part. */
-function optionWith({ job, moves, setup, works }: { job: Job; moves: WheelMove[]; setup: Setup; works: Work[] }): Option {
+function optionWith({
+  job,
+  moves,
+  setup,
+  works,
+}: {
+  job: Job;
+  moves: WheelMove[];
+  setup: Setup;
+  works: Work[];
+}): Option {
   const all = [...moves, ...works.map((work) => remedyOf(work, work.rungs[0]!, work.needMm))];
-  const effort = effortOf(all.map((remedy) => remedyEffort(job, remedy, works.map(({ part }) => part.obstacle))));
+  const effort = effortOf(
+    all.map((remedy) =>
+      remedyEffort(
+        job,
+        remedy,
+        works.map(({ part }) => part.obstacle),
+      ),
+    ),
+  );
   return { moves, setup, works, structural: works.some(({ rungs }) => rungs[0]!.structural), ...effort };
-} // prettier-ignore
+}
 
 const remedyOf = ({ report }: Work, { work }: Rung, mm: number): Remedy & { kind: 'work' } => ({
   kind: 'work',
@@ -200,7 +240,10 @@ interface Given {
   part: PlacedPart | null;
 }
 
-/** The gentlest way that gives a part all it needs, other poses that ask for more than the first among it; null where none does. */
+/**
+ * The gentlest way that gives a part all it needs, other poses that ask for more than the first among it; null where
+ * none does.
+ */
 function giveWay(swept: SweepCase, work: Work): Given | null {
   for (const rung of work.rungs) {
     if (rung.work === 'remove') return { work, rung, mm: 0, part: null };
@@ -217,7 +260,17 @@ function giveWay(swept: SweepCase, work: Work): Given | null {
 }
 
 /** Does all of an option and sweeps again; null, with the reason, where that shows that something is still short. */
-function carriedOut({ search: { job, axle, sure, words }, rooms, option, stuck }: { search: Search; rooms: MoveRooms; option: Option; stuck: Stuck }): Proposal | null {
+function carriedOut({
+  search: { job, axle, sure, words },
+  rooms,
+  option,
+  stuck,
+}: {
+  search: Search;
+  rooms: MoveRooms;
+  option: Option;
+  stuck: Stuck;
+}): Proposal | null {
   const now = rooms([])!.swept();
   const swept = candidateCase(job, option.setup, axle);
   const given: Given[] = [];
@@ -242,7 +295,11 @@ function carriedOut({ search: { job, axle, sure, words }, rooms, option, stuck }
     .filter(({ unit, margin }) => unit === 'mm' && margin !== null)
     .sort((one, other) => one.margin! - other.margin!)[0];
   const all: Remedy[] = [...option.moves, ...given.map(({ work, rung, mm }) => remedyOf(work, rung, mm))];
-  const remedies = all.map((remedy) => ({ remedy, words: remedyWords(remedy, parts, words), effort: remedyEffort(job, remedy, parts) }));
+  const remedies = all.map((remedy) => ({
+    remedy,
+    words: remedyWords(remedy, parts, words),
+    effort: remedyEffort(job, remedy, parts),
+  }));
   const { minutes, cost } = effortOf(remedies.map(({ effort }) => effort));
   const budget = job.brief?.budget ?? null;
   return {
@@ -254,17 +311,28 @@ function carriedOut({ search: { job, axle, sure, words }, rooms, option, stuck }
     leastMarginMm: least?.margin ?? null,
     heldBy: least?.label ?? null,
     worse: lost,
-    cautions: [...new Set([
-      ...given.map(({ rung }) => WORK_CAUTIONS[rung.work]),
-      ...(option.moves.some(({ kind }) => kind === 'lift') ? [LIFT_CAUTION] : []),
-      ...(option.moves.some(({ kind }) => kind === 'offset') ? ['Look again at the brake room of another wheel.'] : []),
-    ])],
+    cautions: [
+      ...new Set([
+        ...given.map(({ rung }) => WORK_CAUTIONS[rung.work]),
+        ...(option.moves.some(({ kind }) => kind === 'lift') ? [LIFT_CAUTION] : []),
+        ...(option.moves.some(({ kind }) => kind === 'offset')
+          ? ['Look again at the brake room of another wheel.']
+          : []),
+      ]),
+    ],
     aftercare: given.map(({ work, rung }) => `${work.report.label}: ${aftercareOf(rung.work, work.part.obstacle)}`),
     working: [
       ...remedies.map(({ words: what, effort }) => `${what}: ${effortLine(effort, words)}`),
-      `swept again with all of it: least ${least ? `${words.length(least.margin!)} over its limit at ${least.label.toLowerCase()}` : 'not known'}`,
-      ...(budget === null ? [] : [cost === null ? 'whether the budget is kept is not known: a price is missing' : `${words.number(cost, 2)} against a budget of ${words.number(budget, 2)}`]),
+      'swept again with all of it: least' +
+        ` ${least ? `${words.length(least.margin!)} over its limit at ${least.label.toLowerCase()}` : 'not known'}`,
+      ...(budget === null
+        ? []
+        : [
+            cost === null
+              ? 'whether the budget is kept is not known: a price is missing'
+              : `${words.number(cost, 2)} against a budget of ${words.number(budget, 2)}`,
+          ]),
     ],
     setup: option.setup,
   };
-} // prettier-ignore
+}

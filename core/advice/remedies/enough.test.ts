@@ -8,14 +8,25 @@ describe('remedies', () => {
   const flap = (gapMm: number, more: object = {}): Job =>
     changed(
       kite,
-      ['vehicle/front/obstacles', [{ id: 'flap', label: 'Mud flap', kind: 'mud-flap', gap: { surface: 'tread', clockDeg: -120, gapMm }, ...more }]],
+      [
+        'vehicle/front/obstacles',
+        [
+          {
+            id: 'flap',
+            label: 'Mud flap',
+            kind: 'mud-flap',
+            gap: { surface: 'tread', clockDeg: -120, gapMm },
+            ...more,
+          },
+        ],
+      ],
       ['setups/a/front', { ...kite.vehicle.front!.baseline, tire: { size: '235/75R15' }, stack: [] }],
       ['brief/pokeMm', { min: -100, max: 100 }],
       ['brief/limits', { inboardMm: 0, archMm: 0 }],
       ['vehicle/front/room/archGapMm', 250],
       ['brief/remedies', { trimFlap: true, remove: true }],
-    ); // prettier-ignore
-  test('cutting back goes on where other poses ask for more than the first: a flap far short, trimming reaching 80', () => {
+    );
+  test('cutting back goes on where other poses ask for more than the first: a flap far short', () => {
     const found = remediesOf({ job: flap(52), setup: setupOf(flap(52), 'a'), axle: 'front' });
     const [part] = found.parts;
     expect(part!.needMm).toBeGreaterThan(35);

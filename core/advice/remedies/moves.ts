@@ -25,14 +25,21 @@ export function liftAllowed({ brief, house }: Terms): { kind: SuspensionChangeKi
   return lift?.mostMm == null || lift.mostMm <= 0 ? null : { kind: lift.kind ?? 'spring', mostMm: lift.mostMm };
 }
 
-/** What is left of the lift that is allowed once the setup's own is counted; null where nothing is, or the setup's is of another kind. */
-export function liftLeft(terms: Terms, setup: Setup, axle: AxleName): { kind: SuspensionChangeKind; mostMm: number } | null {
+/**
+ * What is left of the lift that is allowed once the setup's own is counted; null where nothing is, or the setup's is of
+ * another kind.
+ */
+export function liftLeft(
+  terms: Terms,
+  setup: Setup,
+  axle: AxleName,
+): { kind: SuspensionChangeKind; mostMm: number } | null {
   const lift = liftAllowed(terms);
   const own = setup.suspensionChange?.[axle];
   if (!lift || (own && own.mm !== 0 && own.kind !== lift.kind)) return null;
   const mostMm = lift.mostMm - (own?.mm ?? 0);
   return mostMm > 0 ? { kind: lift.kind, mostMm } : null;
-} // prettier-ignore
+}
 
 /** Lifts that are tried: in even steps up to the most that is left of what is allowed. */
 export function liftMoves(terms: Terms, setup: Setup, axle: AxleName): WheelMove[] {

@@ -68,7 +68,10 @@ export interface ShortPart {
   patch: Patch | null;
   /** The patch in words. */
   where: string;
-  /** Height over the ground of where the hub's center stands as the part was placed, to read the patch from there; null without a tire. */
+  /**
+   * Height over the ground of where the hub's center stands as the part was placed, to read the patch from there; null
+   * without a tire.
+   */
   groundMm: number | null;
   ladder: Tried[];
 }
@@ -88,8 +91,8 @@ export interface AxleRemedies {
 }
 
 /**
- * What would make a setup fit on an axle: for every part short of its limit how much must go and where, the ladder of remedies with what each
- * does by the sweep, and the cheapest set that gives everything its limit. Lengths mm.
+ * What would make a setup fit on an axle: for every part short of its limit how much must go and where, the ladder of
+ * remedies with what each does by the sweep, and the cheapest set that gives everything its limit. Lengths mm.
  * @returns a generator that yields the share done
  */
 export function* remedySteps({
@@ -144,7 +147,8 @@ const MOST_MM = 200;
 const needLine = ({ limitMm, clearanceMm }: ObstacleReport, needMm: number, words: Words): string => {
   const byLimit = limitMm - clearanceMm!;
   return needMm > byLimit + 0.05
-    ? `${words.length(needMm)} must go: until it surely clears, or short of full lock, it wants more than the limit of ${words.length(limitMm)}`
+    ? `${words.length(needMm)} must go: until it surely clears, or short of full lock, it wants more than the limit` +
+        ` of ${words.length(limitMm)}`
     : `limit ${words.figure(limitMm)} − clearance ${words.figure(clearanceMm!)} = ${words.length(needMm)} must go`;
 };
 
@@ -196,7 +200,8 @@ function shortPart({
         needLine(report, needMm, words),
         clearanceMm === null
           ? 'it is off: nothing is left there to touch'
-          : `it gives up to ${words.length(rung.reachMm)}, ${words.length(remedy.mm)} at its deepest: swept again, ${words.length(clearanceMm)} are left`,
+          : `it gives up to ${words.length(rung.reachMm)}, ${words.length(remedy.mm)} at its deepest: swept again,` +
+            ` ${words.length(clearanceMm)} are left`,
         effortLine(effort, words),
       ],
     };
@@ -282,7 +287,9 @@ function leastThat(moves: readonly WheelMove[], does: (move: WheelMove) => boole
 function patchWords(patch: Patch | null, groundMm: number | null, words: Words): string {
   if (!patch) return 'nowhere';
   const stretches = patch.stretches.map((stretch) => stretchWords(stretch, groundMm, words));
-  return `${stretches.join(', and ')} over the ${groundMm === null ? "hub's centre" : 'ground'}${patch.single ? '; one place was read, look how far it runs' : ''}`;
+  const over = groundMm === null ? "hub's centre" : 'ground';
+  const single = patch.single ? '; one place was read, look how far it runs' : '';
+  return `${stretches.join(', and ')} over the ${over}${single}`;
 }
 
 function stretchWords({ clockDeg: [from, to], upMm }: Stretch, groundMm: number | null, words: Words): string {

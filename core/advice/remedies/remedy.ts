@@ -40,7 +40,10 @@ export const effortOf = (efforts: readonly Effort[]): Effort =>
     NO_EFFORT,
   );
 
-/** Effort and cost of a remedy for the axle: work on a part of both sides counts twice; a wheel that is still to be bought costs no more. */
+/**
+ * Effort and cost of a remedy for the axle: work on a part of both sides counts twice; a wheel that is still to be
+ * bought costs no more.
+ */
 export function remedyEffort(job: Job, remedy: Remedy, parts: readonly Obstacle[]): Effort {
   if (remedy.kind === 'offset') return NO_EFFORT;
   if (remedy.kind === 'work') {
@@ -52,7 +55,10 @@ export function remedyEffort(job: Job, remedy: Remedy, parts: readonly Obstacle[
   const [minutes, bought] =
     remedy.kind === 'stack'
       ? [STACK_MINUTES, sum(twice(priceInForce('spacerEach', job)))]
-      : [LIFT_MINUTES, sum(priceInForce('liftKitAxle', job), remedy.change.kind === 'body' ? 0 : priceInForce('alignment', job))]; // prettier-ignore
+      : [
+          LIFT_MINUTES,
+          sum(priceInForce('liftKitAxle', job), remedy.change.kind === 'body' ? 0 : priceInForce('alignment', job)),
+        ];
   return { minutes, cost: sum(labour(job, minutes), bought) };
 }
 
@@ -107,7 +113,8 @@ const LIFT_WORDS: Record<SuspensionChange['kind'], string> = {
 export const effortLine = ({ minutes, cost }: Effort, words: Words): string =>
   minutes === 0
     ? 'no work on the car'
-    : `${formatNumber(minutes, 0)} min of work${cost === null ? ', a price is missing' : `, ${words.number(cost, 2)} in all`}`;
+    : `${formatNumber(minutes, 0)} min of` +
+      ` work${cost === null ? ', a price is missing' : `, ${words.number(cost, 2)} in all`}`;
 
 export const LIFT_CAUTION =
   'Lifts are regulated differently in every place. Have it aligned afterwards; look at brake hoses and shafts.';

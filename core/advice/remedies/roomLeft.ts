@@ -69,7 +69,7 @@ function roomIn({ checks, obstacles }: AxleReport): RoomNow {
     held: checks.filter(({ code }) => checkOf(code).work === 'held'),
     obstacles,
   };
-} // prettier-ignore
+}
 
 type Judgement = Pick<Check, 'code' | 'verdict' | 'value' | 'limit' | 'margin' | 'plusMinus' | 'touchProbability'>;
 
@@ -78,7 +78,10 @@ export const isShort = ({ verdict, margin, code, limit }: Judgement): boolean =>
   verdict === 'fail' ||
   (verdict === 'caution' && (code === 'fender' || (margin !== null && (margin < 0 || (limit ?? 0) >= 0))));
 
-/** How much room a check lacks, mm: to its limit, and for the chance of contact to be no more than the shop takes. Null where that is no matter of room. */
+/**
+ * How much room a check lacks, mm: to its limit, and for the chance of contact to be no more than the shop takes. Null
+ * where that is no matter of room.
+ */
 export function lackMm(check: Judgement, terms: Terms): number | null {
   const { value, margin, limit, plusMinus, touchProbability } = check;
   if (margin === null || value === null) return null;
@@ -112,7 +115,17 @@ export function worseOff(before: readonly Check[], after: readonly Check[]): Wor
 const OWN_LIP_FROM_MM = 10;
 
 /** A setup with its wheel moved, or its suspension raised; null where it cannot be. */
-export function movedSetup({ job, setup, axle, remedy }: { job: Job; setup: Setup; axle: AxleName; remedy: WheelMove }): Setup | null {
+export function movedSetup({
+  job,
+  setup,
+  axle,
+  remedy,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  remedy: WheelMove;
+}): Setup | null {
   const on: SetupAxle = setup[axle] ?? {};
   if (remedy.kind === 'lift') {
     const before = setup.suspensionChange?.[axle];
@@ -130,10 +143,16 @@ export function movedSetup({ job, setup, axle, remedy }: { job: Job; setup: Setu
     return { ...setup, [axle]: { ...on, wheel: moved } };
   }
   const { boreMm, lipHeightMm } = job.vehicle[axle]?.hub ?? {};
-  const own = remedy.addMm >= OWN_LIP_FROM_MM && boreMm != null ? { outerLipMm: boreMm, lipMm: lipHeightMm ?? null } : {};
-  const spacer: StackPart = { kind: 'slip-on', thicknessMm: remedy.addMm, ...(boreMm == null ? {} : { innerBoreMm: boreMm }), ...own };
+  const own =
+    remedy.addMm >= OWN_LIP_FROM_MM && boreMm != null ? { outerLipMm: boreMm, lipMm: lipHeightMm ?? null } : {};
+  const spacer: StackPart = {
+    kind: 'slip-on',
+    thicknessMm: remedy.addMm,
+    ...(boreMm == null ? {} : { innerBoreMm: boreMm }),
+    ...own,
+  };
   return { ...setup, [axle]: { ...on, stack: [spacer, ...(on.stack ?? [])] } };
-} // prettier-ignore
+}
 
 /** The room with the wheel moved or the car raised, each way judged once; null where it cannot be moved so. */
 export type MoveRooms = (moves: readonly WheelMove[]) => { setup: Setup; resting: RoomNow; swept(): RoomNow } | null;
@@ -167,14 +186,18 @@ export function moveRooms({
 }
 
 /**
- * How much a part needs: up to its limit and until it surely clears, or where a rub is accepted at full lock only, not to be touched short
- * of it.
+ * How much a part needs: up to its limit and until it surely clears, or where a rub is accepted at full lock only, not
+ * to be touched short of it.
  */
-export function needOf({ clearanceMm, limitMm, beforeLockMm, verdict }: ObstacleReport, check: Judgement, terms: Terms): number {
+export function needOf(
+  { clearanceMm, limitMm, beforeLockMm, verdict }: ObstacleReport,
+  check: Judgement,
+  terms: Terms,
+): number {
   if (clearanceMm === null) return 0;
   const atLock = verdict === 'fail' && beforeLockMm !== null ? -beforeLockMm : 0;
   return Math.max(0, lackMm(check, terms) ?? 0, limitMm < 0 ? atLock : 0);
-} // prettier-ignore
+}
 
 function lazily({
   job,

@@ -31,7 +31,10 @@ export function shownOffsetMm({
   return offset === null || stackMm === null ? null : offset - stackMm + windowStackMm;
 }
 
-/** What a window is asked over: half-inch widths around the raised wheel's, and offsets around its own. Null without rim and offset. */
+/**
+ * What a window is asked over: half-inch widths around the raised wheel's, and offsets around its own. Null without rim
+ * and offset.
+ */
 export function windowAround({
   job,
   setup,

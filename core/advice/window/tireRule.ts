@@ -19,7 +19,10 @@ import { limitInForce } from '#core/verdict';
 import { fitCandidate, fitPresent, type Fitted, insideOf, solidOf, allowanceOf } from '#core/evaluate';
 import { loadOf } from '../sizesThatDo';
 
-/** Which tire goes on a rim of another width: the setup's own; one of the same diameter made for that rim; or the best standard size. */
+/**
+ * Which tire goes on a rim of another width: the setup's own; one of the same diameter made for that rim; or the best
+ * standard size.
+ */
 export type TireRule = 'fixed' | 'same-diameter' | 'best-standard';
 
 /** The tire for a rim, with its name; null where the rule finds none. */
@@ -29,20 +32,42 @@ export interface RuledTire {
   size: TireSize | null;
 }
 
-/** The tire that a rule puts on a rim of so many inches. Whatever was measured of the setup's own tire goes along with its rim. */
-export function tireFor({ job, setup, axle, rule, rimWidthIn }: { job: Job; setup: Setup; axle: AxleName; rule: TireRule; rimWidthIn: number }): RuledTire | null {
+/**
+ * The tire that a rule puts on a rim of so many inches. Whatever was measured of the setup's own tire goes along with
+ * its rim.
+ */
+export function tireFor({
+  job,
+  setup,
+  axle,
+  rule,
+  rimWidthIn,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  rule: TireRule;
+  rimWidthIn: number;
+}): RuledTire | null {
   const { wheel, tire } = setup[axle] ?? {};
   if (rule === 'fixed') {
     if (!tire?.size && tire?.sectionWidthMm == null) return null;
-    const testRim = tire.sectionWidthMm != null && tire.testRimIn == null ? { testRimIn: wheel?.rimWidthIn ?? null } : {};
-    return { tire: { ...tire, ...testRim }, name: tire.size ?? 'as measured', size: tire.size ? readTireSize(tire.size) : null };
+    const testRim =
+      tire.sectionWidthMm != null && tire.testRimIn == null ? { testRimIn: wheel?.rimWidthIn ?? null } : {};
+    return {
+      tire: { ...tire, ...testRim },
+      name: tire.size ?? 'as measured',
+      size: tire.size ? readTireSize(tire.size) : null,
+    };
   }
   const rimDiameterIn = wheel?.rimDiameterIn;
   if (rimDiameterIn == null) return null;
   const wanted = fitPresent(job.vehicle, axle).overallDiameterMm;
   if (wanted === null) return null;
-  return rule === 'same-diameter' ? sameDiameter(wanted, rimDiameterIn, rimWidthIn) : bestStandard({ job, axle, wantedMm: wanted, rimDiameterIn, rimWidthIn });
-} // prettier-ignore
+  return rule === 'same-diameter'
+    ? sameDiameter(wanted, rimDiameterIn, rimWidthIn)
+    : bestStandard({ job, axle, wantedMm: wanted, rimDiameterIn, rimWidthIn });
+}
 
 /** A metric size of which nothing but its dimensions is said. */
 const UNMARKED = {
@@ -58,10 +83,17 @@ const UNMARKED = {
 } as const;
 
 /**
- * Share of the section that the measuring rim is, at the aspect ratio in the middle of each class of measuringRimIn. Between them it is read
- * off the straight line (common practice, no source): a tire for every rim, and none that is wider than the one for a wider rim.
+ * Share of the section that the measuring rim is, at the aspect ratio in the middle of each class of measuringRimIn.
+ * Between them it is read off the straight line (common practice, no source): a tire for every rim, and none that is
+ * wider than the one for a wider rim.
  */
-const SHARES = [[60, 0.75], [52.5, 0.8], [45, 0.85], [35, 0.9], [25, 0.92]] as const; // prettier-ignore
+const SHARES = [
+  [60, 0.75],
+  [52.5, 0.8],
+  [45, 0.85],
+  [35, 0.9],
+  [25, 0.92],
+] as const;
 
 function shareAt(aspectRatio: number): number {
   const after = SHARES.findIndex(([aspect]) => aspect <= aspectRatio);
@@ -73,8 +105,9 @@ function shareAt(aspectRatio: number): number {
 }
 
 /**
- * A tire of a given diameter as it would be made for this rim: the nominal section SN of which the rim is the share that belongs to the
- * aspect ratio coming of it; found by halving, as the share grows with SN. Other dimensions as for any size. No such size need be sold.
+ * A tire of a given diameter as it would be made for this rim: the nominal section SN of which the rim is the share
+ * that belongs to the aspect ratio coming of it; found by halving, as the share grows with SN. Other dimensions as for
+ * any size. No such size need be sold.
  */
 function sameDiameter(diameterMm: number, rimDiameterIn: number, rimWidthIn: number): RuledTire | null {
   const height = (diameterMm - rimSeatDiameterMm(rimDiameterIn)) / 2;
@@ -98,8 +131,23 @@ function sameDiameter(diameterMm: number, rimDiameterIn: number, rimWidthIn: num
   };
 }
 
-/** The standard size for a rim that is nearest to the present diameter: within its approved rims and the limit for the diameter, carrying the axle. */
-function bestStandard({ job, axle, wantedMm, rimDiameterIn, rimWidthIn }: { job: Job; axle: AxleName; wantedMm: number; rimDiameterIn: number; rimWidthIn: number }): RuledTire | null {
+/**
+ * The standard size for a rim that is nearest to the present diameter: within its approved rims and the limit for the
+ * diameter, carrying the axle.
+ */
+function bestStandard({
+  job,
+  axle,
+  wantedMm,
+  rimDiameterIn,
+  rimWidthIn,
+}: {
+  job: Job;
+  axle: AxleName;
+  wantedMm: number;
+  rimDiameterIn: number;
+  rimWidthIn: number;
+}): RuledTire | null {
   const most = limitInForce('diameterPct', job).value;
   const { axleRatingKg, dual = false } = job.vehicle[axle] ?? {};
   const needKg = axleRatingKg == null ? null : needPerWheelKg(axleRatingKg, dual);
@@ -111,9 +159,13 @@ function bestStandard({ job, axle, wantedMm, rimDiameterIn, rimWidthIn }: { job:
       const { least, most: widest } = rimRangeIn(size);
       return rimWidthIn >= least && rimWidthIn <= widest && off(size) <= most && carries(size);
     })
-    .sort((one, other) => off(one) - off(other) || Math.abs(measuringRimIn(one) - rimWidthIn) - Math.abs(measuringRimIn(other) - rimWidthIn))[0];
+    .sort(
+      (one, other) =>
+        off(one) - off(other) ||
+        Math.abs(measuringRimIn(one) - rimWidthIn) - Math.abs(measuringRimIn(other) - rimWidthIn),
+    )[0];
   return best ? { tire: { size: tireSizeName(best) }, name: tireSizeName(best), size: best } : null;
-} // prettier-ignore
+}
 
 /** What the wheel at a place of the window is: of the setup, with another width, offset and tire. */
 export function setupAt({
@@ -149,11 +201,25 @@ export const fittedAt = ({
 }) => fitCandidate(job.vehicle, axle, setupAt({ setup, axle, at: { rimWidthIn, offsetMm }, tire })[axle]);
 
 /**
- * The wheel of a row as what stands inside it meets it, at offset 0: the inside of the setup's own wheel moves along with it; a wheel of
- * another width has that of its family, at the offset the setup has. What the wheel of another offset really has inside is not known.
+ * The wheel of a row as what stands inside it meets it, at offset 0: the inside of the setup's own wheel moves along
+ * with it; a wheel of another width has that of its family, at the offset the setup has. What the wheel of another
+ * offset really has inside is not known.
  */
-export function solidAt({ job, setup, axle, fitted, rimWidthIn }: { job: Job; setup: Setup; axle: AxleName; fitted: Fitted; rimWidthIn: number }): SweptSolid | null {
+export function solidAt({
+  job,
+  setup,
+  axle,
+  fitted,
+  rimWidthIn,
+}: {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
+  fitted: Fitted;
+  rimWidthIn: number;
+}): SweptSolid | null {
   const own = fitCandidate(job.vehicle, axle, setup[axle]);
-  const face = own.wheel.rimWidthIn === rimWidthIn ? insideOf(own) : insideOf(fitted, { offsetMm: own.offsetMm ?? undefined });
+  const face =
+    own.wheel.rimWidthIn === rimWidthIn ? insideOf(own) : insideOf(fitted, { offsetMm: own.offsetMm ?? undefined });
   return solidOf(fitted, allowanceOf(job.brief), { given: face });
-} // prettier-ignore
+}

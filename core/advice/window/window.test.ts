@@ -42,7 +42,14 @@ function holds(job: Job, setup: Setup, axle: 'front' | 'rear', rimWidthIn: numbe
 }
 
 /** Where holding begins or ends between two offsets, by halving. */
-function bisected(job: Job, setup: Setup, axle: 'front' | 'rear', rim: number, inside: number, outside: number): number {
+function bisected(
+  job: Job,
+  setup: Setup,
+  axle: 'front' | 'rear',
+  rim: number,
+  inside: number,
+  outside: number,
+): number {
   let [good, bad] = [inside, outside];
   while (Math.abs(good - bad) > 0.01) {
     const middle = (good + bad) / 2;
@@ -50,7 +57,7 @@ function bisected(job: Job, setup: Setup, axle: 'front' | 'rear', rim: number, i
     else bad = middle;
   }
   return (good + bad) / 2;
-} // prettier-ignore
+}
 
 /** Every edge of a window against halving, and a look between and outside. */
 function compare(job: Job, setup: Setup, axle: 'front' | 'rear', window: FitWindow): number {
@@ -80,7 +87,13 @@ describe('window edges against halving evaluate', () => {
     ['past a measured lip', open(haul, ['brief/limits/diameterPct', 20]), 'b', 'front', [8]],
     ['lug bolts, small rims', open(velder), 'a', 'front', [6]],
     ['dual wheels', open(pallas), 'a', 'rear', [5.5, 6]],
-    ['with the body raised', open(kite, ['setups/a/suspensionChange/front', { kind: 'body', mm: 30 }]), 'a', 'front', [7]],
+    [
+      'with the body raised',
+      open(kite, ['setups/a/suspensionChange/front', { kind: 'body', mm: 30 }]),
+      'a',
+      'front',
+      [7],
+    ],
     ['with growth and bulge', open(kite, ['brief/sweep', { growth: true, bulgeMm: 4 }]), 'a', 'front', [7]],
     ['with rubs of plastic accepted', open(kite, ['brief/rules', { rub: 'plastic' }]), 'a', 'front', [7.5]],
     ['with rubs at full lock accepted', open(kite, ['brief/rules', { rub: 'full-lock' }]), 'a', 'front', [7.5]],
@@ -97,7 +110,12 @@ describe('window edges against halving evaluate', () => {
     const clock = (min: number, max: number) => fc.integer({ min, max });
     const car = fc.record({
       liner: fc.record({ clockDeg: clock(-130, -80), gapMm: gap, steerDeg: fc.constant(-32) }),
-      bumper: fc.record({ clockDeg: clock(80, 120), gapMm: gap, steerDeg: fc.constant(38), travelMm: fc.constantFrom(0, 20) }),
+      bumper: fc.record({
+        clockDeg: clock(80, 120),
+        gapMm: gap,
+        steerDeg: fc.constant(38),
+        travelMm: fc.constantFrom(0, 20),
+      }),
       frame: fc.record({ clockDeg: clock(-90, -50), gapMm: gap, steerDeg: fc.constant(38) }),
       kind: fc.constantFrom('strut', 'wishbone', 'axle'),
       rim: fc.constantFrom(6.5, 7, 7.5),
@@ -105,11 +123,18 @@ describe('window edges against halving evaluate', () => {
     let edges = 0;
     fc.assert(
       fc.property(car, ({ liner, bumper, frame, kind, rim }) => {
-        const job = open(kite, ['vehicle/front/suspension', { kind, bumpMm: 40, droopMm: 50 }], ['vehicle/front/obstacles', [
-          { id: 'liner', kind: 'liner', gap: { surface: 'outer-shoulder', ...liner } },
-          { id: 'frame', kind: 'frame', gap: { surface: 'inner-shoulder', ...frame } },
-          { id: 'bumper', kind: 'bumper-corner', gap: { surface: 'outer-shoulder', ...bumper } },
-        ]]);
+        const job = open(
+          kite,
+          ['vehicle/front/suspension', { kind, bumpMm: 40, droopMm: 50 }],
+          [
+            'vehicle/front/obstacles',
+            [
+              { id: 'liner', kind: 'liner', gap: { surface: 'outer-shoulder', ...liner } },
+              { id: 'frame', kind: 'frame', gap: { surface: 'inner-shoulder', ...frame } },
+              { id: 'bumper', kind: 'bumper-corner', gap: { surface: 'outer-shoulder', ...bumper } },
+            ],
+          ],
+        );
         const setup = setupOf(job, 'a');
         const window = windowOf({ job, setup, axle: 'front', ask: ask({ rimWidthsIn: [rim], offsetsMm: [0, 80] }) });
         edges += compare(job, setup, 'front', window);
@@ -118,7 +143,7 @@ describe('window edges against halving evaluate', () => {
     );
     expect(edges).toBeGreaterThan(10);
   });
-}); // prettier-ignore
+});
 
 /** Whether one row's spans lie within another's. */
 const within = (small: FitWindow, large: FitWindow): boolean =>
@@ -132,34 +157,62 @@ const windowIn = (job: Job, over: Partial<WindowAsk> = {}) =>
 
 describe('what a window must be', () => {
   test('a wider wish, or a lower limit, never shrinks it', () => {
-    const wish = fc.record({ min: fc.integer({ min: -30, max: 0 }), max: fc.integer({ min: 0, max: 15 }), more: fc.integer({ min: 0, max: 20 }), limit: fc.integer({ min: 0, max: 15 }) });
+    const wish = fc.record({
+      min: fc.integer({ min: -30, max: 0 }),
+      max: fc.integer({ min: 0, max: 15 }),
+      more: fc.integer({ min: 0, max: 20 }),
+      limit: fc.integer({ min: 0, max: 15 }),
+    });
     fc.assert(
       fc.property(wish, ({ min, max, more, limit }) => {
-        const narrow = open(kite, ['brief/pokeMm', { min, max }], ['brief/limits/inboardMm', limit], ['brief/limits/fullLockMm', limit]);
-        const wider = open(kite, ['brief/pokeMm', { min: min - more, max: max + more }], ['brief/limits/inboardMm', limit / 2], ['brief/limits/fullLockMm', limit / 2]);
+        const narrow = open(
+          kite,
+          ['brief/pokeMm', { min, max }],
+          ['brief/limits/inboardMm', limit],
+          ['brief/limits/fullLockMm', limit],
+        );
+        const wider = open(
+          kite,
+          ['brief/pokeMm', { min: min - more, max: max + more }],
+          ['brief/limits/inboardMm', limit / 2],
+          ['brief/limits/fullLockMm', limit / 2],
+        );
         expect(within(windowIn(narrow, { rimWidthsIn: [7, 8] }), windowIn(wider, { rimWidthsIn: [7, 8] }))).toBe(true);
       }),
       { numRuns: 15, seed: 11 },
     );
   });
   test('what the brief allows to be done never shrinks it, and lengthens it where a part holds it', () => {
-    const allowed = open(kite, ['brief/remedies', { trimPlastic: true, fold: true, lift: { kind: 'strut-top', mostMm: 40 } }]);
+    const allowed = open(kite, [
+      'brief/remedies',
+      { trimPlastic: true, fold: true, lift: { kind: 'strut-top', mostMm: 40 } },
+    ]);
     const window = windowIn(allowed, { offsetsMm: wide });
     for (const { spans, eased } of window.rows)
       for (const { fromMm, toMm } of spans)
         expect(eased!.some((other) => other.fromMm <= fromMm && other.toMm >= toMm)).toBe(true);
-    const length = (spans: readonly { fromMm: number; toMm: number }[]) => spans.reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0);
+    const length = (spans: readonly { fromMm: number; toMm: number }[]) =>
+      spans.reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0);
     expect(window.rows.some(({ spans, eased }) => length(eased!) > length(spans) + 1)).toBe(true);
     expect(windowIn(kite).rows.every(({ eased }) => eased === null)).toBe(true);
   });
   test('a stack moves it by its own thickness', () => {
     const thick = open(kite, ['setups/a/front/stack', [{ kind: 'slip-on', thicknessMm: 7 }]]);
-    const [plain, spaced] = [windowIn(open(kite), { offsetsMm: [-150, 150] }), windowIn(thick, { offsetsMm: [-150, 150] })];
+    const [plain, spaced] = [
+      windowIn(open(kite), { offsetsMm: [-150, 150] }),
+      windowIn(thick, { offsetsMm: [-150, 150] }),
+    ];
     plain.rows.forEach(({ spans }, row) =>
-      spans.forEach(({ fromMm, low }, at) => low && expect(spaced.rows[row]!.spans[at]!.fromMm - fromMm).toBeCloseTo(7, 1)));
+      spans.forEach(
+        ({ fromMm, low }, at) => low && expect(spaced.rows[row]!.spans[at]!.fromMm - fromMm).toBeCloseTo(7, 1),
+      ),
+    );
   });
   test('cover without a lip that has a shape is held by the gap to the fender; an arc nobody measured is named', () => {
-    const proud: Change[] = [['brief/pokeMm', { min: -20, max: 15 }], ['brief/rules', { cover: 'eu-1009-2010' }]];
+    const proud: Change[] = [
+      ['brief/pokeMm', { min: -20, max: 15 }],
+      ['brief/rules', { cover: 'eu-1009-2010' }],
+    ];
     const still = changed(kite, ...proud, ['vehicle/front/suspension']);
     const level = changed(kite, ['brief/pokeMm', { min: -20, max: 0 }], ['vehicle/front/suspension']);
     const row = (job: Job) => windowIn(job, { rimWidthsIn: [7.5] }).rows[0]!.spans[0]!;
@@ -170,10 +223,12 @@ describe('what a window must be', () => {
   });
   test('says which readings it lacks', () => {
     const blind = open(kite, ['vehicle/front/room/outboardGapMm', null], ['vehicle/front/suspension', null]);
-    expect(windowIn(blind).missing).toEqual(expect.arrayContaining(['the gap to the fender', 'how the wheel moves: the kind of suspension']));
+    expect(windowIn(blind).missing).toEqual(
+      expect.arrayContaining(['the gap to the fender', 'how the wheel moves: the kind of suspension']),
+    );
     expect(windowIn(kite).missing).toEqual([]);
   });
-}); // prettier-ignore
+});
 
 describe('an empty window', () => {
   test('says what holds it shut and which single change opens it, and by how much', () => {
@@ -237,12 +292,19 @@ describe('rules for the tire', () => {
     ['285/70R17', 8.5],
   ])('as tall as %s, for its measuring rim of %s in: as near as rims in half inches tell', (name, rim) => {
     const size = readTireSize(name)!;
-    const setup: Setup = { ...a, front: { ...a.front, wheel: { ...a.front!.wheel, rimDiameterIn: size.rimDiameterIn } } };
-    const job = changed(kite, ['vehicle/front/baseline/tire', { size: name }], ['vehicle/front/baseline/wheel/rimDiameterIn', size.rimDiameterIn]);
+    const setup: Setup = {
+      ...a,
+      front: { ...a.front, wheel: { ...a.front!.wheel, rimDiameterIn: size.rimDiameterIn } },
+    };
+    const job = changed(
+      kite,
+      ['vehicle/front/baseline/tire', { size: name }],
+      ['vehicle/front/baseline/wheel/rimDiameterIn', size.rimDiameterIn],
+    );
     const found = tireFor({ job, setup, axle: 'front', rule: 'same-diameter', rimWidthIn: rim })!.size!;
     // A measuring rim is rounded by up to a quarter inch, and is three quarters of the section or more.
     expect(Math.abs(found.nominalWidthMm - size.nominalWidthMm)).toBeLessThanOrEqual((0.25 * 25.4) / 0.75);
-  }); // prettier-ignore
+  });
   // ISO 4000-1 and tire and rim tables, from memory: 205/45R17 and 215/45R17 go on 7 in.
   test('the best standard size: on its approved rims, nearest in diameter', () => {
     const { name } = tireFor({ job: kite, setup: a, axle: 'front', rule: 'best-standard', rimWidthIn: 7 })!;

@@ -3,7 +3,9 @@ import { atOnce, type Steps } from '#core/progress';
 import { formatNumber, offsetFigure } from '#core/units';
 import { apart, left, united, type Span } from '#core/window';
 import { liftLeft, movedSetup } from '../remedies';
-import { limitersOf, windowBase, type Limiter, type WindowBase } from './limiters';
+import { windowBase, type WindowBase } from './base';
+import type { Limiter } from './limiter';
+import { limitersOf } from './limiters';
 import { fittedAt, tireFor, type TireRule } from './tireRule';
 
 /** What a window is asked over. */
@@ -69,9 +71,9 @@ export interface FitWindow {
 }
 
 /**
- * The window of an axle: for every rim width the offsets at which all limits hold, with the tire a rule puts on it and everything else as the
- * setup has it. A wheel moves only along its axis between offsets, so every limit keeps out stretches of offsets that are found as such,
- * not by trying offsets one by one.
+ * The window of an axle: for every rim width the offsets at which all limits hold, with the tire a rule puts on it and
+ * everything else as the setup has it. A wheel moves only along its axis between offsets, so every limit keeps out
+ * stretches of offsets that are found as such, not by trying offsets one by one.
  * @returns a generator that yields the share done
  */
 export function* windowSteps({
@@ -93,7 +95,16 @@ export function* windowSteps({
   for (const [done, rimWidthIn] of rimWidthsIn.entries()) {
     const ruled = tireFor({ job, setup, axle, rule, rimWidthIn });
     if (!ruled) {
-      rows.push({ rimWidthIn, tire: null, sectionWidthMm: null, overallDiameterMm: null, spans: [], eased: eased && [], closedBy: ['no tire of that rule goes on it'], working: [] }); // prettier-ignore
+      rows.push({
+        rimWidthIn,
+        tire: null,
+        sectionWidthMm: null,
+        overallDiameterMm: null,
+        spans: [],
+        eased: eased && [],
+        closedBy: ['no tire of that rule goes on it'],
+        working: [],
+      });
       continue;
     }
     const fitted = fittedAt({ job, setup, axle, rimWidthIn, tire: ruled.tire });
@@ -166,14 +177,17 @@ const edgeOf = ({ code, label, plusMinus }: Limiter): Edge => ({ code, label, pl
 
 /** What the limiters leave, each end with the one that holds it. */
 function freeSpans(limiters: readonly Limiter[], within: Span): WindowSpan[] {
-  const free = left(within, limiters.flatMap(({ blocked }) => blocked));
+  const free = left(
+    within,
+    limiters.flatMap(({ blocked }) => blocked),
+  );
   return free.map(([fromMm, toMm]): WindowSpan => {
     const holds = (end: 0 | 1, at: number) =>
       limiters.find(({ blocked }) => blocked.some((span) => Math.abs(span[end] - at) < 1e-9));
     const [low, high] = [holds(1, fromMm), holds(0, toMm)];
     return { fromMm, toMm, low: low ? edgeOf(low) : null, high: high ? edgeOf(high) : null };
   });
-} // prettier-ignore
+}
 
 /** Several answers laid together: where they overlap, the further end and what holds it. */
 function joined(spans: readonly WindowSpan[]): WindowSpan[] {
@@ -199,16 +213,22 @@ const workingOf = ({ label, blocked, plusMinus }: Limiter): string[] =>
     return `${label} ${out}${plusMinus === null ? '' : `, ±${formatNumber(plusMinus, 1)}`}`;
   });
 
-/** The limits that close a row: those that keep all of it out alone, else the one that holds furthest from either side. */
+/**
+ * The limits that close a row: those that keep all of it out alone, else the one that holds furthest from either side.
+ */
 function closers(limiters: readonly Limiter[], within: Span): string[] {
   const alone = limiters.filter(({ blocked }) => left(within, blocked).length === 0);
   if (alone.length > 0) return alone.map(({ label }) => label);
-  const below = limiters.flatMap(({ label, blocked }) => blocked.filter(([from]) => from <= within[0]).map(([, to]) => ({ label, at: to })));
-  const above = limiters.flatMap(({ label, blocked }) => blocked.filter(([, to]) => to >= within[1]).map(([from]) => ({ label, at: from })));
+  const below = limiters.flatMap(({ label, blocked }) =>
+    blocked.filter(([from]) => from <= within[0]).map(([, to]) => ({ label, at: to })),
+  );
+  const above = limiters.flatMap(({ label, blocked }) =>
+    blocked.filter(([, to]) => to >= within[1]).map(([from]) => ({ label, at: from })),
+  );
   const lowest = below.sort((one, other) => other.at - one.at)[0];
   const highest = above.sort((one, other) => one.at - other.at)[0];
   return [...new Set([lowest, highest].flatMap((one) => one?.label ?? []))];
-} // prettier-ignore
+}
 
 /** Looks, for every limit, whether a row opens without it, and how far it is from doing so. */
 function shutBy(rows: readonly { rimWidthIn: number; limiters: Limiter[] }[], within: Span): Shut {
@@ -217,9 +237,18 @@ function shutBy(rows: readonly { rimWidthIn: number; limiters: Limiter[] }[], wi
   for (const { rimWidthIn, limiters } of rows)
     for (const code of new Set(limiters.map((one) => one.code))) {
       const mine = limiters.filter((one) => one.code === code);
-      const rest = left(within, limiters.filter((one) => one.code !== code).flatMap(({ blocked }) => blocked));
+      const rest = left(
+        within,
+        limiters.filter((one) => one.code !== code).flatMap(({ blocked }) => blocked),
+      );
       if (rest.length === 0) continue;
-      const distance = apart(rest, left([-1000, 1000], mine.flatMap(({ blocked }) => blocked)));
+      const distance = apart(
+        rest,
+        left(
+          [-1000, 1000],
+          mine.flatMap(({ blocked }) => blocked),
+        ),
+      );
       // What keeps out a whole row gives way altogether, or not at all.
       const byMm = Number.isFinite(distance) ? distance : null;
       const known = opens.get(code);
@@ -233,4 +262,4 @@ function shutBy(rows: readonly { rimWidthIn: number; limiters: Limiter[] }[], wi
     holders: closers(at.limiters, within),
     opens: [...opens.values()].sort((one, other) => (one.byMm ?? Infinity) - (other.byMm ?? Infinity)),
   };
-} // prettier-ignore
+}

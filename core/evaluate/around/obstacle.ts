@@ -67,14 +67,30 @@ interface Rest {
   road: boolean;
 }
 
-function obstacleLines({ part, report, limit, rest: { still, restMm: rest, road }, words }: { part: AxlePart; report: ObstacleReport; limit: ObstacleLimit; rest: Rest; words: Words }): string[] {
+function obstacleLines({
+  part,
+  report,
+  limit,
+  rest: { still, restMm: rest, road },
+  words,
+}: {
+  part: AxlePart;
+  report: ObstacleReport;
+  limit: ObstacleLimit;
+  rest: Rest;
+  words: Words;
+}): string[] {
   const { clearanceMm, steerDeg, travelMm, baselineClearanceMm, trimMm, restMm } = report;
-  const nearest = `nearest ${poseWords({ steerDeg: steerDeg!, travelMm: travelMm! }, words, rest)}: ${words.length(clearanceMm!)}`;
+  const pose = poseWords({ steerDeg: steerDeg!, travelMm: travelMm! }, words, rest);
+  const nearest = `nearest ${pose}: ${words.length(clearanceMm!)}`;
   const lines =
     report.mount === 'knuckle'
       ? [`it turns and travels with the wheel: ${words.length(clearanceMm!)} in every pose`]
       : still
-        ? [`at rest ${words.length(clearanceMm!)}`, 'how the wheel moves is not known: the kind of suspension is needed to sweep it']
+        ? [
+            `at rest ${words.length(clearanceMm!)}`,
+            'how the wheel moves is not known: the kind of suspension is needed to sweep it',
+          ]
         : [nearest, `at rest ${words.length(restMm!)}`, ...poseLines(report, road, words)];
   if (report.insideAssumed)
     lines.push('the inside of this wheel was not measured: barrel and spokes are as usual (assumed)');
@@ -84,22 +100,35 @@ function obstacleLines({ part, report, limit, rest: { still, restMm: rest, road 
   if (limit.rub && clearanceMm! < 0)
     lines.push(
       limit.rub.lockOnly
-        ? `a rub of up to ${words.length(limit.rub.mostMm)} is accepted at full lock only: ${SHORT_OF_LOCK_DEG}° short of it ${report.beforeLockMm === null ? 'not known' : words.length(report.beforeLockMm)}`
+        ? `a rub of up to ${words.length(limit.rub.mostMm)} is accepted at full lock only: ${SHORT_OF_LOCK_DEG}°` +
+            ` short of it ${report.beforeLockMm === null ? 'not known' : words.length(report.beforeLockMm)}`
         : `a rub of up to ${words.length(limit.rub.mostMm)} is accepted of plastic`,
     );
   if (trimMm! > 0 && report.mount === 'body') lines.push(`${words.length(trimMm!)} would have to give there`);
   if (part.assumed)
-    lines.push('nobody measured this lip: an arc from gap to fender and arch gap is taken, 60° to either side of the top');
+    lines.push(
+      'nobody measured this lip: an arc from gap to fender and arch gap is taken, 60° to either side of the top',
+    );
   return lines;
-} // prettier-ignore
+}
 
 /** The ends of steer and travel, each for itself; and what the poses that do not count would bring. */
-function poseLines({ lockAtRestMm, bumpMm, droopMm, allPosesMm, clearanceMm }: ObstacleReport, road: boolean, words: Words): string[] {
+function poseLines(
+  { lockAtRestMm, bumpMm, droopMm, allPosesMm, clearanceMm }: ObstacleReport,
+  road: boolean,
+  words: Words,
+): string[] {
   const ends =
     lockAtRestMm === null || bumpMm === null || droopMm === null
       ? []
-      : [`at ride height lock to lock ${words.length(lockAtRestMm)}; full bump, straight ${words.length(bumpMm)}; full droop, straight ${words.length(droopMm)}`];
+      : [
+          `at ride height lock to lock ${words.length(lockAtRestMm)}; full bump, straight` +
+            ` ${words.length(bumpMm)}; full droop, straight ${words.length(droopMm)}`,
+        ];
   if (!road || allPosesMm === null) return ends;
   const rest = allPosesMm < clearanceMm! - 0.05 ? `; with it ${words.length(allPosesMm)}` : '';
-  return [...ends, `full lock beyond ${100 * ROAD_DROOP} % of droop is left out, only a lifted wheel gets there (brief)${rest}`];
-} // prettier-ignore
+  return [
+    ...ends,
+    `full lock beyond ${100 * ROAD_DROOP} % of droop is left out, only a lifted wheel gets there (brief)${rest}`,
+  ];
+}

@@ -82,7 +82,10 @@ function obstacleVerdict({
   return moving || verdict === 'fail' || mountOf(obstacle) === 'knuckle' ? verdict : 'unknown';
 }
 
-/** Where a rub is accepted, a part that is not touched has all it needs; one that is touched must stay within what was accepted. */
+/**
+ * Where a rub is accepted, a part that is not touched has all it needs; one that is touched must stay within what was
+ * accepted.
+ */
 function rubVerdict({ clearanceMm, beforeLockMm }: SweptPart, rub: NonNullable<ObstacleLimit['rub']>): Verdict {
   if (clearanceMm >= 0) return 'ok';
   if (clearanceMm < 0 - rub.mostMm) return 'fail';

@@ -57,9 +57,10 @@ const brakeLimits = (terms: Terms) => ({
 });
 
 /**
- * The room of a car's brake in a candidate's wheel, behind its stack. Unknown without the brake's outline or the wheel's inner face, and for a
- * wheel of another width or offset than the face was read on. The wheel that is on the car now clears its brake, and behind more of a stack
- * its spokes stand further away; its barrel moves along its axis, and is turned by hand where nobody read it.
+ * The room of a car's brake in a candidate's wheel, behind its stack. Unknown without the brake's outline or the
+ * wheel's inner face, and for a wheel of another width or offset than the face was read on. The wheel that is on the
+ * car now clears its brake, and behind more of a stack its spokes stand further away; its barrel moves along its axis,
+ * and is turned by hand where nobody read it.
  * @param present the wheel on the car now
  */
 export function brakeOf({
@@ -128,7 +129,10 @@ interface PartTerms {
   movedOutMm: number | null;
 }
 
-/** Spokes and barrel always, weights where some are known. Clear where it was measured says nothing about where it was not. */
+/**
+ * Spokes and barrel always, weights where some are known. Clear where it was measured says nothing about where it was
+ * not.
+ */
 function partsOf(room: BrakeRoom | null, { limits, sure, terms, movedOutMm }: PartTerms): PartRoom[] {
   const part = (
     to: PartRoom['to'],
@@ -156,8 +160,9 @@ const asNow = (on: PartRoom['on'], movedOutMm: number): Verdict =>
   on === 'spokes' || movedOutMm === 0 ? 'ok' : 'caution';
 
 /**
- * Whether a candidate's wheel is the one on the car now: all that is known of that one is the same, width, diameter and offset among it.
- * Equal width and offset alone do not make an equal inside; who puts another wheel of the same figures on says so by its inner face.
+ * Whether a candidate's wheel is the one on the car now: all that is known of that one is the same, width, diameter and
+ * offset among it. Equal width and offset alone do not make an equal inside; who puts another wheel of the same figures
+ * on says so by its inner face.
  */
 function isSameWheel({ wheel, offsetMm }: WheelOnStack, now: WheelOnStack): boolean {
   const { rimWidthIn, rimDiameterIn } = wheel;
@@ -180,7 +185,8 @@ function missingOf(
 }
 
 const otherWheel = ({ readOn }: InnerFace): string =>
-  `the inner face was read on a wheel ${rimFigure(readOn!.rimWidthIn)} in wide with offset ${offsetFigure(readOn!.offsetMm)}; this one has another inside`;
+  `the inner face was read on a wheel ${rimFigure(readOn!.rimWidthIn)} in wide with offset` +
+  ` ${offsetFigure(readOn!.offsetMm)}; this one has another inside`;
 
 const places = (clearance: Clearance | null): NearPlaces | null =>
   clearance && { caliper: clearance.caliper, wheel: clearance.wheel };

@@ -51,7 +51,8 @@ function brakeLines(one: BrakeCase, { clearance, on, unseenMm }: PartRoom, words
   if (!clearance) return [];
   const at = ({ a, r }: AxialPoint) => `${words.figure(a)} / ${words.figure(r)}`;
   return [
-    `behind a stack of ${words.length(stackMm!)}, from hub face / from axis: brake ${at(clearance.caliper)}, wheel ${at(clearance.wheel)}`,
+    `behind a stack of ${words.length(stackMm!)}, from hub face / from axis: brake ${at(clearance.caliper)},` +
+      ` wheel ${at(clearance.wheel)}`,
     clearance.mm < 0 ? `they overlap by ${words.length(-clearance.mm)}` : `${words.length(clearance.mm)} apart there`,
     ...(unseenMm > UNSEEN_MM
       ? [`not known further: the brake reaches ${words.length(unseenMm)} past where the ${on} were measured`]

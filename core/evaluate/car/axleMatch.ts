@@ -14,8 +14,9 @@ const ratioOf = ({ front, rear }: ByAxle<number | null>): number | null =>
   front === null || rear === null ? null : front / rear;
 
 /**
- * What the tires do to the car's own ratio of front to rear diameter: a maker's staggered sizes are right as they are. A change works the
- * center differential of a car that drives both axles, and the wheel speeds that brake and stability control compare.
+ * What the tires do to the car's own ratio of front to rear diameter: a maker's staggered sizes are right as they are.
+ * A change works the center differential of a car that drives both axles, and the wheel speeds that brake and stability
+ * control compare.
  */
 export const axleMatch = carCheck({
   label: 'Front to rear diameter',
@@ -60,7 +61,8 @@ const ratioText = (of: ByAxle<number | null>, figure: (mm: number) => string, ra
 const twoDriven = (stabilityControl: boolean | undefined): string =>
   stabilityControl === false
     ? 'the car has no stability control: a note only'
-    : `care above ${AXLE_MATCH_TWO_DRIVEN_PCT} %: brake and stability control compare wheel speeds${stabilityControl === undefined ? ' (that the car has it is assumed)' : ''}`;
+    : `care above ${AXLE_MATCH_TWO_DRIVEN_PCT} %: brake and stability control compare wheel` +
+      ` speeds${stabilityControl === undefined ? ' (that the car has it is assumed)' : ''}`;
 
 /** What a difference means by how a car is driven. */
 const DRIVEN: Record<Drive, string> = {

@@ -55,7 +55,8 @@ const CHOICES: Record<SpareChoice, string> = {
 };
 
 function spareLines(vehicle: Vehicle, spare: SpareReport, words: Words): string[] {
-  if (spare.assumed && spare.serves.length === 0) return ['not said: which wheel is carried as the spare; front and rear differ'];
+  if (spare.assumed && spare.serves.length === 0)
+    return ['not said: which wheel is carried as the spare; front and rear differ'];
   const lines = [`${CHOICES[spare.choice]}${spare.assumed ? ' (assumed: front and rear are alike)' : ''}`];
   if (spare.choice === 'none') return [...lines, 'carry what mends a tire, and say so to whoever drives'];
   if (spare.choice !== 'kept') lines.push(...wellLines(vehicle, spare, words));
@@ -66,27 +67,52 @@ function spareLines(vehicle: Vehicle, spare: SpareReport, words: Words): string[
   }
   lines.push(...drivenLines(vehicle.drive ?? null, spare));
   if (spare.choice === 'kept') lines.push('try it over the brakes before it is needed');
-  lines.push(spare.serves.length === 0 ? 'a like wheel for none of the places: short and slow only' : `serves: ${spare.serves.join(', ')}`); // prettier-ignore
+  lines.push(
+    spare.serves.length === 0
+      ? 'a like wheel for none of the places: short and slow only'
+      : `serves: ${spare.serves.join(', ')}`,
+  );
   return lines;
-} // prettier-ignore
+}
 
 function wellLines({ spare: well }: Vehicle, spare: SpareReport, words: Words): string[] {
   const lines: string[] = [];
   if (spare.playMm === null) lines.push("not known: the well's diameter, or the tire's");
-  else lines.push(`well ${words.figure(well!.wellDiameterMm!)} − tire ${words.figure(well!.wellDiameterMm! - spare.playMm)} = ${words.length(spare.playMm)} play`); // prettier-ignore
-  if (spare.ridesMm !== null && spare.ridesMm > 0.05) lines.push(`the well tapers to ${words.figure(well!.wellFloorDiameterMm!)} at its floor: the tire meets the wall ${words.length(spare.ridesMm)} over it`); // prettier-ignore
-  if (spare.deflate) lines.push(`goes in let down to about ${words.measure('pressure', LET_DOWN_KPA)} (it yields some ${words.length(WELL_MM.yields)}); carry what fills it again`); // prettier-ignore
+  else
+    lines.push(
+      `well ${words.figure(well!.wellDiameterMm!)} − tire ${words.figure(well!.wellDiameterMm! - spare.playMm)} =` +
+        ` ${words.length(spare.playMm)} play`,
+    );
+  if (spare.ridesMm !== null && spare.ridesMm > 0.05)
+    lines.push(
+      `the well tapers to ${words.figure(well!.wellFloorDiameterMm!)} at its floor: the tire meets the wall` +
+        ` ${words.length(spare.ridesMm)} over it`,
+    );
+  if (spare.deflate)
+    lines.push(
+      `goes in let down to about ${words.measure('pressure', LET_DOWN_KPA)} (it yields some` +
+        ` ${words.length(WELL_MM.yields)}); carry what fills it again`,
+    );
   if (spare.proudMm === null) lines.push("not known: the well's depth, or the width of the wheel");
   else if (spare.proudMm > 0)
-    lines.push(`stands ${words.length(spare.proudMm)} proud of the well${well?.roomAboveMm == null ? '; room above it is not known' : `, room above ${words.length(well.roomAboveMm)}`}`); // prettier-ignore
+    lines.push(`stands ${words.length(spare.proudMm)} proud of the well${roomAbove(well?.roomAboveMm ?? null, words)}`);
   else lines.push('lies below the rim of the well');
-  if (spare.clampMm === null) lines.push("not known: how it lies, its offset or its pad, for the hold-down");
-  else if (spare.longerMm === null) lines.push(`the hold-down clamps at ${words.length(spare.clampMm)} over the floor; how high it reaches is not known`); // prettier-ignore
-  else lines.push(`clamped at ${words.length(spare.clampMm)} over the floor, the hold-down reaches ${words.length(well!.holdDownMm!)}: ${spare.longerMm > 0 ? `${words.length(spare.longerMm)} longer` : 'long enough'}`); // prettier-ignore
+  if (spare.clampMm === null) lines.push('not known: how it lies, its offset or its pad, for the hold-down');
+  else if (spare.longerMm === null)
+    lines.push(
+      `the hold-down clamps at ${words.length(spare.clampMm)} over the floor; how high it reaches is not known`,
+    );
+  else
+    lines.push(
+      `clamped at ${words.length(spare.clampMm)} over the floor, the hold-down reaches` +
+        ` ${words.length(well!.holdDownMm!)}:` +
+        ` ${spare.longerMm > 0 ? `${words.length(spare.longerMm)} longer` : 'long enough'}`,
+    );
   if (spare.longerMm !== null && spare.longerMm > 0)
     lines.push(
       spare.extension
-        ? `to add: a coupling nut ${spare.extension.thread}, ${words.length(spare.extension.couplingMm)} or longer, and a stud ${spare.extension.thread} of ${words.length(spare.extension.studMm)} or more`
+        ? `to add: a coupling nut ${spare.extension.thread}, ${words.length(spare.extension.couplingMm)} or longer,` +
+            ` and a stud ${spare.extension.thread} of ${words.length(spare.extension.studMm)} or more`
         : 'not known: the thread of the hold-down, to say what to add',
     );
   return lines;
@@ -101,5 +127,11 @@ function drivenLines(drive: Drive | null, { differencePct }: SpareReport): strin
   if (drive === 'awd' || drive === '4wd')
     return ['both axles are driven: it works the differentials all the time; no further than the next shop'];
   const [axle] = onDrivenAxles;
-  return [`not on the driven ${axle} axle: put a good wheel there and the spare on the ${axle === 'front' ? 'rear' : 'front'}`]; // prettier-ignore
+  return [
+    `not on the driven ${axle} axle: put a good wheel there and the spare on the` +
+      ` ${axle === 'front' ? 'rear' : 'front'}`,
+  ];
 }
+
+const roomAbove = (mm: number | null, words: Words): string =>
+  mm === null ? '; room above it is not known' : `, room above ${words.length(mm)}`;

@@ -10,7 +10,10 @@ import { fit, sectionOfFitted, type Fitted } from '../fit';
 import type { SpareReport } from '../report';
 import type { ByAxle } from './case';
 
-/** How far a spare may differ in diameter from the other wheel of a driven axle, %: care and no further (common practice, no source). */
+/**
+ * How far a spare may differ in diameter from the other wheel of a driven axle, %: care and no further (common
+ * practice, no source).
+ */
 export const SPARE_PCT = { caution: 1, fail: 3 } as const;
 
 /** What a wheel is for the places it can take. */
@@ -25,7 +28,10 @@ function mountedOf({ wheel, offsetMm, tire }: Fitted): Mounted {
   };
 }
 
-/** The spare of a setup: in its well, under its hold-down, and on the car. Null where the car has none and none is asked for. */
+/**
+ * The spare of a setup: in its well, under its hold-down, and on the car. Null where the car has none and none is asked
+ * for.
+ */
 export function spareReport(vehicle: Vehicle, setup: Setup, fitted: ByAxle<Fitted>): SpareReport | null {
   const kept = vehicle.spare;
   if (setup.spare === undefined && !kept) return null;
@@ -40,7 +46,14 @@ export function spareReport(vehicle: Vehicle, setup: Setup, fitted: ByAxle<Fitte
   const differencePct = differences(spare, fitted);
   const onCar = onDriven(differencePct, vehicle.drive ?? null);
   if (choice === 'kept')
-    return { ...unknownSpare(), choice, assumed, serves: keptServes(spare, fitted, rearIsDual), differencePct, verdict: onCar }; // prettier-ignore
+    return {
+      ...unknownSpare(),
+      choice,
+      assumed,
+      serves: keptServes(spare, fitted, rearIsDual),
+      differencePct,
+      verdict: onCar,
+    };
   const {
     wellDiameterMm = null,
     wellFloorDiameterMm = null,
@@ -99,8 +112,10 @@ const halfWidth = ({ sectionWidthMm, wheel, flangeMm }: Fitted): number | null =
 function outlineOf(spare: Fitted): { heightMm: number; radiusMm: number }[] | undefined {
   const section = sectionOfFitted(spare);
   const half = halfWidth(spare);
-  return section && half !== null ? tireOutline(section).map(({ a, r }) => ({ heightMm: half + a, radiusMm: r })) : undefined;
-} // prettier-ignore
+  return section && half !== null
+    ? tireOutline(section).map(({ a, r }) => ({ heightMm: half + a, radiusMm: r }))
+    : undefined;
+}
 
 function clampOf(spare: Fitted, lies: 'face-up' | 'face-down'): number | null {
   const extent = halfWidth(spare);
@@ -129,7 +144,10 @@ function keptServes(spare: Fitted, fitted: ByAxle<Fitted>, rearIsDual: boolean):
 export const driven = (drive: Drive, axle: AxleName): boolean =>
   drive === 'awd' || drive === '4wd' || (drive === 'fwd') === (axle === 'front');
 
-/** What another diameter means on a driven axle: the differential works all the time; with both axles driven there is no place to move it to. */
+/**
+ * What another diameter means on a driven axle: the differential works all the time; with both axles driven there is no
+ * place to move it to.
+ */
 function onDriven(pct: SpareReport['differencePct'], drive: Drive | null): Verdict {
   const known = AXLES.flatMap((axle) => (pct[axle] === null ? [] : [{ axle, apart: Math.abs(pct[axle]!) }]));
   if (known.length < AXLES.length) return 'unknown';

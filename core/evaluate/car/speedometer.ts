@@ -1,4 +1,14 @@
-import { BAND, engineSpeedRpm, revolutionsPerKm, judgeSpeedometer, mostShownKmh, trueAtShownKmh, trueBandKmh, type SpeedometerJudgement, type SpeedometerReading } from '#core/gearing'; // prettier-ignore
+import {
+  BAND,
+  engineSpeedRpm,
+  revolutionsPerKm,
+  judgeSpeedometer,
+  mostShownKmh,
+  trueAtShownKmh,
+  trueBandKmh,
+  type SpeedometerJudgement,
+  type SpeedometerReading,
+} from '#core/gearing';
 import type { Brief, Vehicle } from '#core/job';
 import { formatNumber, type Words } from '#core/units';
 import type { Drive } from '#core/verdict';
@@ -22,7 +32,10 @@ const drivenAxle = (drive: Drive | null): Counted =>
 const countedAxle = ({ speedFrom = 'driven', drive }: Vehicle): Counted =>
   speedFrom === 'all' ? 'both' : speedFrom === 'driven' ? drivenAxle(drive ?? null) : speedFrom;
 
-/** The figure of the axle that is counted; of both their mean. Where nobody said how the car is driven, both axles must agree. */
+/**
+ * The figure of the axle that is counted; of both their mean. Where nobody said how the car is driven, both axles must
+ * agree.
+ */
 function ofAxle(front: number | null, rear: number | null, counted: Counted): number | null {
   if (counted === 'front') return front;
   if (counted === 'rear') return rear;
@@ -40,7 +53,10 @@ const COUNTED: Record<NonNullable<Counted>, string> = {
 function countedLine(vehicle: Vehicle): string {
   const counted = countedAxle(vehicle);
   const where = counted === null ? 'all four wheels alike' : COUNTED[counted];
-  return `the speed is taken from ${where}${vehicle.speedFrom === undefined ? ' (the driven axle, assumed: many cars take all four)' : ''}`;
+  return (
+    'the speed is taken from' +
+    ` ${where}${vehicle.speedFrom === undefined ? ' (the driven axle, assumed: many cars take all four)' : ''}`
+  );
 }
 
 /** The reading of the car's own speedometer, where both halves of it are there. */
@@ -86,7 +102,8 @@ function engineLines({ gearing }: Vehicle, diameter: number | null): string[] {
   if (gearing?.axleRatio == null || diameter === null) return [];
   const { axleRatio, gearRatio } = gearing;
   return [
-    `speed / 60 × ${formatNumber(revolutionsPerKm(diameter))} a km × axle ${axleRatio} × gear ${gearRatio ?? '1 (direct, assumed)'}`,
+    `speed / 60 × ${formatNumber(revolutionsPerKm(diameter))} a km × axle ${axleRatio} × gear` +
+      ` ${gearRatio ?? '1 (direct, assumed)'}`,
     'without slip',
   ];
 }
@@ -109,14 +126,15 @@ function unreadLines({ keeps, leaves, verdict }: SpeedometerJudgement): string[]
   const kept = 'it kept the band before: never below true, at most 10 % and 4 km/h above (UNECE R39)';
   if (verdict === 'ok') return [kept];
   if (!keeps)
-    return [kept, `whatever its error was, it now reads ${leaves === 'low' ? 'below true' : 'too far above true'}: no error within the band saves it`]; // prettier-ignore
+    return [
+      kept,
+      `whatever its error was, it now reads ${leaves === 'low' ? 'below true' : 'too far above true'}: no error` +
+        ' within the band saves it',
+    ];
   const most = formatNumber(100 * (1 / keeps.least - 1), 1);
   const least = formatNumber(100 * (1 / keeps.most - 1), 1);
-  return [
-    kept,
-    `it still does if it reads ${least} to ${most} % above true today; read it against the true speed`,
-  ];
-} // prettier-ignore
+  return [kept, `it still does if it reads ${least} to ${most} % above true today; read it against the true speed`];
+}
 
 /** Whether the speedometer keeps its band on these tires. */
 export const speedometer = carCheck({

@@ -1,7 +1,10 @@
 import type { Ranked } from '#core/uncertainty';
 import type { Verdict } from '#core/verdict';
 
-/** One judged figure of a report. `margin` is the room left to the limit in the check's own unit, negative when it is passed. */
+/**
+ * One judged figure of a report. `margin` is the room left to the limit in the check's own unit, negative when it is
+ * passed.
+ */
 export interface Check {
   code: string;
   label: string;

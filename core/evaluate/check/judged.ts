@@ -12,8 +12,8 @@ interface Name {
 }
 
 /**
- * A check whose working, and how sure it is, are worked out when they are first read: figures are wanted at every nudge, the words behind them
- * only where a row is opened or a report is written out.
+ * A check whose working, and how sure it is, are worked out when they are first read: figures are wanted at every
+ * nudge, the words behind them only where a row is opened or a report is written out.
  */
 export class Judged implements Check {
   readonly code: string;

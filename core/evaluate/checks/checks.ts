@@ -8,8 +8,8 @@ import { dual, rimDiameter, rimWidth, speedRating, tireLoad, wheelRating } from 
 import type { AxleCase } from './axleCase';
 
 /**
- * Every check by its code, in the order in which a report lists them and the ledger shows them. A new one is an object in the room of its
- * matter, and a line here.
+ * Every check by its code, in the order in which a report lists them and the ledger shows them. A new one is an object
+ * in the room of its matter, and a line here.
  */
 export const CHECKS = {
   fender,

@@ -2,8 +2,8 @@ import { CHECK_KINDS, USED_AT_LIMIT, type Check, type RingFigure } from '../chec
 import { checkOf } from './checks';
 
 /**
- * The share of the room that is used up, 0 to 1, for a figure that is drawn as a filling ring: three quarters at the limit, full at
- * contact, less the further the limit is away. Null when the figure is not known.
+ * The share of the room that is used up, 0 to 1, for a figure that is drawn as a filling ring: three quarters at the
+ * limit, full at contact, less the further the limit is away. Null when the figure is not known.
  */
 export function usedShare({ code, value, limit, margin, verdict }: RingFigure & Pick<Check, 'code'>): number | null {
   if (verdict === 'unknown') return null;

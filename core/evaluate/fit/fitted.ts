@@ -47,15 +47,18 @@ export interface Fitted {
 export interface FittedDual {
   /** Between the discs. */
   spacerMm: number;
-  /** Between the rim centrelines, and between the sidewalls that face each other; null while offset or pad is not known. */
+  /**
+   * Between the rim centrelines, and between the sidewalls that face each other; null while offset or pad is not known.
+   */
   spacingMm: number | null;
   gapMm: number | null;
 }
 
 /**
- * Puts a wheel, a tire and a stack together. Measured tire dimensions win over those computed from the size; a section listed on a test rim
- * follows this rim by {@link SECTION_PER_RIM}.
- * @param car the car's flange thickness a side, the usual 12.7 mm when it is missing, and whether the axle has dual wheels
+ * Puts a wheel, a tire and a stack together. Measured tire dimensions win over those computed from the size; a section
+ * listed on a test rim follows this rim by {@link SECTION_PER_RIM}.
+ * @param car the car's flange thickness a side, the usual 12.7 mm when it is missing, and whether the axle has dual
+ *   wheels
  * @throws DomainError on a tire size that cannot be read or a wheel given in two ways
  */
 export function fit(candidate: SetupAxle, car: Pick<Vehicle, 'flangeMm'> & Pick<VehicleAxle, 'dual'>): Fitted {
@@ -91,7 +94,10 @@ export function fit(candidate: SetupAxle, car: Pick<Vehicle, 'flangeMm'> & Pick<
   };
 }
 
-/** What is on an axle now, put together, once for each car; a stack nobody recorded is taken as none and marked by the evaluation. */
+/**
+ * What is on an axle now, put together, once for each car; a stack nobody recorded is taken as none and marked by the
+ * evaluation.
+ */
 export function fitPresent(vehicle: Vehicle, axle: AxleName): Fitted {
   const known = presents.get(vehicle) ?? {};
   presents.set(vehicle, known);

@@ -4,8 +4,9 @@ import type { Mount } from '#core/sweep';
 import { fitCandidate } from './fitted';
 
 /**
- * Height over the ground of the corner frame's origin as a part of that mount has it, mm: the loaded radius of the setup's tire, and for
- * what is fixed to the body as much more as the setup's suspension raises the body. Null without a tire.
+ * Height over the ground of the corner frame's origin as a part of that mount has it, mm: the loaded radius of the
+ * setup's tire, and for what is fixed to the body as much more as the setup's suspension raises the body. Null without
+ * a tire.
  */
 export function hubHeightMm({
   job,

@@ -23,18 +23,27 @@ export interface InsideAsk {
 }
 
 /**
- * The inside of a wheel from its rim centerline: barrel and spokes as they were measured on this very wheel, else as its family usually has
- * them, assumed. Null while a dimension of the wheel is missing.
+ * The inside of a wheel from its rim centerline: barrel and spokes as they were measured on this very wheel, else as
+ * its family usually has them, assumed. Null while a dimension of the wheel is missing.
  */
-export function insideOf({ wheel, offsetMm: own, flangeMm }: WheelInside, { offsetMm = own ?? undefined, offMm = 0, given }: InsideAsk = {}): Inside | null {
+export function insideOf(
+  { wheel, offsetMm: own, flangeMm }: WheelInside,
+  { offsetMm = own ?? undefined, offMm = 0, given }: InsideAsk = {},
+): Inside | null {
   if (given) return given;
   if (wheel.rimDiameterIn == null || wheel.rimWidthIn == null || offsetMm === undefined) return null;
   const read = ownFace(wheel.innerFace, wheel.rimWidthIn, own);
-  const family = familyFace(wheel.innerFace?.family ?? USUAL_FAMILY, { rimDiameterIn: wheel.rimDiameterIn, rimWidthIn: wheel.rimWidthIn, offsetMm, flangeMm });
+  const family = familyFace(wheel.innerFace?.family ?? USUAL_FAMILY, {
+    rimDiameterIn: wheel.rimDiameterIn,
+    rimWidthIn: wheel.rimWidthIn,
+    offsetMm,
+    flangeMm,
+  });
   const barrel = read?.barrel ?? family.barrel!;
   const spoke = read?.spoke ?? family.spoke!;
   // A face is drawn from the pad, which stands outboard of the rim centerline by the offset.
-  const placed = (line: readonly AxialPoint[], inward: number, down: number) => line.map(({ a, r }) => ({ a: a + offsetMm - inward, r: r - down }));
+  const placed = (line: readonly AxialPoint[], inward: number, down: number) =>
+    line.map(({ a, r }) => ({ a: a + offsetMm - inward, r: r - down }));
   return {
     barrel: placed(barrel, 0, offMm),
     spoke: placed(spoke, offMm, 0),
@@ -42,13 +51,17 @@ export function insideOf({ wheel, offsetMm: own, flangeMm }: WheelInside, { offs
     assumed: read?.barrel === undefined || read.spoke === undefined || read.origin === 'family',
     barrelAssumed: read?.barrel === undefined || read.origin === 'family',
   };
-} // prettier-ignore
+}
 
 /** The inside that a wheel usually has, of which nobody said more: assumed. Null while a dimension is missing. */
-export const usualFace = ({ rimDiameterIn, rimWidthIn, innerFace }: Wheel, offsetMm: number | null, flangeMm: number): InnerFace | null =>
+export const usualFace = (
+  { rimDiameterIn, rimWidthIn, innerFace }: Wheel,
+  offsetMm: number | null,
+  flangeMm: number,
+): InnerFace | null =>
   rimDiameterIn == null || rimWidthIn == null || offsetMm === null
     ? null
-    : familyFace(innerFace?.family ?? USUAL_FAMILY, { rimDiameterIn, rimWidthIn, offsetMm, flangeMm }); // prettier-ignore
+    : familyFace(innerFace?.family ?? USUAL_FAMILY, { rimDiameterIn, rimWidthIn, offsetMm, flangeMm });
 
 /** A face that was read on this wheel; null where it is another wheel's. */
 function ownFace(face: InnerFace | undefined, rimWidthIn: number, offsetMm: number | null): InnerFace | null {

@@ -20,7 +20,9 @@ export interface HubPattern {
 
 const kept = new WeakMap<Hub, HubPattern>();
 
-/** A hub's pattern from what is written down or read; an edit makes the hub another object, so it is worked out once. */
+/**
+ * A hub's pattern from what is written down or read; an edit makes the hub another object, so it is worked out once.
+ */
 export function hubPatternOf(hub: Hub): HubPattern {
   const known = kept.get(hub);
   if (known) return known;

@@ -29,7 +29,8 @@ export const spacers = axleCheck({
         rule === 'never' ? 'the brief wants none' : 'the brief prefers a wheel of the right offset',
         ...(stackMm !== null && wheel?.offsetMm != null
           ? [
-              `${offsetFigure(wheel.offsetMm)} − ${words.number(stackMm)} = ${offsetFigure(wheel.offsetMm - stackMm)} mm:` +
+              `${offsetFigure(wheel.offsetMm)} − ${words.number(stackMm)} =` +
+                ` ${offsetFigure(wheel.offsetMm - stackMm)} mm:` +
                 ' a wheel of that offset stands the same without',
             ]
           : []),

@@ -50,7 +50,10 @@ function placeAll(vehicle: Vehicle, axle: AxleName): AxleParts {
   const lips = resolved.geometry
     ? assumedLips({ vehicle, axle, own, bulgeMm: present && restingBulgeMm(present, resolved.geometry) })
     : [];
-  const parts = [...own.map((obstacle) => ({ obstacle, assumed: false })), ...lips.map((obstacle) => ({ obstacle, assumed: true }))]; // prettier-ignore
+  const parts = [
+    ...own.map((obstacle) => ({ obstacle, assumed: false })),
+    ...lips.map((obstacle) => ({ obstacle, assumed: true })),
+  ];
   return {
     resolved,
     present,
@@ -58,7 +61,10 @@ function placeAll(vehicle: Vehicle, axle: AxleName): AxleParts {
   };
 }
 
-/** The bulge of a wheel straight above the hub, as its camber leans it at rest: what a gap to the fender is read to. Mm from the hub face. */
+/**
+ * The bulge of a wheel straight above the hub, as its camber leans it at rest: what a gap to the fender is read to. Mm
+ * from the hub face.
+ */
 export const restingBulgeMm = (solid: SweptSolid, geometry: SuspensionGeometry | null): number =>
   bulgeOutMm(solid, placementIn(geometry, AT_REST));
 

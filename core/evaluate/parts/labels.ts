@@ -13,7 +13,9 @@ export const obstacleLabel = ({ label, side, assumed }: Pick<ObstacleReport, 'la
 export function poseWords({ steerDeg, travelMm }: Pose, words: Words, restMm = 0): string {
   const moved = travelMm - restMm;
   const degrees = formatNumber(Math.abs(steerDeg), Number.isInteger(steerDeg) ? 0 : 1);
-  const steer = Math.abs(steerDeg) < 0.05 ? 'straight ahead' : `steered ${degrees}° leading edge ${steerDeg > 0 ? 'out' : 'in'}`;
-  const travel = Math.abs(moved) < 0.05 ? 'at rest' : `${words.length(Math.abs(moved))} ${moved > 0 ? 'up (bump)' : 'down (droop)'}`;
+  const steer =
+    Math.abs(steerDeg) < 0.05 ? 'straight ahead' : `steered ${degrees}° leading edge ${steerDeg > 0 ? 'out' : 'in'}`;
+  const travel =
+    Math.abs(moved) < 0.05 ? 'at rest' : `${words.length(Math.abs(moved))} ${moved > 0 ? 'up (bump)' : 'down (droop)'}`;
   return `${steer}, ${travel}`;
-} // prettier-ignore
+}

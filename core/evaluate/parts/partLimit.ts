@@ -9,8 +9,8 @@ export interface ObstacleLimit extends Limit {
 }
 
 /**
- * The limit a part is held to, mm: its own; or, where the brief accepts a rub of such a part, as much below contact; or that of its kind, and
- * for what moves with the wheel of a driven axle no less than winter traction needs there.
+ * The limit a part is held to, mm: its own; or, where the brief accepts a rub of such a part, as much below contact; or
+ * that of its kind, and for what moves with the wheel of a driven axle no less than winter traction needs there.
  * @param placed where it stands, and
  * @param tireRadiusMm the tire's radius: beyond it a part lies over the tread, else beside the tire
  */

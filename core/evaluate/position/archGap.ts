@@ -41,8 +41,8 @@ const usualBumpMm = ({ suspension }: VehicleAxle): number => suspension?.bumpMm 
 type ArchCase = Pick<PositionCase, 'job' | 'axle' | 'vehicleAxle' | 'sheet' | 'left'> & { parts: AxleParts };
 
 /**
- * Whether a gap at rest says too little, for nobody knows how far the wheel comes up: unless it takes the usual bump travel, or the tire goes
- * past inside the lip. Null where the travel is known: then the sweep of the lip says it.
+ * Whether a gap at rest says too little, for nobody knows how far the wheel comes up: unless it takes the usual bump
+ * travel, or the tire goes past inside the lip. Null where the travel is known: then the sweep of the lip says it.
  */
 const travelOpen = ({ parts, vehicleAxle }: ArchCase): ((on: Sheet) => boolean) | null =>
   parts.resolved.geometry

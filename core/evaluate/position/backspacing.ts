@@ -3,7 +3,10 @@ import { backspacingMm } from '#core/wheel';
 import { axleCheck, missing } from '../check';
 import type { PositionCase } from './case';
 
-/** A lift maker's most backspacing, judged only where the brief gives one; a spacer moves the wheel out by its thickness. */
+/**
+ * A lift maker's most backspacing, judged only where the brief gives one; a spacer moves the wheel out by its
+ * thickness.
+ */
 export const backspacing = axleCheck({
   label: 'Backspacing the lift asks for',
   group: 'room',

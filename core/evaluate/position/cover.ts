@@ -8,7 +8,10 @@ import type { AxlePart, AxleParts } from '../parts';
 
 /** What of the arc a lip covers. */
 export interface Cover {
-  /** Least distance by which the lip stands further out than the wheel, mm, where it was measured; null where nothing of the arc was. */
+  /**
+   * Least distance by which the lip stands further out than the wheel, mm, where it was measured; null where nothing of
+   * the arc was.
+   */
   leastMm: number | null;
   /** Where that is, degrees from the top, + ahead. */
   atDeg: number | null;
@@ -25,8 +28,8 @@ type CoverOfLip = Omit<Cover, 'assumed' | 'measured'>;
 const STEP_DEG = 1;
 
 /**
- * How far a fender's lip covers a wheel, from 30° ahead to 50° behind its centre, straight ahead at rest ((EU) 1009/2010, from memory).
- * Between the points that were measured the lip is taken as straight. Lengths mm.
+ * How far a fender's lip covers a wheel, from 30° ahead to 50° behind its centre, straight ahead at rest ((EU)
+ * 1009/2010, from memory). Between the points that were measured the lip is taken as straight. Lengths mm.
  * @param outerAt the outermost place of the wheel at so many degrees from the top, as it leans, mm from the hub face
  * @param riseMm how much higher the body stands after a suspension change
  */
@@ -53,30 +56,56 @@ export function coverOf(points: readonly Point3[], outerAt: (deg: number) => num
 }
 
 /**
- * How far the lips of an axle cover a setup, the worse side; where no lip has a shape, at the top alone, by the face against the fender.
+ * How far the lips of an axle cover a setup, the worse side; where no lip has a shape, at the top alone, by the face
+ * against the fender.
  * @returns null where a wheel or every reading of the fender is missing
  */
-export function axleCover({ axleParts: { parts, resolved }, candidate, change, pokeMm }: { axleParts: AxleParts; candidate: Fitted; change: SuspensionChange | null; pokeMm: number | null }): Cover | null {
+export function axleCover({
+  axleParts: { parts, resolved },
+  candidate,
+  change,
+  pokeMm,
+}: {
+  axleParts: AxleParts;
+  candidate: Fitted;
+  change: SuspensionChange | null;
+  pokeMm: number | null;
+}): Cover | null {
   const { place } = candidate;
   if (!place) return null;
   const { restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);
   const solid = solidOf(candidate);
   const outerAt = solid ? leaningBulge(solid, resolved.geometry, change) : () => place.outerMm;
-  const lips = parts.filter((part): part is AxlePart & { obstacle: { points: Point3[] } } =>
-    part.obstacle.kind === 'fender-lip' && part.obstacle.points !== undefined);
+  const lips = parts.filter(
+    (part): part is AxlePart & { obstacle: { points: Point3[] } } =>
+      part.obstacle.kind === 'fender-lip' && part.obstacle.points !== undefined,
+  );
   const covers = lips.map((part) => ({
     ...coverOf(part.obstacle.points, outerAt, restShiftMm),
     assumed: part.assumed,
     measured: !part.assumed,
   }));
   if (covers.length === 0 && pokeMm !== null)
-    return { leastMm: 0 - pokeMm, atDeg: 0, openDeg: COVER_ARC_DEG.ahead + COVER_ARC_DEG.behind, assumed: false, measured: false };
+    return {
+      leastMm: 0 - pokeMm,
+      atDeg: 0,
+      openDeg: COVER_ARC_DEG.ahead + COVER_ARC_DEG.behind,
+      assumed: false,
+      measured: false,
+    };
   return covers.sort((one, other) => (one.leastMm ?? Infinity) - (other.leastMm ?? Infinity))[0] ?? null;
-} // prettier-ignore
+}
 
-/** How far out a wheel stands at so many degrees from the top, leaning as it does where it rests after a suspension change. */
-export function leaningBulge(solid: SweptSolid, geometry: SuspensionGeometry | null, change: Change | null): (deg: number) => number {
+/**
+ * How far out a wheel stands at so many degrees from the top, leaning as it does where it rests after a suspension
+ * change.
+ */
+export function leaningBulge(
+  solid: SweptSolid,
+  geometry: SuspensionGeometry | null,
+  change: Change | null,
+): (deg: number) => number {
   const { restMm } = travelRange({ bumpMm: 0, droopMm: 0 }, change);
   const placement = placementIn(geometry, { steerDeg: 0, travelMm: restMm });
   return (deg) => bulgeOutMm(solid, placement, deg);
-} // prettier-ignore
+}

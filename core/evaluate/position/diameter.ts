@@ -26,7 +26,8 @@ export function diameterFigures({ sheet, candidate, present, change }: FigureCas
   const rise = archRiseMm(change);
   const height = ride + rise;
   sheet.put('bodyHeightChangeMm', height, () => [
-    `tire ${words.change(ride)}${change ? ` + ${change.kind} change ${words.change(rise)}` : ''} = ${words.change(height)}`,
+    `tire ${words.change(ride)}${change ? ` + ${change.kind} change ${words.change(rise)}` : ''} =` +
+      ` ${words.change(height)}`,
     ...(change && change.kind !== 'body' ? ['camber and toe move with it: have the wheels aligned afterwards'] : []),
     ...(change?.kind === 'body'
       ? ['the wheels stay where they are: look at steering shaft, hoses and lines instead']

@@ -16,8 +16,10 @@ export function innerGapFigures({ sheet, candidate, present, vehicleAxle }: Figu
   const gap = inboardGapMm(place, part);
   sheet.rest('inboardGapMm', () => lateralSpread({ axle: vehicleAxle, key: 'inboardGapMm', candidate, present }));
   sheet.put('inboardGapMm', gap, () => [
-    `nearest inboard part at ${words.figure(now.innerMm)} − gap ${words.figure(gapIn)} = ${words.length(part)} from the hub face`,
-    `innermost ${words.figure(-place.effectiveOffsetMm)} − ${words.figure(place.extentMm)} = ${words.length(place.innerMm)}`,
+    `nearest inboard part at ${words.figure(now.innerMm)} − gap ${words.figure(gapIn)} = ${words.length(part)}` +
+      ' from the hub face',
+    `innermost ${words.figure(-place.effectiveOffsetMm)} − ${words.figure(place.extentMm)} =` +
+      ` ${words.length(place.innerMm)}`,
     `${words.figure(place.innerMm)} − ${words.figure(part)} = ${words.length(gap)}`,
   ]);
 }

@@ -20,7 +20,8 @@ export function pokeFigures({ sheet, candidate, present, vehicleAxle }: FigureCa
     `fender at ${words.figure(now.outerMm)} + gap ${words.figure(gapOut)} = ${words.length(fender)} from the hub face`,
     `outermost ${words.figure(-place.effectiveOffsetMm)}${spread} + ${words.figure(place.extentMm)}` +
       ` = ${words.length(place.outerMm)} (${widest(candidate)})`,
-    `${words.figure(place.outerMm)} − ${words.figure(fender)} = ${words.length(Math.abs(poke))} ${poke > 0 ? 'proud' : 'inside'}`,
+    `${words.figure(place.outerMm)} − ${words.figure(fender)} = ${words.length(Math.abs(poke))}` +
+      ` ${poke > 0 ? 'proud' : 'inside'}`,
   ];
   sheet.put('pokeMm', poke, lines);
   sheet.rest('pokeMm', () => lateralSpread({ axle: vehicleAxle, key: 'outboardGapMm', candidate, present }));

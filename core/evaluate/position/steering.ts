@@ -20,7 +20,8 @@ export function steeringFigures({ sheet, candidate, present, axle, vehicleAxle }
   const value = scrub(offset, radius);
   for (const key of axis.assumed) sheet.assumed.push(`vehicle.${axle}.suspension.${key}`);
   sheet.put('scrubRadiusMm', value, () => [
-    `${words.figure(-offset)} + ${words.figure(axis.kingpinOffsetMm)} − ${words.figure(radius)} × tan ${words.number(axis.kingpinInclinationDeg)}° = ${words.length(value)}`,
+    `${words.figure(-offset)} + ${words.figure(axis.kingpinOffsetMm)} − ${words.figure(radius)} × tan` +
+      ` ${words.number(axis.kingpinInclinationDeg)}° = ${words.length(value)}`,
     ...(candidate.tire.staticLoadedRadiusMm == null
       ? [`loaded radius ${LOADED_SHARE} × ${words.figure(radius / LOADED_SHARE)} = ${words.length(radius)} (assumed)`]
       : [`loaded radius ${words.length(radius)}, measured`]),

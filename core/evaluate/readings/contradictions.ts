@@ -23,21 +23,43 @@ const NEARER_MM = 3;
 const TOUCH_MM = 0.05;
 
 /** What is odd among the readings of an axle's room, in the order of the parts. */
-export function contradictionsOf({ vehicle, axle, swept, words }: { vehicle: Vehicle; axle: AxleName; swept: Swept | null | undefined; words: Words }): Contradiction[] {
+export function contradictionsOf({
+  vehicle,
+  axle,
+  swept,
+  words,
+}: {
+  vehicle: Vehicle;
+  axle: AxleName;
+  swept: Swept | null | undefined;
+  words: Words;
+}): Contradiction[] {
   const { parts, resolved, present } = axleParts(vehicle, axle);
   return parts
     .filter(({ assumed }) => !assumed)
     .flatMap((part) => {
-      const label = obstacleLabel({ label: part.obstacle.label ?? part.obstacle.id, side: part.obstacle.side ?? null, assumed: false });
+      const label = obstacleLabel({
+        label: part.obstacle.label ?? part.obstacle.id,
+        side: part.obstacle.side ?? null,
+        assumed: false,
+      });
       const about = { id: part.obstacle.id, label };
-      if (!part.placed) return [{ ...about, kind: 'unplaced' as const, amount: null, pose: null, text: `cannot be placed: ${part.fault}` }];
+      if (!part.placed)
+        return [
+          { ...about, kind: 'unplaced' as const, amount: null, pose: null, text: `cannot be placed: ${part.fault}` },
+        ];
       return [
         ...(resolved.geometry ? beyond(part.obstacle, resolved.geometry, words) : []),
         ...asRead({ part, placed: part.placed, present, geometry: resolved.geometry, words }),
-        ...inOtherPoses({ axlePart: part, swept, assumed: resolved.geometry !== null && resolved.assumed.length > 0, words }),
+        ...inOtherPoses({
+          axlePart: part,
+          swept,
+          assumed: resolved.geometry !== null && resolved.assumed.length > 0,
+          words,
+        }),
       ].map((one) => ({ ...about, ...one }));
     });
-} // prettier-ignore
+}
 
 type Found = Omit<Contradiction, 'id' | 'label'>;
 
@@ -53,7 +75,9 @@ function beyond({ gap }: Obstacle, geometry: SuspensionGeometry, words: Words): 
       kind: 'beyond',
       amount: steer,
       pose,
-      text: `read at ${words.number(pose.steerDeg)}°, beyond the lock of ${words.number(pose.steerDeg > 0 ? most : least)}°: measure the lock, or correct the pose`,
+      text:
+        `read at ${words.number(pose.steerDeg)}°, beyond the lock of` +
+        ` ${words.number(pose.steerDeg > 0 ? most : least)}°: measure the lock, or correct the pose`,
     });
   const travel = Math.max(-geometry.droopMm - pose.travelMm, pose.travelMm - geometry.bumpMm);
   if (travel > 0)
@@ -86,27 +110,85 @@ function asRead({
   const nearest = nearestIn({ placed, solid: present, geometry, pose });
   if (!gap) {
     if (nearest.mm >= -TOUCH_MM) return [];
-    return [{ kind: 'inside', amount: -nearest.mm, pose, text: `stands ${words.length(-nearest.mm)} inside the present wheel at rest: read its coordinates again, from the hub face and the hub's axis` }]; // prettier-ignore
+    return [
+      {
+        kind: 'inside',
+        amount: -nearest.mm,
+        pose,
+        text:
+          `stands ${words.length(-nearest.mm)} inside the present wheel at rest: read its coordinates again, from` +
+          " the hub face and the hub's axis",
+      },
+    ];
   }
   if (gap.gapMm < 0)
-    return [{ kind: 'rubs', amount: -gap.gapMm, pose, text: `the present car rubs there by ${words.length(-gap.gapMm)}, as it was read` }]; // prettier-ignore
+    return [
+      {
+        kind: 'rubs',
+        amount: -gap.gapMm,
+        pose,
+        text: `the present car rubs there by ${words.length(-gap.gapMm)}, as it was read`,
+      },
+    ];
   if (nearest.mm > gap.gapMm - NEARER_MM) return [];
-  const body = present.bodies.reduce((best, one) => (Math.abs(nearest.out - one.centreOut) < Math.abs(nearest.out - best.centreOut) ? one : best)); // prettier-ignore
+  const body = present.bodies.reduce((best, one) =>
+    Math.abs(nearest.out - one.centreOut) < Math.abs(nearest.out - best.centreOut) ? one : best,
+  );
   const on = nearestOnSection(body.section, alongBody(body, nearest.out), Math.hypot(nearest.fwd, nearest.up));
   const where = sectionPartAt(body.section, on.a, on.r);
   const amount = gap.gapMm - nearest.mm;
   if (nearest.mm < 0)
-    return [{ kind: 'inside', amount: -nearest.mm, pose, text: `stands ${words.length(-nearest.mm)} inside the present wheel where it was read: read the gap and its place again` }]; // prettier-ignore
-  return [{ kind: 'nearer', amount, pose, text: `its nearest place on the wheel is the ${where}, ${words.length(nearest.mm)} away, ${words.length(amount)} nearer than the named one: read the gap to that place` }]; // prettier-ignore
+    return [
+      {
+        kind: 'inside',
+        amount: -nearest.mm,
+        pose,
+        text:
+          `stands ${words.length(-nearest.mm)} inside the present wheel where it was read: read the gap and its` +
+          ' place again',
+      },
+    ];
+  return [
+    {
+      kind: 'nearer',
+      amount,
+      pose,
+      text:
+        `its nearest place on the wheel is the ${where}, ${words.length(nearest.mm)} away, ${words.length(amount)}` +
+        ' nearer than the named one: read the gap to that place',
+    },
+  ];
 }
 
-function nearestIn({ placed, solid, geometry, pose }: { placed: PlacedPart; solid: SweptSolid; geometry: SuspensionGeometry | null; pose: Pose }): Nearest {
+function nearestIn({
+  placed,
+  solid,
+  geometry,
+  pose,
+}: {
+  placed: PlacedPart;
+  solid: SweptSolid;
+  geometry: SuspensionGeometry | null;
+  pose: Pose;
+}): Nearest {
   const still = !geometry || placed.mount === 'knuckle';
-  return lookAt(placed, solid).nearest(still ? placementIn(null, pose) : relativePlacer(geometry, placed.mount, 0)(pose));
-} // prettier-ignore
+  return lookAt(placed, solid).nearest(
+    still ? placementIn(null, pose) : relativePlacer(geometry, placed.mount, 0)(pose),
+  );
+}
 
 /** The car drives, so a part that its wheel would meet elsewhere stands somewhere else than was read. */
-function inOtherPoses({ axlePart: { obstacle }, swept, assumed, words }: { axlePart: AxlePart; swept: Swept | null | undefined; assumed: boolean; words: Words }): Found[] {
+function inOtherPoses({
+  axlePart: { obstacle },
+  swept,
+  assumed,
+  words,
+}: {
+  axlePart: AxlePart;
+  swept: Swept | null | undefined;
+  assumed: boolean;
+  words: Words;
+}): Found[] {
   const found = swept?.parts.find(({ id }) => id === obstacle.id);
   if (!found || found.clearanceMm > -TOUCH_MM || !obstacle.gap || obstacle.gap.gapMm < 0) return [];
   const amount = -found.clearanceMm;
@@ -121,7 +203,9 @@ function inOtherPoses({ axlePart: { obstacle }, swept, assumed, words }: { axleP
       kind: 'touches',
       amount,
       pose: found.pose,
-      text: `the present wheel would touch it by ${words.length(amount)}, ${poseWords(found.pose, words)}: ${doubts.join('; ')}`,
+      text:
+        `the present wheel would touch it by ${words.length(amount)}, ${poseWords(found.pose, words)}:` +
+        ` ${doubts.join('; ')}`,
     },
   ];
-} // prettier-ignore
+}

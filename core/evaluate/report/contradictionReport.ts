@@ -1,9 +1,10 @@
 import type { Pose } from '#core/kinematics';
 
 /**
- * A reading that cannot be true beside the others, or one that says more than a gap: `rubs` the present car touches there already, as read;
- * `touches` it would touch in another pose; `nearer` another place of the wheel is nearer than the named one; `inside` the part stands in
- * the present wheel; `beyond` the pose lies beyond lock or stops; `unplaced` the reading does not say where the part is.
+ * A reading that cannot be true beside the others, or one that says more than a gap: `rubs` the present car touches
+ * there already, as read; `touches` it would touch in another pose; `nearer` another place of the wheel is nearer than
+ * the named one; `inside` the part stands in the present wheel; `beyond` the pose lies beyond lock or stops; `unplaced`
+ * the reading does not say where the part is.
  */
 export interface Contradiction {
   id: string;

@@ -8,7 +8,9 @@ import type { AxleReport } from './axleReport';
 import type { SpareReport, SpeedometerReport } from './carReport';
 import type { BriefContradiction, Contradiction } from './contradictionReport';
 
-/** What `evaluate` says about a job. Full precision; a value that cannot be known is null. Lengths mm, angles degrees. */
+/**
+ * What `evaluate` says about a job. Full precision; a value that cannot be known is null. Lengths mm, angles degrees.
+ */
 export interface Report {
   format: 'scoval.report';
   version: 1;

@@ -12,8 +12,8 @@ type Working = AxleReport['working'];
 type SpreadName = 'pokeMm' | 'inboardGapMm' | 'archGapMm';
 
 /**
- * The report of an axle while it is being filled, and afterwards: figures with the lines that led to each. The lines are written when
- * they are first asked for.
+ * The report of an axle while it is being filled, and afterwards: figures with the lines that led to each. The lines
+ * are written when they are first asked for.
  */
 export class Sheet implements AxleReport {
   effectiveOffsetMm: number | null = null;

@@ -13,7 +13,10 @@ export interface Unsure {
   sure(): Sure | null | undefined;
 }
 
-/** A clearance is `ok` only where the chance of contact is no more than the shop takes; where its ± is not known the figure alone counts. */
+/**
+ * A clearance is `ok` only where the chance of contact is no more than the shop takes; where its ± is not known the
+ * figure alone counts.
+ */
 export function surely({ verdict, clearanceMm, sure }: Unsure, terms: Terms): Verdict {
   if (verdict !== 'ok' || clearanceMm === null) return verdict;
   const known = sure();

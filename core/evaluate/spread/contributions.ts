@@ -7,7 +7,10 @@ import { insideOf, type Fitted } from '../fit';
 
 /** How far makes of one size differ from the size, ± at 95 % in percent (common practice, no source). */
 export const MAKES_DIFFER_PCT = { section: 3, diameter: 1 } as const;
-/** How exactly a tire's own dimension is known once somebody measured it or looked it up, ± mm (common practice, no source). */
+/**
+ * How exactly a tire's own dimension is known once somebody measured it or looked it up, ± mm (common practice, no
+ * source).
+ */
 const MEASURED_TIRE_MM = 1;
 
 type GapKey = 'outboardGapMm' | 'inboardGapMm' | 'archGapMm';
@@ -121,7 +124,9 @@ export function archSpread(axle: VehicleAxle, candidate: Fitted, present: Fitted
   return [gapSpread(axle, 'archGapMm'), ...tires];
 }
 
-/** How exact a shape is by how it became known: read with a rule, from a drawing or template, or assumed by its family. */
+/**
+ * How exact a shape is by how it became known: read with a rule, from a drawing or template, or assumed by its family.
+ */
 const SHAPE_MM = { traced: 0.5, typed: 0.5, straightedge: 0.5, file: 1, family: 5 } as const;
 
 /** What a brake's room rests on: its outline and the wheel's inner face. */

@@ -14,7 +14,10 @@ export type ObstacleSpreads = Readonly<Record<string, Sure>>;
 /** What a check's value rests on, in its unit. */
 export interface Spread {
   sure(): Sure | null | undefined;
-  /** Of a clearance: it touches below 0. With the most chance of that with which it still clears, as a share; null for other figures. */
+  /**
+   * Of a clearance: it touches below 0. With the most chance of that with which it still clears, as a share; null for
+   * other figures.
+   */
   mostTouch: number | null;
   words: Words;
 }

@@ -9,8 +9,9 @@ const DRAWS = 256;
 const SEED = 20_261;
 
 /**
- * How sure the clearances of an axle's parts are: cars are drawn with every reading and every assumed value off by chance, and the parts
- * placed, and the wheel swept, anew in each. The sweep of a draw begins where the sweep of the car as it was read came nearest.
+ * How sure the clearances of an axle's parts are: cars are drawn with every reading and every assumed value off by
+ * chance, and the parts placed, and the wheel swept, anew in each. The sweep of a draw begins where the sweep of the
+ * car as it was read came nearest.
  * @returns a generator that yields the share done; what cannot be placed or swept is left out
  */
 export function* obstacleSpreadSteps(job: Job, setup: Setup, axle: AxleName): Steps<ObstacleSpreads> {

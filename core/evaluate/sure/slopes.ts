@@ -9,7 +9,9 @@ import { onlyOf, touchShare, type ObstacleSpreads } from '../spread';
 const DOUBT = [0.005, 0.25] as const;
 /** A rough sweep may be off by so much, mm. */
 const ROUGH_MM = 1;
-/** How far the first order may miss a draw: so much, and this share of what it moves; both far more than it was seen to. */
+/**
+ * How far the first order may miss a draw: so much, and this share of what it moves; both far more than it was seen to.
+ */
 const MISSES = { mm: 4, share: 0.25 };
 
 /** What a part's clearance becomes when an input alone is off by its ±, less and more; mm. */
@@ -29,8 +31,9 @@ interface FirstOrder {
 }
 
 /**
- * How sure the clearances of an axle's parts are, to first order: every input is off by its ± alone, either way, and the parts are looked at
- * where the sweep came nearest. Good enough to tell what is clear of doubt; what is not wants draws.
+ * How sure the clearances of an axle's parts are, to first order: every input is off by its ± alone, either way, and
+ * the parts are looked at where the sweep came nearest. Good enough to tell what is clear of doubt; what is not wants
+ * draws.
  */
 export const obstacleSlopes = (job: Job, setup: Setup, axle: AxleName): ObstacleSpreads =>
   firstOrder(carsOf({ job, setup, axle, rough: true }))?.spreads ?? {};
@@ -38,10 +41,18 @@ export const obstacleSlopes = (job: Job, setup: Setup, axle: AxleName): Obstacle
 function firstOrder(cars: Cars | null): FirstOrder | null {
   if (!cars) return null;
   const { inputs, placed, nominal } = cars;
-  const read = cars.clearances(inputs.map(() => 0), false); // prettier-ignore
+  const read = cars.clearances(
+    inputs.map(() => 0),
+    false,
+  );
   const slopes = inputs.map(({ of, plusMinus }, i) => {
     const only = of === undefined ? undefined : new Set([of]);
-    const by = (off: number) => cars.clearances(inputs.map((_, at) => (at === i ? off : 0)), false, only); // prettier-ignore
+    const by = (off: number) =>
+      cars.clearances(
+        inputs.map((_, at) => (at === i ? off : 0)),
+        false,
+        only,
+      );
     const [less, more] = [by(-plusMinus), by(plusMinus)];
     return placed.map((_, at) => {
       const [was, low, high] = [read[at], less[at], more[at]];
@@ -60,8 +71,8 @@ function firstOrder(cars: Cars | null): FirstOrder | null {
 }
 
 /**
- * The same for a verdict: where the first order leaves a doubt, and the clearance itself does not settle it, cars are drawn. A draw is looked at
- * only where the first order does not tell whether it touches.
+ * The same for a verdict: where the first order leaves a doubt, and the clearance itself does not settle it, cars are
+ * drawn. A draw is looked at only where the first order does not tell whether it touches.
  */
 export function obstacleDoubts(job: Job, setup: Setup, axle: AxleName): ObstacleSpreads {
   const rough = firstOrder(carsOf({ job, setup, axle, rough: true }));

@@ -13,11 +13,14 @@ export function dualFigures(sheet: Sheet, { dual, offsetMm, wheel, sectionWidthM
   const { words } = sheet;
   const { spacingMm, gapMm, spacerMm } = dual;
   sheet.put('dualSpacingMm', spacingMm, () => [
-    `2 × (offset ${words.figure(offsetMm!)} + pad ${words.figure(wheel.padThicknessMm!)})${spacerMm > 0 ? ` + spacer ${words.figure(spacerMm)}` : ''} = ${words.length(spacingMm)} between the rim centrelines`,
+    `2 × (offset ${words.figure(offsetMm!)} + pad` +
+      ` ${words.figure(wheel.padThicknessMm!)})${spacerMm > 0 ? ` + spacer ${words.figure(spacerMm)}` : ''} =` +
+      ` ${words.length(spacingMm)} between the rim centrelines`,
   ]);
   if (gapMm === null) return;
   sheet.put('dualGapMm', gapMm, () => [
-    `spacing ${words.figure(spacingMm)} − section ${words.figure(sectionWidthMm!)} = ${words.length(gapMm)} between the sidewalls`,
+    `spacing ${words.figure(spacingMm)} − section ${words.figure(sectionWidthMm!)} = ${words.length(gapMm)}` +
+      ' between the sidewalls',
   ]);
 }
 
@@ -51,8 +54,10 @@ export const dual = axleCheck({
         lines.push(`grown in service, both sidewalls: ${words.length(grown!)}`);
         lines.push(
           least!.origin === 'maker'
-            ? `least ${words.length(least!.mm)}: the maker's least spacing ${words.length(tire.minDualSpacingMm!)} less the section`
-            : `least ${words.length(least!.mm)}, the house's own (assumed: the tire maker's least dual spacing decides)`,
+            ? `least ${words.length(least!.mm)}: the maker's least spacing ${words.length(tire.minDualSpacingMm!)}` +
+                ' less the section'
+            : `least ${words.length(least!.mm)}, the house's own (assumed: the tire maker's least dual spacing` +
+                ' decides)',
         );
         const more = spacerForGapMm(gapMm, least!.mm);
         if (more > 0) lines.push(`${words.length(more)} more between the discs would do`);

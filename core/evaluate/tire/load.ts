@@ -53,7 +53,10 @@ export function capacityLines(capacity: Capacity, service: Service, words: Words
   const kg = (value: number) => words.measure('mass', value);
   const lines = [`load index ${capacity.index}${capacity.dual ? ' (dual)' : ''}: ${kg(capacity.markedKg)} a tire`];
   if (capacity.derated)
-    lines.push(`a passenger tire on a truck, van or SUV: ${kg(capacity.markedKg)} / 1.10 = ${kg(capacity.markedKg / 1.1)} (FMVSS 571.110)`); // prettier-ignore
+    lines.push(
+      `a passenger tire on a truck, van or SUV: ${kg(capacity.markedKg)} / 1.10 = ${kg(capacity.markedKg / 1.1)}` +
+        ' (FMVSS 571.110)',
+    );
   if (capacity.speedShare < 1)
     lines.push(`${service.speed} at the car's top speed: ${formatNumber(100 * capacity.speedShare, 0)} % of it`);
   for (const key of service.differs)
@@ -83,7 +86,9 @@ function putPressure({ sheet, kpa, present, next, dual }: PressureAsk): void {
   const [before, after] = [stated(present), stated(next)];
   const estimate = pressureForSameLoad(kpa, { loadKg: before, service: present }, { loadKg: after, service: next });
   sheet.put('pressureKpa', estimate.kpa, () => [
-    `${words.measure('pressure', kpa)} × (${kg(before)} / ${kg(after)})^(1/0.8)${estimate.sameReference ? '' : ', by the pressures at which the loads are stated,'} = ${words.measure('pressure', estimate.kpa)}`,
+    `${words.measure('pressure', kpa)} × (${kg(before)} /` +
+      ` ${kg(after)})^(1/0.8)${estimate.sameReference ? '' : ', by the pressures at which the loads are stated,'} =` +
+      ` ${words.measure('pressure', estimate.kpa)}`,
     ...(estimate.sameReference ? ['both loads taken as stated at one pressure (assumed)'] : []),
     "an estimate for the same load, cold: the tire maker's table decides, and never less than the car's plate asks",
   ]);

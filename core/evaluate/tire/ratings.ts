@@ -94,7 +94,9 @@ interface SpeedCase {
   sheet: Pick<Sheet, 'words'>;
 }
 
-/** The car's own top speed is what a tire must stand; where nobody gave it, what is on the car now says what it needs. */
+/**
+ * The car's own top speed is what a tire must stand; where nobody gave it, what is on the car now says what it needs.
+ */
 export const speedRating = axleCheck({
   label: 'Speed rating',
   group: 'tire',

@@ -43,12 +43,15 @@ export function tireFigures(sheet: Sheet, fitted: Fitted): void {
       if (tire.sectionWidthMm != null)
         return [
           `${words.length(tire.sectionWidthMm)} on a rim of ${rimFigure(tire.testRimIn!)} in, ${MEASURED}`,
-          `${words.figure(tire.sectionWidthMm)} + ${SECTION_PER_RIM} × (${words.figure(mmFromInches(wheel.rimWidthIn!))} − ${words.figure(mmFromInches(tire.testRimIn!))}) = ${words.length(section)}`,
+          `${words.figure(tire.sectionWidthMm)} + ${SECTION_PER_RIM} ×` +
+            ` (${words.figure(mmFromInches(wheel.rimWidthIn!))} − ${words.figure(mmFromInches(tire.testRimIn!))}) =` +
+            ` ${words.length(section)}`,
         ];
       const [rim, theoretical] = [mmFromInches(wheel.rimWidthIn!), theoreticalRimWidthMm(size!)];
       return [
         `as wide as labelled on a rim of ${words.length(theoretical)}`,
-        `${words.figure(size!.nominalWidthMm)} + ${SECTION_PER_RIM} × (${words.figure(rim)} − ${words.figure(theoretical)}) = ${words.length(section)}`,
+        `${words.figure(size!.nominalWidthMm)} + ${SECTION_PER_RIM} × (${words.figure(rim)} −` +
+          ` ${words.figure(theoretical)}) = ${words.length(section)}`,
       ];
     });
   if (tread !== null)
@@ -81,6 +84,7 @@ function serviceFigures(sheet: Sheet, { size, wheel, sectionWidthMm, overallDiam
     `${GROWTH.width} × ${words.figure(sectionWidthMm)} = ${words.length(grown.sectionWidthMm)} (UNECE R30)`,
   ]);
   sheet.putTire('serviceDiameterMm', grown.overallDiameterMm, () => [
-    `${words.figure(seat)} + ${GROWTH.mostHeight} × (${words.figure(overallDiameterMm)} − ${words.figure(seat)}) = ${words.length(grown.overallDiameterMm)} (UNECE R30)`,
+    `${words.figure(seat)} + ${GROWTH.mostHeight} × (${words.figure(overallDiameterMm)} − ${words.figure(seat)})` +
+      ` = ${words.length(grown.overallDiameterMm)} (UNECE R30)`,
   ]);
 }

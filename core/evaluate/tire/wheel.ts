@@ -17,7 +17,8 @@ export function wheelFigures(sheet: Sheet, fitted: Fitted): void {
   const nominalMm = mmFromInches(rim);
   const width = overallWidthMm(rim, flangeMm);
   sheet.put('overallWidthMm', width, () => [
-    `nominal ${rimFigure(rim)} in = ${words.length(nominalMm)}; flange ${words.length(flangeMm)} a side${fitted.flangeAssumed ? ' (assumed)' : ''}`,
+    `nominal ${rimFigure(rim)} in = ${words.length(nominalMm)}; flange ${words.length(flangeMm)} a` +
+      ` side${fitted.flangeAssumed ? ' (assumed)' : ''}`,
     `${words.figure(nominalMm)} + 2 × ${words.figure(flangeMm)} = ${words.length(width)}`,
   ]);
   if (offsetMm === null) return;
@@ -26,7 +27,8 @@ export function wheelFigures(sheet: Sheet, fitted: Fitted): void {
   const front = frontspacingMm(rim, offsetMm, flangeMm);
   const half = () => words.figure(nominalMm / 2);
   sheet.put('backspacingOverallMm', overall, () => [
-    `half width + flange + offset: ${half()} + ${words.figure(flangeMm)} + ${words.figure(offsetMm)} = ${words.length(overall)}`,
+    `half width + flange + offset: ${half()} + ${words.figure(flangeMm)} + ${words.figure(offsetMm)} =` +
+      ` ${words.length(overall)}`,
   ]);
   sheet.put('backspacingNominalMm', nominal, () => [
     `half width + offset: ${half()} + ${words.figure(offsetMm)} = ${words.length(nominal)}`,
@@ -42,6 +44,7 @@ function offsetFromBackspacingLines({ words }: Sheet, { wheel, flangeMm }: Fitte
   const flange = wheel.backspacingConvention === 'overall' ? ` − flange ${words.figure(flangeMm)}` : '';
   const half = words.figure(mmFromInches(wheel.rimWidthIn) / 2);
   return [
-    `offset = backspacing ${words.length(wheel.backspacingMm)} (${wheel.backspacingConvention}) − half width ${half}${flange} = ${words.length(offsetMm)}`,
+    `offset = backspacing ${words.length(wheel.backspacingMm)} (${wheel.backspacingConvention}) − half width` +
+      ` ${half}${flange} = ${words.length(offsetMm)}`,
   ];
 }

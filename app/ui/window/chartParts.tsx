@@ -1,0 +1,175 @@
+import { useId } from 'react';
+import { formatNumber, offsetFigure } from '#core/units';
+import type { WindowRow, WindowSpan } from '#core/advice/window';
+import { type Place, EDGE, xInverse } from './chartScale';
+
+interface Scales {
+  x: (mm: number) => number;
+  y: (inches: number) => number;
+}
+
+/** A stretch whose ends are as soft as they are unsure. */
+export function Stretch({
+  span,
+  x,
+  top,
+  band,
+  sure,
+}: {
+  span: WindowSpan;
+  x: Scales['x'];
+  top: number;
+  band: number;
+  sure: boolean;
+}) {
+  const id = useId();
+  const soft = (end: 'low' | 'high') => span[end]?.plusMinus ?? 0;
+  const [from, to] = [span.fromMm - soft('low'), span.toMm + soft('high')];
+  const share = (mm: number) => Math.min(1, Math.max(0, (mm - from) / (to - from)));
+  const stops = [
+    [share(from), 0],
+    [share(Math.min(span.fromMm + soft('low'), (span.fromMm + span.toMm) / 2)), 1],
+    [share(Math.max(span.toMm - soft('high'), (span.fromMm + span.toMm) / 2)), 1],
+    [share(to), 0],
+  ] as const;
+  return (
+    <g className="window-span" data-sure={sure}>
+      <defs>
+        <linearGradient id={id}>
+          {stops.map(([offset, opacity], n) => (
+            <stop key={n} offset={offset} stopOpacity={opacity} />
+          ))}
+        </linearGradient>
+      </defs>
+      <rect x={x(from)} width={x(to) - x(from)} y={top} height={band} fill={`url(#${id})`} />
+      {span.low && <line className="window-edge" x1={x(span.fromMm)} x2={x(span.fromMm)} y1={top} y2={top + band} />}
+      {span.high && <line className="window-edge" x1={x(span.toMm)} x2={x(span.toMm)} y1={top} y2={top + band} />}
+    </g>
+  );
+}
+
+/** What keeps a row shut, at the end of it where no point stands. */
+export function ClosedRow({
+  row,
+  x,
+  y,
+  offsetsMm,
+  points,
+}: Scales & { row: WindowRow; offsetsMm: readonly [number, number]; points: readonly Place[] }) {
+  const [left, right] = [x(offsetsMm[0]), x(offsetsMm[1])];
+  const at = points.filter(({ rimWidthIn }) => rimWidthIn === row.rimWidthIn).map(({ offsetMm }) => x(offsetMm));
+  const atRight = at.some((px) => px < left + WORDS_PX.shut) && !at.some((px) => px > right - WORDS_PX.shut);
+  return (
+    <text
+      className="window-closed"
+      x={atRight ? right - 8 : left + 8}
+      y={y(row.rimWidthIn) + 4}
+      textAnchor={atRight ? 'end' : 'start'}
+    >
+      {row.closedBy.slice(0, 2).join(', ').toLowerCase()}
+    </text>
+  );
+}
+
+/** How far the words at an edge or in a shut row reach. */
+const WORDS_PX = { edge: 130, shut: 200 };
+
+/** The name of what holds an edge, once for all rows that it holds on, in one where no point stands in its way. */
+export function EdgeNames({ rows, x, y, points }: Scales & { rows: readonly WindowRow[]; points: readonly Place[] }) {
+  const ends = (['low', 'high'] as const).flatMap((end) => {
+    const held = rows.flatMap((row) => {
+      const span = end === 'low' ? row.spans[0] : row.spans.at(-1);
+      const edge = span?.[end];
+      return span && edge ? [{ row, edge, mm: end === 'low' ? span.fromMm : span.toMm }] : [];
+    });
+    const labels = [...new Set(held.map(({ edge }) => edge.label))];
+    return labels.map((label) => {
+      const mine = held.filter(({ edge }) => edge.label === label);
+      const free = mine.filter(({ row, mm }) =>
+        points.every((point) => {
+          const beyond = (x(point.offsetMm) - x(mm)) * (end === 'low' ? -1 : 1);
+          return point.rimWidthIn !== row.rimWidthIn || beyond < 0 || beyond > WORDS_PX.edge;
+        }),
+      );
+      const among = free.length > 0 ? free : mine;
+      const middle = among[Math.floor((among.length - 1) / 2)]!;
+      return { end, label, mm: middle.mm, rimWidthIn: middle.row.rimWidthIn, soft: middle.edge.plusMinus ?? 0 };
+    });
+  });
+  return ends.map(({ end, label, mm, rimWidthIn, soft }) => (
+    <text
+      key={`${end}${label}`}
+      className="window-edge-name"
+      x={x(end === 'low' ? mm - soft : mm + soft) + (end === 'low' ? -6 : 6)}
+      y={y(rimWidthIn) + 4}
+      textAnchor={end === 'low' ? 'end' : 'start'}
+    >
+      {label}
+    </text>
+  ));
+}
+
+/** Rim widths as rows, offsets as ticks, and the tire of every row. */
+export function Grid({
+  x,
+  y,
+  widths,
+  band,
+  size,
+  rows,
+}: Scales & {
+  widths: readonly number[];
+  band: number;
+  size: { width: number; height: number };
+  rows: readonly WindowRow[];
+}) {
+  const foot = size.height - EDGE.bottom;
+  const [from, to] = [Math.ceil(xInverse(x, EDGE.left) / 10) * 10, xInverse(x, size.width - EDGE.right)];
+  const ticks = Array.from({ length: Math.floor((to - from) / 10) + 1 }, (_, n) => from + 10 * n);
+  return (
+    <g className="window-grid">
+      {widths.map((width) => (
+        <g key={width}>
+          <line
+            x1={EDGE.left}
+            x2={size.width - EDGE.right}
+            y1={y(width) + band / 2}
+            y2={y(width) + band / 2}
+            className={Number.isInteger(width - 0.5) ? 'grid-inch' : ''}
+          />
+          <text x={EDGE.left - 10} y={y(width) + 4} textAnchor="end">
+            {formatNumber(width)}
+          </text>
+        </g>
+      ))}
+      {rows.map(({ rimWidthIn, tire }) => (
+        <text key={rimWidthIn} className="window-tire" x={size.width - EDGE.right + 10} y={y(rimWidthIn) + 4}>
+          {tire ?? 'no tire'}
+        </text>
+      ))}
+      {ticks.map((mm) => (
+        <g key={mm}>
+          <line x1={x(mm)} x2={x(mm)} y1={EDGE.top} y2={foot} />
+          <text x={x(mm)} y={foot + 16} textAnchor="middle">
+            {offsetFigure(mm)}
+          </text>
+        </g>
+      ))}
+      <text className="window-axis" x={EDGE.left - 10} y={EDGE.top - 12} textAnchor="end">
+        rim, in
+      </text>
+      <text className="window-axis" x={size.width - EDGE.right + 10} y={EDGE.top - 12}>
+        tire
+      </text>
+      <text className="window-axis" x={EDGE.left} y={foot + 34}>
+        ← further out
+      </text>
+      <text className="window-axis" x={(EDGE.left + size.width - EDGE.right) / 2} y={foot + 34} textAnchor="middle">
+        offset, mm
+      </text>
+      <text className="window-axis" x={size.width - EDGE.right} y={foot + 34} textAnchor="end">
+        further in →
+      </text>
+    </g>
+  );
+}
