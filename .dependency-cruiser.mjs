@@ -1,16 +1,16 @@
-import { FLOORS } from './rooms.mjs';
+import { ROOMS } from './rooms.mjs';
 
 const anyOf = (rooms) => `^(${rooms.join('|')})/`;
 
 /** Tests may look at anything. */
 const TESTS = String.raw`\.test\.ts$|/fixtures/|^core/support/`;
 
-const upward = FLOORS.slice(0, -1).map((rooms, floor) => ({
+const upward = ROOMS.slice(0, -1).map((rooms, floor) => ({
   name: `no-reaching-up-from-floor-${floor + 1}`,
   comment: `${rooms.join(', ')}: a room uses its own floor and those below (rooms.mjs).`,
   severity: 'error',
   from: { path: anyOf(rooms) },
-  to: { path: anyOf(FLOORS.slice(floor + 1).flat()) },
+  to: { path: anyOf(ROOMS.slice(floor + 1).flat()) },
 }));
 
 /** @type {import('dependency-cruiser').IConfiguration} */
@@ -33,7 +33,7 @@ export default {
       name: 'every-room-has-a-floor',
       comment: 'A new room stands in rooms.mjs.',
       severity: 'error',
-      from: { path: '^core/', pathNot: anyOf(FLOORS.flat()) },
+      from: { path: '^core/', pathNot: anyOf(ROOMS.flat()) },
       to: { path: '.' },
     },
     ...upward,

@@ -52,6 +52,7 @@ const built = await check('build', 'npm', ['run', '--silent', 'build']);
 await check('types', 'npx', ['tsc']);
 await check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
 await check('rooms', 'npx', ['depcruise', 'core', 'formats', 'server', 'cli', 'app']);
+await check('map of the rooms', 'node', ['scripts/map.mjs', '--check']);
 await check('unused files and exports', 'npx', ['knip', '--no-progress']);
 await check('format', 'npx', ['prettier', '--check', '.']);
 const unit = (name, folders) =>
