@@ -1,6 +1,7 @@
 /**
- * The rooms of the house, floor by floor from the ground up, each with what lies there: a room may use those of its own floor and below,
- * never one above. The fence in `npm test` (.dependency-cruiser.mjs) and the map in README.md (`npm run map`) read this list.
+ * The rooms of the house, floor by floor from the ground up, each with what lies there: a room may use those of its
+ * own floor and below, never one above. The fence in `npm test` (.dependency-cruiser.mjs) and the map in README.md
+ * (`npm run map`) read this list.
  */
 export const FLOORS = [
   {

@@ -12,7 +12,7 @@ const STRUT = USUAL_GEOMETRY.strut;
  * three-mesh-bvh.
  */
 export function measureSweep(): void {
-  const solid: SweptSolid = { bodies: [{ section: HOLLOW, centreOut: -40 }] };
+  const solid: SweptSolid = { bodies: [{ section: HOLLOW, centerOut: -40 }] };
   const points = assumedLip(80, 308, 60).slice(0, 60);
   const single = [
     { out: 95, fwd: -340, up: -40 },

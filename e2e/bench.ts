@@ -97,7 +97,7 @@ export async function refuseNonsense(
   }
 }
 
-/** What another table changes: its colours, nothing else. */
+/** What another table changes: its colors, nothing else. */
 const OF_COLOURS = ['color-contrast', 'link-in-text-block'];
 
 /** Axe finds nothing on the page, or on a part of it. */

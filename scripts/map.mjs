@@ -36,7 +36,8 @@ function reached(uses, room, seen = new Set()) {
 /** The arrows that no longer way says already. */
 const arrowsOf = (uses) =>
   all.flatMap((from) =>
-    [...uses.get(from)]
+    all
+      .filter((to) => uses.get(from).has(to))
       .filter((to) => ![...uses.get(from)].some((other) => other !== to && reached(uses, other).has(to)))
       .map((to) => [from, to]),
   );

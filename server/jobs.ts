@@ -11,7 +11,7 @@ import {
   type WaitsFor,
 } from '#core/standing';
 import { database, read, write } from './database';
-import { readHouse } from './house';
+import { readShopDefaults } from './shopDefaults';
 import { ChangeRow, JobRow, ReadingRow } from './models';
 
 /** A job's number as people say it. */
@@ -81,7 +81,7 @@ const standingOf = async (row: JobRow): Promise<Standing> =>
 async function workOutStanding(row: JobRow): Promise<Standing> {
   await new Promise((resolve) => setImmediate(resolve));
   const kept = row.standing;
-  const standing = jobStanding({ ...row.document, house: await readHouse() });
+  const standing = jobStanding({ ...row.document, house: await readShopDefaults() });
   const moved = kept && rulesMoved(kept, standing);
   if (moved) row.rulesMoved = moved;
   await write((transaction) =>
@@ -197,7 +197,7 @@ export async function createJob(job: Job): Promise<string> {
   return write(async (transaction) => {
     const last = (await JobRow.max<number | null, JobRow>('number', { transaction })) ?? 0;
     const row = await JobRow.create(
-      { id: nanoid(10), number: last + 1, revision: 1, ...columnsOf(withoutReadings(withoutHouse(job))) },
+      { id: nanoid(10), number: last + 1, revision: 1, ...columnsOf(withoutReadings(withoutShopDefaults(job))) },
       { transaction },
     );
     await ReadingRow.bulkCreate(
@@ -223,7 +223,7 @@ export async function createJob(job: Job): Promise<string> {
 export async function exportJob(id: string): Promise<{ number: string; job: Job } | null> {
   const open = await openJob(id);
   if (!open) return null;
-  const job: Job = { ...structuredClone(open.job), ...houseOf(await readHouse()) };
+  const job: Job = { ...structuredClone(open.job), ...shopDefaultsOf(await readShopDefaults()) };
   for (const corner of AXLES) {
     const readings = open.readings
       .filter((entry) => entry.corner === corner)
@@ -234,10 +234,10 @@ export async function exportJob(id: string): Promise<{ number: string; job: Job 
 }
 
 /** The shop's own terms as a file carries them; left out where it has none. */
-const houseOf = (house: ShopDefaults): Pick<Job, 'house'> => (Object.keys(house).length > 0 ? { house } : {});
+const shopDefaultsOf = (house: ShopDefaults): Pick<Job, 'house'> => (Object.keys(house).length > 0 ? { house } : {});
 
 /** A job that comes from another shop is judged by this one's limits. */
-function withoutHouse({ house: _, ...job }: Job): Job {
+function withoutShopDefaults({ house: _, ...job }: Job): Job {
   return job;
 }
 

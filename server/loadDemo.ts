@@ -1,9 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { faultLine, readJobFile } from '#formats/job';
 import { closeDatabase } from './database';
-import { readStoresFile } from '#formats/shelf';
+import { readShelfFile } from '#formats/shelf';
 import { createJob, hasJobs } from './jobs';
-import { importItems } from './stores';
+import { importItems } from './shelf';
 
 /** Fills an empty database with the demo's jobs; a database that holds any job is left alone. */
 async function loadDemo(): Promise<void> {
@@ -15,7 +15,7 @@ async function loadDemo(): Promise<void> {
     if (read.faults) throw new Error(`demo/${file}: ${read.faults.map(faultLine).join('; ')}`);
     await createJob(read.job);
   }
-  const stores = readStoresFile(readFileSync(new URL('stores.csv', folder)));
+  const stores = readShelfFile(readFileSync(new URL('stores.csv', folder)));
   if (stores.faults) throw new Error(`demo/stores.csv: ${stores.faults.map(faultLine).join('; ')}`);
   await importItems(stores.items);
   console.log(`Demo loaded: ${files.length} jobs, ${stores.items.length} items in the stores.`);

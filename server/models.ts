@@ -8,7 +8,7 @@ import {
   type Sequelize,
 } from 'sequelize';
 import type { Edit, ShopDefaults, Job } from '#core/job';
-import type { StoreItem, StoreKind } from '#core/shelf';
+import type { ShelfItem, ShelfKind } from '#core/shelf';
 import type { RulesMoved, Standing, WaitsFor } from '#core/standing';
 
 /** A job: its document (car, brief, setups) without the history of its readings. */
@@ -58,17 +58,17 @@ export class ChangeRow extends Model<InferAttributes<ChangeRow>, InferCreationAt
 }
 
 /** Something the shop keeps. */
-export class StoreRow extends Model<InferAttributes<StoreRow>, InferCreationAttributes<StoreRow>> {
+export class ShelfRow extends Model<InferAttributes<ShelfRow>, InferCreationAttributes<ShelfRow>> {
   declare id: string;
-  declare kind: StoreKind;
+  declare kind: ShelfKind;
   declare name: string;
-  declare item: StoreItem;
+  declare item: ShelfItem;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
 }
 
 /** The shop's own limits, rules and prices; one row. */
-export class HouseRow extends Model<InferAttributes<HouseRow>, InferCreationAttributes<HouseRow>> {
+export class ShopDefaultsRow extends Model<InferAttributes<ShopDefaultsRow>, InferCreationAttributes<ShopDefaultsRow>> {
   declare id: number;
   declare document: ShopDefaults;
   declare createdAt: CreationOptional<Date>;
@@ -124,7 +124,7 @@ export function defineModels(sequelize: Sequelize): void {
     },
     { ...common, tableName: 'changes', updatedAt: false },
   );
-  StoreRow.init(
+  ShelfRow.init(
     {
       id: { type: DataTypes.STRING, primaryKey: true },
       kind: { type: DataTypes.STRING, allowNull: false },
@@ -135,7 +135,7 @@ export function defineModels(sequelize: Sequelize): void {
     },
     { ...common, tableName: 'store_items' },
   );
-  HouseRow.init(
+  ShopDefaultsRow.init(
     {
       id: { type: DataTypes.INTEGER, primaryKey: true },
       document: { type: DataTypes.JSON, allowNull: false },

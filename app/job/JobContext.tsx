@@ -13,7 +13,7 @@ import {
 import type { SetupReport, SweepSource, VehicleReport } from '#core/evaluate';
 import { AXLES, type AxleName, type Edit, type ShopDefaults, type Job, type Setup, type Vehicle } from '#core/job';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
-import { itemName, type StoreItem } from '#core/shelf';
+import { itemName, type ShelfItem } from '#core/shelf';
 import type { Units } from '#core/units';
 import { DraftsContext } from '../ui/fields/DraftsContext';
 import { useLengths } from '../preferences/PreferencesContext';
@@ -73,19 +73,19 @@ export function useJob(): JobTable {
 }
 
 /** What the shop keeps, as it was when the job was opened and as it was changed from here since. */
-const StoresContext = createContext<{ items: readonly StoreItem[]; replace(item: StoreItem): void }>({
+const StoresContext = createContext<{ items: readonly ShelfItem[]; replace(item: ShelfItem): void }>({
   items: [],
   replace: () => {},
 });
-export const useStores = (): readonly StoreItem[] => useContext(StoresContext).items;
+export const useShelf = (): readonly ShelfItem[] => useContext(StoresContext).items;
 /** Puts an item that was saved in the place of the one of its kind and name, or beside the others. */
-export const useReplaceItem = (): ((item: StoreItem) => void) => useContext(StoresContext).replace;
+export const useReplaceItem = (): ((item: ShelfItem) => void) => useContext(StoresContext).replace;
 
 interface JobProviderProps {
   open: OpenJob;
   /** The shop's own limits and rules. */
   house: ShopDefaults;
-  stores: readonly StoreItem[];
+  stores: readonly ShelfItem[];
   children: ReactNode;
 }
 
@@ -129,9 +129,9 @@ export function JobProvider({ open, house, stores, children }: JobProviderProps)
   );
   const [items, setItems] = useState(stores);
   const replace = useCallback(
-    (item: StoreItem) =>
+    (item: ShelfItem) =>
       setItems((all) => {
-        const same = (one: StoreItem) => one.kind === item.kind && itemName(one) === itemName(item);
+        const same = (one: ShelfItem) => one.kind === item.kind && itemName(one) === itemName(item);
         return all.some(same) ? all.map((one) => (same(one) ? item : one)) : [...all, item];
       }),
     [],

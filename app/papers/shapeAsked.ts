@@ -4,7 +4,7 @@ import { type AxleName, type Job, AXLES } from '#core/job';
 import { itemName } from '#core/shelf';
 import { VALIDATION } from '#formats/rules';
 import { exportJob } from '#server/jobs';
-import { listItems } from '#server/stores';
+import { listItems } from '#server/shelf';
 import { PRESENT, setupKey, STORE } from '../ui/brakes/subjects';
 
 /** The shape a paper or a file is asked of: a brake's outline, or the inside of a wheel. */

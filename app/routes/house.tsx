@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { useFetcher } from 'react-router';
 import { SHOP_LIMITS, type ShopLimitKey } from '#core/verdict';
-import { readHouse } from '#server/house';
+import { readShopDefaults } from '#server/shopDefaults';
 import { DraftsContext } from '../ui/fields/DraftsContext';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { runHouseCommand, type HouseAnswer } from '../ui/terms/houseActions';
@@ -9,14 +9,14 @@ import { LimitTable } from '../ui/terms/LimitTable';
 import { PriceFields } from '../ui/terms/PriceFields';
 import { RemedyFields } from '../ui/terms/RemedyFields';
 import { RuleFields } from '../ui/terms/RuleFields';
-import { at, NO_DEFAULTS, type Terms } from '../ui/terms/terms';
+import { at, NO_DEFAULTS, type EditedTerms } from '../ui/terms/terms';
 import type { Route } from './+types/house';
 import '../ui/bench/bench.css';
 import '../ui/terms/terms.css';
 
 export const meta: Route.MetaFunction = () => [{ title: 'House · Scoval' }];
 
-export const loader = async () => ({ house: await readHouse() });
+export const loader = async () => ({ house: await readShopDefaults() });
 
 export const action = ({ request }: Route.ActionArgs) => runHouseCommand(request);
 
@@ -50,7 +50,7 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
   const fetcher = useFetcher<HouseAnswer>();
   const [drafts] = useState(() => new Map<string, string>());
   const { house } = loaderData;
-  const terms = useMemo<Terms>(
+  const terms = useMemo<EditedTerms>(
     () => ({
       of: 'house',
       own: (path) => at(house, path),

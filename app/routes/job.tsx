@@ -4,9 +4,9 @@ import type { Edit } from '#core/job';
 import { editSchema, faultsOf } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
 import { saveEdits, stepHistory, type SaveResult } from '#server/edits';
-import { readHouse } from '#server/house';
+import { readShopDefaults } from '#server/shopDefaults';
 import { openJob, rulesSeen } from '#server/jobs';
-import { listItems } from '#server/stores';
+import { listItems } from '#server/shelf';
 import { JobProvider } from '../job/JobContext';
 import { readJson } from '../requests';
 import { JobFrame } from '../ui/frame/JobFrame';
@@ -19,7 +19,7 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 export async function loader({ params }: Route.LoaderArgs) {
   const open = await openJob(params.jobId);
   if (!open) throw data(null, { status: 404 });
-  return { open, house: await readHouse(), stores: (await listItems()).map(({ item }) => item) };
+  return { open, house: await readShopDefaults(), stores: (await listItems()).map(({ item }) => item) };
 }
 
 interface Change {

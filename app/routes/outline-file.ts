@@ -11,7 +11,7 @@ const schema = Joi.object<{ axle: AxleName; of: string; format: 'svg' | 'dxf' }>
 
 const TYPES = { svg: 'image/svg+xml', dxf: 'image/vnd.dxf' } as const;
 
-/** A brake's outline, or the inside of a wheel, as a drawing in true millimetres: `?axle=front&of=brake&format=dxf`. */
+/** A brake's outline, or the inside of a wheel, as a drawing in true millimeters: `?axle=front&of=brake&format=dxf`. */
 export async function loader({ request, params }: Route.LoaderArgs) {
   const { axle, of, format } = asked(request, schema);
   const { outline, face } = await shapeAsked(params.jobId, axle, of);

@@ -49,7 +49,7 @@ export default function SetupsPage() {
   );
 }
 
-/** Offset and stack by a millimetre at a key, five with Shift. */
+/** Offset and stack by a millimeter at a key, five with Shift. */
 const NUDGES: Record<string, { part: 'offset' | 'stack'; mm: number }> = {
   '[': { part: 'offset', mm: -1 },
   ']': { part: 'offset', mm: 1 },

@@ -3,10 +3,10 @@ import { DeleteOutlined, DownloadOutlined, EditOutlined, PlusOutlined } from '@a
 import { Button, Input, Segmented, Table, Tooltip, type TableColumnsType } from 'antd';
 import { useMemo, useState } from 'react';
 import { useFetcher, useSearchParams } from 'react-router';
-import { itemName, STORE_KINDS, type StoreKind } from '#core/shelf';
+import { itemName, SHELF_KINDS, type ShelfKind } from '#core/shelf';
 import { roundTo } from '#core/units';
 import { columnsOf, type Column } from '#formats/shelf';
-import { listItems, type KeptItem } from '#server/stores';
+import { listItems, type KeptItem } from '#server/shelf';
 import { useLengths, type Lengths } from '../preferences/PreferencesContext';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { ImportOutcome, ImportStoresButton, useImportStores } from '../ui/stores/ImportStores';
@@ -27,8 +27,8 @@ export const action = ({ request }: Route.ActionArgs) => runStoresCommand(reques
 export default function StoresPage({ loaderData }: Route.ComponentProps) {
   const { items } = loaderData;
   const [params, setParams] = useSearchParams();
-  const asked = params.get('kind') as StoreKind | null;
-  const kind = asked && STORE_KINDS.includes(asked) ? asked : 'spacer';
+  const asked = params.get('kind') as ShelfKind | null;
+  const kind = asked && SHELF_KINDS.includes(asked) ? asked : 'spacer';
   const [search, setSearch] = useState('');
   const [inHand, setInHand] = useState<KeptItem | 'new' | null>(null);
   const job = useImportStores();
@@ -44,9 +44,9 @@ export default function StoresPage({ loaderData }: Route.ComponentProps) {
       <main className="bench-main">
         <div className="bench-head">
           <h1>Stores</h1>
-          <Segmented<StoreKind>
+          <Segmented<ShelfKind>
             aria-label="Kind of part"
-            options={STORE_KINDS.map((value) => ({
+            options={SHELF_KINDS.map((value) => ({
               value,
               label: `${KIND_NAMES[value].many} ${items.filter(({ item }) => item.kind === value).length}`,
             }))}
@@ -106,7 +106,7 @@ export default function StoresPage({ loaderData }: Route.ComponentProps) {
   );
 }
 
-function columnsFor(kind: StoreKind, lengths: Lengths, open: (item: KeptItem) => void): TableColumnsType<KeptItem> {
+function columnsFor(kind: ShelfKind, lengths: Lengths, open: (item: KeptItem) => void): TableColumnsType<KeptItem> {
   return [
     ...columnsOf(kind).map((column) => {
       const figure = column.type === 'length' || column.type === 'number' || column.type === 'rim';

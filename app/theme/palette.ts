@@ -1,4 +1,4 @@
-/** The colours of the table, by meaning. Text colours reach 4.5:1 on paper and on sheet. */
+/** The colors of the table, by meaning. Text colors reach 4.5:1 on paper and on sheet. */
 export interface Palette {
   paper: string;
   sheet: string;

@@ -1,5 +1,5 @@
 import type { AxleName, Job, Setup } from '#core/job';
-import { itemName, tireFromStores, type StoreItem } from '#core/shelf';
+import { itemName, tireFromShelf, type ShelfItem } from '#core/shelf';
 import { readTireSize, type TireSize, type Tire } from '#core/tire';
 import { evaluateSetup, NO_SWEEPS, type AxleReport } from '#core/evaluate';
 
@@ -34,7 +34,7 @@ export function makesOfSize({
   job: Job;
   setup: Setup;
   axle: AxleName;
-  items: readonly StoreItem[];
+  items: readonly ShelfItem[];
 }): Make[] {
   const now = setup[axle]?.tire?.size;
   if (now === undefined) return [];
@@ -49,5 +49,5 @@ export function makesOfSize({
     tire,
     figures: evaluateSetup(job, { ...setup, [axle]: { ...setup[axle], tire } }, { sweeps: NO_SWEEPS })[axle],
   });
-  return [make('size', { size: now }, true), ...kept.map((item) => make(itemName(item), tireFromStores(item), false))];
+  return [make('size', { size: now }, true), ...kept.map((item) => make(itemName(item), tireFromShelf(item), false))];
 }

@@ -15,7 +15,7 @@ export interface StackRange {
 
 /**
  * The range of stack thickness that keeps the inner gap at its limit and the face within its wish, mm: tₘᵢₙ = t +
- * (limit − gap), tₘₐₓ = t + (outer end − poke), both at least 0. Moving the wheel out by a millimetre of stack opens
+ * (limit − gap), tₘₐₓ = t + (outer end − poke), both at least 0. Moving the wheel out by a millimeter of stack opens
  * the one and closes the other by as much.
  * @returns null while the stack or the inner gap is not known
  */
@@ -43,7 +43,7 @@ export function stackRange({
 const noWorse = (before: Verdict, after: Verdict): boolean => WORST_FIRST.indexOf(after) >= WORST_FIRST.indexOf(before);
 
 /**
- * Whether a wheel stays centred and held when a spacer comes next to the hub: neither is judged worse than without it.
+ * Whether a wheel stays centered and held when a spacer comes next to the hub: neither is judged worse than without it.
  * Bolts come in other lengths with it, so of them it is enough that a standard length does it; studs stay as they are.
  */
 export function staysOnHub({

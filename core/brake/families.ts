@@ -11,7 +11,7 @@ export interface FamilyWheel {
   flangeMm: number;
 }
 
-/** Wall of a cast barrel, depth of the drop centre under the bead seat, both in mm (common practice, no source). */
+/** Wall of a cast barrel, depth of the drop center under the bead seat, both in mm (common practice, no source). */
 export const WALL_MM = 6;
 export const DROP_CENTRE_MM = 18;
 /** Thickness of the spokes where they meet the rim, and radius of the pad, mm (common practice, no source). */
@@ -28,7 +28,7 @@ const POINTS = 12;
 
 /**
  * An inner face by the family of the spokes, for a wheel nobody has measured: assumed, never a reading. Barrel: bead
- * seat less its wall, with a drop centre near the back; spokes: from 30 mm inside the outboard bead seat to the pad,
+ * seat less its wall, with a drop center near the back; spokes: from 30 mm inside the outboard bead seat to the pad,
  * bowed by the family. Common practice, no source.
  */
 export function familyFace(family: SpokeFamily, wheel: FamilyWheel): InnerFace {

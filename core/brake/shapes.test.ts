@@ -165,7 +165,7 @@ describe('inner faces', () => {
 });
 
 describe('smallest rim', () => {
-  // Common practice, no source: bead seat radius less wall and drop centre; worked by hand with the seats of ISO
+  // Common practice, no source: bead seat radius less wall and drop center; worked by hand with the seats of ISO
   // 4000-1.
   test.each([
     [140, 3, 12, 14],

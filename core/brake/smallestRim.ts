@@ -13,7 +13,7 @@ export interface SmallestRim {
   brakeRadiusMm: number;
   /** The radius is the rotor's and a usual bridge, not measured. */
   assumed: boolean;
-  /** Where the brake stands beside the drop centre. */
+  /** Where the brake stands beside the drop center. */
   besideDropIn: number | null;
   /** Where it stands under it. */
   underDropIn: number | null;
@@ -33,8 +33,8 @@ export function brakeRadiusMm(
 }
 
 /**
- * The smallest rim diameter that can work over a brake: bead seat radius − wall (6 mm) − drop centre (18 mm, where the
- * brake stands under it) − radius of the brake ≥ limit. Wall and drop centre are usual figures (common practice, no
+ * The smallest rim diameter that can work over a brake: bead seat radius − wall (6 mm) − drop center (18 mm, where the
+ * brake stands under it) − radius of the brake ≥ limit. Wall and drop center are usual figures (common practice, no
  * source): a measured barrel decides.
  */
 export function smallestRim(radius: { mm: number; assumed: boolean }, barrelLimitMm: number): SmallestRim {

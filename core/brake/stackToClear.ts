@@ -16,7 +16,7 @@ const STEP_MM = 1e-3;
 
 /**
  * The thinnest stack in mm, from 0 on, that gives a brake its room to spokes, barrel and weights alike. A wheel that
- * moves by a millimetre changes no distance by more, so nothing nearer than what is short can be enough: the search
+ * moves by a millimeter changes no distance by more, so nothing nearer than what is short can be enough: the search
  * never steps over a stack that clears.
  * @returns null where none up to 150 mm clears, or no face is known
  */

@@ -10,7 +10,7 @@ import type {
   LipForm,
 } from './records';
 
-/** What centres one part on the one below it. */
+/** What centers one part on the one below it. */
 export type CenteringState =
   /** Bore and spigot fit each other. */
   | 'hub-centric'
@@ -63,7 +63,7 @@ export interface Centering {
   looseRings: RingSize[];
   /** Rings of the stack of which a diameter is missing. */
   unmeasuredRings: number;
-  /** A ring or lip reaches as far as the centre cap, or may. */
+  /** A ring or lip reaches as far as the center cap, or may. */
   cap: 'clear' | 'fouled' | 'look' | null;
   /** The lip's ⌀ of a piece is taken as the hub's because nobody measured it. */
   lipAssumed: boolean;

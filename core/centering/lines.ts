@@ -2,7 +2,7 @@ import { diameterFigure, type Words } from '#core/units';
 import { SHOP_LIMITS, type CenteringRule, type ShopLimits } from '#core/verdict';
 import { sizeMm, type Centering, type CenteringInterface } from './interfaces';
 
-/** What centres the wheel, in words with the figures in them. */
+/** What centers the wheel, in words with the figures in them. */
 export function centeringLines({
   centring,
   rule,

@@ -4,7 +4,7 @@ import {
   dualSpacingMm,
   extensionMm,
   leastDualGapMm,
-  outerCentreMm,
+  outerCenterMm,
   placesServed,
   sameMounted,
   spacerForGapMm,
@@ -26,14 +26,14 @@ describe('dual spacing', () => {
   test('is the distance between the two centrelines when the outer wheel is turned over on the inner one', () => {
     fc.assert(
       fc.property(mm(60, 180), mm(5, 25), mm(0, 30), (offsetMm, padThicknessMm, spacerMm) => {
-        // Inner wheel: hub-side face at 0, so its centreline at −ET and its disc's outer side at p.
+        // Inner wheel: hub-side face at 0, so its centerline at −ET and its disc's outer side at p.
         const inner = -offsetMm;
-        // Outer wheel, turned over: its outer side on the spacer, its hub-side face p further out, its centreline ET
+        // Outer wheel, turned over: its outer side on the spacer, its hub-side face p further out, its centerline ET
         // beyond that.
         const outer = padThicknessMm + spacerMm + padThicknessMm + offsetMm;
         const spacing = dualSpacingMm({ offsetMm, padThicknessMm, spacerMm });
         expect(spacing).toBeCloseTo(outer - inner, 9);
-        expect(outerCentreMm(offsetMm, spacing)).toBeCloseTo(outer, 9);
+        expect(outerCenterMm(offsetMm, spacing)).toBeCloseTo(outer, 9);
       }),
     );
   });

@@ -14,7 +14,7 @@ export interface Mounted {
 const SAME_OFFSET_MM = 1;
 
 /**
- * Whether two wheels with their tires are the same for the car: rim, offset within a millimetre, pattern and tire.
+ * Whether two wheels with their tires are the same for the car: rim, offset within a millimeter, pattern and tire.
  * Null: not known.
  */
 export function sameMounted(one: Mounted, other: Mounted): boolean | null {

@@ -3,7 +3,7 @@
  * one turned over with its rim outboard, so that their mounting faces look away from each other.
  */
 export interface DualParts {
-  /** Offset of the wheel, ET: the hub-side face outboard of the rim centreline. */
+  /** Offset of the wheel, ET: the hub-side face outboard of the rim centerline. */
   offsetMm: number;
   /** Thickness of one disc at its mounting pad. */
   padThicknessMm: number;
@@ -11,7 +11,7 @@ export interface DualParts {
   spacerMm: number;
 }
 
-/** Distance between the two rim centrelines, mm: 2·(ET + p) + spacer. (ET + p is what wheel makers call the outset.) */
+/** Distance between the two rim centerlines, mm: 2·(ET + p) + spacer. (ET + p is what wheel makers call the outset.) */
 export const dualSpacingMm = ({ offsetMm, padThicknessMm, spacerMm }: DualParts): number =>
   2 * (offsetMm + padThicknessMm) + spacerMm;
 
@@ -19,10 +19,10 @@ export const dualSpacingMm = ({ offsetMm, padThicknessMm, spacerMm }: DualParts)
 export const dualGapMm = (spacingMm: number, sectionWidthMm: number): number => spacingMm - sectionWidthMm;
 
 /**
- * Where the centreline of the outer wheel stands, mm outboard of the hub face: the inner wheel's −ETe and the spacing.
+ * Where the centerline of the outer wheel stands, mm outboard of the hub face: the inner wheel's −ETe and the spacing.
  * @param effectiveOffsetMm of the inner wheel
  */
-export const outerCentreMm = (effectiveOffsetMm: number, spacingMm: number): number => -effectiveOffsetMm + spacingMm;
+export const outerCenterMm = (effectiveOffsetMm: number, spacingMm: number): number => -effectiveOffsetMm + spacingMm;
 
 /** Least spacer between the discs, mm, that brings the gap to its minimum; 0 where it is there already. */
 export const spacerForGapMm = (gapMm: number, leastGapMm: number): number => Math.max(0, leastGapMm - gapMm);
@@ -34,10 +34,10 @@ export const spacerForGapMm = (gapMm: number, leastGapMm: number): number => Mat
 export function leastDualGapMm(
   minDualSpacingMm: number | null,
   sectionWidthMm: number,
-  houseMm: number,
+  shopMm: number,
 ): { mm: number; origin: 'maker' | 'house' } {
   return minDualSpacingMm === null
-    ? { mm: houseMm, origin: 'house' }
+    ? { mm: shopMm, origin: 'house' }
     : { mm: minDualSpacingMm - sectionWidthMm, origin: 'maker' };
 }
 

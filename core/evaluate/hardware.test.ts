@@ -1,4 +1,10 @@
-import { stackRange, staysOnHub, waysOut, type WayChoices, type WayKind } from '#core/advice';
+import {
+  stackRange,
+  staysOnHub,
+  patternOptions,
+  type PatternOptionChoices,
+  type PatternOptionKind,
+} from '#core/advice';
 import type { Hub } from '#core/hub';
 import { readFileSync } from 'node:fs';
 import { evaluate, evaluateSetup, NO_SWEEPS, bindingCheck, usedShare, verdictWord } from '#core/evaluate';
@@ -163,16 +169,17 @@ describe('parts that do not go together', () => {
 });
 
 describe('the ways out of another pattern', () => {
-  const none: WayChoices = { adapterMm: null, hubFaceShiftMm: null };
+  const none: PatternOptionChoices = { adapterMm: null, hubFaceShiftMm: null };
   const other = changed(
     ['setups/a/front/wheel/lugCount', 5],
     ['setups/a/front/wheel/boltCircleMm', 114.3],
     ['setups/a/front/wheel/lugHoleMm', 13],
     ['brief/prices', { currency: '£', adapterEach: 90, redrillWheelEach: 60 }],
   );
-  const ways = (job: Job, choices: WayChoices = none) =>
-    waysOut({ job, setup: job.setups[0]!, axle: 'front', choices });
-  const way = (job: Job, kind: WayKind, choices?: WayChoices) => ways(job, choices).find((one) => one.kind === kind)!;
+  const ways = (job: Job, choices: PatternOptionChoices = none) =>
+    patternOptions({ job, setup: job.setups[0]!, axle: 'front', choices });
+  const way = (job: Job, kind: PatternOptionKind, choices?: PatternOptionChoices) =>
+    ways(job, choices).find((one) => one.kind === kind)!;
 
   test('none where the pattern fits or is not known', () => {
     expect(ways(example)).toEqual([]);

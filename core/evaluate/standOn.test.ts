@@ -79,7 +79,7 @@ describe('a lip made from the gaps at rest', () => {
         const top = axleParts(job.vehicle, 'front').parts.find(({ assumed }) => assumed)!.obstacle.points![30]!;
         // A plumb line from the lip past the wheel as it leans at rest, looked at from place to place.
         const rad = (camberDeg * Math.PI) / 180;
-        const { section, centreOut } = one.solid.bodies[0]!;
+        const { section, centerOut } = one.solid.bodies[0]!;
         let most = -Infinity;
         for (let r = section.flangeRadiusMm; r < section.radiusMm; r += 0.1) {
           const share =
@@ -90,7 +90,7 @@ describe('a lip made from the gaps at rest', () => {
             r <= section.bellyRadiusMm
               ? section.halfRimMm + (section.halfSectionMm - section.halfRimMm) * Math.sqrt(1 - share ** 2)
               : 0;
-          most = Math.max(most, (centreOut + a) * Math.cos(rad) + r * Math.sin(rad));
+          most = Math.max(most, (centerOut + a) * Math.cos(rad) + r * Math.sin(rad));
         }
         expect(top.out - most).toBeCloseTo(read, 0);
       }

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { evaluateSetup, NO_SWEEPS, type SetupReport } from '#core/evaluate';
 import type { Job } from '#core/job';
 import { readTireSize, rimRangeIn } from '#core/tire';
-import type { StoreItem } from '#core/shelf';
+import type { ShelfItem } from '#core/shelf';
 import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';
 
 const read = (file: string): Job => JSON.parse(readFileSync(file, 'utf8')) as Job;
@@ -115,7 +115,7 @@ describe('a tire by its own dimensions', () => {
     expect(working.sectionWidthMm!.join()).toMatch(/on a rim of 7 in, measured or from the maker's table/);
   });
   test('two makes of one size and the size alone stand side by side; another size does not', () => {
-    const items: StoreItem[] = [
+    const items: ShelfItem[] = [
       {
         kind: 'tire',
         name: 'Ridgeway 205/45R17',
@@ -137,7 +137,7 @@ describe('a tire by its own dimensions', () => {
     ]);
     expect(makes.map(({ figures }) => figures.tire.overallDiameterMm)).toEqual([616, 615, 619]);
     const [size, fenwold] = makes;
-    // Half of the millimetre in diameter.
+    // Half of the millimeter in diameter.
     expect(fenwold!.figures.archGapMm! - size!.figures.archGapMm!).toBeCloseTo(0.5, 9);
     expect(
       makesOfSize({ job: changed(example, ['setups/a/front/tire', {}]), setup: { id: 'a' }, axle: 'front', items }),

@@ -108,7 +108,7 @@ const wheel = (part: object = {}): SetupAxle => ({ wheel: { padThicknessMm: 11, 
 const spacer = (mm: number) => ({ kind: 'slip-on' as const, thicknessMm: mm });
 const adapter = (part: object = {}) => ({ kind: 'bolt-on' as const, thicknessMm: 25, seatThicknessMm: 12, ...part });
 
-// One thread diameter of engagement, pockets a millimetre deeper, kept lengths: common practice, no source. The sums
+// One thread diameter of engagement, pockets a millimeter deeper, kept lengths: common practice, no source. The sums
 // are worked by hand.
 describe('engagement, worked by hand', () => {
   test('stud 38, no stack, pad 11: 27 mm, 18 turns of 1.5', () => {

@@ -26,8 +26,8 @@ export function patternCandidates(circle: MeasuredCircle, lugCount: number): Pat
     .map((known) => ({
       known,
       exponent: circle.readings.reduce(
-        (sum, { centresMm, steps, sigmaMm }) =>
-          sum - 0.5 * ((centresMm - chordMm(known, lugCount, steps)) / sigmaMm) ** 2,
+        (sum, { centersMm, steps, sigmaMm }) =>
+          sum - 0.5 * ((centersMm - chordMm(known, lugCount, steps)) / sigmaMm) ** 2,
         0,
       ),
     }));

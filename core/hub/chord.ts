@@ -25,8 +25,8 @@ export function chordMm(boltCircleMm: number, lugCount: number, steps: number): 
 /**
  * Bolt circle from the distance between the middles of two studs, mm: PCD = c / sin(kπ/n). Errors as {@link chordMm}.
  */
-export function boltCircleMm(centresMm: number, lugCount: number, steps: number): number {
-  return centresMm / chordRatio(lugCount, steps);
+export function boltCircleMm(centersMm: number, lugCount: number, steps: number): number {
+  return centersMm / chordRatio(lugCount, steps);
 }
 
 /** sin(kπ/n): the chord of a pair as a share of the circle's diameter; 1 for opposite studs. */

@@ -1,12 +1,12 @@
 import type { PatternReading } from './records';
 import { SIGMAS_95, sigmaOf } from '#core/uncertainty';
 import { boltCircleMm, chordRatio } from './chord';
-import { centresMm, stepsOf, USUAL_UNCERTAINTY_MM } from './reading';
+import { centersMm, stepsOf, USUAL_UNCERTAINTY_MM } from './reading';
 
 /** One reading brought to the circle. Lengths mm. */
 export interface CircleReading {
   steps: number;
-  centresMm: number;
+  centersMm: number;
   boltCircleMm: number;
   /** Standard deviation of the distance between middles. */
   sigmaMm: number;
@@ -35,11 +35,11 @@ export function measuredCircle(readings: readonly PatternReading[], lugCount: nu
   if (readings.length === 0) return null;
   const brought = readings.map((reading): CircleReading => {
     const steps = stepsOf(reading, lugCount);
-    const centres = centresMm(reading);
+    const centers = centersMm(reading);
     return {
       steps,
-      centresMm: centres,
-      boltCircleMm: boltCircleMm(centres, lugCount, steps),
+      centersMm: centers,
+      boltCircleMm: boltCircleMm(centers, lugCount, steps),
       sigmaMm: sigmaOf(Math.max(reading.uncertaintyMm ?? USUAL_UNCERTAINTY_MM, LEAST_UNCERTAINTY_MM)),
       assumed: reading.uncertaintyMm == null,
     };

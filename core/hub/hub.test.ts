@@ -3,7 +3,7 @@ import { create, all, type MathJsInstance } from 'mathjs';
 import { DomainError } from '#core/errors';
 import {
   boltCircleMm,
-  centresMm,
+  centersMm,
   countFault,
   chordMm,
   decidedPattern,
@@ -98,20 +98,20 @@ describe('chords', () => {
 
 describe('where the rule lay', () => {
   test('same edges are centres; outer edges less, inner edges plus the stud', () => {
-    expect(centresMm(reading({ from: 'centres', valueMm: 108.7 }))).toBe(108.7);
-    expect(centresMm(reading({ from: 'same-edge', valueMm: 108.7 }))).toBe(108.7);
-    expect(centresMm(reading({ from: 'outer-edges', valueMm: 120.7, studDiameterMm: 12 }))).toBeCloseTo(108.7, 9);
-    expect(centresMm(reading({ from: 'inner-edges', valueMm: 96.7, studDiameterMm: 12 }))).toBeCloseTo(108.7, 9);
+    expect(centersMm(reading({ from: 'centres', valueMm: 108.7 }))).toBe(108.7);
+    expect(centersMm(reading({ from: 'same-edge', valueMm: 108.7 }))).toBe(108.7);
+    expect(centersMm(reading({ from: 'outer-edges', valueMm: 120.7, studDiameterMm: 12 }))).toBeCloseTo(108.7, 9);
+    expect(centersMm(reading({ from: 'inner-edges', valueMm: 96.7, studDiameterMm: 12 }))).toBeCloseTo(108.7, 9);
   });
   test('edges need the stud, and a reading must be longer than it', () => {
     // From the middle of one stud to the far edge of the other: half a stud more than from middle to middle.
-    expect(centresMm(reading({ from: 'center-to-far-edge', valueMm: 114.7, studDiameterMm: 12 }))).toBeCloseTo(
+    expect(centersMm(reading({ from: 'center-to-far-edge', valueMm: 114.7, studDiameterMm: 12 }))).toBeCloseTo(
       108.7,
       9,
     );
-    expect(() => centresMm(reading({ from: 'center-to-far-edge' }))).toThrow('stud or hole diameter is needed');
-    expect(() => centresMm(reading({ from: 'outer-edges' }))).toThrow('stud or hole diameter is needed');
-    expect(() => centresMm(reading({ from: 'outer-edges', valueMm: 11, studDiameterMm: 12 }))).toThrow(
+    expect(() => centersMm(reading({ from: 'center-to-far-edge' }))).toThrow('stud or hole diameter is needed');
+    expect(() => centersMm(reading({ from: 'outer-edges' }))).toThrow('stud or hole diameter is needed');
+    expect(() => centersMm(reading({ from: 'outer-edges', valueMm: 11, studDiameterMm: 12 }))).toThrow(
       'no longer than',
     );
   });

@@ -2,7 +2,7 @@ import type { NearPatternRule, Verdict } from '#core/verdict';
 import type { BoltPattern } from './patterns';
 
 /**
- * Circles that differ by no more than this are near patterns: bolts go in, seats pull off centre (common practice, no
+ * Circles that differ by no more than this are near patterns: bolts go in, seats pull off center (common practice, no
  * source).
  */
 export const NEAR_PATTERN_MM = 1;

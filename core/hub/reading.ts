@@ -55,14 +55,14 @@ export function kindOf(lugCount: number, steps: number): Pick<PatternReading, 'k
  * read; outer edges − stud ⌀; inner edges + stud ⌀; from the center of one to the far edge of the other − ½ stud ⌀.
  * @throws DomainError when the diameter is needed and missing, or nothing is left between the middles
  */
-export function centresMm(reading: Pick<PatternReading, 'from' | 'valueMm' | 'studDiameterMm'>): number {
+export function centersMm(reading: Pick<PatternReading, 'from' | 'valueMm' | 'studDiameterMm'>): number {
   const { from, valueMm, studDiameterMm } = reading;
   if (from === 'centres' || from === 'same-edge') return valueMm;
   if (studDiameterMm == null)
     throw new DomainError('for a reading to an edge the stud or hole diameter is needed', 'studDiameterMm');
-  const centres = valueMm - DIAMETERS_OVER[from] * studDiameterMm;
-  if (centres <= 0) throw new DomainError('the reading is no longer than the stud is thick', 'valueMm');
-  return centres;
+  const centers = valueMm - DIAMETERS_OVER[from] * studDiameterMm;
+  if (centers <= 0) throw new DomainError('the reading is no longer than the stud is thick', 'valueMm');
+  return centers;
 }
 
 /** How many stud diameters a reading is longer than the distance between the middles. */

@@ -26,7 +26,7 @@ const { PI } = Math;
 const radians = (degrees: number): number => (degrees * PI) / 180;
 
 /**
- * Places the hub's frame for a pose, in order: camber γ0 + γ1·z/100 about the fwd axis through the hub face's centre
+ * Places the hub's frame for a pose, in order: camber γ0 + γ1·z/100 about the fwd axis through the hub face's center
  * (negative: top inboard); steer about the kingpin axis through (−k, −l, 0) along (−tan KPI, −tan caster, 1), positive
  * with the leading edge outboard; shift by (c1·z + c2·z², 0, z).
  */

@@ -17,8 +17,8 @@ export const extentMm = (sectionWidthMm: number, rimWidthIn: number, flangeMm: n
   Math.max(sectionWidthMm / 2, mmFromInches(rimWidthIn) / 2 + flangeMm);
 
 /**
- * Outermost and innermost place of a wheel and tire against the hub face: the rim centreline stands at −ETe.
- * @param spreadMm distance between the centrelines of a dual pair
+ * Outermost and innermost place of a wheel and tire against the hub face: the rim centerline stands at −ETe.
+ * @param spreadMm distance between the centerlines of a dual pair
  */
 export const lateralPlace = (effectiveOffsetMm: number, extent: number, spreadMm = 0): LateralPlace => ({
   effectiveOffsetMm,

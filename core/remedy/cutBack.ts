@@ -1,9 +1,9 @@
-import { standingsOf, type PlacedPart, type SweepCase } from '#core/sweep';
+import { posedParts, type PlacedPart, type SweepCase } from '#core/sweep';
 import { leastOfPoint } from './least';
 
 /**
- * A stretch of a part: clock angles about the hub's centre at rest, 0 top, + toward the front; heights over that
- * centre, mm.
+ * A stretch of a part: clock angles about the hub's center at rest, 0 top, + toward the front; heights over that
+ * center, mm.
  */
 export interface Stretch {
   clockDeg: readonly [number, number];
@@ -51,7 +51,7 @@ export function cutBack({
   targetMm: number;
   mostMm: number;
 }): CutBack {
-  const standings = standingsOf(one, part.mount);
+  const standings = posedParts(one, part.mount);
   const xyz = Float64Array.from(part.xyz);
   const before: number[] = [];
   let [givenMm, reached] = [0, true];

@@ -1,3 +1,3 @@
-export * from './ladder';
+export * from './rungs';
 export * from './least';
 export * from './cutBack';

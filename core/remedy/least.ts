@@ -1,5 +1,5 @@
 import { AT_REST } from '#core/kinematics';
-import { coarseMinima, distanceMm, lookAt, refine, type Standing, type SweepCase } from '#core/sweep';
+import { coarseMinima, distanceMm, lookAt, refine, type PosedPart, type SweepCase } from '#core/sweep';
 
 /** Where one place of a part comes nearest over all poses. */
 export interface LeastAt {
@@ -20,13 +20,13 @@ const FINE = { from: 0.5, to: 0.02 };
 export function leastOfPoint(
   { solid }: Pick<SweepCase, 'solid'>,
   point: Point,
-  standings: readonly Standing[],
+  standings: readonly PosedPart[],
 ): LeastAt {
   const lows = standings.map((standing) => leastIn(solid, point, standing));
   return lows.reduce((least, one) => (one.mm < least.mm ? one : least));
 }
 
-function leastIn(solid: SweepCase['solid'], point: Point, { stand, grid, placements }: Standing): LeastAt {
+function leastIn(solid: SweepCase['solid'], point: Point, { stand, grid, placements }: PosedPart): LeastAt {
   const looker = lookAt({ id: '', mount: 'body', xyz: Float64Array.from(point), edge: false }, solid);
   let pose = AT_REST;
   if (grid) {

@@ -1,38 +1,38 @@
 import { BODY_WORK } from '#core/remedy';
 import fc from 'fast-check';
 import { sectionOf } from '#core/section';
-import { OBSTACLE_KINDS, placePart, standingsOf, sweep, type ObstacleKind, type SweepCase } from '#core/sweep';
+import { OBSTACLE_KINDS, placePart, posedParts, sweep, type ObstacleKind, type SweepCase } from '#core/sweep';
 import { USUAL_GEOMETRY } from '#core/suspension';
-import { AFTERCARE, cutBack, LADDER, ladderOf, leastOfPoint, WORK_CAUTIONS } from '.';
+import { AFTERCARE, cutBack, RUNGS, rungsOf, leastOfPoint, WORK_CAUTIONS } from '.';
 
 const section = sectionOf(
   { overallDiameterMm: 616, sectionWidthMm: 211.5, treadWidthMm: 175 },
   { rimWidthIn: 7.5, seatDiameterMm: 432, flangeMm: 12.7 },
 );
 const geometry = USUAL_GEOMETRY.strut;
-const solid = { bodies: [{ section, centreOut: -40 }] };
+const solid = { bodies: [{ section, centerOut: -40 }] };
 const one = (parts: SweepCase['parts'] = []): SweepCase => ({ solid, parts, geometry, change: null });
 
 describe('the ladder (reach and time: common practice, no source)', () => {
   test('gentlest first: each rung reaches further than the one before', () => {
-    for (const rungs of Object.values(LADDER))
+    for (const rungs of Object.values(RUNGS))
       rungs.slice(1).forEach((rung, at) => expect(rung.reachMm).toBeGreaterThan(rungs[at]!.reachMm));
   });
   test('every kind of part has one, every kind of work its caution; only cuts are structural', () => {
-    expect(Object.keys(LADDER).sort()).toEqual(Object.keys(OBSTACLE_KINDS).sort());
+    expect(Object.keys(RUNGS).sort()).toEqual(Object.keys(OBSTACLE_KINDS).sort());
     expect(Object.keys(WORK_CAUTIONS)).toEqual([...BODY_WORK]);
     expect(Object.keys(AFTERCARE)).toEqual([...BODY_WORK]);
-    for (const { work, structural } of Object.values(LADDER).flat()) if (structural) expect(work).toBe('cut');
+    for (const { work, structural } of Object.values(RUNGS).flat()) if (structural) expect(work).toBe('cut');
     expect(WORK_CAUTIONS.cut).toContain('qualified body shop');
   });
   test('what moves with the wheel is not worked on, but for a hose that may be clipped elsewhere', () => {
     for (const [kind, { mount }] of Object.entries(OBSTACLE_KINDS))
-      if (mount !== 'body' && kind !== 'brake-hose') expect(ladderOf({ kind: kind as ObstacleKind })).toEqual([]);
-    expect(ladderOf({})).toEqual([]);
+      if (mount !== 'body' && kind !== 'brake-hose') expect(rungsOf({ kind: kind as ObstacleKind })).toEqual([]);
+    expect(rungsOf({})).toEqual([]);
   });
   test('what clips or screws alone hold comes off, before anything is cut', () => {
-    expect(ladderOf({ removable: true }).map(({ work }) => work)).toEqual(['remove']);
-    expect(ladderOf({ kind: 'mud-flap', removable: true }).map(({ work }) => work)).toEqual([
+    expect(rungsOf({ removable: true }).map(({ work }) => work)).toEqual(['remove']);
+    expect(rungsOf({ kind: 'mud-flap', removable: true }).map(({ work }) => work)).toEqual([
       'move',
       'remove',
       'trimFlap',
@@ -52,7 +52,7 @@ const pointAt = ({ out, clock, radius }: { out: number; clock: number; radius: n
 });
 
 describe('the least distance of one place over all poses', () => {
-  const standing = standingsOf({ geometry, change: null }, 'body');
+  const standing = posedParts({ geometry, change: null }, 'body');
   test('as a whole sweep has it, and the way out leads straight away', () => {
     fc.assert(
       fc.property(place, (at) => {
@@ -66,7 +66,7 @@ describe('the least distance of one place over all poses', () => {
     );
   });
   test('a part that moves with the wheel: one look, whatever the lock', () => {
-    const still = standingsOf({ geometry, change: null }, 'knuckle');
+    const still = posedParts({ geometry, change: null }, 'knuckle');
     expect(still.map(({ placements }) => placements.length)).toEqual([1]);
     // Over the middle of the tread, which stands 40 mm in: 400 less the tire's radius.
     expect(leastOfPoint(one(), [-40, 0, 400], still).mm).toBeCloseTo(400 - 308, 2);

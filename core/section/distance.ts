@@ -111,7 +111,7 @@ const lattices = new WeakMap<Section, DistanceLattice>();
 
 /**
  * Distance in mm read between the nodes: quick, and off by less than half the diagonal of a cell, 2.83 mm, since no
- * distance changes faster than the way does; by a millimetre at most in practice, next to a sharp corner, and by a few
+ * distance changes faster than the way does; by a millimeter at most in practice, next to a sharp corner, and by a few
  * hundredths elsewhere.
  * @param axialMm as for {@link distanceToSectionMm}
  */

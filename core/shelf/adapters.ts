@@ -1,14 +1,14 @@
 import type { BoltPattern } from '#core/hub';
-import type { StoreItem } from './item';
+import type { ShelfItem } from './item';
 
 const same = (one: number | null | undefined, other: number): boolean => one != null && Math.abs(one - other) < 0.05;
 
 /** Adapters kept that turn one pattern into another, thinnest first; what has run out is left out. Circles in mm. */
-export const adaptersInStores = (
-  items: readonly StoreItem[],
+export const adaptersOnShelf = (
+  items: readonly ShelfItem[],
   from: Partial<BoltPattern>,
   to: Partial<BoltPattern>,
-): StoreItem[] =>
+): ShelfItem[] =>
   from.lugCount == null || from.boltCircleMm == null || to.lugCount == null || to.boltCircleMm == null
     ? []
     : items

@@ -1,5 +1,5 @@
 import { threadOrNull, type Seat } from '#core/fastener';
-import type { StoreItem } from './item';
+import type { ShelfItem } from './item';
 
 /** What a stud or bolt must be. Lengths mm. */
 export interface FastenerNeed {
@@ -14,9 +14,9 @@ export interface FastenerNeed {
 /**
  * The shortest stud or bolt kept that holds: of this thread and seat, long enough, and not longer than the hub takes.
  */
-export function shortestInStores(items: readonly StoreItem[], need: FastenerNeed): StoreItem | null {
+export function shortestOnShelf(items: readonly ShelfItem[], need: FastenerNeed): ShelfItem | null {
   const name = threadOrNull(need.thread)?.name;
-  const does = ({ kind, form, thread, lengthMm, seat, quantity }: StoreItem): boolean =>
+  const does = ({ kind, form, thread, lengthMm, seat, quantity }: ShelfItem): boolean =>
     kind === 'fastener' &&
     form === need.form &&
     quantity !== 0 &&

@@ -3,13 +3,13 @@ import type { Seat } from '#core/fastener';
 import type { AxialPoint, Caliper } from '#core/brake';
 import type { StackPart, Wheel } from '#core/job';
 
-export type StoreKind = 'spacer' | 'adapter' | 'ring' | 'fastener' | 'wheel' | 'tire' | 'caliper';
-export const STORE_KINDS: readonly StoreKind[] = ['spacer', 'adapter', 'ring', 'fastener', 'wheel', 'tire', 'caliper'];
+export type ShelfKind = 'spacer' | 'adapter' | 'ring' | 'fastener' | 'wheel' | 'tire' | 'caliper';
+export const SHELF_KINDS: readonly ShelfKind[] = ['spacer', 'adapter', 'ring', 'fastener', 'wheel', 'tire', 'caliper'];
 
 type Kept<T> = { [key in keyof T]?: T[key] };
 
 /** Something the shop keeps: what it is, how many, and the dimensions its kind has. Lengths mm. */
-export interface StoreItem
+export interface ShelfItem
   extends
     Kept<
       Pick<
@@ -63,7 +63,7 @@ export interface StoreItem
         | 'innerMm'
       >
     > {
-  kind: StoreKind;
+  kind: ShelfKind;
   name: string;
   maker?: string | undefined;
   quantity?: number | null | undefined;
@@ -126,27 +126,27 @@ const TIRE_KEYS = [
   'massKg',
 ] as const;
 
-const picked = (item: StoreItem, keys: readonly (keyof StoreItem)[]): Record<string, unknown> =>
+const picked = (item: ShelfItem, keys: readonly (keyof ShelfItem)[]): Record<string, unknown> =>
   Object.fromEntries(keys.filter((key) => item[key] != null).map((key) => [key, item[key]]));
 
 /** What an item is called: its maker and its name. */
-export const itemName = ({ maker, name }: StoreItem): string => (maker ? `${maker} ${name}` : name);
+export const itemName = ({ maker, name }: ShelfItem): string => (maker ? `${maker} ${name}` : name);
 
 /** A wheel of the stores as a setup carries it. */
-export const wheelFromStores = (item: StoreItem): Wheel => picked(item, WHEEL_KEYS);
+export const wheelFromShelf = (item: ShelfItem): Wheel => picked(item, WHEEL_KEYS);
 
 /** A brake of the stores as a car carries it. */
-export const caliperFromStores = (item: StoreItem): Caliper => ({
+export const caliperFromShelf = (item: ShelfItem): Caliper => ({
   label: itemName(item),
   ...picked(item, ['outline', 'rotorDiameterMm']),
   ...(item.outline ? { origin: 'file' as const } : {}),
 });
 
 /** A tire of the stores as a setup carries it, by its make. */
-export const tireFromStores = (item: StoreItem): Tire => ({ label: itemName(item), ...picked(item, TIRE_KEYS) });
+export const tireFromShelf = (item: ShelfItem): Tire => ({ label: itemName(item), ...picked(item, TIRE_KEYS) });
 
 /** A spacer, adapter or ring of the stores as a stack carries it. */
-export const pieceFromStores = (item: StoreItem): StackPart => ({
+export const pieceFromShelf = (item: ShelfItem): StackPart => ({
   kind: item.kind === 'ring' ? 'ring' : item.kind === 'adapter' ? 'bolt-on' : 'slip-on',
   label: itemName(item),
   ...picked(item, PIECE_KEYS),

@@ -1,6 +1,6 @@
 import type { BoltPattern } from '#core/hub';
 import { SHOP_LIMITS } from '#core/verdict';
-import type { StoreItem } from './item';
+import type { ShelfItem } from './item';
 
 /** What a spacer must do. Lengths mm. */
 export interface SpacerNeed {
@@ -9,17 +9,17 @@ export interface SpacerNeed {
   mostMm: number | null;
   pattern: Partial<BoltPattern>;
   hubBoreMm: number | null;
-  /** Whether the setup stays centred and held with it; any item does where this is left out. */
-  holds?(item: StoreItem): boolean;
+  /** Whether the setup stays centered and held with it; any item does where this is left out. */
+  holds?(item: ShelfItem): boolean;
 }
 
 /**
  * The thinnest spacer kept that does it: thick enough, not too thick, on this pattern (or for any), with a bore that
- * goes over the hub, and with the wheel still centred and held. Among equals the one whose bore is closest to the hub.
+ * goes over the hub, and with the wheel still centered and held. Among equals the one whose bore is closest to the hub.
  * An item of which none are left is not offered.
  */
-export function thinnestInStores(items: readonly StoreItem[], need: SpacerNeed): StoreItem | null {
-  const does = ({ kind, thicknessMm, quantity, lugCount, boltCircleMm, innerBoreMm }: StoreItem): boolean =>
+export function thinnestOnShelf(items: readonly ShelfItem[], need: SpacerNeed): ShelfItem | null {
+  const does = ({ kind, thicknessMm, quantity, lugCount, boltCircleMm, innerBoreMm }: ShelfItem): boolean =>
     kind === 'spacer' &&
     quantity !== 0 &&
     thicknessMm != null &&
@@ -29,7 +29,7 @@ export function thinnestInStores(items: readonly StoreItem[], need: SpacerNeed):
     (boltCircleMm == null ||
       (need.pattern.boltCircleMm != null && Math.abs(need.pattern.boltCircleMm - boltCircleMm) < 0.05)) &&
     (innerBoreMm == null || need.hubBoreMm === null || innerBoreMm >= need.hubBoreMm - 0.005);
-  const holds = (item: StoreItem): boolean => need.holds?.(item) ?? true;
+  const holds = (item: ShelfItem): boolean => need.holds?.(item) ?? true;
   return (
     items
       .filter((item) => does(item) && holds(item))
@@ -43,7 +43,7 @@ export function thinnestInStores(items: readonly StoreItem[], need: SpacerNeed):
 const NOT_MEASURED_MM = 1000;
 
 /** How far a spacer's bore is from being hub-centric, mm. */
-function looseness({ innerBoreMm }: StoreItem, { hubBoreMm }: SpacerNeed): number {
+function looseness({ innerBoreMm }: ShelfItem, { hubBoreMm }: SpacerNeed): number {
   if (innerBoreMm == null || hubBoreMm === null) return NOT_MEASURED_MM;
   return Math.max(0, innerBoreMm - hubBoreMm - SHOP_LIMITS.boreMm);
 }

@@ -6,7 +6,7 @@ export type Lies = (typeof LIES)[number];
 
 /** What a hold-down clamps: the wheel's pad, at a height that its offset and width give. */
 export interface HeldWheel {
-  /** Half the wider of section and overall rim width, mm: how far its centreline lies over the well's floor. */
+  /** Half the wider of section and overall rim width, mm: how far its centerline lies over the well's floor. */
   extentMm: number;
   offsetMm: number;
   /** Thickness of the pad, which the hold-down reaches over when the face looks up. */

@@ -47,7 +47,7 @@ describe('a spare in its well (common practice, no source)', () => {
 
 describe('the hold-down', () => {
   test('reaches over the pad when the street face looks up, to the hub side when it looks down', () => {
-    // 17 × 7.5 +40 with a 215.9 mm wide rim: centreline 108 over the floor, pad 40 above it, 11 thick.
+    // 17 × 7.5 +40 with a 215.9 mm wide rim: centerline 108 over the floor, pad 40 above it, 11 thick.
     const wheel = { extentMm: 107.95, offsetMm: 40, padThicknessMm: 11 };
     expect(clampHeightMm(wheel, 'face-up')).toBeCloseTo(158.95, 9);
     expect(clampHeightMm(wheel, 'face-down')).toBeCloseTo(67.95, 9);

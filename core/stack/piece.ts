@@ -2,7 +2,7 @@
 export const STACK_KINDS = ['slip-on', 'bolt-on', 'ring'] as const;
 export type StackKind = (typeof STACK_KINDS)[number];
 
-/** One piece of the stack as the job file keeps it; a ring centres and adds no thickness. */
+/** One piece of the stack as the job file keeps it; a ring centers and adds no thickness. */
 export interface StackPiece {
   kind: StackKind;
   thicknessMm?: number | null | undefined;
@@ -23,6 +23,6 @@ export function stackThicknessMm(stack: readonly StackPiece[]): number | null {
 }
 
 /**
- * Effective offset in mm, ETe = ET − t: where the rim centreline stands against the hub face, whatever lies between.
+ * Effective offset in mm, ETe = ET − t: where the rim centerline stands against the hub face, whatever lies between.
  */
 export const effectiveOffsetMm = (offsetMm: number, stackMm: number): number => offsetMm - stackMm;

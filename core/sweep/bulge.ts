@@ -17,7 +17,7 @@ export function bulgeOutMm({ bodies }: SweptSolid, placement: Placement, clockDe
     const r = alike.r[i]!;
     if (r < body.section.flangeRadiusMm - 1e-9) continue;
     const out =
-      placement[0]! * (body.centreOut + alike.a[i]!) + (placement[1]! * fwd + placement[2]! * up) * r + placement[3]!;
+      placement[0]! * (body.centerOut + alike.a[i]!) + (placement[1]! * fwd + placement[2]! * up) * r + placement[3]!;
     if (out > most) most = out;
   }
   return most;

@@ -10,7 +10,7 @@ import { insideMesh, meshDistance, meshErrorMm, poseMatrix, wheelMesh } from './
 
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const SOLID = sectionOf(TIRE, RIM);
-const hollowAt = (centreOut: number): SweptSolid => ({ bodies: [{ section: HOLLOW, centreOut }] });
+const hollowAt = (centerOut: number): SweptSolid => ({ bodies: [{ section: HOLLOW, centerOut }] });
 
 describe('a hollow wheel, against a triangle mesh searched by three-mesh-bvh', () => {
   const mesh = wheelMesh(HOLLOW, -40, BY_HAND);
@@ -32,7 +32,7 @@ describe('a hollow wheel, against a triangle mesh searched by three-mesh-bvh', (
     const [out, radius] = [-40 + 50 - 20, 135];
     const ours = distanceMm(hollowAt(-40), out, 0, radius);
     expect(ours).toBeCloseTo(20 * Math.cos(Math.atan2(20, 120)), 6);
-    expect(distanceMm({ bodies: [{ section: SOLID, centreOut: -40 }] }, out, 0, radius)).toBeLessThan(-70);
+    expect(distanceMm({ bodies: [{ section: SOLID, centerOut: -40 }] }, out, 0, radius)).toBeLessThan(-70);
     expect(meshDistance(mesh, new Vector3(out, 0, radius))).toBeCloseTo(ours, 1);
   });
   test('poses with camber, by the matrices of three', () => {
@@ -144,8 +144,8 @@ describe('what a hollow wheel must be', () => {
   test('the outer wheel of a pair is turned over: its inside looks outboard', () => {
     const pair: SweptSolid = {
       bodies: [
-        { section: HOLLOW, centreOut: -100 },
-        { section: HOLLOW, centreOut: 200, turned: true },
+        { section: HOLLOW, centerOut: -100 },
+        { section: HOLLOW, centerOut: 200, turned: true },
       ],
     };
     // The same place before each wheel's own inside.

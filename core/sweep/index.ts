@@ -8,4 +8,4 @@ export * from './poses';
 export * from './nearest';
 export * from './refine';
 export * from './sweep';
-export * from './standing';
+export * from './beforeWheel';

@@ -45,7 +45,7 @@ export interface Looker {
 /** A part before a solid. Nothing is made anew from pose to pose. */
 export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
   let lattices: readonly DistanceLattice[] | null = null;
-  const centres = Float64Array.from(solid.bodies, ({ centreOut }) => centreOut);
+  const centers = Float64Array.from(solid.bodies, ({ centerOut }) => centerOut);
   const count = xyz.length / 3;
   const found = new Float64Array(count);
   // The place that was looked at last, along the part and in the hub's frame.
@@ -54,7 +54,7 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
   let fwd = 0;
   let up = 0;
 
-  const [firstOut, secondOut] = [centres[0]!, centres[1] ?? 0];
+  const [firstOut, secondOut] = [centers[0]!, centers[1] ?? 0];
   const secondWay = solid.bodies[1]?.turned ? -1 : 1;
 
   const quick = (p: Placement): number => {

@@ -73,7 +73,7 @@ export function gapPoint(gap: GapReading, present: SweptSolid): Point3 {
   const radius = r + nr * gap.gapMm;
   const clock = (gap.clockDeg * Math.PI) / 180;
   return {
-    out: body.centreOut + a + na * gap.gapMm,
+    out: body.centerOut + a + na * gap.gapMm,
     fwd: radius * Math.sin(clock),
     up: radius * Math.cos(clock),
   };

@@ -6,14 +6,14 @@ const { sqrt } = Math;
 /** One wheel: its section, and where its rim centerline stands out from the hub face, mm. */
 export interface SweptBody {
   section: Section;
-  centreOut: number;
+  centerOut: number;
   /** Its inside looks outboard: the outer wheel of a dual pair. */
   turned?: boolean | undefined;
 }
 
 /** A place out from the hub face along a wheel's own axis, + toward its street side. */
-export const alongBody = ({ centreOut, turned }: SweptBody, out: number): number =>
-  turned ? centreOut - out : out - centreOut;
+export const alongBody = ({ centerOut, turned }: SweptBody, out: number): number =>
+  turned ? centerOut - out : out - centerOut;
 
 /** A wheel and tire as solids of revolution about the hub's axis: one section, or the two of a dual pair. */
 export interface SweptSolid {

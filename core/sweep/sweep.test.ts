@@ -28,7 +28,7 @@ const SECTION = sectionOf(
 );
 const STRUT = USUAL_GEOMETRY.strut;
 const solidAt = (offsetMm: number, section: Section = SECTION): SweptSolid => ({
-  bodies: [{ section, centreOut: -offsetMm }],
+  bodies: [{ section, centerOut: -offsetMm }],
 });
 const caseOf = (parts: Part[], change: Partial<SweepCase> = {}): SweepCase => {
   const whole = { solid: solidAt(40), geometry: STRUT, change: null, ...change };
@@ -265,7 +265,7 @@ describe('odd cars', () => {
     expect(found.touched!.clockDeg[0]).toBeLessThan(found.touched!.clockDeg[1]);
   });
   test('both wheels of a dual pair are swept', () => {
-    const pair: SweptSolid = { bodies: [...solidAt(110).bodies, { section: SECTION, centreOut: 130 }] };
+    const pair: SweptSolid = { bodies: [...solidAt(110).bodies, { section: SECTION, centerOut: 130 }] };
     const found = one(
       sweep({
         ...caseOf([bodyPoint({ out: 260, fwd: 0, up: 200 })]),

@@ -16,7 +16,7 @@ import {
 } from './poses';
 import { coarseMinima, refine, type Found, type Walk } from './refine';
 import type { SweptSolid } from './solid';
-import { gridPlacements, standBefore, type Motion, type Stand } from './standing';
+import { gridPlacements, standBefore, type Motion, type Stand } from './beforeWheel';
 
 /** What a sweep is made over. Without a geometry the wheel only stands. */
 export interface SweepCase extends Motion {
@@ -182,7 +182,7 @@ function* mapRows({
   return { map, touched };
 }
 
-/** Walks of a minimum: first over the points alone, then along the edges too, to a hundredth of a millimetre. */
+/** Walks of a minimum: first over the points alone, then along the edges too, to a hundredth of a millimeter. */
 const FIRST: Walk = { from: 0.5, to: 0.1 };
 const FINE: Walk = { from: 0.1, to: 0.002 };
 

@@ -19,7 +19,7 @@ export interface Tire {
   /** Marked M+S or for severe snow. */
   snow?: boolean | undefined;
   loadRange?: string | undefined;
-  /** The maker's least distance between the centrelines of dual tires. */
+  /** The maker's least distance between the centerlines of dual tires. */
   minDualSpacingMm?: Measured;
   massKg?: Measured;
 }

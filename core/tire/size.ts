@@ -6,7 +6,7 @@ export interface TireSize {
   system: 'metric' | 'flotation';
   /** `P`, `LT`, `ST` or `T` in front of (or, for flotation sizes, behind) the size. */
   prefix: 'P' | 'LT' | 'ST' | 'T' | null;
-  /** Nominal section width: the label's millimetres, or its inches times 25.4. */
+  /** Nominal section width: the label's millimeters, or its inches times 25.4. */
   nominalWidthMm: number;
   /** Section height over nominal section width in percent; computed for flotation sizes. */
   aspectRatio: number;

@@ -2,6 +2,6 @@ export * from './instruments';
 export * from './sigma';
 export * from './normal';
 export * from './combine';
-export * from './words';
+export * from './likelihood';
 export * from './random';
 export * from './drawn';

@@ -10,11 +10,11 @@ export const KPA_PER_PSI = 6.894757;
 /** 1 mile in km exactly (international yard and pound agreement, 1959). */
 export const KM_PER_MILE = 1.609344;
 
-/** How lengths are shown: millimetres, decimal inches, or inches in sixteenths or thirty-seconds. */
+/** How lengths are shown: millimeters, decimal inches, or inches in sixteenths or thirty-seconds. */
 export type LengthUnit = 'mm' | 'in' | 'in16' | 'in32';
 export const LENGTH_UNITS: readonly LengthUnit[] = ['mm', 'in', 'in16', 'in32'];
 
-/** Inches to millimetres. */
+/** Inches to millimeters. */
 export const mmFromInches = (inches: number): number => inches * MM_PER_INCH;
 /** Millimetres to inches. */
 export const inchesFromMm = (mm: number): number => mm / MM_PER_INCH;

@@ -22,7 +22,7 @@ export function formatNumber(value: number, decimals = 1, plus = false): string 
 /**
  * A length in the unit of the reader's choice, without the unit's sign: mm to 0.1, decimal inch to 0.01, inch fractions
  * to 1/16 or 1/32.
- * @param mm millimetres
+ * @param mm millimeters
  */
 export function lengthFigure(mm: number, unit: LengthUnit, plus = false): string {
   if (unit === 'mm') return formatNumber(mm, 1, plus);

@@ -36,8 +36,8 @@ const FRACTION = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/;
 
 /**
  * Reads a length as people say it: `12`, `12 mm`, `1.5cm`, `4.5in`, `3/8`, `5 1/4"`, `5-1/4in`, `⅜`, `-5`.
- * A bare decimal is in `bareUnit`; a bare fraction is always inches, because no rule has fractions of a millimetre.
- * @returns millimetres
+ * A bare decimal is in `bareUnit`; a bare fraction is always inches, because no rule has fractions of a millimeter.
+ * @returns millimeters
  * @throws DomainError that names the part that is wrong
  */
 export function readLength(text: string, bareUnit: 'mm' | 'in' = 'mm'): number {

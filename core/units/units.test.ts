@@ -33,7 +33,7 @@ describe('conversions against mathjs', () => {
 });
 
 describe('reading a length', () => {
-  // As people write them; the millimetres follow from 1 in = 25.4 mm exactly.
+  // As people write them; the millimeters follow from 1 in = 25.4 mm exactly.
   test.each([
     ['3/8', 'mm', 9.525],
     ['5 1/4"', 'mm', 133.35],

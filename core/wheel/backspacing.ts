@@ -18,7 +18,7 @@ export const overallWidthMm = (rimWidthIn: number, flangeMm: number): number => 
 
 /**
  * Backspacing in mm from the offset: overall W/2 + f + ET, nominal W/2 + ET.
- * @param offsetMm ET, + when the mounting face is outboard of the rim centreline
+ * @param offsetMm ET, + when the mounting face is outboard of the rim centerline
  */
 export function backspacingMm({
   rimWidthIn,

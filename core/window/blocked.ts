@@ -3,12 +3,12 @@ import type { Section } from '#core/section';
 import {
   coarseMinima,
   refine,
-  standingsOf,
+  posedParts,
   type Motion,
   type PlacedPart,
   type PoseGrid,
   type Stand,
-  type Standing,
+  type PosedPart,
 } from '#core/sweep';
 import { exactEndMm, grown, tableEndMm, type Grown } from './grown';
 import type { Span } from './spans';
@@ -17,7 +17,7 @@ import type { Span } from './spans';
 const { max, min, sqrt } = Math;
 
 /**
- * One of the wheels of a side, of which the offset is sought: the rim centreline stands at turn · offset + at, mm out
+ * One of the wheels of a side, of which the offset is sought: the rim centerline stands at turn · offset + at, mm out
  * from the hub face; turn is −1, or +1 for the outer wheel of a dual pair, which is turned over.
  */
 export interface WindowBody {
@@ -44,9 +44,9 @@ export interface PartPath {
  * Lays out where a part is before the hub in every pose of a rough grid, one path for each range of poses that counts.
  */
 export const partPaths = (part: PlacedPart, motion: Motion, locks = true): PartPath[] =>
-  standingsOf(motion, part.mount, locks).map((standing) => pathOf(part, standing));
+  posedParts(motion, part.mount, locks).map((standing) => pathOf(part, standing));
 
-function pathOf(part: PlacedPart, { stand, grid, placements }: Standing): PartPath {
+function pathOf(part: PlacedPart, { stand, grid, placements }: PosedPart): PartPath {
   const count = part.xyz.length / 3;
   const out = new Float32Array(count * placements.length);
   const radius = new Float32Array(count * placements.length);

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { DomainError } from '#core/errors';
-import { centresMm, PAIRS, READ_FROM, stepsOf, type Hub } from '#core/hub';
+import { centersMm, PAIRS, READ_FROM, stepsOf, type Hub } from '#core/hub';
 import type { Job } from '#core/job';
 import { FIELDS, HUB, VEHICLE, VEHICLE_AXLE } from '#formats/fields';
 import { pathText } from '#formats/faults';
@@ -24,7 +24,7 @@ const reading = Joi.object({
 function readingsFit({ lugCount, patternReadings }: Hub): void {
   patternReadings?.forEach((one, index) => {
     try {
-      centresMm(one);
+      centersMm(one);
       if (lugCount != null) stepsOf(one, lugCount);
     } catch (error) {
       if (!(error instanceof DomainError)) throw error;

@@ -8,33 +8,33 @@ function chordsOf(radius: number, turn: number, flat: number): number {
 
 /** An arc as chords, ends included. Angles in radians, counter-clockwise for a growing angle. */
 export function arcPoints({
-  centre,
+  center,
   radius,
   from,
   to,
   flat,
 }: {
-  centre: DrawnPoint;
+  center: DrawnPoint;
   radius: number;
   from: number;
   to: number;
   flat: number;
 }): DrawnPoint[] {
-  return ellipsePoints({ centre, major: { x: radius, y: 0 }, ratio: 1, from, to, flat });
+  return ellipsePoints({ center, major: { x: radius, y: 0 }, ratio: 1, from, to, flat });
 }
 
 /**
  * An arc of an ellipse as chords, by the end of its major axis, the ratio of its axes, and its parameter from and to.
  */
 export function ellipsePoints({
-  centre,
+  center,
   major,
   ratio,
   from,
   to,
   flat,
 }: {
-  centre: DrawnPoint;
+  center: DrawnPoint;
   major: DrawnPoint;
   ratio: number;
   from: number;
@@ -45,7 +45,7 @@ export function ellipsePoints({
   return Array.from({ length: chords + 1 }, (_, index) => {
     const t = from + ((to - from) * index) / chords;
     const [c, s] = [Math.cos(t), ratio * Math.sin(t)];
-    return { x: centre.x + c * major.x - s * major.y, y: centre.y + c * major.y + s * major.x };
+    return { x: center.x + c * major.x - s * major.y, y: center.y + c * major.y + s * major.x };
   });
 }
 
@@ -69,11 +69,11 @@ export function bulgePoints({
   const chord = Math.hypot(dx, dy);
   if (Math.abs(turn) < 1e-12 || chord === 0) return [to];
   const radius = chord / (2 * Math.sin(turn / 2));
-  // The centre lies on the left of the chord for an arc of less than half a turn counter-clockwise.
+  // The center lies on the left of the chord for an arc of less than half a turn counter-clockwise.
   const off = radius * Math.cos(turn / 2);
-  const centre = { x: (from.x + to.x) / 2 - (off * dy) / chord, y: (from.y + to.y) / 2 + (off * dx) / chord };
-  const start = Math.atan2(from.y - centre.y, from.x - centre.x);
-  const points = arcPoints({ centre, radius: Math.abs(radius), from: start, to: start + turn, flat });
+  const center = { x: (from.x + to.x) / 2 - (off * dy) / chord, y: (from.y + to.y) / 2 + (off * dx) / chord };
+  const start = Math.atan2(from.y - center.y, from.x - center.x);
+  const points = arcPoints({ center, radius: Math.abs(radius), from: start, to: start + turn, flat });
   return [...points.slice(1, -1), to];
 }
 

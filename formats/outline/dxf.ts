@@ -3,7 +3,7 @@ import { arcPoints, bulgePoints, ellipsePoints, splinePoints } from './curves';
 import { chained } from './chain';
 import { FLAT_MM, inUnits, JOIN_MM, wholeFile, type DrawnLine, type DrawnPoint, type ReadDrawing } from './drawn';
 
-/** $INSUNITS of the header and its millimetres (DXF reference, header variables). */
+/** $INSUNITS of the header and its millimeters (DXF reference, header variables). */
 const UNITS: Record<number, readonly [name: string, mm: number]> = {
   1: ['inches', 25.4],
   2: ['feet', 304.8],
@@ -141,7 +141,7 @@ function lineOf(one: IEntity, flat: number): DrawnLine {
       // An arc runs counter-clockwise from its start.
       return line(
         arcPoints({
-          centre: entity['center'] as DrawnPoint,
+          center: entity['center'] as DrawnPoint,
           radius: entity['radius'] as number,
           from,
           to: to <= from ? to + 2 * Math.PI : to,
@@ -152,7 +152,7 @@ function lineOf(one: IEntity, flat: number): DrawnLine {
     case 'CIRCLE':
       return line(
         arcPoints({
-          centre: entity['center'] as DrawnPoint,
+          center: entity['center'] as DrawnPoint,
           radius: entity['radius'] as number,
           from: 0,
           to: 2 * Math.PI,
@@ -164,7 +164,7 @@ function lineOf(one: IEntity, flat: number): DrawnLine {
       const [from, to] = [entity['startAngle'] as number, entity['endAngle'] as number];
       const end = to <= from ? to + 2 * Math.PI : to;
       const points = ellipsePoints({
-        centre: entity['center'] as DrawnPoint,
+        center: entity['center'] as DrawnPoint,
         major: entity['majorAxisEndPoint'] as DrawnPoint,
         ratio: entity['axisRatio'] as number,
         from,

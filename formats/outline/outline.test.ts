@@ -92,7 +92,7 @@ describe('DXF', () => {
       20,
       null,
     ],
-  ] as const)('a bulge of %s', (_, points, centre, radius, farthest) => {
+  ] as const)('a bulge of %s', (_, points, center, radius, farthest) => {
     const line = lineIn(
       readDxf(
         dxf([
@@ -103,7 +103,7 @@ describe('DXF', () => {
         ]),
       ),
     );
-    expectCircle(line, centre.x, centre.y, radius);
+    expectCircle(line, center.x, center.y, radius);
     if (farthest !== null) expect(line.points.some(({ y }) => Math.abs(y - farthest) < FLAT_MM)).toBe(true);
   });
   test('two half-turn bulges are a whole circle: its area to the tolerance', () => {

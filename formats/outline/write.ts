@@ -8,12 +8,12 @@ export interface OutLine {
   closed: boolean;
 }
 
-/** Numbers in a file to a ten-thousandth of a millimetre. */
+/** Numbers in a file to a ten-thousandth of a millimeter. */
 const figure = (mm: number): string => String(Math.round(mm * 1e4) / 1e4 + 0);
 
 const EDGE_MM = 5;
 
-/** Lines as an SVG drawing in true millimetres: one user unit is one millimetre. */
+/** Lines as an SVG drawing in true millimeters: one user unit is one millimeter. */
 export function writeSvg(lines: readonly OutLine[]): string {
   const all = lines.flatMap(({ points }) => points);
   const [left, right] = [
@@ -36,7 +36,7 @@ export function writeSvg(lines: readonly OutLine[]): string {
   ].join('\n');
 }
 
-/** Lines as a DXF drawing in millimetres, one polyline each, on a layer of its name. */
+/** Lines as a DXF drawing in millimeters, one polyline each, on a layer of its name. */
 export function writeDxf(lines: readonly OutLine[]): string {
   const dxf = new DxfWriter();
   dxf.setUnits(Units.Millimeters);

@@ -16,7 +16,7 @@ export interface Box {
 }
 
 /**
- * A sheet drawn in millimetres from its upper left corner; lines and embedded fonts only, so that it prints to scale.
+ * A sheet drawn in millimeters from its upper left corner; lines and embedded fonts only, so that it prints to scale.
  */
 export interface Drawing {
   readonly widthMm: number;
@@ -34,7 +34,7 @@ export interface Drawing {
 export interface Style {
   widthMm?: number;
   dash?: number;
-  grey?: boolean;
+  gray?: boolean;
 }
 
 /**
@@ -95,10 +95,10 @@ const HAIRLINE_MM = 0.15;
 
 function drawingOn(document: PDFKit.PDFDocument, widthMm: number, heightMm: number): Drawing {
   const pt = (mm: number): number => mm * PT_PER_MM;
-  const stroke = ({ widthMm: width = HAIRLINE_MM, dash, grey }: Style = {}) => {
+  const stroke = ({ widthMm: width = HAIRLINE_MM, dash, gray }: Style = {}) => {
     document.lineWidth(pt(width));
     if (dash) document.dash(pt(dash), { space: pt(dash * 0.6) });
-    document.stroke(grey ? GREY : INK);
+    document.stroke(gray ? GREY : INK);
     if (dash) document.undash();
   };
   const walk = ([first, ...rest]: readonly Place[]) => {

@@ -95,10 +95,10 @@ function patternSheet(drawing: Drawing, pattern: BoltPattern, card: GaugeCard): 
     shown += 1;
     drawing.circle([x, y], hole, { widthMm: 0.25 });
     cross({ drawing, x, y, arm: hole + 2.5 });
-    drawing.line([x0, y0], [x, y], { widthMm: 0.08, dash: 2, grey: true });
+    drawing.line([x0, y0], [x, y], { widthMm: 0.08, dash: 2, gray: true });
   }
   cross({ drawing, x: x0, y: y0, arm: 6 });
-  if (whole) drawing.circle([x0, y0], radius, { widthMm: 0.1, dash: 3, grey: true });
+  if (whole) drawing.circle([x0, y0], radius, { widthMm: 0.1, dash: 3, gray: true });
   if (card.boreMm !== null && (whole || card.boreMm / 2 < 18))
     drawing.circle([x0, y0], card.boreMm / 2, { widthMm: 0.25 });
   const bore = card.boreMm === null ? '' : `; bore ${card.boreMm} mm`;
@@ -115,7 +115,7 @@ function cross({ drawing, x, y, arm }: { drawing: Drawing; x: number; y: number;
   drawing.line([x, y - arm], [x, y + arm], { widthMm: 0.1 });
 }
 
-/** Diameters the taper reads, and how much of its length stands for one millimetre. */
+/** Diameters the taper reads, and how much of its length stands for one millimeter. */
 const TAPER_SPAN_MM = 40;
 const TAPER_BELOW_MM = 15;
 const USUAL_BORE_MM = 65;

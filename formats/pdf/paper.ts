@@ -1,4 +1,4 @@
-/** Points a millimetre: PDF user space has 72 points an inch (ISO 32000-1, 8.3.2.3). */
+/** Points a millimeter: PDF user space has 72 points an inch (ISO 32000-1, 8.3.2.3). */
 export const PT_PER_MM = 72 / 25.4;
 
 /** Paper in mm. */

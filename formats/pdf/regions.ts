@@ -4,7 +4,7 @@ import ClipperLib from 'clipper-lib';
 /** Closed lines of a flat shape, mm. */
 export type Region = AxialPoint[][];
 
-/** The cutter counts in whole numbers: ten-thousandths of a millimetre. */
+/** The cutter counts in whole numbers: ten-thousandths of a millimeter. */
 const PER_MM = 1e4;
 /** How far an arc of a grown corner may leave its circle, mm. */
 const ARC_MM = 0.02;

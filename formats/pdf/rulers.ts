@@ -1,6 +1,6 @@
 import type { Drawing } from './drawing';
 
-/** How long the tick of a millimetre is. */
+/** How long the tick of a millimeter is. */
 const tickMm = (mm: number): number => (mm % 10 === 0 ? 4 : mm % 5 === 0 ? 3 : 1.8);
 
 /**

@@ -111,7 +111,7 @@ function drawCard(drawing: Drawing, { template: { card, boreMm }, at, ends: [lef
   const line = (from: AxialPoint, to: AxialPoint, style: Style) => drawing.line(at(from), at(to), style);
   for (const cut of card.cut) drawing.path(cut.map(at), { widthMm: 0.35 });
   for (const { points, closed } of card.real)
-    (closed ? drawing.path : drawing.open)(points.map(at), { widthMm: 0.12, grey: true });
+    (closed ? drawing.path : drawing.open)(points.map(at), { widthMm: 0.12, gray: true });
   line({ a: 0, r: 0 }, { a: 0, r: card.faceToMm }, { widthMm: 0.2, dash: 3 });
   line({ a: left, r: 0 }, { a: right, r: 0 }, { widthMm: 0.12, dash: 5 });
   const [x, y] = at({ a: 0, r: card.faceToMm });

@@ -15,14 +15,14 @@ import { readNumber } from '#core/units';
 
 const FAMILIES: readonly SpokeFamily[] = ['flat', 'curved', 'domed', 'deep'];
 
-/** Figures to a thousandth of a millimetre: finer than anybody measures. */
+/** Figures to a thousandth of a millimeter: finer than anybody measures. */
 const figure = (mm: number): string => String(Math.round(mm * 1000) / 1000 + 0);
 const points = (line: readonly AxialPoint[]): string => line.map(({ a, r }) => `${figure(a)}/${figure(r)}`).join(' ');
 
 /** A closed outline as one line of text: corner by corner, from the face / from the axis. */
 export const outlineText = (outline: readonly AxialPoint[]): string => points(outline);
 
-/** An inner face as one line of text that reads back the same, to a thousandth of a millimetre. */
+/** An inner face as one line of text that reads back the same, to a thousandth of a millimeter. */
 export function faceText({ barrel, spoke, weights, family, origin, readOn }: InnerFace): string {
   return [
     ...(barrel ? [`barrel ${points(barrel)}`] : []),

@@ -1,6 +1,6 @@
 import { readThread, SEAT_NAMES } from '#core/fastener';
 import { readLoadRange, readSpeedSymbol } from '#core/load';
-import type { StoreItem, StoreKind } from '#core/shelf';
+import type { ShelfItem, ShelfKind } from '#core/shelf';
 import { readTireSize } from '#core/tire';
 import type { RangeName } from '#formats/fields';
 import { faceText, outlineText, readFaceText, readOutlineText } from '#formats/shapes';
@@ -16,7 +16,7 @@ const OUTLINE: Shape = { kind: 'outline', read: readOutlineText, write: outlineT
 
 /** A column of the stores: how its value is written in a file and on the screen. */
 export interface Column {
-  key: keyof StoreItem;
+  key: keyof ShelfItem;
   label: string;
   /** `length` in mm, `rim` in inches, `number` with the unit given. */
   type: 'text' | 'length' | 'rim' | 'number' | 'marking' | 'choice' | 'shape';
@@ -37,7 +37,7 @@ const length = ({
   range,
   required = false,
 }: {
-  key: keyof StoreItem;
+  key: keyof ShelfItem;
   label: string;
   range: RangeName;
   required?: boolean | undefined;
@@ -89,7 +89,7 @@ const COMMON: readonly Column[] = [
 ];
 
 /** What an item of a kind has besides. */
-const COLUMNS: Readonly<Record<StoreKind, readonly Column[]>> = {
+const COLUMNS: Readonly<Record<ShelfKind, readonly Column[]>> = {
   spacer: [
     length({ key: 'thicknessMm', label: 'Thickness', range: 'thicknessMm', required: true }),
     lugs('lugCount', 'Lugs'),
@@ -168,7 +168,7 @@ export const cellOf = (column: Column, value: unknown): string | number =>
   value == null ? '' : column.shape ? column.shape.write(value as never) : (value as string | number);
 
 /** The columns of a kind, in the order of screen and file. */
-export const columnsOf = (kind: StoreKind): readonly Column[] => [...COMMON, ...COLUMNS[kind]];
+export const columnsOf = (kind: ShelfKind): readonly Column[] => [...COMMON, ...COLUMNS[kind]];
 
 /** Every column of a file, kind first. */
 export const FILE_COLUMNS: readonly string[] = [

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { DomainError } from '#core/errors';
-import { STORE_KINDS, type StoreItem, type StoreKind } from '#core/shelf';
+import { SHELF_KINDS, type ShelfItem, type ShelfKind } from '#core/shelf';
 import { readNumber } from '#core/units';
 import { faultsOf, type Fault } from '#formats/faults';
 import { VALIDATION } from '#formats/rules';
@@ -11,20 +11,20 @@ import { storeItemSchema } from './schema';
 export const MAX_CSV_BYTES = 5 * 1024 * 1024;
 const MAX_FAULTS = 50;
 
-export type ReadStores = { items: StoreItem[]; faults?: undefined } | { items?: undefined; faults: Fault[] };
+export type ReadShelf = { items: ShelfItem[]; faults?: undefined } | { items?: undefined; faults: Fault[] };
 
-const whole = (message: string): ReadStores => ({ faults: [{ path: '', message }] });
+const whole = (message: string): ReadShelf => ({ faults: [{ path: '', message }] });
 
 /**
  * Reads a file of stores from its bytes. UTF-8, or UTF-16 where the file says so by its first bytes; anything else is
  * told with the line it begins in, never guessed. Never throws: either every item, or every fault with its line.
  */
-export function readStoresFile(bytes: Uint8Array): ReadStores {
+export function readShelfFile(bytes: Uint8Array): ReadShelf {
   if (bytes.length > MAX_CSV_BYTES) return whole(`the file is larger than ${MAX_CSV_BYTES / 1024 / 1024} MB`);
   const wide =
     bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : null;
   const text = decoded(bytes, wide ?? 'utf-8');
-  if (text !== null) return readStoresText(text);
+  if (text !== null) return readShelfText(text);
   if (wide) return whole('the file says it is UTF-16 and is not: save it as CSV UTF-8');
   return whole(`line ${firstBadLine(bytes)} has letters that are not UTF-8: save the file as CSV UTF-8`);
 }
@@ -54,7 +54,7 @@ function firstBadLine(bytes: Uint8Array): number {
 /**
  * Reads the text of a file of stores: a heading line with the fields' names, one item a line; comma, semicolon or tab.
  */
-export function readStoresText(source: string): ReadStores {
+export function readShelfText(source: string): ReadShelf {
   const plain = source.replace(/^\ufeff/, '');
   if (plain.trim() === '') return whole('the file is empty');
   const lines: number[] = [];
@@ -74,7 +74,7 @@ export function readStoresText(source: string): ReadStores {
   const faults = headingFaults(heading);
   if (faults.length > 0) return { faults };
   if (body.length === 0) return whole('the file has a heading but no items');
-  const items: StoreItem[] = [];
+  const items: ShelfItem[] = [];
   body.forEach((cells, index) => {
     const place = `line ${lines[index + 1]}`;
     const read = readRow(heading, cells);
@@ -105,15 +105,15 @@ function headingFaults(heading: readonly string[]): Fault[] {
   return faults;
 }
 
-function readRow(heading: readonly string[], cells: readonly string[]): { item?: StoreItem; faults: Fault[] } {
+function readRow(heading: readonly string[], cells: readonly string[]): { item?: ShelfItem; faults: Fault[] } {
   if (cells.length > heading.length && cells.slice(heading.length).some((cell) => cell !== ''))
     return { faults: [{ path: '', message: `has ${cells.length} cells under ${heading.length} columns` }] };
   const given = Object.fromEntries(
     heading.map((name, index) => [name, cells[index] ?? '']).filter(([, cell]) => cell !== ''),
   );
-  const kind = given['kind'] as StoreKind | undefined;
-  if (!kind || !STORE_KINDS.includes(kind))
-    return { faults: [{ path: 'kind', message: `must be one of ${STORE_KINDS.join(', ')}` }] };
+  const kind = given['kind'] as ShelfKind | undefined;
+  if (!kind || !SHELF_KINDS.includes(kind))
+    return { faults: [{ path: 'kind', message: `must be one of ${SHELF_KINDS.join(', ')}` }] };
   const columns = columnsOf(kind);
   const faults: Fault[] = [];
   const item: Record<string, unknown> = { kind };
@@ -126,7 +126,7 @@ function readRow(heading: readonly string[], cells: readonly string[]): { item?:
   const unread = new Set(faults.map(({ path }) => path));
   const { error } = storeItemSchema.validate(item, VALIDATION);
   if (error) faults.push(...faultsOf(error).filter(({ path }) => !unread.has(path)));
-  return faults.length > 0 ? { faults } : { item: item as unknown as StoreItem, faults };
+  return faults.length > 0 ? { faults } : { item: item as unknown as ShelfItem, faults };
 }
 
 function readCell(column: Column, cell: string, fault: (message: string) => void): unknown {
@@ -141,7 +141,7 @@ function readCell(column: Column, cell: string, fault: (message: string) => void
 }
 
 /** Writes the stores as a file that reads back the same. */
-export function writeStoresFile(items: readonly StoreItem[]): string {
+export function writeShelfFile(items: readonly ShelfItem[]): string {
   const rows = items.map((item) => {
     const columns = new Map(columnsOf(item.kind).map((column) => [column.key as string, column]));
     return FILE_COLUMNS.map((key) => {

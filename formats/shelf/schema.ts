@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { DomainError } from '#core/errors';
 import { boreFault } from '#core/hub';
-import { STORE_KINDS, type StoreItem, type StoreKind } from '#core/shelf';
+import { SHELF_KINDS, type ShelfItem, type ShelfKind } from '#core/shelf';
 import { ranged, readable, text } from '#formats/rules';
 import { innerFace, outline } from '#formats/shapes';
 import { columnsOf, type Column } from './columns';
@@ -26,7 +26,7 @@ function ruleOf(column: Column): Joi.Schema {
 }
 
 /** @throws DomainError where dimensions of one part contradict each other */
-function partsAgree(item: StoreItem): void {
+function partsAgree(item: ShelfItem): void {
   const fault = boreFault(item.kind === 'wheel' ? item.boreMm : item.innerBoreMm, item.boltCircleMm);
   if (fault) throw new DomainError(fault, item.kind === 'wheel' ? 'boreMm' : 'innerBoreMm');
   if (item.kind === 'tire' && item.sectionWidthMm != null && item.testRimIn == null)
@@ -36,17 +36,17 @@ function partsAgree(item: StoreItem): void {
 }
 
 const SCHEMAS = Object.fromEntries(
-  STORE_KINDS.map((kind) => [
+  SHELF_KINDS.map((kind) => [
     kind,
     Joi.object({
       kind: Joi.valid(kind).required(),
       ...Object.fromEntries(columnsOf(kind).map((column) => [column.key, ruleOf(column)])),
     }).custom(readable(partsAgree)),
   ]),
-) as Record<StoreKind, Joi.ObjectSchema<StoreItem>>;
+) as Record<ShelfKind, Joi.ObjectSchema<ShelfItem>>;
 
 /** An item of the stores, by its kind. */
-export const storeItemSchema: Joi.AlternativesSchema<StoreItem> = Joi.alternatives().conditional('.kind', {
-  switch: STORE_KINDS.map((kind) => ({ is: kind, then: SCHEMAS[kind] })),
-  otherwise: Joi.object({ kind: Joi.valid(...STORE_KINDS).required() }).unknown(),
+export const storeItemSchema: Joi.AlternativesSchema<ShelfItem> = Joi.alternatives().conditional('.kind', {
+  switch: SHELF_KINDS.map((kind) => ({ is: kind, then: SCHEMAS[kind] })),
+  otherwise: Joi.object({ kind: Joi.valid(...SHELF_KINDS).required() }).unknown(),
 });

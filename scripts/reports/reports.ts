@@ -1,7 +1,7 @@
 // Writes the reports of the known jobs and of 300 random ones, plain and with remedies and window: to compare before
 // and after a change.
 //   npm run reports -- FOLDER [COUNT]
-import { sensitivitySteps, sizesThatDo, waysOut, fullReport, type Beyond } from '#core/advice';
+import { sensitivitySteps, sizesThatDo, patternOptions, fullReport, type Beyond } from '#core/advice';
 import { fork } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
@@ -36,7 +36,7 @@ function writtenOf(job: Job, at: number): string {
   const advice = job.setups.flatMap((setup) =>
     (['front', 'rear'] as const).map((axle) => ({
       sizes: answered(() => sizesThatDo(job, setup, axle)),
-      ways: answered(() => waysOut({ job, setup, axle, choices: { adapterMm: 25, hubFaceShiftMm: 4 }, unit })),
+      ways: answered(() => patternOptions({ job, setup, axle, choices: { adapterMm: 25, hubFaceShiftMm: 4 }, unit })),
       sensitivity: answered(() => atOnce(sensitivitySteps(job, setup, axle))),
     })),
   );

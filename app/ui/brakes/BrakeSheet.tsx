@@ -109,7 +109,7 @@ const middle = (outline: readonly AxialPoint[]): AxialPoint => ({
   r: (Math.min(...outline.map(({ r }) => r)) + Math.max(...outline.map(({ r }) => r))) / 2,
 });
 
-/** The wheel is taken by its metal and moved along the axis, in steps of half a millimetre. */
+/** The wheel is taken by its metal and moved along the axis, in steps of half a millimeter. */
 function useDrag(stackMm: number, k: number, move?: (stackMm: number) => void) {
   const from = useRef<{ x: number; stackMm: number } | null>(null);
   if (!move) return {};

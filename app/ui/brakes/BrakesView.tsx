@@ -8,7 +8,7 @@ import type { AxleName } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { wordsIn } from '#core/units';
 import { DEFAULT_FLANGE_MM, backspacingMm, wheelOffsetMm } from '#core/wheel';
-import { useJob, useStores } from '../../job/JobContext';
+import { useJob, useShelf } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../frame/useJobKeys';
 import { AxleSwitch } from '../parts/AxleSwitch';
@@ -46,7 +46,7 @@ const NUDGES: Record<string, number> = { '-': -1, '=': 1, _: -5, '+': 5 };
  */
 export function BrakesView({ axle }: { axle: AxleName }) {
   const { job, current, state } = useJob();
-  const stores = useStores();
+  const stores = useShelf();
   const lengths = useLengths();
   const [shows, setShows] = useState<Shows>('section');
   const caliper = job.vehicle[axle]?.caliper;

@@ -12,8 +12,8 @@ import {
 } from '#core/brake';
 import { DomainError } from '#core/errors';
 import type { AxleName } from '#core/job';
-import { caliperFromStores, itemName, type StoreItem } from '#core/shelf';
-import { useJob, useReplaceItem, useStores } from '../../job/JobContext';
+import { caliperFromShelf, itemName, type ShelfItem } from '#core/shelf';
+import { useJob, useReplaceItem, useShelf } from '../../job/JobContext';
 import { LengthField } from '../fields/LengthField';
 import { TextField } from '../fields/TextField';
 import { useEditAt } from '../parts/useEditAt';
@@ -36,7 +36,7 @@ const WAYS: readonly (readonly [Way, string])[] = [
 export function CaliperPanel({ axle, files }: { axle: AxleName; files: string }) {
   const { job } = useJob();
   const editAt = useEditAt();
-  const stores = useStores();
+  const stores = useShelf();
   const [drawing, setDrawing] = useState(false);
   const caliper = job.vehicle[axle]?.caliper ?? {};
   const path = ['vehicle', axle, 'caliper'];
@@ -73,7 +73,7 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
             options={kept.map((item) => ({ value: itemName(item), label: itemName(item) }))}
             onChange={(name: string | null) => {
               const item = kept.find((one) => itemName(one) === name);
-              if (item) editAt(path, caliperFromStores(item));
+              if (item) editAt(path, caliperFromShelf(item));
             }}
           />
         )}
@@ -129,7 +129,7 @@ function KeepBrake({ caliper }: { caliper: Caliper }) {
   const fault = fetcher.state === 'idle' ? (fetcher.data?.faults[0]?.message ?? null) : null;
   const keep = () => {
     const { outline, rotorDiameterMm } = caliper;
-    const item: StoreItem = { kind: 'caliper', name, outline, ...(rotorDiameterMm == null ? {} : { rotorDiameterMm }) };
+    const item: ShelfItem = { kind: 'caliper', name, outline, ...(rotorDiameterMm == null ? {} : { rotorDiameterMm }) };
     setSent(name);
     replace(item);
     void fetcher.submit(JSON.parse(JSON.stringify({ intent: 'save', id: null, item })), {

@@ -7,7 +7,7 @@ import type { AxleName } from '#core/job';
 import { itemName } from '#core/shelf';
 import { offsetFigure, rimFigure } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
-import { useJob, useReplaceItem, useStores } from '../../job/JobContext';
+import { useJob, useReplaceItem, useShelf } from '../../job/JobContext';
 import { useEditAt } from '../parts/useEditAt';
 import { WordSwitch } from '../parts/WordSwitch';
 import type { StoresAnswer } from '../stores/storesActions';
@@ -31,7 +31,7 @@ const FAMILIES: { value: SpokeFamily; label: string }[] = [
 /** Gives a wheel of the stores its face: at hand at once, and saved; what the stores say against it is told. */
 function useStoreFace() {
   const fetcher = useFetcher<StoresAnswer>();
-  const stores = useStores();
+  const stores = useShelf();
   const replace = useReplaceItem();
   const answer = fetcher.state === 'idle' ? fetcher.data : undefined;
   return {
@@ -54,7 +54,7 @@ function useStoreFace() {
 export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: Subject; files: string }) {
   const { job } = useJob();
   const editAt = useEditAt();
-  const stores = useStores();
+  const stores = useShelf();
   const storeFace = useStoreFace();
   const [drawing, setDrawing] = useState(false);
   const { wheel } = subject;

@@ -1,7 +1,7 @@
 import { DownloadOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 
-/** A shape as a drawing in true millimetres, to keep or send. */
+/** A shape as a drawing in true millimeters, to keep or send. */
 export const ShapeFiles = ({ href }: { href: string }) => (
   <>
     {(['svg', 'dxf'] as const).map((format) => (

@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import type { AxleName, Setup } from '#core/job';
 import { itemName } from '#core/shelf';
-import { useJob, useStores } from '../../job/JobContext';
+import { useJob, useShelf } from '../../job/JobContext';
 import { spacersFor } from '../hardware/spacersFor';
 
 interface ThinnestProps {
@@ -11,10 +11,10 @@ interface ThinnestProps {
   leastMm: number;
 }
 
-/** The thinnest spacer of the stores that clears, leaves the wheel centred and held, and goes on the hub. */
+/** The thinnest spacer of the stores that clears, leaves the wheel centered and held, and goes on the hub. */
 export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
   const { job, edit } = useJob();
-  const { item, thinner, stack } = spacersFor({ job, setup, axle, stores: useStores(), leastMm, mostMm: null });
+  const { item, thinner, stack } = spacersFor({ job, setup, axle, stores: useShelf(), leastMm, mostMm: null });
   const use = () => edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: stack });
   const stands = setup[axle]?.stack?.some(
     ({ kind, thicknessMm }) => kind === 'slip-on' && thicknessMm === item?.thicknessMm,

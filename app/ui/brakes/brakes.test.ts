@@ -1,14 +1,14 @@
 import { readFileSync } from 'node:fs';
 import { brakeRoom, type AxialPoint } from '#core/brake';
 import type { Job } from '#core/job';
-import type { StoreItem } from '#core/shelf';
+import type { ShelfItem } from '#core/shelf';
 import { wholeRows } from './figures';
 import { brakeScene, nearPlaces } from './scene';
 import { PRESENT, setupKey, setupOf, STORE, subjectsOf, wheelPath } from './subjects';
 
 const kite = JSON.parse(readFileSync('demo/brindle-kite.scoval.json', 'utf8')) as Job;
 const at = (a: number, r: number): AxialPoint => ({ a, r });
-const gale: StoreItem = {
+const gale: ShelfItem = {
   kind: 'wheel',
   name: 'Gale',
   maker: 'Fenwold',
@@ -16,7 +16,7 @@ const gale: StoreItem = {
   rimWidthIn: 7.5,
   offsetMm: 40,
 };
-const ring: StoreItem = { kind: 'ring', name: 'ring' };
+const ring: ShelfItem = { kind: 'ring', name: 'ring' };
 
 describe('wheels that may be held over a brake', () => {
   const subjects = subjectsOf(kite, 'front', [ring, gale]);

@@ -1,5 +1,5 @@
 import { type AxleName, type Job, type StackPart, type Wheel, presentAsSetupAxle } from '#core/job';
-import { itemName, wheelFromStores, type StoreItem } from '#core/shelf';
+import { itemName, wheelFromShelf, type ShelfItem } from '#core/shelf';
 import { wheelCode } from '../words';
 
 /** A wheel whose inside is looked at: of a setup, on the car now, or in the stores. */
@@ -18,7 +18,7 @@ export const PRESENT = 'present';
 export const setupKey = (id: string): string => `${SETUP}${id}`;
 
 /** Every wheel that may be held over a brake, the setups' first. */
-export function subjectsOf(job: Job, axle: AxleName, stores: readonly StoreItem[]): Subject[] {
+export function subjectsOf(job: Job, axle: AxleName, stores: readonly ShelfItem[]): Subject[] {
   const { flangeMm } = job.vehicle;
   const present = presentAsSetupAxle(job.vehicle, axle);
   return [
@@ -53,12 +53,12 @@ export function subjectsOf(job: Job, axle: AxleName, stores: readonly StoreItem[
 }
 
 /** The same object for the same item, so that what is found of its face is kept. */
-function wheelOf(item: StoreItem): Wheel {
-  const known = wheels.get(item) ?? wheelFromStores(item);
+function wheelOf(item: ShelfItem): Wheel {
+  const known = wheels.get(item) ?? wheelFromShelf(item);
   wheels.set(item, known);
   return known;
 }
-const wheels = new WeakMap<StoreItem, Wheel>();
+const wheels = new WeakMap<ShelfItem, Wheel>();
 
 /** Where a subject's wheel stands in the job; null for one of the stores. */
 export function wheelPath(subject: Subject, axle: AxleName): string[] | null {

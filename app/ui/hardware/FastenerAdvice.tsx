@@ -1,14 +1,14 @@
 import { Button } from 'antd';
 import type { AxleReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
-import { itemName, shortestInStores } from '#core/shelf';
-import { useJob, useStores } from '../../job/JobContext';
+import { itemName, shortestOnShelf } from '#core/shelf';
+import { useJob, useShelf } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 
 /** What length the studs or bolts must have, the next standard one, and the shortest in the stores that holds. */
 export function FastenerAdvice({ setup, axle, report }: { setup: Setup; axle: AxleName; report: AxleReport }) {
   const { job, edit } = useJob();
-  const stores = useStores();
+  const stores = useShelf();
   const lengths = useLengths();
   const { fastening } = report;
   const [joint] = fastening.joints;
@@ -18,7 +18,7 @@ export function FastenerAdvice({ setup, axle, report }: { setup: Setup; axle: Ax
   const candidate = setup[axle] ?? {};
   const item =
     joint.verdict === 'fail'
-      ? shortestInStores(stores, {
+      ? shortestOnShelf(stores, {
           form: joint.kind,
           thread: hub?.thread,
           seat: candidate.wheel?.seat ?? null,

@@ -5,7 +5,7 @@ import { type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { itemName } from '#core/shelf';
-import { useJob, useStores } from '../../job/JobContext';
+import { useJob, useShelf } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { FastenerAdvice } from './FastenerAdvice';
 import { spacersFor, type SpacersFor } from './spacersFor';
@@ -27,7 +27,7 @@ interface HardwareViewProps {
  */
 export function HardwareView({ setup, axle, report }: HardwareViewProps) {
   const { job } = useJob();
-  const stores = useStores();
+  const stores = useShelf();
   const [dialog, setDialog] = useState<'ways' | 'trial' | null>(null);
   const { boltPattern } = report[axle];
   const differs = boltPattern.verdict === 'fail' || boltPattern.verdict === 'caution';
@@ -72,7 +72,7 @@ const NONE: SpacersFor = { item: null, thinner: null, stack: null };
 /** How thick the stack may be by the room, and the thinnest spacer of the stores that does it. */
 function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
   const { job, edit } = useJob();
-  const stores = useStores();
+  const stores = useShelf();
   const lengths = useLengths();
   const stack = useMemo(() => setup[axle]?.stack ?? [], [setup, axle]);
   const range = stackRange({ job, report, axle, stackMm: stackThicknessMm(stack) });

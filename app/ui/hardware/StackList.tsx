@@ -4,7 +4,7 @@ import { useId, useState } from 'react';
 import { boreFault } from '#core/hub';
 import type { AxleName, Setup, StackPart } from '#core/job';
 import { pieceThicknessMm, type LabelMeans } from '#core/stack';
-import { itemName, pieceFromStores, type StoreItem } from '#core/shelf';
+import { itemName, pieceFromShelf, type ShelfItem } from '#core/shelf';
 import { useJob } from '../../job/JobContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
@@ -18,7 +18,7 @@ const KIND_NAMES: Record<StackPart['kind'], string> = { 'slip-on': 'Spacer', 'bo
 interface StackListProps {
   setup: Setup;
   axle: AxleName;
-  stores: readonly StoreItem[];
+  stores: readonly ShelfItem[];
 }
 
 /** The pieces between hub and wheel, from the hub outward, each with its own dimensions. */
@@ -63,7 +63,7 @@ export function StackList({ setup, axle, stores }: StackListProps) {
           showSearch
           optionFilterProp="label"
           options={kept.map((item, at) => ({ value: at, label: `${itemName(item)} (${item.quantity ?? '?'} kept)` }))}
-          onChange={(at: number | null) => at !== null && put([...pieces, pieceFromStores(kept[at]!)])}
+          onChange={(at: number | null) => at !== null && put([...pieces, pieceFromShelf(kept[at]!)])}
         />
       </div>
     </section>

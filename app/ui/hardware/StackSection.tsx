@@ -19,7 +19,7 @@ interface StackSectionProps {
 const MARGINS = { left: 26, right: 30, top: 34, bottom: 56 };
 
 /**
- * Hub, stack, wheel pad and one fastener in section, true to scale: what is short, proud or not centred can be seen.
+ * Hub, stack, wheel pad and one fastener in section, true to scale: what is short, proud or not centered can be seen.
  */
 export function StackSection({ job, axle, setup, report }: StackSectionProps) {
   const lengths = useLengths();

@@ -1,13 +1,13 @@
-import { waysOut, type WayKind, type WayOut } from '#core/advice';
+import { patternOptions, type PatternOptionKind, type PatternOption } from '#core/advice';
 import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { hubPatternOf, usedShare, verdictWord } from '#core/evaluate';
 import { patternOf } from '#core/hub';
 import { freeSetupId, priceInForce, type AxleName, type Setup } from '#core/job';
-import { adaptersInStores, itemName, pieceFromStores } from '#core/shelf';
+import { adaptersOnShelf, itemName, pieceFromShelf } from '#core/shelf';
 import { offsetFigure } from '#core/units';
 import { type Verdict } from '#core/verdict';
-import { useJob, useStores } from '../../job/JobContext';
+import { useJob, useShelf } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { RingMark } from '../parts/Ring';
@@ -19,7 +19,7 @@ import { faceText } from '../words';
 const judged = (verdict: Verdict) => ({ code: 'pattern', value: null, limit: null, margin: null, verdict });
 
 /** What stands where a way makes no setup by itself. */
-const WITHOUT: Record<WayKind, string> = {
+const WITHOUT: Record<PatternOptionKind, string> = {
   'near-pattern': 'the setup as it stands',
   adapter: 'give its thickness',
   'redrill-wheel': '',
@@ -36,15 +36,21 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
   const [chosen, setChosen] = useState<number | null>(null);
   const hub = job.vehicle[axle]?.hub;
   const wheel = setup[axle]?.wheel;
-  const kept = adaptersInStores(useStores(), hub ? hubPatternOf(hub).pattern : {}, patternOf(wheel));
+  const kept = adaptersOnShelf(useShelf(), hub ? hubPatternOf(hub).pattern : {}, patternOf(wheel));
   const item = chosen === null ? undefined : kept[chosen];
   const adapterKept = item
-    ? { piece: pieceFromStores(item), name: itemName(item), priceEach: item.priceEach ?? null }
+    ? { piece: pieceFromShelf(item), name: itemName(item), priceEach: item.priceEach ?? null }
     : null;
-  const ways = waysOut({ job, setup, axle, choices: { adapterMm, adapterKept, hubFaceShiftMm }, unit: lengths.unit });
+  const ways = patternOptions({
+    job,
+    setup,
+    axle,
+    choices: { adapterMm, adapterKept, hubFaceShiftMm },
+    unit: lengths.unit,
+  });
   const terms = useBriefTerms();
   const currency = priceInForce('currency', job) ?? '';
-  const take = (way: WayOut) => {
+  const take = (way: PatternOption) => {
     const id = freeSetupId(job);
     const label = `${setup.label || setup.id.toUpperCase()}, ${way.title.toLowerCase()}`.slice(0, 120);
     edit({ op: 'add-setup', setup: { ...setup, id, label, [axle]: way.candidate! }, after: setup.id });
@@ -189,7 +195,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
   );
 }
 
-type Show = (position: NonNullable<WayOut['position']>, lengths: ReturnType<typeof useLengths>) => string;
+type Show = (position: NonNullable<PatternOption['position']>, lengths: ReturnType<typeof useLengths>) => string;
 const ROWS: readonly (readonly [string, Show])[] = [
   ['Effective offset', ({ effectiveOffsetMm: mm }) => (mm === null ? '—' : `${offsetFigure(mm)} mm`)],
   ['Face', ({ pokeMm }, lengths) => faceText(pokeMm, lengths)],

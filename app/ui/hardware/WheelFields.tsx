@@ -4,7 +4,7 @@ import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { boreFault, type PatternReading } from '#core/hub';
 import type { AxleName, Setup, StackPart, Wheel } from '#core/job';
-import { itemName, wheelFromStores, type StoreItem } from '#core/shelf';
+import { itemName, wheelFromShelf, type ShelfItem } from '#core/shelf';
 import { useJob } from '../../job/JobContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
@@ -18,7 +18,7 @@ import '../hub/hub.css';
 interface WheelFieldsProps {
   setup: Setup;
   axle: AxleName;
-  stores: readonly StoreItem[];
+  stores: readonly ShelfItem[];
 }
 
 /** The wheel where it meets the hub, and what holds it there. */
@@ -92,7 +92,7 @@ export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
           optionFilterProp="label"
           options={kept.map((item, at) => ({ value: at, label: itemName(item) }))}
           onChange={(at: number | null) =>
-            at !== null && edit({ op: 'set', path: [...base, 'wheel'], value: wheelFromStores(kept[at]!) })
+            at !== null && edit({ op: 'set', path: [...base, 'wheel'], value: wheelFromShelf(kept[at]!) })
           }
         />
       </section>

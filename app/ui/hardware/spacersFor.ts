@@ -2,14 +2,14 @@ import { staysOnHub } from '#core/advice';
 import { hubPatternOf } from '#core/evaluate';
 import type { AxleName, Job, Setup, StackPart } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
-import { pieceFromStores, thinnestInStores, type StoreItem } from '#core/shelf';
+import { pieceFromShelf, thinnestOnShelf, type ShelfItem } from '#core/shelf';
 
 /** What the stores have for a stack of a thickness in all, beside the pieces that stay. */
 export interface SpacersFor {
-  /** The thinnest that does it and leaves the wheel centred and held. */
-  item: StoreItem | null;
+  /** The thinnest that does it and leaves the wheel centered and held. */
+  item: ShelfItem | null;
   /** The thinnest by its thickness alone, where that is another. */
-  thinner: StoreItem | null;
+  thinner: ShelfItem | null;
   /** The stack with the item in it. */
   stack: StackPart[] | null;
 }
@@ -18,7 +18,7 @@ interface SpacersAsk {
   job: Job;
   setup: Setup;
   axle: AxleName;
-  stores: readonly StoreItem[];
+  stores: readonly ShelfItem[];
   /** Of the stack in all; nothing limits it where the most is null. */
   leastMm: number;
   mostMm: number | null;
@@ -36,12 +36,12 @@ export function spacersFor({ job, setup, axle, stores, leastMm, mostMm }: Spacer
     hubBoreMm: hub.boreMm ?? null,
   };
   const without = { ...setup[axle], stack: kept };
-  const holds = (item: StoreItem) => staysOnHub({ hub, without, spacer: pieceFromStores(item), terms: job });
-  const byThickness = thinnestInStores(stores, need);
-  const item = thinnestInStores(stores, { ...need, holds });
+  const holds = (item: ShelfItem) => staysOnHub({ hub, without, spacer: pieceFromShelf(item), terms: job });
+  const byThickness = thinnestOnShelf(stores, need);
+  const item = thinnestOnShelf(stores, { ...need, holds });
   return {
     item,
     thinner: byThickness === item ? null : byThickness,
-    stack: item && [pieceFromStores(item), ...kept],
+    stack: item && [pieceFromShelf(item), ...kept],
   };
 }

@@ -4,7 +4,7 @@ import { useId, useState } from 'react';
 import { threadOrNull } from '#core/fastener';
 import {
   boltCircleMm,
-  centresMm,
+  centersMm,
   countFault,
   kindOf,
   LEAST_LUGS,
@@ -196,7 +196,7 @@ export function PatternFinder(props: PatternFinderProps) {
                   <span className="figure soft">
                     {apart === null
                       ? `not with ${n}`
-                      : `⌀ ${formatNumber(boltCircleMm(centresMm(reading), n, apart), 2)} mm`}
+                      : `⌀ ${formatNumber(boltCircleMm(centersMm(reading), n, apart), 2)} mm`}
                   </span>
                   <Button
                     type="text"

@@ -56,7 +56,7 @@ export function PatternResult({ lugCount, readings, taken, take }: PatternResult
         {lugCount === 5 && widest && (
           <span className="soft figure">
             {' '}
-            shop shortcut {formatNumber(fiveStudShortcutMm(widest.centresMm, unit === 'mm' ? 'mm' : 'in'), 1)} mm
+            shop shortcut {formatNumber(fiveStudShortcutMm(widest.centersMm, unit === 'mm' ? 'mm' : 'in'), 1)} mm
             (widest + {unit === 'mm' ? '6 mm' : '1/4 in'})
           </span>
         )}

@@ -208,22 +208,22 @@ function RungName({
 }
 
 /**
- * A wheel and tire as a bar: the tire rounded, the rim's flanges as ticks, its centreline, the stack as a block at the
+ * A wheel and tire as a bar: the tire rounded, the rim's flanges as ticks, its centerline, the stack as a block at the
  * face.
  */
 function Bar({ fitted, x, y, present }: { fitted: Fitted; x: (mm: number) => number; y: number; present: boolean }) {
   const { effectiveOffsetMm: offset, sectionWidthMm: section, stackMm, wheel, flangeMm } = fitted;
   if (offset === null || section === null || wheel.rimWidthIn == null) return null;
-  const centre = -offset;
+  const center = -offset;
   const rim = mmFromInches(wheel.rimWidthIn) / 2 + flangeMm;
   const wide = (mm: number) => x(mm) - x(0);
   return (
     <g className={`bar ${present ? 'bar-present' : ''}`}>
-      <rect className="bar-tire" x={x(centre - section / 2)} width={wide(section)} y={y - 24} height={48} rx={14} />
-      <line x1={x(centre - rim)} x2={x(centre + rim)} y1={y} y2={y} />
-      <line x1={x(centre - rim)} x2={x(centre - rim)} y1={y - 15} y2={y + 15} />
-      <line x1={x(centre + rim)} x2={x(centre + rim)} y1={y - 15} y2={y + 15} />
-      <line className="bar-centre" x1={x(centre)} x2={x(centre)} y1={y - 7} y2={y + 7} />
+      <rect className="bar-tire" x={x(center - section / 2)} width={wide(section)} y={y - 24} height={48} rx={14} />
+      <line x1={x(center - rim)} x2={x(center + rim)} y1={y} y2={y} />
+      <line x1={x(center - rim)} x2={x(center - rim)} y1={y - 15} y2={y + 15} />
+      <line x1={x(center + rim)} x2={x(center + rim)} y1={y - 15} y2={y + 15} />
+      <line className="bar-centre" x1={x(center)} x2={x(center)} y1={y - 7} y2={y + 7} />
       {stackMm !== null && stackMm > 0 && (
         <rect className="bar-stack" x={x(0)} width={wide(stackMm)} y={y - 17} height={34} />
       )}

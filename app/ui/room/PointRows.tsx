@@ -15,7 +15,7 @@ const AXES: readonly (readonly [keyof Point3, string])[] = [
   ['up', 'Up'],
 ];
 
-/** One point, or the corners of an edge, from the centre of the hub face at rest: out, forward, up. */
+/** One point, or the corners of an edge, from the center of the hub face at rest: out, forward, up. */
 export function PointRows({ name, points, change }: PointRowsProps) {
   const set = (row: number, key: keyof Point3, value: number | null) =>
     change(

@@ -43,7 +43,7 @@ export function pointedAt({
     const on = surface.startsWith('outer') ? solid.bodies.at(-1)! : body;
     if ((surface === 'barrel' || surface === 'spokes') && !on.section.hollow) continue;
     const { a, r } = surfacePoint(on.section, surface);
-    const mm = Math.hypot(place.out - on.centreOut - a, radius - r);
+    const mm = Math.hypot(place.out - on.centerOut - a, radius - r);
     if (!best || mm < best.mm) best = { surface, mm };
   }
   return best && best.mm <= NEAR_MM ? { surface: best.surface } : null;

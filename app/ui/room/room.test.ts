@@ -37,7 +37,7 @@ const SECTION = sectionOf(
     barrelAssumed: false,
   },
 );
-const wheel: SweptSolid = { bodies: [{ section: SECTION, centreOut: -40 }] };
+const wheel: SweptSolid = { bodies: [{ section: SECTION, centerOut: -40 }] };
 const read: Obstacle = {
   id: 'liner',
   kind: 'liner',

@@ -98,21 +98,21 @@ export function Wheel({
   const { fitted, section } = drawn;
   const rimWidthIn = fitted.wheel.rimWidthIn;
   if (!section || fitted.effectiveOffsetMm === null || rimWidthIn == null) return null;
-  const centre = -fitted.effectiveOffsetMm;
+  const center = -fitted.effectiveOffsetMm;
   const inside = as === 'ghost' ? null : insideOf(fitted);
-  const outer = fitted.dual?.spacingMm == null ? null : centre + fitted.dual.spacingMm;
+  const outer = fitted.dual?.spacingMm == null ? null : center + fitted.dual.spacingMm;
   const foot = scale.y(0);
   return (
     <g className={`wheel wheel-${as}`}>
-      <path className="tire" d={tirePath(section, scale, centre)} />
+      <path className="tire" d={tirePath(section, scale, center)} />
       <path
         className="rim"
-        d={(inside && !inside.assumed ? flangesPath : rimPath)({ section, rimWidthIn, scale, centreOut: centre })}
+        d={(inside && !inside.assumed ? flangesPath : rimPath)({ section, rimWidthIn, scale, centerOut: center })}
       />
       {outer !== null && (
         <>
           <path className="tire" d={tirePath(section, scale, outer)} />
-          <path className="rim" d={rimPath({ section, rimWidthIn, scale, centreOut: outer })} />
+          <path className="rim" d={rimPath({ section, rimWidthIn, scale, centerOut: outer })} />
           {as !== 'ghost' && (
             <path
               className="disc"
@@ -120,7 +120,7 @@ export function Wheel({
                 section,
                 rimWidthIn,
                 scale,
-                centreOut: outer,
+                centerOut: outer,
                 padOut: (fitted.stackMm ?? 0) + (fitted.wheel.padThicknessMm ?? 0),
                 turned: true,
               })}
@@ -131,17 +131,17 @@ export function Wheel({
       {as !== 'ghost' && (
         <>
           {inside && !inside.assumed ? (
-            <path className="face" d={facePath(inside, scale, centre)} />
+            <path className="face" d={facePath(inside, scale, center)} />
           ) : (
             <path
               className="disc"
-              d={discPath({ section, rimWidthIn, scale, centreOut: centre, padOut: fitted.stackMm ?? 0 })}
+              d={discPath({ section, rimWidthIn, scale, centerOut: center, padOut: fitted.stackMm ?? 0 })}
             />
           )}
           <line
             className="centreline"
-            x1={scale.x(centre)}
-            x2={scale.x(centre)}
+            x1={scale.x(center)}
+            x2={scale.x(center)}
             y1={scale.y(section.rimRadiusMm - 34)}
             y2={foot}
           />

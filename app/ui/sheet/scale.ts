@@ -8,7 +8,7 @@ export interface SheetRange {
 
 /** From mm to pixels, the same in both directions: drawings are true to scale. */
 export interface SheetScale {
-  /** Pixels a millimetre. */
+  /** Pixels a millimeter. */
   k: number;
   x(outMm: number): number;
   y(upMm: number): number;

@@ -11,16 +11,16 @@ interface Point {
 const path = ({
   points,
   scale,
-  centreOut,
+  centerOut,
   closed = false,
 }: {
   points: readonly Point[];
   scale: SheetScale;
-  centreOut: number;
+  centerOut: number;
   closed?: boolean | undefined;
 }): string => {
   const draw = line<Point>(
-    ({ a }) => round(scale.x(centreOut + a)),
+    ({ a }) => round(scale.x(centerOut + a)),
     ({ r }) => round(scale.y(r)),
   );
   return (draw(points) ?? '') + (closed ? 'Z' : '');
@@ -29,22 +29,22 @@ const path = ({
 const round = (px: number): number => Math.round(px * 100) / 100;
 
 /** The tire above its rim, closed along the bead seats. */
-export const tirePath = (section: Section, scale: SheetScale, centreOut: number): string =>
-  path({ points: tireOutline(section), scale, centreOut, closed: true });
+export const tirePath = (section: Section, scale: SheetScale, centerOut: number): string =>
+  path({ points: tireOutline(section), scale, centerOut, closed: true });
 
-/** How thick a rim is drawn, and how deep its drop centre lies; for orientation, nobody measures them. */
+/** How thick a rim is drawn, and how deep its drop center lies; for orientation, nobody measures them. */
 const SHEET_MM = 5;
 const DROP_MM = 24;
 
-/** The rim: flanges and bead seats where they are, the drop centre for orientation. */
+/** The rim: flanges and bead seats where they are, the drop center for orientation. */
 interface RimDrawn {
   section: Section;
   rimWidthIn: number;
   scale: SheetScale;
-  centreOut: number;
+  centerOut: number;
 }
 
-export function rimPath({ section, rimWidthIn, scale, centreOut }: RimDrawn): string {
+export function rimPath({ section, rimWidthIn, scale, centerOut }: RimDrawn): string {
   const half = mmFromInches(rimWidthIn) / 2;
   const { halfRimMm, flangeRadiusMm, rimRadiusMm } = section;
   const slope = Math.min(26, half * 0.28);
@@ -62,11 +62,11 @@ export function rimPath({ section, rimWidthIn, scale, centreOut }: RimDrawn): st
     { a: -halfRimMm, r: rimRadiusMm - SHEET_MM },
   ];
   const inner = [...lower.map(({ a, r }) => ({ a: -a, r })).reverse(), ...lower];
-  return path({ points: [...outer, ...inner], scale, centreOut, closed: true });
+  return path({ points: [...outer, ...inner], scale, centerOut, closed: true });
 }
 
 /** The two flanges alone, for a wheel whose own barrel is drawn. */
-export function flangesPath({ section, rimWidthIn, scale, centreOut }: RimDrawn): string {
+export function flangesPath({ section, rimWidthIn, scale, centerOut }: RimDrawn): string {
   const half = mmFromInches(rimWidthIn) / 2;
   const { halfRimMm, flangeRadiusMm, rimRadiusMm } = section;
   const side: Point[] = [
@@ -77,8 +77,8 @@ export function flangesPath({ section, rimWidthIn, scale, centreOut }: RimDrawn)
     { a: halfRimMm, r: rimRadiusMm - SHEET_MM },
   ];
   return (
-    path({ points: side, scale, centreOut, closed: true }) +
-    path({ points: side.map(({ a, r }) => ({ a: -a, r })), scale, centreOut, closed: true })
+    path({ points: side, scale, centerOut, closed: true }) +
+    path({ points: side.map(({ a, r }) => ({ a: -a, r })), scale, centerOut, closed: true })
   );
 }
 
@@ -103,12 +103,12 @@ export function metalOf(barrel: readonly Point[] | null, spoke: readonly Point[]
 }
 
 /** The wheel's own inside as somebody measured it; from the rim centerline. */
-export const facePath = (inside: Inside, scale: SheetScale, centreOut: number): string =>
-  path({ points: metalOf(inside.barrel, inside.spoke) ?? [], scale, centreOut, closed: true });
+export const facePath = (inside: Inside, scale: SheetScale, centerOut: number): string =>
+  path({ points: metalOf(inside.barrel, inside.spoke) ?? [], scale, centerOut, closed: true });
 
 /** A brake's outline on its hub. */
 export const brakePath = (outline: readonly Point[], scale: SheetScale): string =>
-  path({ points: outline, scale, centreOut: 0, closed: true });
+  path({ points: outline, scale, centerOut: 0, closed: true });
 
 /**
  * The disc between pad and rim, for orientation: its shape is known only where somebody measured it. The outer wheel of
@@ -118,14 +118,14 @@ export function discPath({
   section,
   rimWidthIn,
   scale,
-  centreOut,
+  centerOut,
   padOut,
   turned = false,
 }: {
   section: Section;
   rimWidthIn: number;
   scale: SheetScale;
-  centreOut: number;
+  centerOut: number;
   padOut: number;
   turned?: boolean | undefined;
 }): string {
@@ -133,12 +133,12 @@ export function discPath({
   const top = section.rimRadiusMm - DROP_MM - SHEET_MM;
   const inside = half - Math.min(26, half * 0.28) * 2;
   const rimOut = turned
-    ? Math.max(centreOut - inside, padOut + 6)
-    : Math.min(centreOut + inside, Math.max(padOut + 6, centreOut));
+    ? Math.max(centerOut - inside, padOut + 6)
+    : Math.min(centerOut + inside, Math.max(padOut + 6, centerOut));
   const points: Point[] = [
     { a: padOut, r: 26 },
     { a: padOut, r: 78 },
     { a: rimOut, r: top },
   ];
-  return path({ points, scale, centreOut: 0 });
+  return path({ points, scale, centerOut: 0 });
 }

@@ -107,14 +107,14 @@ describe('shapes', () => {
     expect(top).toBeCloseTo(scale.y(fitted.overallDiameterMm! / 2), 0);
   });
   test('the rim is drawn over its flanges, and mirrors about its centreline', () => {
-    const rim = points(rimPath({ section: section!, rimWidthIn: 6, scale, centreOut: -38 }));
+    const rim = points(rimPath({ section: section!, rimWidthIn: 6, scale, centerOut: -38 }));
     const [left, right] = extent(rim.map(([x]) => x));
     expect((right! - left!) / scale.k).toBeCloseTo(6 * 25.4 + 2 * 12.7, 0);
     const mirrored = rim.map(([x, y]) => `${(2 * scale.x(-38) - x).toFixed(0)},${y.toFixed(0)}`);
     expect(new Set(mirrored)).toEqual(new Set(rim.map(([x, y]) => `${x.toFixed(0)},${y.toFixed(0)}`)));
   });
   test('the disc starts at the pad', () => {
-    const [first] = points(discPath({ section: section!, rimWidthIn: 6, scale, centreOut: -38, padOut: 5 }));
+    const [first] = points(discPath({ section: section!, rimWidthIn: 6, scale, centerOut: -38, padOut: 5 }));
     expect(first![0]).toBeCloseTo(scale.x(5), 1);
   });
 });

@@ -23,7 +23,7 @@ interface ThreeViewsProps {
   choose(id: string): void;
   /** The number each part bears on the drawings and in the list. */
   numbers: Readonly<Record<string, number>>;
-  /** How each part fares, for its colour and sign. */
+  /** How each part fares, for its color and sign. */
   verdicts?: Readonly<Record<string, Verdict>>;
   touched?: readonly TouchedRegion[];
   /** A place on the wheel that is being pointed out, in the corner's frame. */

@@ -21,7 +21,7 @@ const span = (flats: Flat[], axis: 0 | 1) => {
 };
 
 describe('a wheel on the three drawings', () => {
-  const { section, centreOut } = wheel.bodies[0]!;
+  const { section, centerOut } = wheel.bodies[0]!;
   test('is as wide and as tall as it is, from every side', () => {
     const placement = placementOf(still, REST);
     const [behind] = silhouettes(wheel, placement, 'behind');
@@ -38,7 +38,7 @@ describe('a wheel on the three drawings', () => {
     ] as const)
       expect(span(hull!, axis)).toBeCloseTo(2 * section.radiusMm, 0);
     const [least] = extent(behind!, ([out]) => out) as [number, number];
-    expect(least + wide / 2).toBeCloseTo(centreOut, 0);
+    expect(least + wide / 2).toBeCloseTo(centerOut, 0);
   });
   test('is the hull of its points in every pose and direction (d3’s polygonHull)', () => {
     const around = [
@@ -47,7 +47,7 @@ describe('a wheel on the three drawings', () => {
       { a: section.halfRimMm, r: section.rimRadiusMm },
     ].flatMap(({ a, r }) =>
       d3range(0, 2 * Math.PI, Math.PI / 60).map((t) => ({
-        out: centreOut + a,
+        out: centerOut + a,
         fwd: r * Math.sin(t),
         up: r * Math.cos(t),
       })),

@@ -30,8 +30,8 @@ const profilePoints = (section: Section): { a: number; r: number }[] => [
 ];
 
 /** A point of a wheel by its place on the section and its clock angle, in the hub's frame. */
-const onWheel = ({ centreOut, a, r, clock }: { centreOut: number; a: number; r: number; clock: number }): Point3 => ({
-  out: centreOut + a,
+const onWheel = ({ centerOut, a, r, clock }: { centerOut: number; a: number; r: number; clock: number }): Point3 => ({
+  out: centerOut + a,
   fwd: r * Math.sin(clock),
   up: r * Math.cos(clock),
 });
@@ -66,7 +66,7 @@ export function silhouettes(solid: SweptSolid, placement: Placement, view: ViewN
   const [tipRight, tipUp] = project(toCorner(placement, { out: 1, fwd: 0, up: 0 }));
   const [axisRight, axisUp] = [tipRight - centreRight, tipUp - centreUp];
   const turns = directions(axisRight, axisUp);
-  return solid.bodies.map(({ section, centreOut }) => {
+  return solid.bodies.map(({ section, centerOut }) => {
     const profile = profilePoints(section);
     return turns.map((turn): Flat => {
       const [right, up] = [Math.cos(turn), Math.sin(turn)];
@@ -75,7 +75,7 @@ export function silhouettes(solid: SweptSolid, placement: Placement, view: ViewN
       let furthest = profile[0]!;
       for (const one of profile)
         if (one.a * along + one.r * square > furthest.a * along + furthest.r * square) furthest = one;
-      const [place, reach] = [centreOut + furthest.a, square > 1e-6 ? furthest.r / square : 0];
+      const [place, reach] = [centerOut + furthest.a, square > 1e-6 ? furthest.r / square : 0];
       return [
         centreRight + place * axisRight + reach * (right - along * axisRight),
         centreUp + place * axisUp + reach * (up - along * axisUp),
@@ -86,12 +86,12 @@ export function silhouettes(solid: SweptSolid, placement: Placement, view: ViewN
 
 /** The rim's outboard edge as a drawing sees it. */
 export const rimEdges = (solid: SweptSolid, placement: Placement, view: ViewName): Flat[][] =>
-  solid.bodies.map(({ section, centreOut }) =>
+  solid.bodies.map(({ section, centerOut }) =>
     Array.from({ length: TURNS }, (_, i) =>
       PROJECT[view](
         toCorner(
           placement,
-          onWheel({ centreOut, a: section.halfRimMm, r: section.flangeRadiusMm, clock: (2 * Math.PI * i) / TURNS }),
+          onWheel({ centerOut, a: section.halfRimMm, r: section.flangeRadiusMm, clock: (2 * Math.PI * i) / TURNS }),
         ),
       ),
     ),
@@ -104,10 +104,10 @@ export const rimEdges = (solid: SweptSolid, placement: Placement, view: ViewName
 export function hollowCuts(solid: SweptSolid, placement: Placement, view: ViewName): Flat[][] {
   if (view === 'side') return [];
   const clocks = view === 'behind' ? [0, Math.PI] : [Math.PI / 2, -Math.PI / 2];
-  return solid.bodies.flatMap(({ section, centreOut, turned }) =>
+  return solid.bodies.flatMap(({ section, centerOut, turned }) =>
     clocks.map((clock) =>
       (section.hollow?.line ?? []).map(({ a, r }) =>
-        PROJECT[view](toCorner(placement, onWheel({ centreOut, a: turned ? -a : a, r, clock }))),
+        PROJECT[view](toCorner(placement, onWheel({ centerOut, a: turned ? -a : a, r, clock }))),
       ),
     ),
   );
@@ -128,13 +128,13 @@ export function touchedPatch({
   const points: Flat[] = [];
   const [from, to] = region.clockDeg;
   const steps = Math.max(1, Math.ceil((to - from) / 6));
-  for (const { section, centreOut } of solid.bodies) {
-    const [least, most] = [region.outMm[0] - centreOut - 4, region.outMm[1] - centreOut + 4];
+  for (const { section, centerOut } of solid.bodies) {
+    const [least, most] = [region.outMm[0] - centerOut - 4, region.outMm[1] - centerOut + 4];
     for (const { a, r } of tireOutline(section, 12)) {
       if (a < least || a > most || r < section.bellyRadiusMm) continue;
       for (let i = 0; i <= steps; i++) {
         const clock = ((from - 1.5 + ((to - from + 3) * i) / steps) * Math.PI) / 180;
-        points.push(PROJECT[view](toCorner(placement, onWheel({ centreOut, a, r, clock }))));
+        points.push(PROJECT[view](toCorner(placement, onWheel({ centerOut, a, r, clock }))));
       }
     }
   }

@@ -31,7 +31,7 @@ export interface Anchors {
  */
 const BACKSPACING_UP_MM = 22;
 const OFFSET_UP_MM = 96;
-/** How far under the drop centre the rim's fields stand, and the offset's line under them, px. */
+/** How far under the drop center the rim's fields stand, and the offset's line under them, px. */
 const RIM_FIELD_PX = 30;
 const OFFSET_BELOW_RIM_PX = 56;
 /** Half the height of a field with its label. */
@@ -51,16 +51,16 @@ export function anchors({
   const { x, y } = scale;
   const { fitted, section } = subject;
   const { place, effectiveOffsetMm, overallDiameterMm } = fitted;
-  const centre = -(effectiveOffsetMm ?? 40);
+  const center = -(effectiveOffsetMm ?? 40);
   const bellyUp = section?.bellyRadiusMm ?? 260;
   const rimUp = section?.rimRadiusMm ?? 200;
   const belly = y(bellyUp);
   const radius = overallDiameterMm === null ? 300 : overallDiameterMm / 2;
-  const flangeInner = section ? centre - section.halfRimMm : centre - 100;
+  const flangeInner = section ? center - section.halfRimMm : center - 100;
   const pad = fitted.stackMm ?? 0;
   const innerEdge = corner.innerPartOut === null ? (place?.innerMm ?? -150) - 20 : corner.innerPartOut - 20;
   const outerEdge = Math.max(corner.fenderOut ?? 70, place?.outerMm ?? 70);
-  const archX = x(centre + 46);
+  const archX = x(center + 46);
   const tread = y(radius);
   const rimY = y(rimUp - 29) + RIM_FIELD_PX;
   const offsetY = Math.max(y(OFFSET_UP_MM), rimY + OFFSET_BELOW_RIM_PX);
@@ -76,12 +76,12 @@ export function anchors({
     arch: archGapMm !== null ? { from: [archX, tread], to: [archX, tread - archGapMm * scale.k] } : null,
     // Never above the paper, however small the gap or little the room.
     archLabel: [archX - 10, Math.max(HALF_FIELD_PX, tread - ((archGapMm ?? 60) * scale.k) / 2)],
-    tire: [x(centre), belly - 2],
-    rim: [x(centre), rimY],
-    offset: effectiveOffsetMm === null ? null : { from: [x(centre), offsetY], to: [x(0), offsetY] },
-    offsetField: [x(centre) - 8, offsetY - 8],
+    tire: [x(center), belly - 2],
+    rim: [x(center), rimY],
+    offset: effectiveOffsetMm === null ? null : { from: [x(center), offsetY], to: [x(0), offsetY] },
+    offsetField: [x(center) - 8, offsetY - 8],
     // Over its line, or beside the face where the line is too short to carry it.
-    effective: Math.abs(x(0) - x(centre)) < 58 ? [x(0) + 44, offsetY] : [x(centre / 2), offsetY - 11],
+    effective: Math.abs(x(0) - x(center)) < 58 ? [x(0) + 44, offsetY] : [x(center / 2), offsetY - 11],
     backspacing:
       section && effectiveOffsetMm !== null
         ? { from: [x(flangeInner), y(BACKSPACING_UP_MM)], to: [x(pad), y(BACKSPACING_UP_MM)] }

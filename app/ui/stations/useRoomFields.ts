@@ -32,7 +32,7 @@ export function useRoomFields(axle: AxleName, side: Side, taken: Taken) {
   const roomKey = (key: RoomReading): string => [...base, key].join('.');
   const gap = (key: RoomReading) => ({
     ...over(['vehicle', axle, ...base, key], own?.[key]),
-    // What the right side reads stands in grey until the left is read for itself.
+    // What the right side reads stands in gray until the left is read for itself.
     ...(side === 'left' && vehicleAxle.room?.[key] != null
       ? { placeholder: lengths.figure(vehicleAxle.room[key]) }
       : {}),

@@ -2,11 +2,11 @@ import { Form, Input, Modal, Select } from 'antd';
 import { useEffect } from 'react';
 import { useFetcher } from 'react-router';
 import { DomainError } from '#core/errors';
-import type { StoreItem, StoreKind } from '#core/shelf';
+import type { ShelfItem, ShelfKind } from '#core/shelf';
 import { inchesFromMm, readLength, readNumber, roundTo } from '#core/units';
 import { RANGES } from '#formats/fields';
 import { cellOf, columnsOf, type Column } from '#formats/shelf';
-import type { KeptItem } from '#server/stores';
+import type { KeptItem } from '#server/shelf';
 import { KIND_NAMES } from './kinds';
 import type { StoresAnswer } from './storesActions';
 
@@ -30,7 +30,7 @@ function readColumn(column: Column, text: string): unknown {
 }
 
 /** One item of the stores, to add or to change. */
-export function ItemDialog({ kind, kept, close }: { kind: StoreKind; kept: KeptItem | null; close(): void }) {
+export function ItemDialog({ kind, kept, close }: { kind: ShelfKind; kept: KeptItem | null; close(): void }) {
   const [form] = Form.useForm<Texts>();
   const fetcher = useFetcher<StoresAnswer>();
   const columns = columnsOf(kind);
@@ -57,7 +57,7 @@ export function ItemDialog({ kind, kept, close }: { kind: StoreKind; kept: KeptI
       const text = texts[column.key];
       if (text !== undefined && text.trim() !== '') item[column.key] = readColumn(column, text);
     }
-    await fetcher.submit({ intent: 'save', id: kept?.id ?? null, item: item as unknown as StoreItem } as never, {
+    await fetcher.submit({ intent: 'save', id: kept?.id ?? null, item: item as unknown as ShelfItem } as never, {
       method: 'post',
       action: '/stores',
       encType: 'application/json',

@@ -1,7 +1,7 @@
-import type { StoreKind } from '#core/shelf';
+import type { ShelfKind } from '#core/shelf';
 
 /** What the kinds of the stores are called. */
-export const KIND_NAMES: Record<StoreKind, { one: string; many: string }> = {
+export const KIND_NAMES: Record<ShelfKind, { one: string; many: string }> = {
   spacer: { one: 'Spacer', many: 'Spacers' },
   adapter: { one: 'Adapter', many: 'Adapters' },
   ring: { one: 'Ring', many: 'Rings' },

@@ -1,10 +1,10 @@
 import type { InnerFace } from '#core/brake';
 import Joi from 'joi';
-import type { StoreItem } from '#core/shelf';
+import type { ShelfItem } from '#core/shelf';
 import { faultsOf, type Fault } from '#formats/faults';
 import { VALIDATION } from '#formats/rules';
-import { MAX_CSV_BYTES, readStoresFile, storeItemSchema } from '#formats/shelf';
-import { importItems, keepFace, removeItem, saveItem } from '#server/stores';
+import { MAX_CSV_BYTES, readShelfFile, storeItemSchema } from '#formats/shelf';
+import { importItems, keepFace, removeItem, saveItem } from '#server/shelf';
 import { innerFace } from '#formats/shapes';
 import { readForm, readJson } from '../../requests';
 
@@ -15,12 +15,12 @@ export interface StoresAnswer {
   file?: string;
   added?: number;
   replaced?: number;
-  item?: StoreItem;
+  item?: ShelfItem;
 }
 
 const id = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'is not an item' });
 const commands = {
-  save: Joi.object<{ intent: 'save'; id: string | null; item: StoreItem }>({
+  save: Joi.object<{ intent: 'save'; id: string | null; item: ShelfItem }>({
     intent: Joi.valid('save').required(),
     id: id.allow(null).required(),
     item: storeItemSchema.required(),
@@ -67,7 +67,7 @@ async function takeFile(request: Request): Promise<StoresAnswer> {
     const limit = `there is no file, or it is larger than ${MAX_CSV_BYTES / 1024 / 1024} MB`;
     return { intent: 'import', faults: [{ path: '', message: limit }] };
   }
-  const read = readStoresFile(new Uint8Array(await file.arrayBuffer()));
+  const read = readShelfFile(new Uint8Array(await file.arrayBuffer()));
   if (read.faults) return { intent: 'import', file: file.name, faults: read.faults };
   return { intent: 'import', file: file.name, faults: [], ...(await importItems(read.items)) };
 }

@@ -6,11 +6,19 @@ import { SHOP_LIMIT_FIELDS } from '#formats/fields';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
-import { fallbackLimit, fallbackName, type Terms } from './terms';
-import { LIMIT_WORDS } from './words';
+import { fallbackLimit, fallbackName, type EditedTerms } from './terms';
+import { LIMIT_WORDS } from './names';
 
 /** Limits with what they mean, where they come from, and a way back. */
-export function LimitTable({ terms, keys, label }: { terms: Terms; keys: readonly ShopLimitKey[]; label: string }) {
+export function LimitTable({
+  terms,
+  keys,
+  label,
+}: {
+  terms: EditedTerms;
+  keys: readonly ShopLimitKey[];
+  label: string;
+}) {
   const lengths = useLengths();
   return (
     <table className="limits" aria-label={label}>

@@ -1,11 +1,17 @@
 import type { Prices } from '#core/job';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
-import { fallbackPrice, type Terms } from './terms';
-import { PRICE_NAMES } from './words';
+import { fallbackPrice, type EditedTerms } from './terms';
+import { PRICE_NAMES } from './names';
 
 /** Prices of hardware and work; a price nobody gave leaves a cost unknown. */
-export function PriceFields({ terms, keys }: { terms: Terms; keys: readonly Exclude<keyof Prices, 'currency'>[] }) {
+export function PriceFields({
+  terms,
+  keys,
+}: {
+  terms: EditedTerms;
+  keys: readonly Exclude<keyof Prices, 'currency'>[];
+}) {
   const currency = (terms.own(['prices', 'currency']) as string | null | undefined) ?? null;
   return (
     <div className="brief-row">

@@ -4,13 +4,13 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { WordSwitch } from '../parts/WordSwitch';
-import { at, fallbackName, type Terms } from './terms';
-import { LIFT_KINDS, WORK_NAMES } from './words';
+import { at, fallbackName, type EditedTerms } from './terms';
+import { LIFT_KINDS, WORK_NAMES } from './names';
 
 type Said = 'yes' | 'no' | 'open';
 
 /** What may be done to make a wish fit: kind by kind, and a lift. */
-export function RemedyFields({ terms }: { terms: Terms }) {
+export function RemedyFields({ terms }: { terms: EditedTerms }) {
   const lengths = useLengths();
   const lift = (key: string) => terms.own(['remedies', 'lift', key]);
   const houseLift = at(terms.behind, ['remedies', 'lift', 'mostMm']) as number | null | undefined;

@@ -1,7 +1,7 @@
 import type { Rules } from '#core/job';
 import { ChoiceField } from '../fields/ChoiceField';
-import { fallbackName, fallbackRule, type Terms } from './terms';
-import { CENTRING_RULES, COVER_RULES, NEAR_RULES, POSE_RULES, RUB_RULES, SPACER_RULES, WINTER_RULES } from './words';
+import { fallbackName, fallbackRule, type EditedTerms } from './terms';
+import { CENTERING_RULES, COVER_RULES, NEAR_RULES, POSE_RULES, RUB_RULES, SPACER_RULES, WINTER_RULES } from './names';
 
 type Choices = readonly (readonly [string, string])[];
 
@@ -11,12 +11,12 @@ const RULES: Record<keyof Rules, { label: string; choices: Choices }> = {
   winter: { label: 'Winter traction', choices: WINTER_RULES },
   poses: { label: 'Steer and travel that count', choices: POSE_RULES },
   spacers: { label: 'Spacers and adapters', choices: SPACER_RULES },
-  centring: { label: 'Centring', choices: CENTRING_RULES },
+  centring: { label: 'Centring', choices: CENTERING_RULES },
   nearPatterns: { label: 'Patterns less than 1 mm off', choices: NEAR_RULES },
 };
 
 /** Choices between the schools of the trade; what is left open is as the house, or what is usual, has it. */
-export function RuleFields({ terms, keys }: { terms: Terms; keys: readonly (keyof Rules)[] }) {
+export function RuleFields({ terms, keys }: { terms: EditedTerms; keys: readonly (keyof Rules)[] }) {
   return (
     <div className="brief-rules">
       {keys.map((key) => {

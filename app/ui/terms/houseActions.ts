@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { DomainError } from '#core/errors';
 import { faultsOf, type Fault } from '#formats/faults';
 import { VALIDATION } from '#formats/rules';
-import { setHouse } from '#server/house';
+import { setShopDefaults } from '#server/shopDefaults';
 import { readJson } from '../../requests';
 
 /** What the house answers to a change; without faults it is done. */
@@ -26,7 +26,7 @@ export async function runHouseCommand(request: Request): Promise<HouseAnswer> {
   const { value, error } = change.validate(body, VALIDATION);
   if (error) return { faults: faultsOf(error) };
   try {
-    const done = await setHouse(value.path, value.value);
+    const done = await setShopDefaults(value.path, value.value);
     return { faults: 'faults' in done ? done.faults : [] };
   } catch (thrown) {
     if (!(thrown instanceof DomainError)) throw thrown;

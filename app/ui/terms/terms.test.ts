@@ -1,7 +1,7 @@
 import { BODY_WORK } from '#core/remedy';
 import type { ShopDefaults } from '#core/job';
-import { at, fallbackLimit, fallbackName, fallbackPrice, fallbackRule, NO_DEFAULTS, type Terms } from './terms';
-import { LIMIT_WORDS, PRICE_NAMES, WORK_NAMES } from './words';
+import { at, fallbackLimit, fallbackName, fallbackPrice, fallbackRule, NO_DEFAULTS, type EditedTerms } from './terms';
+import { LIMIT_WORDS, PRICE_NAMES, WORK_NAMES } from './names';
 import { SHOP_LIMITS } from '#core/verdict';
 
 const shop: ShopDefaults = {
@@ -10,8 +10,8 @@ const shop: ShopDefaults = {
   remedies: { heat: true },
   prices: { labourPerHour: 60 },
 };
-const brief = (behind: ShopDefaults): Terms => ({ of: 'brief', own: () => undefined, set: () => {}, behind });
-const house: Terms = { of: 'house', own: (path) => at(shop, path), set: () => {}, behind: NO_DEFAULTS };
+const brief = (behind: ShopDefaults): EditedTerms => ({ of: 'brief', own: () => undefined, set: () => {}, behind });
+const house: EditedTerms = { of: 'house', own: (path) => at(shop, path), set: () => {}, behind: NO_DEFAULTS };
 
 test('what stands behind a brief: the house where it says something, else what is usual', () => {
   const terms = brief(shop);

@@ -5,7 +5,7 @@ import { shopLimits, type RuleKey, type RuleOf, type ShopLimitKey } from '#core/
  * What is edited: a brief, which may set aside what the house says, or the house itself, which may set aside what is
  * usual.
  */
-export interface Terms {
+export interface EditedTerms {
   of: 'brief' | 'house';
   /** What it says itself at a place; undefined where it says nothing. */
   own(path: readonly string[]): unknown;
@@ -19,15 +19,15 @@ export interface Terms {
 export const NO_DEFAULTS: ShopDefaults = {};
 
 /** Where a value comes from that is not said here. */
-export const fallbackName = ({ of, behind }: Terms, path: readonly string[]): string =>
+export const fallbackName = ({ of, behind }: EditedTerms, path: readonly string[]): string =>
   of === 'brief' && at(behind, path) != null ? 'house' : 'usual';
 
-export const fallbackLimit = ({ behind }: Terms, key: ShopLimitKey): number => shopLimits(behind)[key];
+export const fallbackLimit = ({ behind }: EditedTerms, key: ShopLimitKey): number => shopLimits(behind)[key];
 
-export const fallbackRule = <K extends RuleKey>({ behind }: Terms, key: K): RuleOf<K> =>
+export const fallbackRule = <K extends RuleKey>({ behind }: EditedTerms, key: K): RuleOf<K> =>
   ruleInForce(key, { house: behind });
 
-export const fallbackPrice = ({ behind }: Terms, key: Exclude<keyof Prices, 'currency'>): number | null =>
+export const fallbackPrice = ({ behind }: EditedTerms, key: Exclude<keyof Prices, 'currency'>): number | null =>
   behind.prices?.[key] ?? null;
 
 /** The value at a place of a document. */

@@ -1,9 +1,9 @@
 import { useJob } from '../../job/JobContext';
 import { useEditAt } from '../parts/useEditAt';
-import { at, NO_DEFAULTS, type Terms } from './terms';
+import { at, NO_DEFAULTS, type EditedTerms } from './terms';
 
 /** The brief of the job on the table, with the shop's house behind it. */
-export function useBriefTerms(): Terms {
+export function useBriefTerms(): EditedTerms {
   const { job } = useJob();
   const editAt = useEditAt();
   return {

@@ -2,13 +2,13 @@ import { makesOfSize, type Make } from '#core/advice';
 import { Radio } from 'antd';
 import { useMemo } from 'react';
 import type { AxleName, Setup } from '#core/job';
-import { useJob, useStores } from '../../job/JobContext';
+import { useJob, useShelf } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 
 /** The makes kept of this size beside the size by arithmetic: what each one's own dimensions do in this room. */
 export function MakesTable({ setup, axle }: { setup: Setup; axle: AxleName }) {
   const { job, edit } = useJob();
-  const stores = useStores();
+  const stores = useShelf();
   const lengths = useLengths();
   const makes = useMemo(() => makesOfSize({ job, setup, axle, items: stores }), [job, setup, axle, stores]);
   const size = setup[axle]?.tire?.size;

@@ -2,9 +2,9 @@ import { Checkbox, Select } from 'antd';
 import type { AxleReport } from '#core/evaluate';
 import { readLoadRange, readSpeedSymbol, serviceOf } from '#core/load';
 import type { AxleName, Setup, Wheel } from '#core/job';
-import { itemName, tireFromStores } from '#core/shelf';
+import { itemName, tireFromShelf } from '#core/shelf';
 import { readTireSize, usualLoadedRadiusMm, type Tire } from '#core/tire';
-import { useJob, useStores } from '../../job/JobContext';
+import { useJob, useShelf } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { MeasureField } from '../fields/MeasureField';
@@ -20,7 +20,7 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
   const lengths = useLengths();
   const { job, edit } = useJob();
   const editAt = useEditAt();
-  const stores = useStores();
+  const stores = useShelf();
   const base = ['setups', setup.id, axle];
   const { tire = {}, wheel = {}, dualSpacerMm } = setup[axle] ?? {};
   const dual = job.vehicle[axle]?.dual ?? false;
@@ -92,7 +92,7 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
           notFoundContent="No tires are kept yet: add them in the stores."
           options={kept.map((item, at) => ({ value: at, label: `${itemName(item)}, ${item.size}` }))}
           onChange={(at: number | null) =>
-            at !== null && edit({ op: 'set', path: [...base, 'tire'], value: tireFromStores(kept[at]!) })
+            at !== null && edit({ op: 'set', path: [...base, 'tire'], value: tireFromShelf(kept[at]!) })
           }
         />
       </section>

@@ -62,16 +62,16 @@ function Drawing({
   const range = { left: -half, right: spacing + half, bottom: floor, top: (grown?.radiusMm ?? section.radiusMm) + 2 };
   const scale = fitScale(range, size, MARGINS);
   const { x, y } = scale;
-  const centres = fitted.dual && spacing > 0 ? [0, spacing] : [0];
+  const centers = fitted.dual && spacing > 0 ? [0, spacing] : [0];
   const belly = y(section.bellyRadiusMm);
   return (
     <svg width={size.width} height={size.height} role="img" aria-label={description}>
-      {centres.map((centre) => (
-        <g key={centre} className="wheel wheel-candidate">
-          {grown && <path className="tire-grown" d={tirePath(grown, scale, centre)} />}
-          <path className="tire" d={tirePath(section, scale, centre)} />
-          <path className="rim" d={rimPath({ section, rimWidthIn, scale, centreOut: centre })} />
-          <line className="centreline" x1={x(centre)} x2={x(centre)} y1={y(section.radiusMm) - 8} y2={y(floor)} />
+      {centers.map((center) => (
+        <g key={center} className="wheel wheel-candidate">
+          {grown && <path className="tire-grown" d={tirePath(grown, scale, center)} />}
+          <path className="tire" d={tirePath(section, scale, center)} />
+          <path className="rim" d={rimPath({ section, rimWidthIn, scale, centerOut: center })} />
+          <line className="centreline" x1={x(center)} x2={x(center)} y1={y(section.radiusMm) - 8} y2={y(floor)} />
         </g>
       ))}
       <Dimension from={[x(-section.halfSectionMm), belly]} to={[x(section.halfSectionMm), belly]} tone="tone-layout" />
@@ -85,7 +85,7 @@ function Drawing({
       <text className="tire-figure is-soft" x={x(0)} y={y(section.radiusMm) - 19} textAnchor="middle">
         tread {lengths.text(report.tire.treadWidthMm)}
       </text>
-      {centres.length === 2 && (
+      {centers.length === 2 && (
         <DualGap
           section={section}
           spacing={spacing}

@@ -3,7 +3,7 @@ import type { FitWindow, Shut, WindowRow, WindowSpan } from '#core/advice/window
 import { formatNumber, offsetFigure, rimFigure } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
-import { standingAt, type StockPoint } from './places';
+import { limitsAt, type StockPoint } from './places';
 import type { Place } from './chartScale';
 
 /** The place that is pointed at: what the row is, and whether every limit holds there. */
@@ -26,7 +26,7 @@ export function AtPlace({
         </p>
       </section>
     );
-  const { holds, byMm, edge } = standingAt(row, place.offsetMm);
+  const { holds, byMm, edge } = limitsAt(row, place.offsetMm);
   return (
     <section className="window-at" aria-label="Place">
       <h2 className="label">Place</h2>

@@ -5,7 +5,7 @@ import { setupAt, shownOffsetMm, tireFor, windowAround, type FitWindow, type Tir
 import { freeSetupId, type Edit, type Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { offsetFigure, rimFigure } from '#core/units';
-import { useJob, useStores } from '../../job/JobContext';
+import { useJob, useShelf } from '../../job/JobContext';
 import { useAsked } from '../../job/useAsked';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN } from '../frame/useJobKeys';
@@ -29,7 +29,7 @@ const RULES: readonly (readonly [TireRule, string])[] = [
 /** What could work on an axle: width against offset with the raised setup's rim diameter, stack and suspension. */
 export function WindowView({ setup }: { setup: Setup }) {
   const { job, axle, sweepStore, edit, raise } = useJob();
-  const stores = useStores();
+  const stores = useShelf();
   const lengths = useLengths();
   const [rule, setRule] = useState<TireRule>('fixed');
   const [eased, setEased] = useState(true);

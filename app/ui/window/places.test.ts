@@ -1,8 +1,8 @@
 import { windowAround, windowOf, type FitWindow } from '#core/advice/window';
 import { changed, demoJob, setupOf } from '../../../core/evaluate/fixtures/jobs';
-import type { StoreItem } from '#core/shelf';
+import type { ShelfItem } from '#core/shelf';
 import { snapped } from './axes';
-import { rowAt, standingAt, stockPoints } from './places';
+import { rowAt, limitsAt, stockPoints } from './places';
 
 const kite = demoJob('brindle-kite');
 const a = setupOf(kite, 'a');
@@ -12,7 +12,7 @@ const window = windowOf({
   axle: 'front',
   ask: windowAround({ job: kite, setup: a, axle: 'front', rule: 'fixed' })!,
 });
-const wheel = (over: Partial<StoreItem>): StoreItem => ({
+const wheel = (over: Partial<ShelfItem>): ShelfItem => ({
   kind: 'wheel',
   maker: 'Ostrik',
   name: 'trial',
@@ -27,7 +27,7 @@ const wheel = (over: Partial<StoreItem>): StoreItem => ({
   ratingKg: 600,
   ...over,
 });
-const judged = (item: StoreItem, of: FitWindow = window) =>
+const judged = (item: ShelfItem, of: FitWindow = window) =>
   stockPoints({ job: kite, setup: a, axle: 'front', rule: 'fixed', window: of, stores: [item] });
 
 describe('a place of the window', () => {
@@ -38,19 +38,19 @@ describe('a place of the window', () => {
     expect(rowAt(window, 40)).toBeUndefined();
   });
   test('inside: how far to the nearest edge, and what holds it', () => {
-    const near = standingAt(row, span!.fromMm + 1);
+    const near = limitsAt(row, span!.fromMm + 1);
     expect(near).toMatchObject({ holds: true, edge: { code: 'fender' } });
     expect(near.byMm).toBeCloseTo(1, 9);
-    expect(standingAt(row, span!.toMm - 2)).toMatchObject({ holds: true, edge: { code: 'fender-in' } });
+    expect(limitsAt(row, span!.toMm - 2)).toMatchObject({ holds: true, edge: { code: 'fender-in' } });
   });
   test('outside: how far back to it', () => {
-    const out = standingAt(row, span!.fromMm - 3);
+    const out = limitsAt(row, span!.fromMm - 3);
     expect(out).toMatchObject({ holds: false, edge: { code: 'fender' } });
     expect(out.byMm).toBeCloseTo(3, 9);
   });
   test('of a closed row, and of none, nothing is said but that it does not hold', () => {
-    expect(standingAt(rowAt(window, 10), 40)).toEqual({ holds: false, byMm: null, edge: null });
-    expect(standingAt(undefined, 40)).toEqual({ holds: false, byMm: null, edge: null });
+    expect(limitsAt(rowAt(window, 10), 40)).toEqual({ holds: false, byMm: null, edge: null });
+    expect(limitsAt(undefined, 40)).toEqual({ holds: false, byMm: null, edge: null });
   });
   test('snapped to whole millimetres and half inches', () =>
     expect(snapped(33.4, 7.3)).toEqual({ offsetMm: 33, rimWidthIn: 7.5 }));
@@ -65,7 +65,7 @@ describe('wheels of the stores in it', () => {
     expect(point!.setup.front!.wheel).toMatchObject({ offsetMm: 40, boreMm: 63.4 });
     expect(point!.setup.rear).toBe(a.rear);
   });
-  test.each<[string, Partial<StoreItem>, string]>([
+  test.each<[string, Partial<ShelfItem>, string]>([
     ['too far out', { offsetMm: 20 }, 'Face against fender'],
     ['another pattern', { boltCircleMm: 114.3 }, 'Bolt pattern'],
     ['a bore that does not go on', { boreMm: 60 }, 'Centring'],

@@ -1,7 +1,7 @@
 import { evaluateSetup, NO_SWEEPS, type Check, type CheckCode } from '#core/evaluate';
 import { setupAt, tireFor, type FitWindow, type TireRule, type WindowRow } from '#core/advice/window';
 import type { AxleName, Job, Setup } from '#core/job';
-import { itemName, wheelFromStores, type StoreItem } from '#core/shelf';
+import { itemName, wheelFromShelf, type ShelfItem } from '#core/shelf';
 import { worstVerdict, type Verdict } from '#core/verdict';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 
@@ -37,7 +37,7 @@ export const rowAt = (window: FitWindow, rimWidthIn: number): WindowRow | undefi
  * Whether every limit of the window holds at a place, and how far the nearest edge is: inside to it, outside back to
  * it. Mm.
  */
-export function standingAt(row: WindowRow | undefined, offsetMm: number) {
+export function limitsAt(row: WindowRow | undefined, offsetMm: number) {
   const spans = row?.spans ?? [];
   const inside = spans.find(({ fromMm, toMm }) => offsetMm >= fromMm && offsetMm <= toMm);
   const edges = (inside ? [inside] : spans).flatMap(({ fromMm, toMm, low, high }) => [
@@ -48,7 +48,7 @@ export function standingAt(row: WindowRow | undefined, offsetMm: number) {
   return { holds: inside !== undefined, byMm: nearest?.mm ?? null, edge: nearest?.edge ?? null };
 }
 
-/** Wheels of the stores of the window's rim diameter, judged by pattern, centring and brake as by the window itself. */
+/** Wheels of the shelf of the window's rim diameter, judged by pattern, centering and brake as by the window itself. */
 export function stockPoints({
   job,
   setup,
@@ -62,18 +62,18 @@ export function stockPoints({
   axle: AxleName;
   rule: TireRule;
   window: FitWindow;
-  stores: readonly StoreItem[];
+  stores: readonly ShelfItem[];
 }): StockPoint[] {
   return stores.flatMap((item): StockPoint[] => {
     if (item.kind !== 'wheel' || item.quantity === 0 || item.rimDiameterIn !== window.rimDiameterIn) return [];
-    const wheel = wheelFromStores(item);
+    const wheel = wheelFromShelf(item);
     const offsetMm = wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM);
     if (wheel.rimWidthIn == null || offsetMm === null) return [];
     const ruled = tireFor({ job, setup, axle, rule, rimWidthIn: wheel.rimWidthIn });
     const at = setupAt({ setup, axle, at: { rimWidthIn: wheel.rimWidthIn, offsetMm }, tire: ruled?.tire ?? {} });
     const made: Setup = { ...at, [axle]: { ...at[axle], wheel } };
     const checks = evaluateSetup(job, made, { sweeps: NO_SWEEPS })[axle].checks.filter(({ code }) => JUDGED.has(code));
-    const { holds, edge } = standingAt(rowAt(window, wheel.rimWidthIn), offsetMm);
+    const { holds, edge } = limitsAt(rowAt(window, wheel.rimWidthIn), offsetMm);
     const known = window.missing.length === 0;
     return [
       {

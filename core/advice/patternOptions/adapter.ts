@@ -4,9 +4,9 @@ import type { SetupAxle, StackPart } from '#core/job';
 import { diameterFigure } from '#core/units';
 import { shopLimits, worstVerdict } from '#core/verdict';
 import { roomOf, way, type Case, WHEELS_AN_AXLE } from './case';
-import type { WayOut } from './option';
+import type { PatternOption } from './option';
 
-export function adapter(one: Case): WayOut {
+export function adapter(one: Case): PatternOption {
   const { words, hub, wheel, choices, candidate } = one;
   const vehicleHub = one.job.vehicle[one.axle]?.hub;
   const fastener = vehicleHub?.fastener ?? {};

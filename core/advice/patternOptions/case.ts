@@ -3,7 +3,7 @@ import { priceInForce, type AxleName, type Job, type Prices, type Setup, type Se
 import type { Words } from '#core/units';
 import { worstVerdict, type Verdict } from '#core/verdict';
 import { evaluateSetup, NO_SWEEPS, verdictWord } from '#core/evaluate';
-import type { WayOut, WayKind, WayChoices } from './option';
+import type { PatternOption, PatternOptionKind, PatternOptionChoices } from './option';
 
 export interface Case {
   job: Job;
@@ -14,7 +14,7 @@ export interface Case {
   wheel: BoltPattern;
   hub: BoltPattern;
   words: Words;
-  choices: WayChoices;
+  choices: PatternOptionChoices;
 }
 
 export const WHEELS_AN_AXLE = 2;
@@ -28,7 +28,7 @@ export const cost = (one: Case, price: Exclude<keyof Prices, 'currency'>, pieces
 export function roomOf(
   one: Case,
   candidate: SetupAxle,
-): { position: NonNullable<WayOut['position']>; verdict: Verdict; lines: string[] } {
+): { position: NonNullable<PatternOption['position']>; verdict: Verdict; lines: string[] } {
   const report = evaluateSetup(one.job, { ...one.setup, [one.axle]: candidate }, { sweeps: NO_SWEEPS })[one.axle];
   const { effectiveOffsetMm, pokeMm, inboardGapMm } = report;
   const checks = report.checks.filter(({ code }) => code === 'fender' || code === 'inboard');
@@ -52,14 +52,14 @@ export function way({
   caution,
 }: {
   one: Case;
-  kind: WayKind;
+  kind: PatternOptionKind;
   title: string;
   verdict: Verdict;
   lines: string[];
   candidate: SetupAxle | null;
   price: Exclude<keyof Prices, 'currency'>;
   caution: string;
-}): WayOut {
+}): PatternOption {
   const position = candidate && roomOf(one, candidate).position;
   return { kind, title, verdict, lines, candidate, position, cost: cost(one, price), caution };
 }

@@ -1,9 +1,9 @@
 import { patternName } from '#core/hub';
 import { worstVerdict } from '#core/verdict';
 import { roomOf, way, type Case } from './case';
-import type { WayOut } from './option';
+import type { PatternOption } from './option';
 
-export function hubSwap(one: Case): WayOut {
+export function hubSwap(one: Case): PatternOption {
   const { choices, candidate, wheel, words } = one;
   const shift = choices.hubFaceShiftMm;
   const lines = [

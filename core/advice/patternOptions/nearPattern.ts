@@ -1,9 +1,9 @@
 import { NEAR_PATTERN_MM } from '#core/hub';
 import { ruleInForce } from '#core/job';
 import { cost, roomOf, type Case } from './case';
-import type { WayOut } from './option';
+import type { PatternOption } from './option';
 
-export function nearPattern(one: Case): WayOut {
+export function nearPattern(one: Case): PatternOption {
   const delta = one.wheel.boltCircleMm - one.hub.boltCircleMm;
   const near = one.wheel.lugCount === one.hub.lugCount && Math.abs(delta) <= NEAR_PATTERN_MM;
   const refused = ruleInForce('nearPatterns', one.job) === 'refuse';

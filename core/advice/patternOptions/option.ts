@@ -2,11 +2,11 @@ import type { SetupAxle, StackPart } from '#core/job';
 import type { Verdict } from '#core/verdict';
 import type { AxleReport } from '#core/evaluate';
 
-export type WayKind = 'adapter' | 'near-pattern' | 'redrill-wheel' | 'redrill-hub' | 'hub-swap';
+export type PatternOptionKind = 'adapter' | 'near-pattern' | 'redrill-wheel' | 'redrill-hub' | 'hub-swap';
 
 /** One way to make a wheel of another pattern go on, with what it takes and does. */
-export interface WayOut {
-  kind: WayKind;
+export interface PatternOption {
+  kind: PatternOptionKind;
   title: string;
   verdict: Verdict;
   /** The geometry behind it, line by line. */
@@ -21,7 +21,7 @@ export interface WayOut {
 }
 
 /** What the specialist says of the ways; null where nothing is said yet. */
-export interface WayChoices {
+export interface PatternOptionChoices {
   adapterMm: number | null;
   /** An adapter that is kept, with its own dimensions and price; it goes before a thickness that was typed. */
   adapterKept?: { piece: StackPart; name: string; priceEach: number | null } | null;

@@ -3,7 +3,7 @@ import type { AxleName, Job, Setup, StackPart } from '#core/job';
 import { wordsIn, type UnitChoice } from '#core/units';
 import { hardwareOf } from '#core/evaluate';
 import type { Case } from './case';
-import type { WayOut, WayChoices } from './option';
+import type { PatternOption, PatternOptionChoices } from './option';
 import { nearPattern } from './nearPattern';
 import { adapter } from './adapter';
 import { redrillWheel, redrillHub } from './redrill';
@@ -14,7 +14,7 @@ import { hubSwap } from './hubSwap';
  * computed with the car's room, and its cost. Lengths mm.
  * @returns an empty list when the patterns match or one is not known
  */
-export function waysOut({
+export function patternOptions({
   job,
   setup,
   axle,
@@ -24,9 +24,9 @@ export function waysOut({
   job: Job;
   setup: Setup;
   axle: AxleName;
-  choices: WayChoices;
+  choices: PatternOptionChoices;
   unit?: UnitChoice | undefined;
-}): WayOut[] {
+}): PatternOption[] {
   const candidate = setup[axle] ?? {};
   const bare = { ...candidate, stack: (candidate.stack ?? []).filter((piece) => !turnsPattern(piece)) };
   const hub = job.vehicle[axle]?.hub ?? {};

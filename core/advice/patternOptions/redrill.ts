@@ -3,7 +3,7 @@ import { boreMarginMm, edgeMarginMm, ligamentMm, patternName, type BoltPattern, 
 import type { Measured } from '#core/units';
 import { shopLimits, type Verdict } from '#core/verdict';
 import { roomOf, way, type Case } from './case';
-import type { WayOut } from './option';
+import type { PatternOption } from './option';
 
 const DRILL_CAUTION = 'Licensed work and local approval. A welded or redrilled part is a safety part.';
 
@@ -50,7 +50,7 @@ function drilled({
   return { verdict, lines };
 }
 
-export function redrillWheel(one: Case): WayOut {
+export function redrillWheel(one: Case): PatternOption {
   const { wheel, hub, candidate } = one;
   const thread = threadOrNull(one.job.vehicle[one.axle]?.hub?.fastener?.thread);
   const old = drilling(wheel, candidate.wheel?.lugHoleMm);
@@ -73,7 +73,7 @@ export function redrillWheel(one: Case): WayOut {
   });
 }
 
-export function redrillHub(one: Case): WayOut {
+export function redrillHub(one: Case): PatternOption {
   const { wheel, hub, candidate } = one;
   const part = one.job.vehicle[one.axle]?.hub ?? {};
   const made = drilling(wheel, part.studHoleMm);

@@ -1,5 +1,5 @@
 import type { AxleName, Job, Setup } from '#core/job';
-import { cutBack, ladderOf, WORK_CAUTIONS, type Rung } from '#core/remedy';
+import { cutBack, rungsOf, WORK_CAUTIONS, type Rung } from '#core/remedy';
 import type { Steps } from '#core/progress';
 import type { PlacedPart, SweepCase } from '#core/sweep';
 import type { Words } from '#core/units';
@@ -184,7 +184,7 @@ function optionOf({
     const part = report && axleParts(job.vehicle, axle).parts.find(({ obstacle }) => obstacle.id === report.id);
     if (!report || !part) return stuck.add(`${check.label.toLowerCase()} is not met by work on the body`);
     const needMm = needOf(report, check, job);
-    const enough = ladderOf(part.obstacle).filter(({ reachMm }) => reachMm >= needMm);
+    const enough = rungsOf(part.obstacle).filter(({ reachMm }) => reachMm >= needMm);
     const rungs = enough.filter(({ work }) => workAllowed(job, work));
     if (rungs.length === 0) return stuck.add(reasonFor(part, report, enough.length > 0));
     works.push({ part, report, needMm, rungs });
@@ -227,7 +227,7 @@ const remedyOf = ({ report }: Work, { work }: Rung, mm: number): Remedy & { kind
 function reasonFor({ obstacle }: AxlePart, { label }: ObstacleReport, exists: boolean): string {
   if (exists) return `${label}: what would help is not allowed by the brief`;
   if (obstacle.kind === undefined) return `${label}: nobody said what part it is, so no work on it can be proposed`;
-  return ladderOf(obstacle).length === 0
+  return rungsOf(obstacle).length === 0
     ? `${label}: it is not worked on`
     : `${label}: it needs more than can be taken from it`;
 }

@@ -1,6 +1,6 @@
 import { changed, demoJob, setupOf } from '../../evaluate/fixtures/jobs';
 import { evaluateSetup, NO_SWEEPS } from '#core/evaluate';
-import { LADDER } from '#core/remedy';
+import { RUNGS } from '#core/remedy';
 import { wordsIn } from '#core/units';
 import { allowedReachMm, liftAllowed, liftMoves, movesOf, offsetMoves, stackMoves, workAllowed } from './moves';
 import { effortOf, effortLine, remedyEffort, remedyWords, wayWords } from './remedy';
@@ -21,9 +21,9 @@ describe('what may be done', () => {
   });
   test('as far as it reaches; structural cuts are never counted on', () => {
     const all = { brief: { remedies: { fold: true, cut: true } } };
-    expect(allowedReachMm(all, LADDER['fender-lip'])).toBe(25);
-    expect(allowedReachMm(all, LADDER.seam)).toBe(10);
-    expect(allowedReachMm({}, LADDER.liner)).toBe(0);
+    expect(allowedReachMm(all, RUNGS['fender-lip'])).toBe(25);
+    expect(allowedReachMm(all, RUNGS.seam)).toBe(10);
+    expect(allowedReachMm({}, RUNGS.liner)).toBe(0);
   });
   test('a lift up to the most, in even steps; of nothing there is none', () => {
     const up = { brief: { remedies: { lift: { kind: 'body' as const, mostMm: 50 } } } };

@@ -1,5 +1,5 @@
 import type { Job } from '#core/job';
-import { cutBack, LADDER } from '#core/remedy';
+import { cutBack, RUNGS } from '#core/remedy';
 import { clearancesAt, sweep } from '#core/sweep';
 import { evaluateSetup, candidateCase, axleParts } from '#core/evaluate';
 import { remediesOf, roomOf, type AxleRemedies } from '.';
@@ -133,8 +133,8 @@ describe('the ladder', () => {
   });
   test('every kind of part has its ladder; what carries the wheel is not worked on', () => {
     for (const kind of ['strut', 'tie-rod-end', 'ball-joint', 'arm', 'frame', 'tank'] as const)
-      expect(LADDER[kind]).toEqual([]);
-    expect(LADDER.seam.map(({ work, structural }) => [work, structural])).toEqual([
+      expect(RUNGS[kind]).toEqual([]);
+    expect(RUNGS.seam.map(({ work, structural }) => [work, structural])).toEqual([
       ['fold', false],
       ['cut', true],
     ]);

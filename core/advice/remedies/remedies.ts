@@ -1,5 +1,5 @@
 import type { AxleName, Job, Setup } from '#core/job';
-import { cutBack, ladderOf, WORK_CAUTIONS, type Patch, type Stretch } from '#core/remedy';
+import { cutBack, rungsOf, WORK_CAUTIONS, type Patch, type Stretch } from '#core/remedy';
 import { atOnce, within, type Steps } from '#core/progress';
 import { sweep } from '#core/sweep';
 import { wordsIn, type UnitChoice, type Words } from '#core/units';
@@ -177,7 +177,7 @@ function shortPart({
   const target = report.clearanceMm! + needMm;
   const groundMm = hubHeightMm({ job, setup, axle, mount: report.mount });
   const { patch } = cutBack({ one: swept, part: part.placed!, targetMm: target, mostMm: MOST_MM });
-  const worked = ladderOf(part.obstacle).map((rung): Tried => {
+  const worked = rungsOf(part.obstacle).map((rung): Tried => {
     const off = rung.work === 'remove';
     const cut = off ? null : cutBack({ one: swept, part: part.placed!, targetMm: target, mostMm: rung.reachMm });
     const clearanceMm = cut && sweep({ ...swept, parts: [cut.part] }).parts[0]!.clearanceMm;

@@ -1,6 +1,6 @@
 import type { Obstacle } from '#core/sweep';
 import { priceInForce, type Job, type SuspensionChange } from '#core/job';
-import { AFTERCARE, ladderOf, type BodyWork } from '#core/remedy';
+import { AFTERCARE, rungsOf, type BodyWork } from '#core/remedy';
 import { formatNumber, type Words } from '#core/units';
 
 /** Something that can be done to make room. */
@@ -48,9 +48,9 @@ export function remedyEffort(job: Job, remedy: Remedy, parts: readonly Obstacle[
   if (remedy.kind === 'offset') return NO_EFFORT;
   if (remedy.kind === 'work') {
     const part = parts.find(({ id }) => id === remedy.part);
-    const rung = part && ladderOf(part).find(({ work }) => work === remedy.work);
+    const rung = part && rungsOf(part).find(({ work }) => work === remedy.work);
     const minutes = (rung?.minutes ?? 0) * (part?.side ? 1 : 2);
-    return { minutes, cost: labour(job, minutes) };
+    return { minutes, cost: labor(job, minutes) };
   }
   const [minutes, bought] =
     remedy.kind === 'stack'
@@ -59,7 +59,7 @@ export function remedyEffort(job: Job, remedy: Remedy, parts: readonly Obstacle[
           LIFT_MINUTES,
           sum(priceInForce('liftKitAxle', job), remedy.change.kind === 'body' ? 0 : priceInForce('alignment', job)),
         ];
-  return { minutes, cost: sum(labour(job, minutes), bought) };
+  return { minutes, cost: sum(labor(job, minutes), bought) };
 }
 
 type Price = number | null | undefined;
@@ -67,7 +67,7 @@ const twice = (price: Price): Price => (price == null ? null : 2 * price);
 const sum = (...prices: Price[]): number | null =>
   prices.reduce<number | null>((all, one) => (all === null || one == null ? null : all + one), 0);
 
-function labour(job: Job, minutes: number): number | null {
+function labor(job: Job, minutes: number): number | null {
   const rate = priceInForce('labourPerHour', job);
   return rate == null ? null : (rate * minutes) / 60;
 }

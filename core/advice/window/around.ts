@@ -51,7 +51,7 @@ export function windowAround({
   const offset = stackMm === null ? null : shownOffsetMm({ job, setup, axle, windowStackMm: stackMm });
   if (wheel?.rimWidthIn == null || wheel.rimDiameterIn == null || offset === null) return null;
   const first = Math.max(NARROWEST_IN, Math.floor((wheel.rimWidthIn - BELOW_IN) / WIDTH_STEP_IN) * WIDTH_STEP_IN);
-  // Round, so that a nudge of a millimetre does not move the paper under the points.
+  // Round, so that a nudge of a millimeter does not move the paper under the points.
   const middle = Math.round(offset / 10) * 10;
   return {
     rule,

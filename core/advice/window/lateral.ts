@@ -111,7 +111,7 @@ function dualLimiters(job: Job, fitted: Fitted): Limiter[] {
   if (dual?.gapMm == null || sectionWidthMm === null) return [];
   const maker = leastDualGapMm(tire.minDualSpacingMm ?? null, sectionWidthMm, shopLimits(job.house).dualGapMm).mm;
   const least = Math.max(maker, sureMm(combined(sectionSpread(fitted)), job));
-  // A millimetre of offset spreads the pair by two.
+  // A millimeter of offset spreads the pair by two.
   return [{ code: 'dual', label: CHECKS.dual.label, blocked: [below((least - dual.gapMm) / 2)], plusMinus: null }];
 }
 

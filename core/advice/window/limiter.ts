@@ -10,7 +10,7 @@ export interface Limiter {
   label: string;
   /** Offsets that it keeps out, mm. */
   blocked: Span[];
-  /** ± at 95 % of its edges, mm; null where it is no matter of millimetres. */
+  /** ± at 95 % of its edges, mm; null where it is no matter of millimeters. */
   plusMinus: number | null;
 }
 

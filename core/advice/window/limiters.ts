@@ -1,5 +1,5 @@
 import { roomOn } from '#core/job';
-import { ladderOf } from '#core/remedy';
+import { rungsOf } from '#core/remedy';
 import { archGapMm, archRiseMm } from '#core/position';
 import { rimRangeIn } from '#core/tire';
 import { combined } from '#core/uncertainty';
@@ -26,15 +26,15 @@ import { lateralLimiters, backspacingLimiters } from './lateral';
 
 /** The bodies of a row at offset 0, and how each moves with the offset: the outer wheel of a pair is turned over. */
 const bodiesOf = ({ job, setup, axle }: WindowBase, fitted: Fitted, rimWidthIn: number): WindowBody[] =>
-  (solidAt({ job, setup, axle, fitted, rimWidthIn })?.bodies ?? []).map(({ section, centreOut }, index) => ({
+  (solidAt({ job, setup, axle, fitted, rimWidthIn })?.bodies ?? []).map(({ section, centerOut }, index) => ({
     section,
     turn: index === 0 ? -1 : 1,
-    atMm: centreOut,
+    atMm: centerOut,
   }));
 
 /**
  * Everything that keeps offsets out of a row, each with the offsets it keeps out: the checks of a setup, turned around.
- * With a stack t the rim centreline stands at t − E; the outer wheel of a dual pair is turned over and goes the other
+ * With a stack t the rim centerline stands at t − E; the outer wheel of a dual pair is turned over and goes the other
  * way.
  * @param fitted the row's wheel and tire at offset 0
  * @param eased with what work on the body the brief allows could give
@@ -132,7 +132,7 @@ function partLimiters({
   return paths.flatMap(({ part, path, shortOfLock }): Limiter[] => {
     const { obstacle } = part;
     const limit = obstacleLimit({ obstacle, terms: job, axle, placed: part.placed, tireRadiusMm: radiusMm });
-    const gives = eased ? allowedReachMm(job, ladderOf(obstacle)) : 0;
+    const gives = eased ? allowedReachMm(job, rungsOf(obstacle)) : 0;
     // What can be taken off keeps nothing out.
     if (gives === Infinity) return [];
     const sureOf = limit.rub ? -Infinity : (base.sure.get(obstacle.id) ?? 0);

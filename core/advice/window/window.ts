@@ -52,7 +52,7 @@ export interface Shut {
   /** At the width that comes nearest: what lacks to either side. */
   rimWidthIn: number;
   holders: string[];
-  /** Each limit whose change alone would open a row, with by how much where that is millimetres; least first. */
+  /** Each limit whose change alone would open a row, with by how much where that is millimeters; least first. */
   opens: { code: string; label: string; byMm: number | null; rimWidthIn: number }[];
 }
 

@@ -48,7 +48,7 @@ export interface FittedDual {
   /** Between the discs. */
   spacerMm: number;
   /**
-   * Between the rim centrelines, and between the sidewalls that face each other; null while offset or pad is not known.
+   * Between the rim centerlines, and between the sidewalls that face each other; null while offset or pad is not known.
    */
   spacingMm: number | null;
   gapMm: number | null;

@@ -12,11 +12,11 @@ export function solidOf(
   const { effectiveOffsetMm, dual } = fitted;
   const section = sectionOfFitted(fitted, allowance, inside);
   if (section === null || effectiveOffsetMm === null || dual?.spacingMm === null) return null;
-  const centreOut = -effectiveOffsetMm;
+  const centerOut = -effectiveOffsetMm;
   return {
     bodies: [
-      { section, centreOut },
-      ...(dual ? [{ section, centreOut: centreOut + dual.spacingMm, turned: true }] : []),
+      { section, centerOut },
+      ...(dual ? [{ section, centerOut: centerOut + dual.spacingMm, turned: true }] : []),
     ],
   };
 }

@@ -5,7 +5,7 @@ import { ruleInForce, type SetupAxle, type StackPart, type Terms } from '#core/j
 import { shopLimits, type Verdict } from '#core/verdict';
 import { hubPatternOf, type HubPattern } from './hubPattern';
 
-/** How a candidate sits on the hub: pattern, centring, fasteners, seat. */
+/** How a candidate sits on the hub: pattern, centering, fasteners, seat. */
 export interface Hardware {
   hub: Hub;
   hubPattern: HubPattern;

@@ -28,7 +28,7 @@ type CoverOfLip = Omit<Cover, 'assumed' | 'measured'>;
 const STEP_DEG = 1;
 
 /**
- * How far a fender's lip covers a wheel, from 30° ahead to 50° behind its centre, straight ahead at rest ((EU)
+ * How far a fender's lip covers a wheel, from 30° ahead to 50° behind its center, straight ahead at rest ((EU)
  * 1009/2010, from memory). Between the points that were measured the lip is taken as straight. Lengths mm.
  * @param outerAt the outermost place of the wheel at so many degrees from the top, as it leans, mm from the hub face
  * @param riseMm how much higher the body stands after a suspension change

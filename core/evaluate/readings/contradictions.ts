@@ -132,7 +132,7 @@ function asRead({
     ];
   if (nearest.mm > gap.gapMm - NEARER_MM) return [];
   const body = present.bodies.reduce((best, one) =>
-    Math.abs(nearest.out - one.centreOut) < Math.abs(nearest.out - best.centreOut) ? one : best,
+    Math.abs(nearest.out - one.centerOut) < Math.abs(nearest.out - best.centerOut) ? one : best,
   );
   const on = nearestOnSection(body.section, alongBody(body, nearest.out), Math.hypot(nearest.fwd, nearest.up));
   const where = sectionPartAt(body.section, on.a, on.r);

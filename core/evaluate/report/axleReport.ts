@@ -53,7 +53,7 @@ export interface AxleFigures {
   inertiaKgM2: number | null;
   inertiaChangePct: number | null;
   equivalentChangeKg: number | null;
-  /** Between the centrelines, and between the sidewalls, of dual wheels. */
+  /** Between the centerlines, and between the sidewalls, of dual wheels. */
   dualSpacingMm: number | null;
   dualGapMm: number | null;
 }

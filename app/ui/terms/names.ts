@@ -75,7 +75,7 @@ export const POSE_RULES: readonly (readonly [PoseRule, string])[] = [
   ['all', 'every pose'],
   ['road', 'no full lock past 60 % droop'],
 ];
-export const CENTRING_RULES: readonly (readonly [CenteringRule, string])[] = [
+export const CENTERING_RULES: readonly (readonly [CenteringRule, string])[] = [
   ['required', 'hub-centric required'],
   ['nuts', 'the nuts may centre it'],
 ];

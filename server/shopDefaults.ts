@@ -3,14 +3,14 @@ import { setPlace, type ShopDefaults } from '#core/job';
 import { faultsOf, shopSchema, type Fault } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
 import { database, write } from './database';
-import { HouseRow, JobRow } from './models';
+import { ShopDefaultsRow, JobRow } from './models';
 
 const ONLY = 1;
 
 /** The shop's own limits, rules and prices; empty where it has none of its own. */
-export async function readHouse(transaction?: Transaction): Promise<ShopDefaults> {
+export async function readShopDefaults(transaction?: Transaction): Promise<ShopDefaults> {
   await database();
-  const row = await HouseRow.findByPk(ONLY, transaction ? { transaction } : {});
+  const row = await ShopDefaultsRow.findByPk(ONLY, transaction ? { transaction } : {});
   return row?.document ?? {};
 }
 
@@ -18,15 +18,15 @@ export async function readHouse(transaction?: Transaction): Promise<ShopDefaults
  * Sets one place of the house, or with null gives it back its default. Where every job stands by it is worked out anew.
  * @returns the house as it is now, or what is wrong with the value
  */
-export async function setHouse(
+export async function setShopDefaults(
   path: readonly string[],
   value: unknown,
 ): Promise<{ house: ShopDefaults } | { faults: Fault[] }> {
   return write(async (transaction) => {
-    const asked = setPlace(await readHouse(transaction), path, value ?? undefined);
+    const asked = setPlace(await readShopDefaults(transaction), path, value ?? undefined);
     const { value: house, error } = shopSchema.validate(asked, VALIDATION);
     if (error) return { faults: faultsOf(error) };
-    await HouseRow.upsert({ id: ONLY, document: house }, { transaction });
+    await ShopDefaultsRow.upsert({ id: ONLY, document: house }, { transaction });
     await JobRow.update({ standing: null }, { where: {}, silent: true, transaction });
     return { house };
   });

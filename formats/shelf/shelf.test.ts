@@ -1,32 +1,32 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import type { StoreItem } from '#core/shelf';
+import type { ShelfItem } from '#core/shelf';
 import { faultLine } from '#formats/faults';
-import { FILE_COLUMNS, readStoresFile, readStoresText, writeStoresFile } from '#formats/shelf';
+import { FILE_COLUMNS, readShelfFile, readShelfText, writeShelfFile } from '#formats/shelf';
 
-const faults = (text: string): string[] => (readStoresText(text).faults ?? []).map(faultLine);
+const faults = (text: string): string[] => (readShelfText(text).faults ?? []).map(faultLine);
 const bytes = (...parts: (string | number[])[]) =>
   new Uint8Array(parts.flatMap((part) => (typeof part === 'string' ? [...new TextEncoder().encode(part)] : part)));
 
 describe('reading a file of stores', () => {
   test('the demo reads, and is written back the same', () => {
-    const read = readStoresFile(readFileSync('demo/stores.csv'));
+    const read = readShelfFile(readFileSync('demo/stores.csv'));
     expect(read.faults).toBeUndefined();
     expect(read.items!.length).toBeGreaterThan(40);
-    expect(readStoresText(writeStoresFile(read.items!)).items).toEqual(read.items);
+    expect(readShelfText(writeShelfFile(read.items!)).items).toEqual(read.items);
   });
   test('columns in any order; semicolons with decimal commas as well as tabs; empty lines; a mark at the head', () => {
     const item = { kind: 'ring', name: 'R', outerMm: 72.6, innerMm: 63.4 };
-    expect(readStoresText('\ufeffname;innerMm;kind;outerMm\r\n\r\nR;63,4;ring;72,6\r\n').items).toEqual([item]);
-    expect(readStoresText('kind\tname\touterMm\tinnerMm\nring\tR\t72.6\t63.4').items).toEqual([item]);
+    expect(readShelfText('\ufeffname;innerMm;kind;outerMm\r\n\r\nR;63,4;ring;72,6\r\n').items).toEqual([item]);
+    expect(readShelfText('kind\tname\touterMm\tinnerMm\nring\tR\t72.6\t63.4').items).toEqual([item]);
   });
   test('UTF-16 that says so is read', () => {
     const text = 'kind,name,outerMm,innerMm\nring,Kürz,72.6,63.4\n';
     const wide = [...text].flatMap((letter) => [letter.charCodeAt(0) & 255, letter.charCodeAt(0) >> 8]);
-    expect(readStoresFile(bytes([0xff, 0xfe], wide)).items).toMatchObject([{ name: 'Kürz' }]);
+    expect(readShelfFile(bytes([0xff, 0xfe], wide)).items).toMatchObject([{ name: 'Kürz' }]);
   });
   test('any other encoding is told with the line it stands in, never guessed', () => {
-    const read = readStoresFile(bytes('kind,name,outerMm,innerMm\nring,A,72.6,63.4\nring,K', [0xfc], 'rz,72.6,63.4\n'));
+    const read = readShelfFile(bytes('kind,name,outerMm,innerMm\nring,A,72.6,63.4\nring,K', [0xfc], 'rz,72.6,63.4\n'));
     expect(read.items).toBeUndefined();
     expect(read.faults!.map(faultLine)).toEqual(['line 3 has letters that are not UTF-8: save the file as CSV UTF-8']);
   });
@@ -69,7 +69,7 @@ describe('reading a file of stores', () => {
     expect(told.at(-1)).toBe('and 10 more faults');
   });
   test('a file of 6 MB is refused before it is read', () =>
-    expect(readStoresFile(new Uint8Array(6 * 1024 * 1024)).faults!.map(faultLine)).toEqual([
+    expect(readShelfFile(new Uint8Array(6 * 1024 * 1024)).faults!.map(faultLine)).toEqual([
       'the file is larger than 5 MB',
     ]));
   test('no signs that mean something to a table make it throw', () => {
@@ -94,7 +94,7 @@ describe('reading a file of stores', () => {
     );
     fc.assert(
       fc.property(fc.array(sign, { maxLength: 30 }), (signs) => {
-        const read = readStoresText(signs.join(''));
+        const read = readShelfText(signs.join(''));
         expect((read.items === undefined) !== (read.faults === undefined)).toBe(true);
       }),
       { numRuns: 3000 },
@@ -103,7 +103,7 @@ describe('reading a file of stores', () => {
   test('no bytes at all make it throw', () => {
     fc.assert(
       fc.property(fc.uint8Array({ maxLength: 200 }), (raw) => {
-        const read = readStoresFile(raw);
+        const read = readShelfFile(raw);
         expect((read.items === undefined) !== (read.faults === undefined)).toBe(true);
       }),
     );
@@ -122,14 +122,14 @@ test('whatever is kept reads back as it was written: commas, quotes, line breaks
     quantity: fc.nat(9),
   });
   fc.assert(
-    fc.property(fc.array(item, { minLength: 1, maxLength: 6 }), (items: StoreItem[]) => {
-      expect(readStoresText(writeStoresFile(items)).items).toEqual(items);
+    fc.property(fc.array(item, { minLength: 1, maxLength: 6 }), (items: ShelfItem[]) => {
+      expect(readShelfText(writeShelfFile(items)).items).toEqual(items);
     }),
   );
 });
 test('the heading names every field once', () => expect(new Set(FILE_COLUMNS).size).toBe(FILE_COLUMNS.length));
 test('a wheel keeps its inner face, and a brake its outline, through a file', () => {
-  const items: StoreItem[] = [
+  const items: ShelfItem[] = [
     {
       kind: 'wheel',
       name: 'Rally 17',
@@ -161,7 +161,7 @@ test('a wheel keeps its inner face, and a brake its outline, through a file', ()
       ],
     },
   ];
-  expect(readStoresText(writeStoresFile(items)).items).toEqual(items);
-  const text = writeStoresFile(items).replace('45/150', '45');
+  expect(readShelfText(writeShelfFile(items)).items).toEqual(items);
+  const text = writeShelfFile(items).replace('45/150', '45');
   expect(faults(text).join()).toMatch(/line 3, outline: “45” is not written like 34\/190/);
 });

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { readJobFile } from '#formats/job';
 import { freshDatabase } from './fixtures/freshDatabase';
 import { saveEdits } from './edits';
-import { readHouse, setHouse } from './house';
+import { readShopDefaults, setShopDefaults } from './shopDefaults';
 import { createJob, exportJob, listJobs, openJob } from './jobs';
 
 freshDatabase();
@@ -12,13 +12,13 @@ const list = () =>
   listJobs({ search: '', waitsFor: null, archived: false, sort: 'number', descending: false, page: 1 });
 
 test('a limit is set, and given back what is usual', async () => {
-  expect(await readHouse()).toEqual({});
-  expect(await setHouse(['limits', 'inboardMm'], 9)).toEqual({ house: { limits: { inboardMm: 9 } } });
-  expect(await setHouse(['rules', 'rub'], 'plastic')).toEqual({
+  expect(await readShopDefaults()).toEqual({});
+  expect(await setShopDefaults(['limits', 'inboardMm'], 9)).toEqual({ house: { limits: { inboardMm: 9 } } });
+  expect(await setShopDefaults(['rules', 'rub'], 'plastic')).toEqual({
     house: { limits: { inboardMm: 9 }, rules: { rub: 'plastic' } },
   });
-  await setHouse(['limits', 'inboardMm'], null);
-  expect(await readHouse()).toEqual({ limits: {}, rules: { rub: 'plastic' } });
+  await setShopDefaults(['limits', 'inboardMm'], null);
+  expect(await readShopDefaults()).toEqual({ limits: {}, rules: { rub: 'plastic' } });
 });
 test.each([
   [['limits', 'inboardMm'], 900, 'limits.inboardMm: must be between 0 and 100'],
@@ -26,24 +26,24 @@ test.each([
   [['rules', 'rub'], 'always', 'rules.rub: must be one of'],
   [['remedies', 'lift', 'mostMm'], -4, 'remedies.lift.mostMm: must be between 0 and 300'],
 ])('%j = %j is refused and changes nothing', async (place, value, message) => {
-  const answer = await setHouse(place, value);
+  const answer = await setShopDefaults(place, value);
   expect('faults' in answer && answer.faults.map(({ path: at, message: why }) => `${at}: ${why}`).join()).toContain(
     message,
   );
-  expect(await readHouse()).toEqual({});
+  expect(await readShopDefaults()).toEqual({});
 });
 test('a change of the house judges every job anew', async () => {
   const kite = readJobFile(readFileSync('demo/brindle-kite.scoval.json', 'utf8')).job!;
   await createJob({ ...kite, setups: kite.setups.slice(0, 1) });
   const before = (await list()).jobs[0]!.standing.verdicts;
-  await setHouse(['limits', 'engagementRatio'], 3);
+  await setShopDefaults(['limits', 'engagementRatio'], 3);
   const after = (await list()).jobs[0]!.standing.verdicts;
   expect(after).not.toEqual(before);
-  await setHouse(['limits', 'engagementRatio'], null);
+  await setShopDefaults(['limits', 'engagementRatio'], null);
   expect((await list()).jobs[0]!.standing.verdicts).toEqual(before);
 });
 test('a file carries the house it was judged by; another shop judges by its own', async () => {
-  await setHouse(['limits', 'archMm'], 12);
+  await setShopDefaults(['limits', 'archMm'], 12);
   const id = await createJob({ ...example(), house: { limits: { archMm: 40 } } });
   expect((await openJob(id))!.job.house).toBeUndefined();
   expect((await exportJob(id))!.job.house).toEqual({ limits: { archMm: 12 } });

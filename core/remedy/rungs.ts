@@ -26,7 +26,7 @@ const rung = (work: BodyWork, reachMm: number, takes: Pick<Rung, 'minutes'> & { 
  * What can be done at each kind of part, gentlest first, how far it goes and how long it takes (common practice, no
  * source). Frames, tanks and what carries the wheel are not worked on: there only the wheel itself can give way.
  */
-export const LADDER: Record<ObstacleKind, readonly Rung[]> = {
+export const RUNGS: Record<ObstacleKind, readonly Rung[]> = {
   liner: [
     rung('heat', 8, { minutes: 30 }),
     rung('move', 15, { minutes: 40 }),
@@ -53,14 +53,14 @@ const OFF = rung('remove', Infinity, { minutes: 15 });
 const GENTLE: ReadonlySet<BodyWork> = new Set(['heat', 'move']);
 
 /** The ladder of a part; of one of which nobody said what it is nothing but taking it off, where that can be. */
-export function ladderOf({
+export function rungsOf({
   kind,
   removable,
 }: {
   kind?: ObstacleKind | undefined;
   removable?: boolean | undefined;
 }): readonly Rung[] {
-  const rungs = kind ? LADDER[kind] : [];
+  const rungs = kind ? RUNGS[kind] : [];
   if (!removable) return rungs;
   return [...rungs.filter(({ work }) => GENTLE.has(work)), OFF, ...rungs.filter(({ work }) => !GENTLE.has(work))];
 }

@@ -1,15 +1,15 @@
 import {
-  adaptersInStores,
+  adaptersOnShelf,
   itemName,
-  pieceFromStores,
-  shortestInStores,
-  thinnestInStores,
-  wheelFromStores,
+  pieceFromShelf,
+  shortestOnShelf,
+  thinnestOnShelf,
+  wheelFromShelf,
   type SpacerNeed,
-  type StoreItem,
+  type ShelfItem,
 } from '#core/shelf';
 
-const spacer = (thicknessMm: number, part: Partial<StoreItem> = {}): StoreItem => ({
+const spacer = (thicknessMm: number, part: Partial<ShelfItem> = {}): ShelfItem => ({
   kind: 'spacer',
   name: `${thicknessMm} mm`,
   maker: 'Tarn & Ledger',
@@ -23,8 +23,8 @@ const spacer = (thicknessMm: number, part: Partial<StoreItem> = {}): StoreItem =
 const need: SpacerNeed = { leastMm: 4.2, mostMm: 12, pattern: { lugCount: 4, boltCircleMm: 108 }, hubBoreMm: 63.4 };
 
 describe('the thinnest spacer kept that does it', () => {
-  const pick = (items: StoreItem[], of: Partial<SpacerNeed> = {}) =>
-    thinnestInStores(items, { ...need, ...of })?.name ?? null;
+  const pick = (items: ShelfItem[], of: Partial<SpacerNeed> = {}) =>
+    thinnestOnShelf(items, { ...need, ...of })?.name ?? null;
   test('thick enough, and no thicker than it must be', () =>
     expect(pick([spacer(8), spacer(3), spacer(5), spacer(20)])).toBe('5 mm'));
   test('none that is too thick for the room', () => expect(pick([spacer(15), spacer(20)])).toBeNull());
@@ -53,20 +53,20 @@ describe('the thinnest spacer kept that does it', () => {
 });
 
 test('an item as a stack or a setup carries it', () => {
-  expect(pieceFromStores(spacer(5))).toEqual({
+  expect(pieceFromShelf(spacer(5))).toEqual({
     kind: 'slip-on',
     label: 'Tarn & Ledger 5 mm',
     thicknessMm: 5,
     innerBoreMm: 63.4,
   });
-  expect(pieceFromStores({ kind: 'ring', name: 'ring', outerMm: 72.6, innerMm: 63.4 })).toEqual({
+  expect(pieceFromShelf({ kind: 'ring', name: 'ring', outerMm: 72.6, innerMm: 63.4 })).toEqual({
     kind: 'ring',
     label: 'ring',
     outerMm: 72.6,
     innerMm: 63.4,
   });
   expect(
-    wheelFromStores({
+    wheelFromShelf({
       kind: 'wheel',
       name: 'Gale',
       maker: 'Fenwold',
@@ -80,7 +80,7 @@ test('an item as a stack or a setup carries it', () => {
 });
 
 describe('the shortest stud or bolt kept that holds', () => {
-  const bolt = (lengthMm: number, part: Partial<StoreItem> = {}): StoreItem => ({
+  const bolt = (lengthMm: number, part: Partial<ShelfItem> = {}): ShelfItem => ({
     kind: 'fastener',
     name: `bolt ${lengthMm}`,
     form: 'bolt',
@@ -90,8 +90,8 @@ describe('the shortest stud or bolt kept that holds', () => {
     quantity: 20,
     ...part,
   });
-  const ask = (items: StoreItem[], part: object = {}) =>
-    shortestInStores(items, { form: 'bolt', thread: 'M12x1.25', seat: 'cone60', leastMm: 34, mostMm: 36, ...part })
+  const ask = (items: ShelfItem[], part: object = {}) =>
+    shortestOnShelf(items, { form: 'bolt', thread: 'M12x1.25', seat: 'cone60', leastMm: 34, mostMm: 36, ...part })
       ?.name ?? null;
   test('long enough, and not longer than the hub takes', () => {
     expect(ask([bolt(38), bolt(35), bolt(34), bolt(30)])).toBe('bolt 34');
@@ -110,7 +110,7 @@ describe('the shortest stud or bolt kept that holds', () => {
 });
 
 test('adapters kept for two patterns, thinnest first', () => {
-  const adapter = (name: string, thicknessMm: number, part: Partial<StoreItem> = {}): StoreItem => ({
+  const adapter = (name: string, thicknessMm: number, part: Partial<ShelfItem> = {}): ShelfItem => ({
     kind: 'adapter',
     name,
     thicknessMm,
@@ -127,13 +127,13 @@ test('adapters kept for two patterns, thinnest first', () => {
     adapter('gone', 20, { quantity: 0 }),
     adapter('other', 22, { toBoltCircleMm: 112 }),
   ];
-  const names = adaptersInStores(items, { lugCount: 4, boltCircleMm: 108 }, { lugCount: 5, boltCircleMm: 114.3 }).map(
+  const names = adaptersOnShelf(items, { lugCount: 4, boltCircleMm: 108 }, { lugCount: 5, boltCircleMm: 114.3 }).map(
     ({ name }) => name,
   );
   expect(names).toEqual(['thin', 'thick']);
-  expect(adaptersInStores(items, { lugCount: 4 }, { lugCount: 5, boltCircleMm: 114.3 })).toEqual([]);
+  expect(adaptersOnShelf(items, { lugCount: 4 }, { lugCount: 5, boltCircleMm: 114.3 })).toEqual([]);
   const plain = adapter('same', 50, { toLugCount: undefined, toBoltCircleMm: undefined } as never);
-  expect(
-    adaptersInStores([plain], { lugCount: 4, boltCircleMm: 108 }, { lugCount: 4, boltCircleMm: 108 }),
-  ).toHaveLength(1);
+  expect(adaptersOnShelf([plain], { lugCount: 4, boltCircleMm: 108 }, { lugCount: 4, boltCircleMm: 108 })).toHaveLength(
+    1,
+  );
 });

@@ -35,7 +35,7 @@ export function standBefore({ geometry, change }: Motion, mount: Mount): Stand {
 }
 
 /** A part before the wheel with a rough grid of poses laid out: for looking at one place after another. */
-export interface Standing extends Stand {
+export interface PosedPart extends Stand {
   /** Null where nothing moves: then there is one placement. */
   grid: PoseGrid | null;
   placements: readonly Placement[];
@@ -45,7 +45,7 @@ export interface Standing extends Stand {
  * The same for every range of poses that counts.
  * @param locks whether full lock counts
  */
-export function standingsOf(motion: Motion, mount: Mount, locks = true): Standing[] {
+export function posedParts(motion: Motion, mount: Mount, locks = true): PosedPart[] {
   const { moves, stand } = standBefore(motion, mount);
   const { geometry, change, poses = 'all' } = motion;
   if (!moves || !geometry) return [{ moves, stand, grid: null, placements: [stand(AT_REST)] }];

@@ -1,9 +1,9 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import type { StoreItem } from '#core/shelf';
+import type { ShelfItem } from '#core/shelf';
 import { closeDatabase } from './database';
-import { importItems, listItems, removeItem, saveItem } from './stores';
+import { importItems, listItems, removeItem, saveItem } from './shelf';
 
 let folder: string;
 beforeEach(() => {
@@ -15,7 +15,7 @@ afterEach(async () => {
   rmSync(folder, { recursive: true });
 });
 
-const spacer = (name: string, thicknessMm: number): StoreItem => ({
+const spacer = (name: string, thicknessMm: number): ShelfItem => ({
   kind: 'spacer',
   name,
   maker: 'Ostrik',
