@@ -23,12 +23,12 @@ export default tseslint.config(
   },
   // Properties and tables hand their values over in a row.
   {
-    files: ['**/*.test.ts', '**/*.spec.ts', '**/fixtures/**'],
+    files: ['**/*.test.ts', '**/*.spec.ts', 'support/**'],
     rules: { 'max-params': 'off', 'max-lines': ['error', { max: 360, skipBlankLines: true, skipComments: true }] },
   },
   {
     files: ['core/**/*.ts'],
-    ignores: ['**/*.test.ts', '**/fixtures/**'],
+    ignores: ['**/*.test.ts', 'support/**'],
     rules: {
       'no-restricted-imports': [
         'error',

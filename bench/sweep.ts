@@ -1,8 +1,8 @@
 import { Vector3 } from 'three';
 import { assumedLip, placePart, poseGrid, poseRange, sweep, type SweptSolid } from '#core/sweep';
 import { travelRange, USUAL_GEOMETRY } from '#core/suspension';
-import { BY_HAND, HOLLOW } from '../core/sweep/fixtures/hollowWheel';
-import { meshDistance, poseMatrix, wheelMesh } from '../core/sweep/fixtures/mesh';
+import { BY_HAND, HOLLOW } from '#support/hollowWheel';
+import { meshDistance, poseMatrix, wheelMesh } from '#support/mesh';
 import { medianMicroseconds } from './measure';
 
 const STRUT = USUAL_GEOMETRY.strut;

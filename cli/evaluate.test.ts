@@ -1,10 +1,11 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { evaluate } from '#core/evaluate';
 import type { FullReport } from '#core/advice';
 import { readJobFile } from '#formats/job';
+import { EXAMPLE_TEXT } from '#support/jobs';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'scoval-cli-'));
 afterAll(() => rmSync(folder, { recursive: true }));
@@ -21,18 +22,17 @@ const run = (args: string[], input = '') =>
     env: { ...process.env, npm_config_loglevel: 'silent' },
     maxBuffer: 64 * 1024 * 1024,
   });
-const source = readFileSync('docs/example-job.json', 'utf8');
 /** Without what the package manager itself may say about its own configuration. */
 const told = (text: string) => text.split('\n').filter((line) => line !== '' && !line.startsWith('npm warn'));
 
 test('prints the report of a file, the same that the screens show', () => {
-  const { status, stdout, stderr } = run([file('job.json', source)]);
+  const { status, stdout, stderr } = run([file('job.json', EXAMPLE_TEXT)]);
   expect(status).toBe(0);
-  expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(evaluate(readJobFile(source).job!))));
+  expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(evaluate(readJobFile(EXAMPLE_TEXT).job!))));
   expect(told(stderr)).toEqual([]);
 });
 test('reads standard input for -', () => {
-  const { status, stdout } = run(['-'], source);
+  const { status, stdout } = run(['-'], EXAMPLE_TEXT);
   expect(status).toBe(0);
   expect(JSON.parse(stdout)).toMatchObject({ format: 'scoval.report', version: 1 });
 });
@@ -40,16 +40,16 @@ test.each([
   [
     'a fault, with its path',
     ['-'],
-    source.replace('"rimWidthIn": 7.5', '"rimWidthIn": 300'),
+    EXAMPLE_TEXT.replace('"rimWidthIn": 7.5', '"rimWidthIn": 300'),
     'setups[0].front.wheel.rimWidthIn: must be between 3 and 16',
   ],
-  ['an unknown key', ['-'], source.replace('"title"', '"tittle"'), 'tittle: is not a known field'],
-  ['a file cut short', ['-'], source.slice(0, 900), 'the file is cut short: it ends at line'],
+  ['an unknown key', ['-'], EXAMPLE_TEXT.replace('"title"', '"tittle"'), 'tittle: is not a known field'],
+  ['a file cut short', ['-'], EXAMPLE_TEXT.slice(0, 900), 'the file is cut short: it ends at line'],
   ['a missing file', [path.join(folder, 'none.json')], '', 'there is no such file'],
   ['a folder', [folder], '', 'is a folder'],
   ['no file', [], '', 'usage:'],
-  ['a window by a rule that is none', ['--window', 'round', '-'], source, 'usage:'],
-  ['an option that is none', ['--windows', '-'], source, 'usage:'],
+  ['a window by a rule that is none', ['--window', 'round', '-'], EXAMPLE_TEXT, 'usage:'],
+  ['an option that is none', ['--windows', '-'], EXAMPLE_TEXT, 'usage:'],
 ])('%s: exit 1, one line each on standard error, nothing on standard output', (_, args, input, message) => {
   const { status, stdout, stderr } = run(args, input);
   expect([status, stdout]).toEqual([1, '']);
@@ -57,7 +57,7 @@ test.each([
   expect(stderr).toContain(message);
 });
 test('remedies and windows on request', () => {
-  const { status, stdout } = run(['--remedies', '--window', 'best-standard', '-'], source);
+  const { status, stdout } = run(['--remedies', '--window', 'best-standard', '-'], EXAMPLE_TEXT);
   expect(status).toBe(0);
   const [setup] = (JSON.parse(stdout) as FullReport).setups;
   expect(setup!.remedies!.front).toHaveProperty('proposals');

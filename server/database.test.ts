@@ -1,8 +1,8 @@
-import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { QueryTypes, Sequelize, type Model, type ModelStatic } from 'sequelize';
-import { readJobFile } from '#formats/job';
+import { example } from '#support/jobs';
 import { closeDatabase, database, dataFolder, read, write } from './database';
 import { saveEdits } from './edits';
 import { createJob, openJob } from './jobs';
@@ -18,7 +18,6 @@ afterAll(async () => {
   await closeDatabase();
   rmSync(folder, { recursive: true });
 });
-const example = () => readJobFile(readFileSync('docs/example-job.json', 'utf8')).job!;
 
 test('the data folder is made when it is missing, and everything lies in it', async () => {
   await database();

@@ -1,9 +1,10 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { QueryTypes } from 'sequelize';
 import type { Edit, Job } from '#core/job';
 import { readJobFile, writeJobFile } from '#formats/job';
+import { EXAMPLE_TEXT } from '#support/jobs';
 import { closeDatabase, database } from './database';
 import { saveEdits, stepHistory, type SaveResult } from './edits';
 import { archiveJob, createJob, duplicateJob, exportJob, listJobs, openJob, type JobListQuery } from './jobs';
@@ -19,8 +20,7 @@ afterAll(async () => {
   rmSync(folder, { recursive: true });
 });
 
-const source = readFileSync('docs/example-job.json', 'utf8');
-const example = (): Job => readJobFile(source).job!;
+const example = (): Job => readJobFile(EXAMPLE_TEXT).job!;
 const gap = (value: unknown): Edit => ({
   op: 'set',
   path: ['vehicle', 'front', 'room', 'outboardGapMm'],

@@ -1,13 +1,11 @@
-import { readFileSync } from 'node:fs';
 import { RULES_VERSION } from '#core/verdict';
-import { readJobFile } from '#formats/job';
-import { freshDatabase } from './fixtures/freshDatabase';
+import { freshDatabase } from '#support/freshDatabase';
+import { example } from '#support/jobs';
 import { createJob, listJobs, openJob, rulesSeen } from './jobs';
 import { JobRow } from './models';
 
 freshDatabase();
 
-const example = () => readJobFile(readFileSync('docs/example-job.json', 'utf8')).job!;
 const list = async () =>
   (await listJobs({ search: '', waitsFor: null, archived: false, sort: 'number', descending: false, page: 1 })).jobs;
 

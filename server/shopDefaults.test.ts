@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { readJobFile } from '#formats/job';
-import { freshDatabase } from './fixtures/freshDatabase';
+import { freshDatabase } from '#support/freshDatabase';
+import { example } from '#support/jobs';
 import { saveEdits } from './edits';
 import { readShopDefaults, setShopDefaults } from './shopDefaults';
 import { createJob, exportJob, listJobs, openJob } from './jobs';
 
 freshDatabase();
 
-const example = () => readJobFile(readFileSync('docs/example-job.json', 'utf8')).job!;
 const list = () =>
   listJobs({ search: '', waitsFor: null, archived: false, sort: 'number', descending: false, page: 1 });
 

@@ -1,14 +1,13 @@
-import { readFileSync } from 'node:fs';
-import { applyEdits, type Edit, type Job } from '#core/job';
+import { applyEdits, type Edit } from '#core/job';
 import type { OpenJob } from '#server/jobs';
+import { EXAMPLE } from '#support/jobs';
 import { jobReducer, startState, waitingEdits, type JobAction, type JobState } from './jobState';
 
-const job = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const open = (revision: number, edits: Edit[] = []): OpenJob => ({
   id: 'x',
   number: 'SK-001',
   revision,
-  job: applyEdits(job, edits),
+  job: applyEdits(EXAMPLE, edits),
   updatedAt: '',
   archived: false,
   readings: [],
@@ -22,7 +21,7 @@ const edit = (...edits: Edit[]): JobAction => ({ type: 'edit', edits });
 
 test('an edit shows at once and waits to be saved', () => {
   const state = after(startState(open(1)), edit(title('new')));
-  expect([state.job.title, state.save.name, state.server.job.title]).toEqual(['new', 'saving', job.title]);
+  expect([state.job.title, state.save.name, state.server.job.title]).toEqual(['new', 'saving', EXAMPLE.title]);
 });
 test('a held key is one change; edits made while one is on its way wait behind it', () => {
   let state = after(startState(open(1)), edit(title('1')), edit(title('2')), edit(title('3')));
@@ -54,7 +53,7 @@ test('a refusal keeps what was typed until it is taken back', () => {
   expect(state.save).toEqual({ name: 'refused', faults });
   expect(state.job.title).toBe('bad');
   state = after(state, { type: 'drop-edits' });
-  expect([state.job.title, state.save.name]).toEqual([job.title, 'saved']);
+  expect([state.job.title, state.save.name]).toEqual([EXAMPLE.title, 'saved']);
 });
 describe('a change from elsewhere', () => {
   const conflict = after(
@@ -85,7 +84,7 @@ describe('a change from elsewhere', () => {
   test('theirs instead of mine', () => {
     const state = after(conflict, { type: 'take-theirs' });
     expect([state.job.title, state.job.brief!.notes, waitingEdits(state), state.save.name]).toEqual([
-      job.title,
+      EXAMPLE.title,
       'theirs',
       [],
       'saved',

@@ -1,6 +1,6 @@
-import { readFileSync } from 'node:fs';
 import { applyEdits, type Job } from '#core/job';
 import type { Swept } from '#core/sweep';
+import { EXAMPLE } from '#support/jobs';
 import type { SweepTask } from '../workers/sweepProtocol';
 
 /** A worker that answers when it is told to. */
@@ -44,14 +44,13 @@ jest.mock('../workers/sweepWorker', () => ({
 
 import { SweepStore } from './sweepStore';
 
-const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const settled = () => new Promise((resolve) => setImmediate(resolve));
 const swept = (name: string): Swept => ({
   grid: null,
   restTravelMm: 0,
   parts: [{ id: name } as Swept['parts'][number]],
 });
-const names = (store: SweepStore, job = example) => {
+const names = (store: SweepStore, job = EXAMPLE) => {
   const { source } = store.state();
   return job.setups.map((setup) => source.candidate(job, setup, 'front')?.parts[0]?.id);
 };
@@ -75,7 +74,7 @@ beforeEach(() => {
 test('how sure the raised setup is comes once the job is left alone, and goes with a change', async () => {
   jest.useFakeTimers({ doNotFake: ['setImmediate', 'nextTick'] });
   const store = new SweepStore();
-  store.follow(example, example.setups[1]!);
+  store.follow(EXAMPLE, EXAMPLE.setups[1]!);
   expect(draws).toEqual([]);
   await finish();
   expect(draws).toEqual([]);
@@ -85,9 +84,9 @@ test('how sure the raised setup is comes once the job is left alone, and goes wi
   await settled();
   jest.advanceTimersByTime(1200);
   expect(draws.map(({ setup, axle }) => `${setup} ${axle}`)).toEqual(['b front', 'b rear']);
-  const spread = () => store.state().source.spread!(example, example.setups[1]!, 'front');
+  const spread = () => store.state().source.spread!(EXAMPLE, EXAMPLE.setups[1]!, 'front');
   expect(spread()!()).toHaveProperty('liner');
-  const moved = applyEdits(example, [{ op: 'set', path: ['setups', 'b', 'front', 'wheel', 'offsetMm'], value: 12 }]);
+  const moved = applyEdits(EXAMPLE, [{ op: 'set', path: ['setups', 'b', 'front', 'wheel', 'offsetMm'], value: 12 }]);
   // Another offset is another car to draw: what was drawn stands for the old one alone.
   expect(store.state().source.spread!(moved, moved.setups[1]!, 'front')).toBeUndefined();
   store.follow(moved, moved.setups[1]!);
@@ -108,19 +107,19 @@ test('how sure the raised setup is comes once the job is left alone, and goes wi
 test('the present car first, then the raised setup, then the others; each once', async () => {
   const store = new SweepStore();
   expect(store.state().waiting).toBe(-1);
-  store.follow(example, example.setups[1]!);
+  store.follow(EXAMPLE, EXAMPLE.setups[1]!);
   expect(store.state().waiting).toBe(6);
   expect(await finish()).toEqual(['now front', 'now rear', 'b front', 'b rear', 'a front', 'a rear']);
   expect([store.state().waiting, names(store)]).toEqual([0, ['a front', 'b front']]);
-  store.follow(structuredClone(example), example.setups[0]!);
+  store.follow(structuredClone(EXAMPLE), EXAMPLE.setups[0]!);
   expect(await finish()).toEqual([]);
 });
 
 test('only what has changed is swept anew, and the last sweep stands in meanwhile', async () => {
   const store = new SweepStore();
-  store.follow(example, null);
+  store.follow(EXAMPLE, null);
   await finish();
-  const nudged = applyEdits(example, [{ op: 'set', path: ['setups', 'a', 'front', 'wheel', 'offsetMm'], value: 41 }]);
+  const nudged = applyEdits(EXAMPLE, [{ op: 'set', path: ['setups', 'a', 'front', 'wheel', 'offsetMm'], value: 41 }]);
   store.follow(nudged, nudged.setups[0]!);
   expect(names(store, nudged)).toEqual(['a front', 'b front']);
   expect(await finish()).toEqual(['a front']);
@@ -134,9 +133,9 @@ test('only what has changed is swept anew, and the last sweep stands in meanwhil
 
 test('what is under way and not wanted any more is stopped', async () => {
   const store = new SweepStore();
-  store.follow(example, null);
+  store.follow(EXAMPLE, null);
   const [first] = calls;
-  const moved = applyEdits(example, [{ op: 'set', path: ['vehicle', 'front', 'room', 'archGapMm'], value: 80 }]);
+  const moved = applyEdits(EXAMPLE, [{ op: 'set', path: ['vehicle', 'front', 'room', 'archGapMm'], value: 80 }]);
   store.follow(moved, null);
   expect(first!.stopped).toBe(true);
   expect((await finish()).length).toBe(7);
@@ -145,13 +144,13 @@ test('what is under way and not wanted any more is stopped', async () => {
 
 test('a setup that is gone does not stand in for a new one of its name', async () => {
   const store = new SweepStore();
-  store.follow(example, null);
+  store.follow(EXAMPLE, null);
   await finish();
-  const without = { ...example, setups: [example.setups[0]!] };
+  const without = { ...EXAMPLE, setups: [EXAMPLE.setups[0]!] };
   store.follow(without, null);
   const again = {
-    ...example,
-    setups: [example.setups[0]!, { ...example.setups[1]!, front: example.setups[0]!.front }],
+    ...EXAMPLE,
+    setups: [EXAMPLE.setups[0]!, { ...EXAMPLE.setups[1]!, front: EXAMPLE.setups[0]!.front }],
   } as Job;
   store.follow(again, null);
   expect(names(store, again)).toEqual(['a front', undefined]);
@@ -160,10 +159,10 @@ test('a setup that is gone does not stand in for a new one of its name', async (
 test('setups named as the present car’s sweeps are kept by themselves', async () => {
   const store = new SweepStore();
   const named = {
-    ...example,
+    ...EXAMPLE,
     setups: [
-      { ...example.setups[0]!, id: 'now' },
-      { ...example.setups[1]!, id: 'present' },
+      { ...EXAMPLE.setups[0]!, id: 'now' },
+      { ...EXAMPLE.setups[1]!, id: 'present' },
     ],
   };
   store.follow(named, null);
@@ -176,7 +175,7 @@ test('stopped, nothing goes on until it is asked to; died, the same', async () =
   const store = new SweepStore();
   let heard = 0;
   const leave = store.subscribe(() => heard++);
-  store.follow(example, null);
+  store.follow(EXAMPLE, null);
   store.stop();
   calls.shift()!.answer(swept('never'));
   await settled();

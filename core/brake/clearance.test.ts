@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { barrelRadiusMm, brakeRoom, clearanceOf, stackToClearMm, weightLine, type AxialPoint } from '#core/brake';
-import { at, number, outlines, point, polygon, segments } from './fixtures/outlines';
+import { at, number, outlines, point, polygon, segments } from '#support/outlines';
 
 /** The back of spokes: from the rim inward, each point nearer to the hub. */
 const spokes = fc

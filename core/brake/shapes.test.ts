@@ -20,7 +20,7 @@ import {
   type SpokeFamily,
 } from '#core/brake';
 import { DomainError } from '#core/errors';
-import { at, number, outlines, polygon, segments, star } from './fixtures/outlines';
+import { at, number, outlines, polygon, segments, star } from '#support/outlines';
 
 describe('outlines', () => {
   test.each([

@@ -1,10 +1,9 @@
 import { rankByBrakeRoom } from '#core/advice';
-import { readFileSync } from 'node:fs';
 import { evaluate, evaluatePresent, evaluateSetup, NO_SWEEPS, type Check } from '#core/evaluate';
 import { familyFace, type AxialPoint, type InnerFace } from '#core/brake';
 import { applyEdits, type Edit, type Job, type StackPart } from '#core/job';
+import { EXAMPLE } from '#support/jobs';
 
-const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const at = (a: number, r: number): AxialPoint => ({ a, r });
 const outline = [at(-30, 150), at(45, 150), at(45, 95), at(-30, 95)];
 /** A flat spoke 48 mm outboard of the pad and a barrel 12 mm over the brake. */
@@ -14,7 +13,7 @@ const face: InnerFace = {
 };
 const set = (path: string, value: unknown): Edit => ({ op: 'set', path: path.split('/'), value });
 const WITH = [set('vehicle/front/caliper', { outline }), set('setups/a/front/wheel/innerFace', face)];
-const job = (...edits: Edit[]): Job => applyEdits(example, [...WITH, ...edits]);
+const job = (...edits: Edit[]): Job => applyEdits(EXAMPLE, [...WITH, ...edits]);
 const frontOf = (of: Job) => evaluateSetup(of, of.setups[0]!, { sweeps: NO_SWEEPS }).front;
 const check = (of: Job, code: string): Check | undefined => frontOf(of).checks.find((one) => one.code === code);
 
@@ -102,7 +101,7 @@ describe('a brake in the report', () => {
     expect(found).toMatchObject({ value: 2, limit: 3, verdict: 'caution' });
   });
   test('an assumed face is judged and marked as assumed', () => {
-    const { wheel } = example.setups[0]!.front!;
+    const { wheel } = EXAMPLE.setups[0]!.front!;
     const family = familyFace('flat', {
       rimDiameterIn: 17,
       rimWidthIn: wheel!.rimWidthIn!,
@@ -126,7 +125,7 @@ describe('a brake in the report', () => {
     >;
     expect(setups[0]!.front.brake).toMatchObject({ spokeMm: 3, barrelMm: 12, stackToClearMm: 0 });
     expect(setups[1]!.front.brake.spokeMm).toBeNull();
-    const report = evaluate(example, { sweeps: NO_SWEEPS });
+    const report = evaluate(EXAMPLE, { sweeps: NO_SWEEPS });
     expect(report.setups[0]!.front.brake).toMatchObject({ spokeMm: null, barrelMm: null, stackToClearMm: null });
   });
 });

@@ -1,13 +1,6 @@
-import { readFileSync } from 'node:fs';
 import { evaluate, evaluatePresent, evaluateSetup, NO_SWEEPS, type SetupReport, verdictWord } from '#core/evaluate';
 import type { Job } from '#core/job';
-import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';
-
-const read = (file: string): Job => JSON.parse(readFileSync(file, 'utf8')) as Job;
-const example = read('docs/example-job.json');
-const kite = demoJob('brindle-kite');
-const truck = demoJob('orrin-haul');
-const van = demoJob('pallas-tender');
+import { changed, setupOf, type Change, EXAMPLE, KITE, HAUL, TENDER } from '#support/jobs';
 
 const of = (job: Job, id = 'a'): SetupReport => evaluateSetup(job, setupOf(job, id), { sweeps: NO_SWEEPS });
 const check = (report: SetupReport, code: string) => report.checks.find((one) => one.code === code)!;
@@ -15,7 +8,7 @@ const lines = (report: SetupReport, code: string): string => check(report, code)
 
 describe('the speedometer of a setup', () => {
   test('without its own reading: a figure as if it had been exact, and with which error it keeps the band', () => {
-    const report = of(example, 'b');
+    const report = of(EXAMPLE, 'b');
     expect(check(report, 'speedometer')).toMatchObject({
       value: expect.closeTo(100 * (626 / 615), 9),
       verdict: 'caution',
@@ -24,7 +17,7 @@ describe('the speedometer of a setup', () => {
     expect(lines(report, 'speedometer')).toMatch(/it still does if it reads 1\.8 to 13\.8 % above true today/);
     expect(lines(report, 'speedometer')).toMatch(/taken from the front wheels \(the driven axle, assumed/);
     expect(lines(report, 'speedometer')).toMatch(/reads 1\.8 % lower than before/);
-    expect(check(evaluatePresent(example), 'speedometer').verdict).toBe('ok');
+    expect(check(evaluatePresent(EXAMPLE), 'speedometer').verdict).toBe('ok');
   });
   test.each<[string, Change[], string, RegExp]>([
     [
@@ -59,12 +52,12 @@ describe('the speedometer of a setup', () => {
     ],
     ['set anew', [['setups/b/speedometerSet', true]], 'caution', /prove it against the true speed/],
   ])('%s', (_, edits, verdict, line) => {
-    const report = of(changed(example, ...edits), 'b');
+    const report = of(changed(EXAMPLE, ...edits), 'b');
     expect(check(report, 'speedometer').verdict).toBe(verdict);
     expect(lines(report, 'speedometer')).toMatch(line);
   });
   test('counts the driven axle; of two driven ones their mean; of an unknown drive only what both agree on', () => {
-    const mixed = changed(example, ['setups/a/rear/tire/size', '225/45R17']);
+    const mixed = changed(EXAMPLE, ['setups/a/rear/tire/size', '225/45R17']);
     const ratio = (drive: string | undefined) => of(changed(mixed, ['vehicle/drive', drive])).speedometer.ratio;
     const [front, rear] = [616 / 615, 634 / 615];
     expect(ratio('fwd')).toBeCloseTo(front, 12);
@@ -76,16 +69,16 @@ describe('the speedometer of a setup', () => {
     expect(from('rear')).toMatchObject({ ratio: expect.closeTo(rear, 12), from: 'rear', fromAssumed: false });
     expect(from('all').ratio).toBeCloseTo((front + rear) / 2, 12);
     expect(from('driven').ratio).toBeCloseTo(front, 12);
-    expect(of(changed(example, ['vehicle/drive', undefined])).speedometer.ratio).toBeCloseTo(front, 12);
+    expect(of(changed(EXAMPLE, ['vehicle/drive', undefined])).speedometer.ratio).toBeCloseTo(front, 12);
   });
   test('looks at the speeds of the brief; engine speed only with an axle ratio, direct gear marked as assumed', () => {
-    const job = changed(example, ['brief/speedsKmh', [60, 110]], ['vehicle/gearing', { axleRatio: 4 }]);
+    const job = changed(EXAMPLE, ['brief/speedsKmh', [60, 110]], ['vehicle/gearing', { axleRatio: 4 }]);
     const { points, engine, gearAssumed } = of(job).speedometer;
     expect(points.map(({ shownKmh }) => shownKmh)).toEqual([60, 110]);
     expect(engine![0]!.rpm).toBeCloseTo((60e6 / 60 / (3.05 * 616)) * 4, 6);
     expect(engine![0]!.nowRpm).toBeCloseTo((60e6 / 60 / (3.05 * 615)) * 4, 6);
     expect(gearAssumed).toBe(true);
-    expect(of(example).speedometer.engine).toBeNull();
+    expect(of(EXAMPLE).speedometer.engine).toBeNull();
   });
 });
 
@@ -149,7 +142,7 @@ describe('front against rear, with the limit’s origin', () => {
     ],
     ['not known', [['vehicle/drive', undefined]], 'unknown', /how the car is driven is not known/],
   ])('%s', (_, edits, verdict, line) => {
-    const report = of(changed(example, ['setups/a/rear/tire/size', '225/45R17'], ...edits));
+    const report = of(changed(EXAMPLE, ['setups/a/rear/tire/size', '225/45R17'], ...edits));
     expect(check(report, 'axle-match').verdict).toBe(verdict);
     expect(lines(report, 'axle-match')).toMatch(line);
   });
@@ -157,7 +150,7 @@ describe('front against rear, with the limit’s origin', () => {
 
 describe('the spare', () => {
   test('in the wagon’s well, worked by hand: 640 − 616 play, 215.9 − 205 proud, clamped at 107.95 + 40 + 11', () => {
-    const { spare } = of(kite);
+    const { spare } = of(KITE);
     expect(spare).toMatchObject({
       choice: 'front',
       assumed: true,
@@ -168,7 +161,7 @@ describe('the spare', () => {
     expect(spare!.proudMm).toBeCloseTo(10.9, 9);
     expect(spare!.clampMm).toBeCloseTo(158.95, 9);
     expect(spare!.longerMm).toBeCloseTo(2.95, 9);
-    expect(lines(of(kite), 'spare')).toMatch(/the hold-down reaches 156\.0 mm: 3\.0 mm longer/);
+    expect(lines(of(KITE), 'spare')).toMatch(/the hold-down reaches 156\.0 mm: 3\.0 mm longer/);
   });
   test.each<[string, Change[], string, RegExp]>([
     [
@@ -218,42 +211,42 @@ describe('the spare', () => {
       /serves: rear$/m,
     ],
   ])('%s', (_, edits, verdict, line) => {
-    const report = of(changed(kite, ...edits));
+    const report = of(changed(KITE, ...edits));
     expect(check(report, 'spare').verdict).toBe(verdict);
     expect(lines(report, 'spare')).toMatch(line);
   });
   test('an old size on a driven axle: care on one, and where both are driven no further than 3 %', () => {
-    expect(lines(of(kite, 'd'), 'spare')).toMatch(
+    expect(lines(of(KITE, 'd'), 'spare')).toMatch(
       /not on the driven front axle: put a good wheel there and the spare on the rear/,
     );
-    expect(check(of(kite, 'd'), 'spare').verdict).toBe('caution');
-    expect(check(of(truck, 'c'), 'spare')).toMatchObject({ verdict: 'fail', unit: '%' });
-    expect(lines(of(truck, 'c'), 'spare')).toMatch(/works the differentials all the time/);
-    expect(check(of(changed(truck, ['vehicle/drive', undefined]), 'c'), 'spare').verdict).toBe('unknown');
+    expect(check(of(KITE, 'd'), 'spare').verdict).toBe('caution');
+    expect(check(of(HAUL, 'c'), 'spare')).toMatchObject({ verdict: 'fail', unit: '%' });
+    expect(lines(of(HAUL, 'c'), 'spare')).toMatch(/works the differentials all the time/);
+    expect(check(of(changed(HAUL, ['vehicle/drive', undefined]), 'c'), 'spare').verdict).toBe('unknown');
   });
   test('on dual wheels one serves inner and outer, and the front where the wheels are alike', () => {
-    expect(of(van).spare!.serves).toEqual(['front', 'rear inner', 'rear outer']);
-    expect(of(van, 'c').spare!.serves).toEqual(['rear inner', 'rear outer']);
+    expect(of(TENDER).spare!.serves).toEqual(['front', 'rear inner', 'rear outer']);
+    expect(of(TENDER, 'c').spare!.serves).toEqual(['rear inner', 'rear outer']);
   });
   test('a car without a well, and nothing said, has no such check', () => {
-    expect(of(example).spare).toBeNull();
-    expect(check(of(example), 'spare')).toBeUndefined();
-    expect(of(changed(example, ['setups/a/spare', 'front'])).spare!.verdict).toBe('unknown');
+    expect(of(EXAMPLE).spare).toBeNull();
+    expect(check(of(EXAMPLE), 'spare')).toBeUndefined();
+    expect(of(changed(EXAMPLE, ['setups/a/spare', 'front'])).spare!.verdict).toBe('unknown');
   });
 });
 
 describe('tire-pressure sensors', () => {
   test('of the demo: reused, ordered to suit, ordered at another frequency', () => {
-    expect(['a', 'b', 'c'].map((id) => check(of(kite, id), 'tpms').verdict)).toEqual(['ok', 'ok', 'fail']);
-    expect(lines(of(kite, 'b'), 'tpms')).toMatch(/keep the old set at least 15 m away/);
-    expect(of(example).tpms).toBeNull();
-    expect(check(of(changed(kite, ['setups/a/sensors', undefined])), 'tpms').verdict).toBe('unknown');
+    expect(['a', 'b', 'c'].map((id) => check(of(KITE, id), 'tpms').verdict)).toEqual(['ok', 'ok', 'fail']);
+    expect(lines(of(KITE, 'b'), 'tpms')).toMatch(/keep the old set at least 15 m away/);
+    expect(of(EXAMPLE).tpms).toBeNull();
+    expect(check(of(changed(KITE, ['setups/a/sensors', undefined])), 'tpms').verdict).toBe('unknown');
   });
 });
 
 describe('weight and rotating inertia', () => {
   test('of the wagon, worked by hand', () => {
-    const { massKg, massChangeKg, inertiaKgM2, inertiaChangePct, equivalentChangeKg } = of(kite).front;
+    const { massKg, massChangeKg, inertiaKgM2, inertiaChangePct, equivalentChangeKg } = of(KITE).front;
     expect(massKg).toBeCloseTo(17.6, 9);
     expect(massChangeKg).toBeCloseTo(1.5, 9);
     const inertia = 0.8 * 8.6 * 0.216 ** 2 + (9 * (0.216 ** 2 + 0.308 ** 2)) / 2;
@@ -263,8 +256,8 @@ describe('weight and rotating inertia', () => {
     expect(equivalentChangeKg).toBeCloseTo(17.6 + inertia / 0.308 ** 2 - 16.1 - before / 0.3075 ** 2, 9);
   });
   test('dual wheels count twice; a stack counts where somebody weighed it; nothing is guessed', () => {
-    expect(of(van).rear.massKg).toBeCloseTo(2 * (14.5 + 13.6), 9);
-    const stacked = changed(kite, [
+    expect(of(TENDER).rear.massKg).toBeCloseTo(2 * (14.5 + 13.6), 9);
+    const stacked = changed(KITE, [
       'setups/a/front/stack',
       [
         { kind: 'slip-on', thicknessMm: 5, massKg: 0.4 },
@@ -273,12 +266,12 @@ describe('weight and rotating inertia', () => {
     ]);
     expect(of(stacked).front.massKg).toBeCloseTo(18, 9);
     expect(of(stacked).front.working.massKg!.join()).toMatch(/without 1 of the stack that nobody weighed/);
-    expect(of(changed(kite, ['setups/a/front/tire/massKg', undefined])).front.massKg).toBeNull();
+    expect(of(changed(KITE, ['setups/a/front/tire/massKg', undefined])).front.massKg).toBeNull();
   });
 });
 
 test('every new check of the demo has a word, its arithmetic, and reads in either system of units', () => {
-  for (const job of [kite, truck, van])
+  for (const job of [KITE, HAUL, TENDER])
     for (const unit of ['mm', 'in'] as const)
       for (const report of evaluate(job, { unit, sweeps: NO_SWEEPS }).setups)
         for (const one of [...report.front.checks, ...report.rear.checks, ...report.checks]) {

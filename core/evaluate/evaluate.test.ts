@@ -1,10 +1,9 @@
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { allChecks, evaluate, evaluatePresent, NO_SWEEPS, type AxleReport, limitedBy } from '#core/evaluate';
 import { applyEdits, type Job } from '#core/job';
-import expected from './fixtures/example-expected.json';
+import expected from '#support/example-expected.json';
+import { example } from '#support/jobs';
 
-const example = (): Job => JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const report = (job: Job) => evaluate(job, { sweeps: NO_SWEEPS }).setups;
 const swept = (job: Job) => evaluate(job).setups;
 const check = (axle: AxleReport, code: string) => axle.checks.find((one) => one.code === code)!;

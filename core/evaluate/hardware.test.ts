@@ -9,11 +9,11 @@ import type { Hub } from '#core/hub';
 import { readFileSync } from 'node:fs';
 import { evaluate, evaluateSetup, NO_SWEEPS, bindingCheck, usedShare, verdictWord } from '#core/evaluate';
 import { applyEdits, type Edit, type Job } from '#core/job';
+import { EXAMPLE } from '#support/jobs';
 
-const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const changed = (...edits: [path: string, value: unknown][]): Job =>
   applyEdits(
-    example,
+    EXAMPLE,
     edits.map(([path, value]): Edit => ({ op: 'set', path: path.split('/'), value })),
   );
 const axle = (job: Job, id = 'a', name: 'front' | 'rear' = 'front') =>
@@ -26,33 +26,33 @@ const check = (job: Job, code: string, id = 'a') => axle(job, id).checks.find((o
 
 describe('the example job between hub and wheel, worked by hand', () => {
   test('setup a: 72.6 on 63.4 needs a ring; stud 38 − pad 11 = 27 mm', () => {
-    const front = axle(example);
+    const front = axle(EXAMPLE);
     expect(front.boltPattern).toEqual({ verdict: 'ok', deltaMm: 0 });
     expect(front.centring).toMatchObject({
       verdict: 'caution',
       interfaces: [{ between: 'hub to wheel', boreMm: 72.6, hubMm: 63.4, ring: { outerMm: 72.6, innerMm: 63.4 } }],
     });
     expect(front.fastening).toMatchObject({ verdict: 'ok', engagementMm: 27, turns: 18, requiredLengthMm: 23 });
-    expect(check(example, 'seat').verdict).toBe('ok');
+    expect(check(EXAMPLE, 'seat').verdict).toBe('ok');
   });
   test('setup b: 5 mm slip-on, two interfaces, 22 mm of thread', () => {
-    const front = axle(example, 'b');
+    const front = axle(EXAMPLE, 'b');
     expect(front.centring.interfaces.map(({ between }) => between)).toEqual(['hub to spacer', 'spacer to wheel']);
     expect(front.fastening).toMatchObject({ engagementMm: 22, requiredLengthMm: 28 });
   });
   test('every check of the hardware carries its arithmetic', () => {
-    expect(check(example, 'pattern').working).toEqual(['wheel 4 × 108; hub 4 × 108']);
-    expect(check(example, 'centring').working[0]).toBe(
+    expect(check(EXAMPLE, 'pattern').working).toEqual(['wheel 4 × 108; hub 4 × 108']);
+    expect(check(EXAMPLE, 'centring').working[0]).toBe(
       'hub to wheel: bore 72.6 − 63.4 = 9.2 mm: order a ring 72.6 / 63.4 mm',
     );
-    expect(check(example, 'fastening').working).toEqual([
+    expect(check(EXAMPLE, 'fastening').working).toEqual([
       'stud 38.0 − at the seat 11.0 = 27.0 mm',
       'limit 1 thread diameter = 12.0 mm; 18.0 turns of M12x1.5',
     ]);
-    expect(check(example, 'seat').working).toEqual(['wheel cone 60°; fastener cone 60°']);
+    expect(check(EXAMPLE, 'seat').working).toEqual(['wheel cone 60°; fastener cone 60°']);
   });
   test('a report written out carries it all as plain data', () => {
-    const written = JSON.parse(JSON.stringify(evaluate(example))) as ReturnType<typeof evaluate>;
+    const written = JSON.parse(JSON.stringify(evaluate(EXAMPLE))) as ReturnType<typeof evaluate>;
     expect(written.vehicle.front).toMatchObject({ pattern: null, boltCircleMm: null, uncertaintyMm: null });
     const codes = written.setups[0]!.front.checks.map(({ code }) => code);
     expect(codes).toEqual(expect.arrayContaining(['pattern', 'centring', 'fastening', 'seat']));
@@ -62,7 +62,7 @@ describe('the example job between hub and wheel, worked by hand', () => {
 
 describe('the hub by readings', () => {
   const read = (valueMm: number, uncertaintyMm: number): Hub => ({
-    ...example.vehicle.front!.hub,
+    ...EXAMPLE.vehicle.front!.hub,
     boltCircleMm: null,
     patternReadings: [{ kind: 'opposite', from: 'centres', valueMm, uncertaintyMm }],
   });
@@ -138,7 +138,7 @@ describe('parts that do not go together', () => {
     expect(front.assumed).toContain('setups.a.front.stack.seat');
   });
   test('a lug hole is judged only where it was measured', () => {
-    expect(check(example, 'lug-hole')).toBeUndefined();
+    expect(check(EXAMPLE, 'lug-hole')).toBeUndefined();
     expect(check(changed(['setups/a/front/wheel/lugHoleMm', 13]), 'lug-hole').verdict).toBe('ok');
     const small = check(
       changed(['setups/a/front/wheel/lugHoleMm', 11.5], ['setups/a/front/wheel/seatDiameterMm', 22]),
@@ -159,12 +159,12 @@ describe('parts that do not go together', () => {
     const mixed = evaluate(job).setups[0]!.checks.find(({ code }) => code === 'bolt-lengths')!;
     expect(mixed).toMatchObject({ verdict: 'caution', value: 3 });
     expect(mixed.working).toEqual(['front 31.0 mm, rear 34.0 mm: mark them, they must not be mixed']);
-    expect(evaluate(example).setups[0]!.checks.map(({ code }) => code)).not.toContain('bolt-lengths');
+    expect(evaluate(EXAMPLE).setups[0]!.checks.map(({ code }) => code)).not.toContain('bolt-lengths');
   });
   test('their rings and words say it without colour', () => {
     const pattern = check(changed(['setups/a/front/wheel/boltCircleMm', 110]), 'pattern');
     expect([usedShare(pattern), verdictWord(pattern)]).toEqual([1, 'does not fit']);
-    expect([usedShare(check(example, 'pattern')), verdictWord(check(example, 'fastening'))]).toEqual([0, 'holds']);
+    expect([usedShare(check(EXAMPLE, 'pattern')), verdictWord(check(EXAMPLE, 'fastening'))]).toEqual([0, 'holds']);
   });
 });
 
@@ -182,7 +182,7 @@ describe('the ways out of another pattern', () => {
     ways(job, choices).find((one) => one.kind === kind)!;
 
   test('none where the pattern fits or is not known', () => {
-    expect(ways(example)).toEqual([]);
+    expect(ways(EXAMPLE)).toEqual([]);
     expect(ways(applyEdits(other, [{ op: 'clear', path: ['vehicle', 'front', 'hub', 'boltCircleMm'] }]))).toEqual([]);
   });
   test('an adapter as thick as the studs are long, computed with the room of the car', () => {
@@ -250,8 +250,8 @@ describe('the ways out of another pattern', () => {
 
 describe('how thick a stack may be', () => {
   test('setup a: 12.73 mm inside, limit 6; −8.73 of poke, wish to 0', () => {
-    const [setup] = example.setups;
-    const range = stackRange({ job: example, report: evaluateSetup(example, setup!), axle: 'front', stackMm: 0 })!;
+    const [setup] = EXAMPLE.setups;
+    const range = stackRange({ job: EXAMPLE, report: evaluateSetup(EXAMPLE, setup!), axle: 'front', stackMm: 0 })!;
     expect(range.leastMm).toBe(0);
     expect(range.mostMm).toBeCloseTo(8.73, 2);
   });
@@ -268,8 +268,8 @@ describe('how thick a stack may be', () => {
     expect(at(range.mostMm!).pokeMm).toBeCloseTo(0, 9);
   });
   describe('whether a spacer leaves the wheel centred and held', () => {
-    const hub = example.vehicle.front!.hub!;
-    const wheel = { ...example.setups[0]!.front!.wheel, boreMm: 63.4 };
+    const hub = EXAMPLE.vehicle.front!.hub!;
+    const wheel = { ...EXAMPLE.setups[0]!.front!.wheel, boreMm: 63.4 };
     const stays = (thicknessMm: number, part: object = {}, of: Hub = hub) =>
       staysOnHub({
         hub: of,

@@ -1,6 +1,5 @@
 import { sensitivitySteps, type Sensitivity, measuringPlan } from '#core/advice';
 import type { Obstacle } from '#core/sweep';
-import { readFileSync } from 'node:fs';
 import {
   evaluate,
   evaluatePresent,
@@ -13,10 +12,8 @@ import {
 } from '#core/evaluate';
 import type { Job } from '#core/job';
 import { wordsIn } from '#core/units';
-import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';
+import { changed, demoJob, setupOf, type Change, EXAMPLE, KITE } from '#support/jobs';
 
-const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
-const kite = demoJob('brindle-kite');
 const withParts = (job: Job, ...parts: Obstacle[]): Job => changed(job, ['vehicle/front/obstacles', parts]);
 const front = (job: Job, id = 'a') => evaluateSetup(job, setupOf(job, id)).front;
 const part = (job: Job, id: string, setup = 'a') => front(job, setup).obstacles.find((one) => one.id === id)!;
@@ -31,25 +28,25 @@ const gap = (
 
 describe('a lip nobody measured', () => {
   test('is made from the gaps at rest, named as assumed, and stands last', () => {
-    const { obstacles, assumed } = front(example);
+    const { obstacles, assumed } = front(EXAMPLE);
     expect(obstacles.at(-1)).toMatchObject({ id: 'assumed-lip', assumed: true, side: null, limitMm: 3 });
     expect(assumed).toContain('vehicle.front.obstacles.assumed-lip');
   });
   test('is not made where one was measured, where a gap is missing, or where nobody can move the wheel', () => {
     const ids = (job: Job) => front(job).obstacles.map(({ id }) => id);
     const lip: Obstacle = { id: 'lip', kind: 'fender-lip', gap: gap('outer-shoulder', 0, 40) };
-    expect(ids(withParts(example, lip))).toEqual(['lip']);
-    expect(ids(changed(example, ['vehicle/front/room/archGapMm', undefined]))).toEqual(['liner-rear', 'strut']);
-    expect(ids(changed(example, ['vehicle/front/suspension', undefined]))).not.toContain('assumed-lip');
-    expect(ids(withParts(example, { ...lip, side: 'left' }))).toEqual(['lip', 'assumed-lip']);
-    expect(part(withParts(example, { ...lip, side: 'left' }), 'assumed-lip').side).toBe('right');
+    expect(ids(withParts(EXAMPLE, lip))).toEqual(['lip']);
+    expect(ids(changed(EXAMPLE, ['vehicle/front/room/archGapMm', undefined]))).toEqual(['liner-rear', 'strut']);
+    expect(ids(changed(EXAMPLE, ['vehicle/front/suspension', undefined]))).not.toContain('assumed-lip');
+    expect(ids(withParts(EXAMPLE, { ...lip, side: 'left' }))).toEqual(['lip', 'assumed-lip']);
+    expect(part(withParts(EXAMPLE, { ...lip, side: 'left' }), 'assumed-lip').side).toBe('right');
   });
 });
 
 describe('limits and verdicts of parts', () => {
   test('a part’s own limit goes before its kind’s, that before what it moves with; the brief before the house', () => {
     const at = (change: Partial<Obstacle>, ...more: Change[]) =>
-      part(changed(withParts(example, { id: 'p', gap: gap('tread', -100, 40), ...change }), ...more), 'p').limitMm;
+      part(changed(withParts(EXAMPLE, { id: 'p', gap: gap('tread', -100, 40), ...change }), ...more), 'p').limitMm;
     expect(at({})).toBe(5);
     expect(at({ kind: 'strut' })).toBe(6);
     expect(at({ kind: 'fender-lip' })).toBe(3);
@@ -58,7 +55,7 @@ describe('limits and verdicts of parts', () => {
     expect(at({}, ['brief/limits/fullLockMm', 8])).toBe(8);
   });
   test('trim is what is short of the limit, never less than nothing', () => {
-    const { obstacles } = front(kite, 'd');
+    const { obstacles } = front(KITE, 'd');
     for (const { clearanceMm, limitMm, trimMm, verdict } of obstacles) {
       expect(trimMm).toBeCloseTo(Math.max(0, limitMm - clearanceMm!), 9);
       expect(verdict).toBe(clearanceMm! < 0 ? 'fail' : clearanceMm! < limitMm ? 'caution' : 'ok');
@@ -66,7 +63,7 @@ describe('limits and verdicts of parts', () => {
     expect(obstacles.find(({ id }) => id === 'liner')!.verdict).toBe('fail');
   });
   test('without a suspension a part is judged at rest: never said to clear, but for one on the knuckle', () => {
-    const still = changed(example, ['vehicle/front/suspension', undefined]);
+    const still = changed(EXAMPLE, ['vehicle/front/suspension', undefined]);
     const near = withParts(
       still,
       { id: 'far', gap: gap('tread', 0, 60) },
@@ -89,15 +86,15 @@ describe('limits and verdicts of parts', () => {
     expect(vehicleReport(near.vehicle, 'front').suspension.missing).toContain('kind');
   });
   test('before a sweep came in nothing is known of parts, and the rest is as ever', () => {
-    const [setup] = example.setups;
-    const { front: bare } = evaluateSetup(example, setup!, { sweeps: NO_SWEEPS });
+    const [setup] = EXAMPLE.setups;
+    const { front: bare } = evaluateSetup(EXAMPLE, setup!, { sweeps: NO_SWEEPS });
     expect(bare.obstacles.map(({ verdict, clearanceMm }) => [verdict, clearanceMm])).toEqual(
       Array(3).fill(['unknown', null]),
     );
-    expect(bare.pokeMm).toBe(front(example).pokeMm);
+    expect(bare.pokeMm).toBe(front(EXAMPLE).pokeMm);
   });
   test('a list’s rough sweeps give the verdicts of full ones, for every demo car', () => {
-    for (const job of [kite, demoJob('orrin-haul')])
+    for (const job of [KITE, demoJob('orrin-haul')])
       for (const setup of job.setups.slice(1, 3)) {
         const [full, rough] = [RUN_SWEEPS, LIST_SWEEPS].map((sweeps) => evaluateSetup(job, setup, { sweeps }));
         for (const axle of ['front', 'rear'] as const)
@@ -107,7 +104,7 @@ describe('limits and verdicts of parts', () => {
       }
   }, 120_000);
   test('the report is plain data with everything in it', () => {
-    const report = JSON.parse(JSON.stringify(evaluate(kite))) as ReturnType<typeof evaluate>;
+    const report = JSON.parse(JSON.stringify(evaluate(KITE))) as ReturnType<typeof evaluate>;
     expect(report.vehicle.front).toMatchObject({ contradictions: [], suspension: { missing: [] } });
     for (const one of report.setups[0]!.front.checks.filter(({ code }) => code.startsWith('obstacle:')))
       expect(one.working.join('\n')).toMatch(/limit .*mm/);
@@ -116,12 +113,12 @@ describe('limits and verdicts of parts', () => {
 
 describe('the present car', () => {
   test('is judged by its own sweep, as it was measured: no allowance, no setup of another name', () => {
-    const grown = changed(kite, ['brief/sweep', { growth: true, bulgeMm: 10 }]);
+    const grown = changed(KITE, ['brief/sweep', { growth: true, bulgeMm: 10 }]);
     const now = evaluatePresent(grown).front.obstacles;
     expect(now.map(({ clearanceMm }) => clearanceMm)).toEqual(
       now.map(({ baselineClearanceMm }) => baselineClearanceMm),
     );
-    const named = { ...kite, setups: [{ ...kite.setups[3]!, id: 'now' }] };
+    const named = { ...KITE, setups: [{ ...KITE.setups[3]!, id: 'now' }] };
     expect(evaluate(named).setups[0]!.front.obstacles.find(({ id }) => id === 'liner')!.verdict).toBe('fail');
   });
 });
@@ -137,7 +134,7 @@ describe('poses in words', () => {
     [{ steerDeg: 0, travelMm: 0 }, 20, 'straight ahead, 20.0 mm down (droop)'],
   ])('%j, resting at %d', (pose, rest, text) => expect(poseWords(pose, mm, rest)).toBe(text));
   test('the working of a lowered setup tells its pose from where it rests', () => {
-    const low = changed(example, ['setups/a/suspensionChange', { front: { kind: 'spring', mm: -20 } }]);
+    const low = changed(EXAMPLE, ['setups/a/suspensionChange', { front: { kind: 'spring', mm: -20 } }]);
     const lines = front(low).checks.find(({ code }) => code === 'obstacle:assumed-lip')!.working;
     expect(part(low, 'assumed-lip').travelMm).toBeCloseTo(70, 6);
     expect(lines[0]).toContain('50.0 mm up (bump)');
@@ -146,16 +143,16 @@ describe('poses in words', () => {
 
 describe('growth and bulge', () => {
   test('take room, and leave what the present wheel reads as it is', () => {
-    const grown = changed(example, ['brief/sweep', { growth: true, bulgeMm: 4 }]);
+    const grown = changed(EXAMPLE, ['brief/sweep', { growth: true, bulgeMm: 4 }]);
     for (const id of ['liner-rear', 'strut', 'assumed-lip']) {
-      expect(part(grown, id).clearanceMm!).toBeLessThan(part(example, id).clearanceMm! - 1);
-      expect(part(grown, id).baselineClearanceMm).toBe(part(example, id).baselineClearanceMm);
+      expect(part(grown, id).clearanceMm!).toBeLessThan(part(EXAMPLE, id).clearanceMm! - 1);
+      expect(part(grown, id).baselineClearanceMm).toBe(part(EXAMPLE, id).baselineClearanceMm);
     }
   });
 });
 
 describe('left and right', () => {
-  const left = changed(example, ['vehicle/front/left', { room: { outboardGapMm: 3, archGapMm: 91 } }]);
+  const left = changed(EXAMPLE, ['vehicle/front/left', { room: { outboardGapMm: 3, archGapMm: 91 } }]);
   test('the worse side holds the check and is named; what was not read on the left is as on the right', () => {
     const report = front(left);
     const check = (code: string) => report.checks.find((one) => one.code === code)!;
@@ -169,8 +166,8 @@ describe('left and right', () => {
       value: expect.closeTo(2.27, 2),
     });
     expect(check('inboard').label).toBe('Inner gap, at rest, right');
-    expect(front(example).left).toBeNull();
-    expect(front(example).checks.find(({ code }) => code === 'fender')!.label).toBe('Face against fender');
+    expect(front(EXAMPLE).left).toBeNull();
+    expect(front(EXAMPLE).checks.find(({ code }) => code === 'fender')!.label).toBe('Face against fender');
   });
   test('each side has a lip of its own', () => {
     const lips = front(left).obstacles.filter(({ assumed }) => assumed);
@@ -186,7 +183,7 @@ describe('left and right', () => {
       ...(side ? { side } : {}),
       gap: gap('inner-shoulder', -60, 30, 20, -10),
     });
-    const { obstacles } = front(withParts(example, same('left'), same('right'), same()));
+    const { obstacles } = front(withParts(EXAMPLE, same('left'), same('right'), same()));
     const figures = obstacles
       .slice(0, 3)
       .map(({ clearanceMm, steerDeg, travelMm, restMm }) => [clearanceMm, steerDeg, travelMm, restMm]);
@@ -194,15 +191,15 @@ describe('left and right', () => {
     expect(figures[0]).toEqual(figures[2]);
   });
   test('a part of one side says so in its check', () => {
-    const one = withParts(example, { id: 'tank', label: 'Tank', side: 'left', gap: gap('inner-shoulder', -60, 30) });
+    const one = withParts(EXAMPLE, { id: 'tank', label: 'Tank', side: 'left', gap: gap('inner-shoulder', -60, 30) });
     expect(front(one).checks.find(({ code }) => code === 'obstacle:tank')!.label).toBe('Tank, left');
   });
 });
 
 describe('readings that cannot all be true', () => {
-  test('none where the present car clears everything it was measured by', () => expect(oddities(example)).toEqual([]));
+  test('none where the present car clears everything it was measured by', () => expect(oddities(EXAMPLE)).toEqual([]));
   test('a present wheel that would touch in another pose: by how much, where, and what to read again', () => {
-    const near = withParts(example, { id: 'flap', label: 'Flap', gap: gap('tread', -120, 6) });
+    const near = withParts(EXAMPLE, { id: 'flap', label: 'Flap', gap: gap('tread', -120, 6) });
     const [found] = oddities(near);
     expect(found).toMatchObject({ kind: 'touches', id: 'flap' });
     const [setup] = near.setups;
@@ -211,14 +208,14 @@ describe('readings that cannot all be true', () => {
     expect(setup).toBeDefined();
   });
   test('a negative gap is a present car that rubs: allowed, and said', () => {
-    const rubbing = withParts(example, { id: 'liner', label: 'Liner', gap: gap('outer-shoulder', -100, -5, -32) });
+    const rubbing = withParts(EXAMPLE, { id: 'liner', label: 'Liner', gap: gap('outer-shoulder', -100, -5, -32) });
     expect(oddities(rubbing)).toMatchObject([
       { kind: 'rubs', amount: 5, text: 'the present car rubs there by 5.0 mm, as it was read' },
     ]);
     expect(part(rubbing, 'liner').baselineClearanceMm!).toBeLessThanOrEqual(-4.9);
   });
   test('a pose beyond lock or stop', () => {
-    const beyond = withParts(example, { id: 'p', gap: gap('outer-shoulder', -100, 60, -40, 90) });
+    const beyond = withParts(EXAMPLE, { id: 'p', gap: gap('outer-shoulder', -100, 60, -40, 90) });
     expect(oddities(beyond).map(({ kind, amount }) => [kind, amount])).toEqual([
       ['beyond', 8],
       ['beyond', 20],
@@ -226,14 +223,14 @@ describe('readings that cannot all be true', () => {
     expect(oddities(beyond)[0]!.text).toMatch(/beyond the lock of .32\.0°/);
   });
   test('a part inside the present wheel, and a nearer place than the named one', () => {
-    const inside = withParts(example, { id: 'seam', points: [{ out: -40, fwd: 0, up: 290 }] });
+    const inside = withParts(EXAMPLE, { id: 'seam', points: [{ out: -40, fwd: 0, up: 290 }] });
     expect(oddities(inside)[0]).toMatchObject({ kind: 'inside', id: 'seam' });
-    const nearer = withParts(example, { id: 'arm', kind: 'strut', gap: gap('inner-rim-flange', 0, 60) });
+    const nearer = withParts(EXAMPLE, { id: 'arm', kind: 'strut', gap: gap('inner-rim-flange', 0, 60) });
     const [found] = oddities(nearer);
     if (found) expect(found.text).toMatch(/its nearest place on the wheel is the inner (sidewall|shoulder)/);
   });
   test('a place that is not on the tire', () => {
-    const off = withParts(example, { id: 'p', gap: { ...gap('tread', 0, 20), axialMm: 120 } });
+    const off = withParts(EXAMPLE, { id: 'p', gap: { ...gap('tread', 0, 20), axialMm: 120 } });
     expect(oddities(off)).toMatchObject([{ kind: 'unplaced' }]);
     expect(oddities(off)[0]!.text).toMatch(/cannot be placed: lies beyond the tread's edge/);
     expect(part(off, 'p').verdict).toBe('unknown');
@@ -242,7 +239,7 @@ describe('readings that cannot all be true', () => {
 
 describe('a suspension change on a setup', () => {
   const lifted = (kind: string, mm: number) =>
-    changed(example, ['setups/a/suspensionChange', { front: { kind, mm }, rear: { kind, mm: mm / 2 } }]);
+    changed(EXAMPLE, ['setups/a/suspensionChange', { front: { kind, mm }, rear: { kind, mm: mm / 2 } }]);
   test('height, rake and alignment', () => {
     const report = evaluateSetup(lifted('spring', 30), lifted('spring', 30).setups[0]!, { sweeps: NO_SWEEPS });
     expect(report.front.bodyHeightChangeMm).toBeCloseTo(30.5, 9);
@@ -251,9 +248,9 @@ describe('a suspension change on a setup', () => {
   });
   test('a lift never lowers arch room; over the strut it gives the fender more at bump, at the spring the same', () => {
     const lip = (job: Job) => part(job, 'assumed-lip').clearanceMm!;
-    const rest = lip(example);
+    const rest = lip(EXAMPLE);
     for (const kind of ['spring', 'strut-top', 'body']) {
-      expect(front(lifted(kind, 30)).archGapMm!).toBeGreaterThan(front(example).archGapMm!);
+      expect(front(lifted(kind, 30)).archGapMm!).toBeGreaterThan(front(EXAMPLE).archGapMm!);
       expect(lip(lifted(kind, 30))).toBeGreaterThanOrEqual(rest - 0.02);
     }
     expect(lip(lifted('spring', 30))).toBeCloseTo(rest, 6);
@@ -275,7 +272,7 @@ describe('which assumed value matters most', () => {
     }
   };
   test('only assumed ones, those that decide first, then by what they do', () => {
-    const job = changed(example, [
+    const job = changed(EXAMPLE, [
       'vehicle/front/suspension',
       {
         kind: 'strut',
@@ -297,7 +294,7 @@ describe('which assumed value matters most', () => {
         [found[i - 1]!.decides, found[i - 1]!.mattersMm] >= [found[i]!.decides, found[i]!.mattersMm] ||
           found[i - 1]!.decides,
       ).toBe(true);
-    expect(drained(example, 'a')).toEqual([]);
+    expect(drained(EXAMPLE, 'a')).toEqual([]);
   }, 60_000);
 });
 
@@ -305,7 +302,7 @@ describe('the measuring plan', () => {
   const kinds = (job: Job, axle: 'front' | 'rear' = 'front') =>
     measuringPlan(job, axle, 'right').map(({ kind }) => kind);
   test('follows a walk round the wheel, knows what was read, and leaves out what no candidate nears', () => {
-    const plan = measuringPlan(kite, 'front', 'right');
+    const plan = measuringPlan(KITE, 'front', 'right');
     expect(plan[0]!.kind).toBe('bumper-corner');
     expect(plan.filter(({ readId }) => readId !== null).map(({ kind }) => kind)).toEqual([
       'bumper-corner',
@@ -314,14 +311,14 @@ describe('the measuring plan', () => {
       'tie-rod-end',
       'frame',
     ]);
-    const narrow = changed(example, ['vehicle/front/obstacles', []]);
+    const narrow = changed(EXAMPLE, ['vehicle/front/obstacles', []]);
     const inward = {
       ...narrow,
       setups: [
         {
           id: 'a',
           front: {
-            ...example.setups[0]!.front,
+            ...EXAMPLE.setups[0]!.front,
             wheel: { rimDiameterIn: 15, rimWidthIn: 6, offsetMm: 45 },
             tire: { size: '195/60R15' },
           },
@@ -332,11 +329,11 @@ describe('the measuring plan', () => {
     expect(kinds({ ...narrow, setups: [] })).toHaveLength(12);
   });
   test('an axle that does not steer has no readings at lock', () => {
-    expect(kinds(kite, 'rear')).not.toEqual(expect.arrayContaining(['tie-rod-end']));
-    for (const { steerDeg, lock } of measuringPlan(kite, 'rear', 'right')) expect([steerDeg, lock]).toEqual([0, null]);
+    expect(kinds(KITE, 'rear')).not.toEqual(expect.arrayContaining(['tie-rod-end']));
+    for (const { steerDeg, lock } of measuringPlan(KITE, 'rear', 'right')) expect([steerDeg, lock]).toEqual([0, null]);
   });
   test('a part of the left is not read on the right', () => {
-    const left = withParts(kite, { id: 'strut', kind: 'strut', side: 'left', gap: gap('inner-sidewall', 0, 20) });
+    const left = withParts(KITE, { id: 'strut', kind: 'strut', side: 'left', gap: gap('inner-sidewall', 0, 20) });
     const strut = (side: 'left' | 'right') => measuringPlan(left, 'front', side).find(({ kind }) => kind === 'strut')!;
     expect([strut('left').readId, strut('right').readId]).toEqual(['strut', null]);
   });

@@ -1,11 +1,10 @@
-import { readFileSync } from 'node:fs';
 import { evaluateSetup, MAKES_DIFFER_PCT, NO_SWEEPS, type Check } from '#core/evaluate';
 import { applyEdits, type Edit, type Job } from '#core/job';
 import { SIGMAS_95 } from '#core/uncertainty';
+import { EXAMPLE } from '#support/jobs';
 
-const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
 const set = (path: string, value: unknown): Edit => ({ op: 'set', path: path.split('/'), value });
-const changed = (...edits: Edit[]): Job => applyEdits(example, edits);
+const changed = (...edits: Edit[]): Job => applyEdits(EXAMPLE, edits);
 const front = (job: Job, id = 'b') =>
   evaluateSetup(
     job,
@@ -30,7 +29,7 @@ describe('how sure a check is', () => {
   test('the room’s ± alone, where the rims are widest', () => {
     // Worked by hand: setup a’s rim is wider than its tire; the present tire is wider than its rim, 195/60R15 on 6 in:
     // 201 mm wide, 3 % of it, half: 3.0 mm.
-    const found = front(example, 'a').checks.find(({ code }) => code === 'inboard')!;
+    const found = front(EXAMPLE, 'a').checks.find(({ code }) => code === 'inboard')!;
     const { sectionWidthMm } = { sectionWidthMm: 195 + 0.4 * (152.4 - 0.7 * 195) };
     expect(found.plusMinus).toBeCloseTo(Math.hypot(1.5, (sectionWidthMm * MAKES_DIFFER_PCT.section) / 200), 9);
   });
@@ -42,7 +41,7 @@ describe('how sure a check is', () => {
       instrument: 'steel-rule',
       takenAt: '2026-03-01T09:30:00Z',
     };
-    const wide = check(example, 'inboard').plusMinus!;
+    const wide = check(EXAMPLE, 'inboard').plusMinus!;
     const fine = check(changed(set('vehicle/front/readings', [reading])), 'inboard').plusMinus!;
     expect(wide ** 2 - fine ** 2).toBeCloseTo(1.5 ** 2 - 0.5 ** 2, 9);
     const withdrawn = changed(set('vehicle/front/readings', [{ ...reading, withdrawn: true }]));
@@ -52,7 +51,7 @@ describe('how sure a check is', () => {
     const job = changed({ op: 'clear', path: ['vehicle', 'front', 'room', 'uncertaintyMm'] });
     expect(front(job).assumed).toContain('vehicle.front.room.uncertaintyMm');
     expect(check(job, 'arch').working.join('\n')).toMatch(/arch gap ±1\.5 \(assumed\)/);
-    expect(front(example).assumed).not.toContain('vehicle.front.room.uncertaintyMm');
+    expect(front(EXAMPLE).assumed).not.toContain('vehicle.front.room.uncertaintyMm');
   });
   test('uncertainties of zero make it certain', () => {
     const tire = { size: '215/45R17', sectionWidthMm: 218, overallDiameterMm: 626 };
@@ -70,11 +69,11 @@ describe('how sure a check is', () => {
   test('what is not known has no ±, and what is no clearance does not touch', () => {
     const job = changed({ op: 'clear', path: ['vehicle', 'front', 'room', 'inboardGapMm'] });
     expect(check(job, 'inboard')).toMatchObject({ plusMinus: null, probability: null, touchProbability: null });
-    expect(check(example, 'fender').touchProbability).toBeNull();
-    expect(check(example, 'rim-width').probability).toBeNull();
+    expect(check(EXAMPLE, 'fender').touchProbability).toBeNull();
+    expect(check(EXAMPLE, 'rim-width').probability).toBeNull();
   });
   test('it stands in the report, with its working', () => {
-    const written = JSON.parse(JSON.stringify(front(example))) as { checks: Check[] };
+    const written = JSON.parse(JSON.stringify(front(EXAMPLE))) as { checks: Check[] };
     const found = written.checks.find(({ code }) => code === 'inboard')!;
     expect(found.probability).toBeGreaterThan(0.9);
     expect(found.working.join('\n')).toMatch(/±\d\.\d mm at 95 %: root of the sum of squares of inner gap ±1\.5/);

@@ -3,12 +3,10 @@ import { jStat } from 'jstat';
 import { evaluateSetup, LIST_SWEEPS, NO_SWEEPS, VERDICT_SWEEPS } from '#core/evaluate';
 import type { Job } from '#core/job';
 import { sweep, type Obstacle } from '#core/sweep';
-import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';
-import { axleParts } from './parts';
+import { changed, demoJob, setupOf, type Change, KITE } from '#support/jobs';
+import { axleParts, candidateCase } from './parts';
 import { obstacleSpreads } from './sure';
-import { candidateCase } from './parts';
 
-const kite = demoJob('brindle-kite');
 const still = (job: Job, id = 'a', axle: 'front' | 'rear' = 'front') =>
   evaluateSetup(job, setupOf(job, id), { sweeps: NO_SWEEPS })[axle];
 const swept = (job: Job, id = 'a', axle: 'front' | 'rear' = 'front') =>
@@ -19,12 +17,12 @@ const check = ({ checks }: { checks: { code: string }[] }, code: string) =>
 /** A car of which only what is named here is known: the present wheel as the candidate, moved or changed. */
 const bare = (...changes: Change[]): Job =>
   changed(
-    kite,
+    KITE,
     ['vehicle/front/obstacles', []],
     ['vehicle/front/suspension'],
     // Without its history: how exactly each gap was read stands with the room.
     ['vehicle/front/readings'],
-    ['setups/a/front', { ...kite.vehicle.front!.baseline, stack: [] }],
+    ['setups/a/front', { ...KITE.vehicle.front!.baseline, stack: [] }],
     ...changes,
   );
 
@@ -175,9 +173,9 @@ describe('poses told apart, and which of them count', () => {
     gap: { surface: 'outer-shoulder', clockDeg: 92, gapMm: 14, steerDeg: 38, travelMm: -60 },
   };
   const job = changed(
-    kite,
+    KITE,
     ['vehicle/front/obstacles', [corner]],
-    ['setups/a/front', { ...kite.vehicle.front!.baseline, stack: [] }],
+    ['setups/a/front', { ...KITE.vehicle.front!.baseline, stack: [] }],
   );
   const road = changed(job, ['brief/rules', { poses: 'road' }]);
   const one = (of: Job) => evaluateSetup(of, setupOf(of, 'a')).front.obstacles.find(({ id }) => id === 'corner')!;
@@ -206,7 +204,7 @@ describe('poses told apart, and which of them count', () => {
 describe('a rear axle', () => {
   const rear = (kind: string) =>
     changed(
-      kite,
+      KITE,
       ['vehicle/rear/suspension', { kind }],
       [
         'vehicle/rear/obstacles',
@@ -229,7 +227,7 @@ describe('other mended verdicts', () => {
       ['vehicle/topSpeedKmh', 195],
       ['setups/a/front/tire/speed', 'Q'],
     ] as Change[];
-    const speed = (...more: Change[]) => check(still(changed(kite, ...slow, ...more)), 'speed-rating');
+    const speed = (...more: Change[]) => check(still(changed(KITE, ...slow, ...more)), 'speed-rating');
     expect(speed().verdict).toBe('fail');
     expect(speed(['setups/a/front/tire/snow', true]).verdict).toBe('fail');
     expect(speed(['brief/rules', { winter: 'S' }]).verdict).toBe('fail');
@@ -239,7 +237,7 @@ describe('other mended verdicts', () => {
   });
   test('winter traction asks room of parts on the driven axle alone', () => {
     const job = changed(
-      kite,
+      KITE,
       ['brief/rules', { winter: 'W' }],
       ['vehicle/rear/suspension', { kind: 'rear-axle' }],
       [
@@ -251,11 +249,11 @@ describe('other mended verdicts', () => {
     expect(swept(changed(job, ['vehicle/drive', 'rwd']), 'a', 'rear').obstacles[0]!.limitMm).toBe(38);
   });
   test('the wheel on the car clears its brake behind a spacer: spokes as now, the barrel turned by hand', () => {
-    const { wheel, tire } = kite.vehicle.front!.baseline!;
+    const { wheel, tire } = KITE.vehicle.front!.baseline!;
     const behind = (thicknessMm: number, other: object = {}) =>
       still(
         changed(
-          kite,
+          KITE,
           ['vehicle/front/caliper'],
           [
             'setups/a/front',
@@ -281,7 +279,7 @@ describe('other mended verdicts', () => {
       check(
         still(
           changed(
-            kite,
+            KITE,
             ['brief/requiredBackspacingMm', mm],
             ...(convention ? ([['brief/requiredBackspacingConvention', convention]] as Change[]) : []),
             ...more,
@@ -301,7 +299,7 @@ describe('other mended verdicts', () => {
   });
   test('scrub radius by the loaded radius, measured where somebody did', () => {
     const at = (mm?: number) =>
-      still(changed(kite, ['setups/a/front/tire/staticLoadedRadiusMm', mm ?? null])).scrubRadiusMm!;
+      still(changed(KITE, ['setups/a/front/tire/staticLoadedRadiusMm', mm ?? null])).scrubRadiusMm!;
     // −40 + 105 − Rl·tan 13°.
     expect(at()).toBeCloseTo(65 - 0.96 * 308 * Math.tan((13 * Math.PI) / 180), 9);
     expect(at(300)).toBeCloseTo(65 - 300 * Math.tan((13 * Math.PI) / 180), 9);
@@ -317,7 +315,7 @@ describe('what must be, whatever the car', () => {
   });
   const parts = fc.array(part, { minLength: 2, maxLength: 3 });
   const placed = (found: object[], ...more: Change[]): Job =>
-    changed(kite, ['vehicle/front/obstacles', found.map((gap, n) => ({ id: `p${n}`, mount: 'body', gap }))], ...more);
+    changed(KITE, ['vehicle/front/obstacles', found.map((gap, n) => ({ id: `p${n}`, mount: 'body', gap }))], ...more);
   test('a wider tread never gains room', () => {
     fc.assert(
       fc.property(

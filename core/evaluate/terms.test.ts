@@ -3,10 +3,8 @@ import { priceInForce, ruleInForce, winterOn, wishOf, type Job } from '#core/job
 import { COVER_ARC_DEG, shopLimits, SHOP_LIMITS, limitInForce, WINTER_ROOM_MM, withWinter } from '#core/verdict';
 import { briefContradictions, coverOf } from '.';
 import { evaluateSetup } from './evaluate';
-import { changed, demoJob, setupOf } from './fixtures/jobs';
+import { changed, demoJob, setupOf, KITE, HAUL } from '#support/jobs';
 
-const kite = demoJob('brindle-kite');
-const haul = demoJob('orrin-haul');
 const check = (job: Job, code: string, axle: 'front' | 'rear' = 'front', id = 'a') =>
   evaluateSetup(job, setupOf(job, id))[axle].checks.find((one) => one.code === code);
 
@@ -33,8 +31,8 @@ describe('whose word counts', () => {
     expect(wishOf({ pokeMm: { min: 1, front: {} } }, 'front')).toEqual({ min: 1, max: null });
   });
   test('house limits reach the checks of parts: engagement, bore, dual gap', () => {
-    const strict = changed(kite, ['house', { limits: { engagementRatio: 3, boreMm: 0 } }]);
-    expect(check(kite, 'fastening')!.verdict).toBe('ok');
+    const strict = changed(KITE, ['house', { limits: { engagementRatio: 3, boreMm: 0 } }]);
+    expect(check(KITE, 'fastening')!.verdict).toBe('ok');
     expect(check(strict, 'fastening')!.verdict).toBe('fail');
     const pallas = demoJob('pallas-tender');
     expect(check(changed(pallas, ['house', { limits: { dualGapMm: 90 } }]), 'dual', 'rear')!.verdict).not.toBe('ok');
@@ -44,7 +42,7 @@ describe('whose word counts', () => {
 describe('a rub that is accepted', () => {
   const at = (gapMm: number, rub: string, kind = 'liner', over: object = {}): Job =>
     changed(
-      kite,
+      KITE,
       ['brief/rules', { rub }],
       [
         'vehicle/front/obstacles',
@@ -71,7 +69,7 @@ describe('a rub that is accepted', () => {
     expect(verdict(at(gapFor(4), 'plastic', 'liner', { limitMm: 5 }))).toBe('caution'));
   test('of a part of which nobody said what it is, never', () => {
     const job = changed(
-      kite,
+      KITE,
       ['brief/rules', { rub: 'plastic' }],
       [
         'vehicle/front/obstacles',
@@ -90,7 +88,7 @@ describe('a rub that is accepted', () => {
   // lock alone.
   const over = (gapMm: number, rub: string) =>
     changed(
-      kite,
+      KITE,
       ['brief/rules', { rub }],
       ['vehicle/front/obstacles', [{ id: 'part', kind: 'liner', gap: { surface: 'tread', clockDeg: 0, gapMm } }]],
     );
@@ -114,7 +112,7 @@ describe('winter traction room (SAE J1232, from memory)', () => {
     ['W', 64, 38],
   ] as const)('class %s: %d mm over the tread, %d mm beside it', (name, tread, side) => {
     expect(WINTER_ROOM_MM[name]).toEqual({ tread, side });
-    const job = changed(kite, ['brief/rules', { winter: name }], ['brief/limits/inboardMm', 6]);
+    const job = changed(KITE, ['brief/rules', { winter: name }], ['brief/limits/inboardMm', 6]);
     expect(check(job, 'inboard')!.limit).toBe(side);
     expect(check(job, 'arch')!.limit).toBe(tread);
     expect(check(job, 'obstacle:strut')!.limit).toBe(side);
@@ -122,8 +120,8 @@ describe('winter traction room (SAE J1232, from memory)', () => {
     expect(check(job, 'obstacle:bumper-corner')!.limit).toBe(5);
   });
   test('on the driven axle alone; on both where nobody said how the car is driven', () => {
-    const job = { ...changed(kite, ['brief/rules', { winter: 'S' }]) };
-    expect(kite.vehicle.drive).toBe('fwd');
+    const job = { ...changed(KITE, ['brief/rules', { winter: 'S' }]) };
+    expect(KITE.vehicle.drive).toBe('fwd');
     expect([winterOn('front', job), winterOn('rear', job)]).toEqual(['S', 'none']);
     const open = { ...job, vehicle: { ...job.vehicle, drive: undefined } };
     expect([winterOn('front', open), winterOn('rear', open)]).toEqual(['S', 'S']);
@@ -173,7 +171,7 @@ describe('cover of the wheel ((EU) 1009/2010, from memory)', () => {
         0,
       ),
     ).toMatchObject({ leastMm: 10, openDeg: 30 });
-    const asked = changed(haul, ['brief/rules', { cover: 'eu-1009-2010' }], ['brief/pokeMm', { max: 40 }]);
+    const asked = changed(HAUL, ['brief/rules', { cover: 'eu-1009-2010' }], ['brief/pokeMm', { max: 40 }]);
     const lip = asked.vehicle.front!.obstacles!.find(({ kind }) => kind === 'fender-lip')!;
     const half = changed(asked, [
       'vehicle/front/obstacles',
@@ -196,19 +194,19 @@ describe('cover of the wheel ((EU) 1009/2010, from memory)', () => {
       ),
     ));
   test('how sure it is: by the lip or the gap, and the tires', () => {
-    const asked = check(changed(kite, ['brief/rules', { cover: 'eu-1009-2010' }]), 'coverage')!;
-    const fender = check(kite, 'fender')!;
+    const asked = check(changed(KITE, ['brief/rules', { cover: 'eu-1009-2010' }]), 'coverage')!;
+    const fender = check(KITE, 'fender')!;
     expect(asked.plusMinus).toBeCloseTo(fender.plusMinus!, 9);
     expect(asked.restsOn!.map(({ name }) => name)).toContain('gap to the fender');
-    const measured = check(changed(haul, ['brief/rules', { cover: 'eu-1009-2010' }]), 'coverage')!;
+    const measured = check(changed(HAUL, ['brief/rules', { cover: 'eu-1009-2010' }]), 'coverage')!;
     expect(measured.restsOn!.map(({ name }) => name)).toContain('the place of the lip');
     const dual = check(demoJob('pallas-tender'), 'dual', 'rear')!;
     expect(dual.probability! + dual.touchProbability!).toBeLessThanOrEqual(1);
     expect(dual.restsOn!.map(({ name }) => name)).toEqual(['the section of the tires']);
   });
   test('not asked for, it is no check; asked for without readings it is unknown', () => {
-    expect(check(kite, 'coverage')).toBeUndefined();
-    const blind = changed(kite, ['brief/rules', { cover: 'eu-1009-2010' }], ['vehicle/front/room/outboardGapMm', null]);
+    expect(check(KITE, 'coverage')).toBeUndefined();
+    const blind = changed(KITE, ['brief/rules', { cover: 'eu-1009-2010' }], ['vehicle/front/room/outboardGapMm', null]);
     expect(check(blind, 'coverage')!.verdict).toBe('unknown');
   });
 });
@@ -220,8 +218,8 @@ describe('a brief that contradicts itself', () => {
     [{ min: -5, front: { min: 2, max: 8 } }, ['brief.pokeMm.front.min']],
     [{ min: 4, max: 9, rear: { max: -2 } }, ['brief.pokeMm.min']],
   ])('proud and covered: %j', (pokeMm, paths) => {
-    const asked = changed(kite, ['brief/pokeMm', pokeMm], ['brief/rules', { cover: 'eu-1009-2010' }]);
+    const asked = changed(KITE, ['brief/pokeMm', pokeMm], ['brief/rules', { cover: 'eu-1009-2010' }]);
     expect(briefContradictions(asked).map(({ path }) => path)).toEqual(paths);
-    expect(briefContradictions(changed(kite, ['brief/pokeMm', pokeMm]))).toEqual([]);
+    expect(briefContradictions(changed(KITE, ['brief/pokeMm', pokeMm]))).toEqual([]);
   });
 });

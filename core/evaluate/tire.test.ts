@@ -1,17 +1,10 @@
 import { makesOfSize, sizesThatDo, withSize } from '#core/advice';
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { evaluateSetup, NO_SWEEPS, type SetupReport } from '#core/evaluate';
 import type { Job } from '#core/job';
 import { readTireSize, rimRangeIn } from '#core/tire';
 import type { ShelfItem } from '#core/shelf';
-import { changed, demoJob, setupOf, type Change } from './fixtures/jobs';
-
-const read = (file: string): Job => JSON.parse(readFileSync(file, 'utf8')) as Job;
-const example = read('docs/example-job.json');
-const van = demoJob('pallas-tender');
-const kite = demoJob('brindle-kite');
-const truck = demoJob('orrin-haul');
+import { changed, setupOf, type Change, EXAMPLE, KITE, HAUL, TENDER } from '#support/jobs';
 
 const of = (job: Job, id = 'a'): SetupReport => evaluateSetup(job, setupOf(job, id), { sweeps: NO_SWEEPS });
 const check = (report: SetupReport, code: string, axle: 'front' | 'rear' = 'front') =>
@@ -19,7 +12,7 @@ const check = (report: SetupReport, code: string, axle: 'front' | 'rear' = 'fron
 
 describe('load and speed on an axle', () => {
   test('the example: 88 is 560 kg, twice that for an axle of 950 kg', () => {
-    const report = of(example);
+    const report = of(EXAMPLE);
     expect(report.front.tire.loadCapacityKg).toBe(560);
     expect(report.front.loadNeedKg).toBe(475);
     expect(check(report, 'load')).toMatchObject({ value: 560, limit: 475, margin: 85, unit: 'kg', verdict: 'ok' });
@@ -90,26 +83,26 @@ describe('load and speed on an axle', () => {
       /95 % of it/,
     ],
   ])('%s', (_, edits, code, verdict, line) => {
-    const found = check(of(changed(example, ...edits)), code);
+    const found = check(of(changed(EXAMPLE, ...edits)), code);
     expect(found.verdict).toBe(verdict);
     expect(found.working.join('\n')).toMatch(line);
   });
   test('an index beside the size that differs from the one behind it counts, and is said', () => {
-    const report = of(changed(example, ['setups/a/front/tire/size', '205/45R17 84W']));
+    const report = of(changed(EXAMPLE, ['setups/a/front/tire/size', '205/45R17 84W']));
     expect(report.front.tire.loadCapacityKg).toBe(560);
     expect(check(report, 'load').working.join()).toMatch(/load index differs from what stands behind the size/);
   });
   test('pressure: an estimate with its caution, null without the present one', () => {
-    const job = changed(example, ['vehicle/front/pressureKpa', 220], ['vehicle/front/baseline/tire/loadIndex', 88]);
+    const job = changed(EXAMPLE, ['vehicle/front/pressureKpa', 220], ['vehicle/front/baseline/tire/loadIndex', 88]);
     expect(of(job).front.pressureKpa).toBeCloseTo(220, 9);
     expect(of(job).front.working.pressureKpa!.join()).toMatch(/the tire maker's table decides/);
-    expect(of(example).front.pressureKpa).toBeNull();
+    expect(of(EXAMPLE).front.pressureKpa).toBeNull();
   });
 });
 
 describe('a tire by its own dimensions', () => {
   test('a section listed on a test rim comes to this rim, and says so', () => {
-    const job = changed(example, ['setups/a/front/tire/sectionWidthMm', 208], ['setups/a/front/tire/testRimIn', 7]);
+    const job = changed(EXAMPLE, ['setups/a/front/tire/sectionWidthMm', 208], ['setups/a/front/tire/testRimIn', 7]);
     const { tire, working } = of(job).front;
     expect(tire.sectionWidthMm).toBeCloseTo(208 + 0.4 * 12.7, 9);
     expect(working.sectionWidthMm!.join()).toMatch(/on a rim of 7 in, measured or from the maker's table/);
@@ -129,7 +122,7 @@ describe('a tire by its own dimensions', () => {
       { kind: 'tire', name: 'Other', maker: 'Ostrik', size: '215/45R17' },
       { kind: 'ring', name: 'R', outerMm: 72.6, innerMm: 63.4 },
     ];
-    const makes = makesOfSize({ job: example, setup: example.setups[0]!, axle: 'front', items });
+    const makes = makesOfSize({ job: EXAMPLE, setup: EXAMPLE.setups[0]!, axle: 'front', items });
     expect(makes.map(({ name, short, ofSize }) => [name, short, ofSize])).toEqual([
       ['size', 'size', true],
       ['Fenwold Ridgeway 205/45R17', 'Fenwold Ridgeway', false],
@@ -140,14 +133,14 @@ describe('a tire by its own dimensions', () => {
     // Half of the millimeter in diameter.
     expect(fenwold!.figures.archGapMm! - size!.figures.archGapMm!).toBeCloseTo(0.5, 9);
     expect(
-      makesOfSize({ job: changed(example, ['setups/a/front/tire', {}]), setup: { id: 'a' }, axle: 'front', items }),
+      makesOfSize({ job: changed(EXAMPLE, ['setups/a/front/tire', {}]), setup: { id: 'a' }, axle: 'front', items }),
     ).toEqual([]);
   });
 });
 
 describe('sizes that would do', () => {
   test('each is approved for the rim, within the diameter window, carries the axle and does not touch', () => {
-    for (const job of [example, kite, truck])
+    for (const job of [EXAMPLE, KITE, HAUL])
       for (const setup of job.setups) {
         const found = sizesThatDo(job, setup, 'front');
         const { out, sizes, considered } = found;
@@ -167,7 +160,7 @@ describe('sizes that would do', () => {
       }
   });
   test('the size on the car in the example’s rim comes out, best first is the nearest to what is asked', () => {
-    const { sizes } = sizesThatDo(example, example.setups[0]!, 'front');
+    const { sizes } = sizesThatDo(EXAMPLE, EXAMPLE.setups[0]!, 'front');
     const names = sizes.map(({ name }) => name);
     expect(names).toContain('205/45R17');
     const certain = sizes.filter(({ verdict, load }) => verdict === sizes[0]!.verdict && load === sizes[0]!.load);
@@ -179,18 +172,18 @@ describe('sizes that would do', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 5 }), fc.integer({ min: 1, max: 5 }), (pct, more) => {
         const [narrow, wide] = [pct, pct + more].map((limit) =>
-          names(changed(example, ['brief/limits/diameterPct', limit])),
+          names(changed(EXAMPLE, ['brief/limits/diameterPct', limit])),
         );
         for (const name of narrow!) expect(wide).toContain(name);
       }),
       { numRuns: 10 },
     );
-    const heavier = names(changed(example, ['vehicle/front/axleRatingKg', 1300]));
-    for (const name of heavier) expect(names(example)).toContain(name);
-    expect(heavier.size).toBeLessThan(names(example).size);
+    const heavier = names(changed(EXAMPLE, ['vehicle/front/axleRatingKg', 1300]));
+    for (const name of heavier) expect(names(EXAMPLE)).toContain(name);
+    expect(heavier.size).toBeLessThan(names(EXAMPLE).size);
   });
   test('without a rim it says what is missing', () => {
-    const bare = changed(example, ['setups/a/front/wheel', { offsetMm: 40 }]);
+    const bare = changed(EXAMPLE, ['setups/a/front/wheel', { offsetMm: 40 }]);
     expect(sizesThatDo(bare, bare.setups[0]!, 'front')).toMatchObject({
       sizes: [],
       missing: ['rim diameter', 'rim width'],
@@ -199,17 +192,17 @@ describe('sizes that would do', () => {
 });
 
 describe('dual rear wheels', () => {
-  test('the van as built, by hand: 2 × (109.5 + 13) = 245 between centerlines, 245 − 203.5 between sidewalls', () => {
-    const { rear } = of(van);
+  test('the van as built, by hand: 2 × (109.5 + 13) = 245 between centerlines, 41.5 between sidewalls', () => {
+    const { rear } = of(TENDER);
     expect(rear.dualSpacingMm).toBe(245);
     expect(rear.dualGapMm).toBeCloseTo(245 - 203.48, 9);
-    expect(check(of(van), 'dual', 'rear').verdict).toBe('ok');
+    expect(check(of(TENDER), 'dual', 'rear').verdict).toBe('ok');
     // Dual index 108: 1000 kg on each of four.
     expect(rear.tire.loadCapacityKg).toBe(1000);
-    expect(check(of(van), 'load', 'rear').working.join()).toMatch(/4 × 1000 kg = 4000 kg for an axle of 3200 kg/);
+    expect(check(of(TENDER), 'load', 'rear').working.join()).toMatch(/4 × 1000 kg = 4000 kg for an axle of 3200 kg/);
   });
   test('face and fender are those of the outer wheel, the inner gap that of the inner one', () => {
-    const now = changed(van, ['setups/a/rear/tire/size', '195/75R16C 107/105R']);
+    const now = changed(TENDER, ['setups/a/rear/tire/size', '195/75R16C 107/105R']);
     expect(of(now).rear).toMatchObject({ pokeMm: -34, inboardGapMm: 52, trackChangeMm: 0 });
     const spread = of(changed(now, ['setups/a/rear/dualSpacerMm', 8])).rear;
     expect(spread.pokeMm).toBeCloseTo(-26, 9);
@@ -255,18 +248,18 @@ describe('dual rear wheels', () => {
     ],
     ['a single wheel’s offset', [['setups/a/rear/wheel/offsetMm', 30]], 'fail', /between the sidewalls/],
   ])('%s', (_, edits, verdict, line) => {
-    const found = check(of(changed(van, ...edits)), 'dual', 'rear');
+    const found = check(of(changed(TENDER, ...edits)), 'dual', 'rear');
     expect(found.verdict).toBe(verdict);
     expect(found.working.join('\n')).toMatch(line);
   });
   test('without the spacing nothing lateral is guessed', () => {
-    const { rear } = of(changed(van, ['setups/a/rear/wheel/padThicknessMm', undefined]));
+    const { rear } = of(changed(TENDER, ['setups/a/rear/wheel/padThicknessMm', undefined]));
     expect([rear.pokeMm, rear.inboardGapMm, rear.dualSpacingMm, rear.trackChangeMm]).toEqual([null, null, null, null]);
   });
   test('fasteners reach through both discs and the spacer between', () => {
-    expect(of(van).rear.fastening.engagementMm).toBe(52 - 26);
-    expect(of(changed(van, ['setups/a/rear/dualSpacerMm', 10])).rear.fastening.engagementMm).toBe(52 - 36);
-    expect(of(van).front.fastening.engagementMm).toBe(52 - 13);
+    expect(of(TENDER).rear.fastening.engagementMm).toBe(52 - 26);
+    expect(of(changed(TENDER, ['setups/a/rear/dualSpacerMm', 10])).rear.fastening.engagementMm).toBe(52 - 36);
+    expect(of(TENDER).front.fastening.engagementMm).toBe(52 - 13);
   });
-  test('a car without dual wheels has no such check', () => expect(check(of(example), 'dual')).toBeUndefined());
+  test('a car without dual wheels has no such check', () => expect(check(of(EXAMPLE), 'dual')).toBeUndefined());
 });

@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { DomainError } from '#core/errors';
 import {
@@ -10,11 +9,9 @@ import {
   setupFromPresent,
   valueAt,
   type Edit,
-  type Job,
 } from '#core/job';
 import { jobStanding, stationProgress } from '#core/standing';
-
-const example = (): Job => JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
+import { example } from '#support/jobs';
 
 const edit: fc.Arbitrary<Edit> = fc.oneof(
   fc.record({

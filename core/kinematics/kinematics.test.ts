@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { Vector3 } from 'three';
 import { composed, inverted, placementOf, toCorner, toHub, type Point3 } from '#core/kinematics';
 import { USUAL_GEOMETRY, type SuspensionGeometry } from '#core/suspension';
-import { poseMatrix } from '../sweep/fixtures/mesh';
+import { poseMatrix } from '#support/mesh';
 
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const geometry: fc.Arbitrary<SuspensionGeometry> = fc.record({

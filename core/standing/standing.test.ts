@@ -3,20 +3,20 @@ import { readJobFile } from '#formats/job';
 import { evaluateSetup, RUN_SWEEPS } from '#core/evaluate';
 import { RULES_VERSION, type Verdict } from '#core/verdict';
 import { isCurrent, jobStanding, rulesMoved, stationProgress, waitsFor, type Standing } from '#core/standing';
+import { EXAMPLE } from '#support/jobs';
 
-const example = readJobFile(readFileSync('docs/example-job.json', 'utf8')).job!;
-const now = jobStanding(example);
+const now = jobStanding(EXAMPLE);
 
 describe('where a job stands', () => {
   test('its setups are counted by their verdicts, and each is named', () => {
     const counted = Object.values(now.verdicts).reduce((sum, count) => sum + count, 0);
-    expect(counted).toBe(example.setups.length);
-    expect(Object.keys(now.setups!)).toEqual(example.setups.map(({ id }) => id));
+    expect(counted).toBe(EXAMPLE.setups.length);
+    expect(Object.keys(now.setups!)).toEqual(EXAMPLE.setups.map(({ id }) => id));
   });
   test('readings come before setups, setups before a decision', () => {
-    expect(waitsFor(example)).toBe('decision');
-    expect(waitsFor({ ...example, setups: [] })).toBe('setups');
-    expect(waitsFor({ ...example, vehicle: { ...example.vehicle, front: {} } })).toBe('readings');
+    expect(waitsFor(EXAMPLE)).toBe('decision');
+    expect(waitsFor({ ...EXAMPLE, setups: [] })).toBe('setups');
+    expect(waitsFor({ ...EXAMPLE, vehicle: { ...EXAMPLE.vehicle, front: {} } })).toBe('readings');
   });
   test.each(['brindle-kite', 'velder-two'])('%s: its verdicts are those of the bench', (name) => {
     const job = readJobFile(readFileSync(`demo/${name}.scoval.json`, 'utf8')).job!;
@@ -24,11 +24,11 @@ describe('where a job stands', () => {
     expect(jobStanding(job).setups).toEqual(Object.fromEntries(bench));
   });
   test('a job without a setup has none to judge', () =>
-    expect(jobStanding({ ...example, setups: [] })).toMatchObject({ waitsFor: 'setups', setups: {} }));
+    expect(jobStanding({ ...EXAMPLE, setups: [] })).toMatchObject({ waitsFor: 'setups', setups: {} }));
   test('a station without a reading is not begun', () => {
-    const bare = { ...example, vehicle: { label: 'x' } };
+    const bare = { ...EXAMPLE, vehicle: { label: 'x' } };
     expect(stationProgress(bare, 'hub').done).toBe(0);
-    expect(stationProgress(example, 'hub').done).toBeGreaterThan(0);
+    expect(stationProgress(EXAMPLE, 'hub').done).toBeGreaterThan(0);
   });
 });
 

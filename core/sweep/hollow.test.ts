@@ -5,8 +5,8 @@ import { AT_REST, toCorner } from '#core/kinematics';
 import { distanceToSectionMm, nearestOnSection, sectionOf, sectionPartAt, surfacePoint } from '#core/section';
 import { USUAL_GEOMETRY } from '#core/suspension';
 import { bulgeOutMm, distanceMm, gapPoint, placementIn, sweep, placePart, type SweptSolid } from '#core/sweep';
-import { BY_HAND, HOLLOW, RIM, TIRE } from './fixtures/hollowWheel';
-import { insideMesh, meshDistance, meshErrorMm, poseMatrix, wheelMesh } from './fixtures/mesh';
+import { BY_HAND, HOLLOW, RIM, TIRE } from '#support/hollowWheel';
+import { insideMesh, meshDistance, meshErrorMm, poseMatrix, wheelMesh } from '#support/mesh';
 
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const SOLID = sectionOf(TIRE, RIM);
@@ -96,11 +96,14 @@ describe('what a hollow wheel must be', () => {
       }),
     );
   });
-  test('outside of its barrel nothing is other than before', () => {
+  test('outside of its barrel nothing is other than before, and what was inside still is', () => {
     fc.assert(
       fc.property(face, real(-160, 160), real(250, 330), (of, a, r) => {
         const { solid, hollow } = made(of);
-        expect(distanceToSectionMm(hollow, a, r)).toBeCloseTo(distanceToSectionMm(solid, a, r), 9);
+        const [before, now] = [distanceToSectionMm(solid, a, r), distanceToSectionMm(hollow, a, r)];
+        if (before >= 0) expect(now).toBeCloseTo(before, 9);
+        // Deep in rim and tire the barrel may be the nearest way out: still inside, and no deeper than before.
+        else expect(now >= before - 1e-9 && now < 1e-9).toBe(true);
       }),
     );
   });

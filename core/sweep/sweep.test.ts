@@ -18,7 +18,7 @@ import {
   type SweepCase,
   type SweptSolid,
 } from '#core/sweep';
-import { meshDistance, meshErrorMm, poseMatrix, wheelMesh } from './fixtures/mesh';
+import { meshDistance, meshErrorMm, poseMatrix, wheelMesh } from '#support/mesh';
 
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 /** 205/45R17 on 7.5 at +40. */

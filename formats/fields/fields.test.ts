@@ -1,5 +1,4 @@
-import { readFileSync } from 'node:fs';
-import { applyEdits, type Edit, type Job } from '#core/job';
+import { applyEdits, type Edit } from '#core/job';
 import {
   editName,
   INSTRUMENT_NAMES,
@@ -11,8 +10,7 @@ import {
 } from '#formats/fields';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { checkJob, faultLine } from '#formats/job';
-
-const example = JSON.parse(readFileSync('docs/example-job.json', 'utf8')) as Job;
+import { EXAMPLE } from '#support/jobs';
 
 /** Of the screens alone, or of points of a line, which are tried with the job file's own checks. */
 type Elsewhere =
@@ -143,7 +141,7 @@ const faultsWith = (place: string, value: number): string[] => {
   if (path.at(-1) === 'boltCircleMm') edits.push({ op: 'clear', path: [...path.slice(0, -1), 'boreMm'] });
   if (path.at(-2) === 'front' && path.at(-1) === 'mm')
     edits.push({ op: 'set', path: [...path.slice(0, -1), 'kind'], value: 'spring' });
-  const job = applyEdits(example, [
+  const job = applyEdits(EXAMPLE, [
     ...edits,
     { op: 'set', path, value: field ? [entryWith(path.at(-1)!, field, value)] : value },
   ]);

@@ -1,12 +1,11 @@
-import { readFileSync } from 'node:fs';
 import { applyEdits, type ShopDefaults, type Job } from '#core/job';
 import { SHOP_LIMITS } from '#core/verdict';
 import { placeName, rangeOf, SHOP_LIMIT_FIELDS } from '#formats/fields';
 import { faultLine, shopSchema, readJobFile, writeJobFile } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
+import { EXAMPLE_TEXT } from '#support/jobs';
 
-const source = readFileSync('docs/example-job.json', 'utf8');
-const example = readJobFile(source).job!;
+const example = readJobFile(EXAMPLE_TEXT).job!;
 const withValue = (path: string, value: unknown): Job =>
   applyEdits(example, [{ op: 'set', path: path.split('.'), value }]);
 const faults = (job: Job): string[] => readJobFile(JSON.stringify(job)).faults?.map(faultLine) ?? [];

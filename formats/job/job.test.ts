@@ -15,9 +15,9 @@ import {
   writeJobFile,
 } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
+import { EXAMPLE_TEXT } from '#support/jobs';
 
-const source = readFileSync('docs/example-job.json', 'utf8');
-const example = (): Job => JSON.parse(source) as Job;
+const example = (): Job => JSON.parse(EXAMPLE_TEXT) as Job;
 
 /** The job with one place changed, however deep: `setups[0].front.wheel.rimWidthIn`. */
 function withValue(path: string, value: unknown): unknown {
@@ -33,8 +33,8 @@ const faultLines = (data: unknown): string[] => (checkJob(data).faults ?? []).ma
 
 describe('reading and writing', () => {
   test('the example round trips exactly', () => {
-    const { job } = readJobFile(source);
-    expect(job).toEqual(JSON.parse(source));
+    const { job } = readJobFile(EXAMPLE_TEXT);
+    expect(job).toEqual(JSON.parse(EXAMPLE_TEXT));
     expect(readJobFile(writeJobFile(job!)).job).toEqual(job);
     expect(Object.keys(readJobFile(writeJobFile(job!)).job!.vehicle)).toEqual(Object.keys(example().vehicle));
   });
@@ -124,7 +124,7 @@ describe('reading and writing', () => {
   test('nulls and left-out values stay what they are', () => {
     const job = withValue('vehicle.front.hub.fastener.threadDepthMm', null) as Job;
     expect(readJobFile(writeJobFile(job)).job!.vehicle.front!.hub!.fastener!.threadDepthMm).toBeNull();
-    expect('threadDepthMm' in readJobFile(source).job!.vehicle.front!.hub!.fastener!).toBe(false);
+    expect('threadDepthMm' in readJobFile(EXAMPLE_TEXT).job!.vehicle.front!.hub!.fastener!).toBe(false);
   });
 });
 
@@ -244,15 +244,15 @@ describe('faults name their place', () => {
     expect(faultLines(many).at(-1)).toBe('and 450 more faults');
   });
   test('a key that would reach into the language is only an unknown key', () => {
-    const read = readJobFile(source.replace('"title"', '"__proto__"'));
+    const read = readJobFile(EXAMPLE_TEXT.replace('"title"', '"__proto__"'));
     expect(read.faults?.map(faultLine)).toEqual(['__proto__: is not a known field']);
-    const deep = readJobFile(source.replace('"lugCount": 4,', '"__proto__": {},'));
+    const deep = readJobFile(EXAMPLE_TEXT.replace('"lugCount": 4,', '"__proto__": {},'));
     expect(deep.faults?.map(faultLine)).toEqual(['vehicle.front.hub.__proto__: is not a known field']);
   });
   test.each([
-    [source.slice(0, 1200), /^the file is cut short: it ends at line \d+, column \d+/],
-    [source.slice(0, -3), /cut short/],
-    [`${source}}`, /^is not JSON at line/],
+    [EXAMPLE_TEXT.slice(0, 1200), /^the file is cut short: it ends at line \d+, column \d+/],
+    [EXAMPLE_TEXT.slice(0, -3), /cut short/],
+    [`${EXAMPLE_TEXT}}`, /^is not JSON at line/],
     ['{"a": 1,}', /^is not JSON at line 1, column 9/],
     ['{"a": "un', /cut short/],
     ['{"a": tru', /cut short/],
@@ -270,13 +270,13 @@ describe('faults name their place', () => {
   });
   test('cut anywhere, it is a fault and never a job or a crash', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 0, max: source.trimEnd().length - 1 }), (length) => {
-        expect(readJobFile(source.slice(0, length)).faults!.length).toBeGreaterThan(0);
+      fc.property(fc.integer({ min: 0, max: EXAMPLE_TEXT.trimEnd().length - 1 }), (length) => {
+        expect(readJobFile(EXAMPLE_TEXT.slice(0, length)).faults!.length).toBeGreaterThan(0);
       }),
     );
   });
   test('a byte order mark is no fault; script in a label is only text', () => {
-    expect(readJobFile(`\ufeff${source}`).faults).toBeUndefined();
+    expect(readJobFile(`\ufeff${EXAMPLE_TEXT}`).faults).toBeUndefined();
     const script = '<img src=x onerror=alert(1)><script>alert(1)</script>';
     expect(checkJob(withValue('vehicle.label', script)).job!.vehicle.label).toBe(script);
   });

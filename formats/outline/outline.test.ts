@@ -4,7 +4,7 @@ import { Vector4 } from 'three';
 import { NURBSCurve } from 'three/examples/jsm/curves/NURBSCurve.js';
 import { outlineAreaMm2 } from '#core/brake';
 import { FLAT_MM, outlineFrom, placed, readDxf } from '#formats/outline';
-import { lineIn, fault, AS_DRAWN, dxf, drawnLine, drawnArc, polyline, chords, expectCircle } from './fixtures/drawings';
+import { lineIn, fault, AS_DRAWN, dxf, drawnLine, drawnArc, polyline, chords, expectCircle } from '#support/drawings';
 
 describe('DXF', () => {
   const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { AxialPoint } from '#core/brake';
 import { MAX_DRAWING_BYTES, outlineFrom, readDrawing, writeDxf, writeSvg, type DrawnLine } from '#formats/outline';
-import { bytes, lineIn, fault, AS_DRAWN, svg } from './fixtures/drawings';
+import { bytes, lineIn, fault, AS_DRAWN, svg } from '#support/drawings';
 
 describe('a drawing laid into the half section', () => {
   const line: DrawnLine = {

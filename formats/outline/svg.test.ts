@@ -1,7 +1,7 @@
 import { outlineAreaMm2 } from '#core/brake';
 import { DomainError } from '#core/errors';
 import { FLAT_MM, outlineFrom, readSvg } from '#formats/outline';
-import { lineIn, fault, AS_DRAWN, svg, chords } from './fixtures/drawings';
+import { lineIn, fault, AS_DRAWN, svg, chords } from '#support/drawings';
 
 describe('SVG', () => {
   test.each([

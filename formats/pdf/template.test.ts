@@ -14,7 +14,7 @@ import {
   type Template,
 } from '#formats/pdf';
 import { paperFonts } from '#server/fonts';
-import { operators, straightPaths } from './fixtures/readBack';
+import { operators, straightPaths } from '#support/readBack';
 
 const at = (a: number, r: number): AxialPoint => ({ a, r });
 const outline = [at(-30, 152), at(40, 152), at(48, 140), at(46, 96), at(-30, 96)];

@@ -1,12 +1,10 @@
-import { readFileSync } from 'node:fs';
 import { brakeRoom, type AxialPoint } from '#core/brake';
-import type { Job } from '#core/job';
 import type { ShelfItem } from '#core/shelf';
+import { KITE } from '#support/jobs';
 import { wholeRows } from './figures';
 import { brakeScene, nearPlaces } from './scene';
 import { PRESENT, setupKey, setupOf, STORE, subjectsOf, wheelPath } from './subjects';
 
-const kite = JSON.parse(readFileSync('demo/brindle-kite.scoval.json', 'utf8')) as Job;
 const at = (a: number, r: number): AxialPoint => ({ a, r });
 const gale: ShelfItem = {
   kind: 'wheel',
@@ -19,7 +17,7 @@ const gale: ShelfItem = {
 const ring: ShelfItem = { kind: 'ring', name: 'ring' };
 
 describe('wheels that may be held over a brake', () => {
-  const subjects = subjectsOf(kite, 'front', [ring, gale]);
+  const subjects = subjectsOf(KITE, 'front', [ring, gale]);
   test('setups first, then the car, then the stores; nothing that is no wheel', () => {
     expect(subjects.map(({ key }) => key)).toEqual([
       'setup:a',
@@ -36,12 +34,12 @@ describe('wheels that may be held over a brake', () => {
     expect(wheelPath(subjects[0]!, 'rear')).toEqual(['setups', 'a', 'rear', 'wheel']);
     expect(wheelPath(subjects[4]!, 'front')).toEqual(['vehicle', 'front', 'baseline', 'wheel']);
     expect(wheelPath(subjects[5]!, 'front')).toBeNull();
-    expect(setupOf(subjects[1]!, kite)!.id).toBe('b');
-    expect(setupOf(subjects[5]!, kite)).toBeNull();
+    expect(setupOf(subjects[1]!, KITE)!.id).toBe('b');
+    expect(setupOf(subjects[5]!, KITE)).toBeNull();
     expect(subjects[0]!.key).toBe(setupKey('a'));
   });
   test('an item gives the same wheel each time, so that what is found of its face is kept', () => {
-    expect(subjectsOf(kite, 'front', [gale]).at(-1)!.wheel).toBe(subjects.at(-1)!.wheel);
+    expect(subjectsOf(KITE, 'front', [gale]).at(-1)!.wheel).toBe(subjects.at(-1)!.wheel);
   });
 });
 

@@ -1,13 +1,11 @@
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { evaluateSetup, fitCandidate, fitPresent, NO_SWEEPS } from '#core/evaluate';
-import type { Job } from '#core/job';
+import { demoJob } from '#support/jobs';
 import { anchors } from '../stations/anchors';
 import { cornerOf, cornerRange, drawn } from './corner';
 import { fitScale } from './scale';
 import { discPath, rimPath, tirePath } from './shapes';
 
-const demo = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
 const CARS = ['brindle-kite', 'orrin-haul', 'velder-two', 'pallas-tender'] as const;
 const MARGINS = { left: 120, right: 128, top: 10, bottom: 56 };
 
@@ -37,7 +35,7 @@ describe('the scale of a sheet', () => {
 });
 
 describe.each(CARS)('%s on the sheet', (name) => {
-  const job = demo(name);
+  const job = demoJob(name);
   test.each(['front', 'rear'] as const)('%s: the corner stands where the readings put it', (axle) => {
     const corner = cornerOf(job.vehicle, axle);
     const { place, overallDiameterMm } = corner.present.fitted;
@@ -92,7 +90,7 @@ describe.each(CARS)('%s on the sheet', (name) => {
 });
 
 describe('shapes', () => {
-  const fitted = fitPresent(demo('brindle-kite').vehicle, 'front');
+  const fitted = fitPresent(demoJob('brindle-kite').vehicle, 'front');
   const { section } = drawn(fitted);
   const scale = fitScale({ left: -200, right: 120, bottom: 0, top: 420 }, { width: 824, height: 556 }, MARGINS);
   const points = (path: string): [number, number][] =>

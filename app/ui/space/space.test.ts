@@ -1,16 +1,14 @@
-import { readFileSync } from 'node:fs';
 import { extent, polygonHull, range as d3range } from 'd3';
 import fc from 'fast-check';
 import { axleParts } from '#core/evaluate';
-import type { Job } from '#core/job';
 import { placementOf, toCorner } from '#core/kinematics';
 import { tireOutline } from '#core/section';
 import { USUAL_GEOMETRY } from '#core/suspension';
+import { demoJob } from '#support/jobs';
 import { extentOf, numbersOf, partAt, sceneOf } from './scene';
 import { PROJECT, rimEdges, silhouettes, touchedPatch, type Flat } from './views';
 
-const demo = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
-const kite = demo('brindle-kite').vehicle;
+const kite = demoJob('brindle-kite').vehicle;
 const parts = axleParts(kite, 'front');
 const wheel = parts.present!;
 const REST = { steerDeg: 0, travelMm: 0 };

@@ -1,16 +1,15 @@
 import { windowAround, windowOf, type FitWindow } from '#core/advice/window';
-import { changed, demoJob, setupOf } from '../../../core/evaluate/fixtures/jobs';
+import { changed, setupOf, KITE } from '#support/jobs';
 import type { ShelfItem } from '#core/shelf';
 import { snapped } from './axes';
 import { rowAt, limitsAt, stockPoints } from './places';
 
-const kite = demoJob('brindle-kite');
-const a = setupOf(kite, 'a');
+const a = setupOf(KITE, 'a');
 const window = windowOf({
-  job: kite,
+  job: KITE,
   setup: a,
   axle: 'front',
-  ask: windowAround({ job: kite, setup: a, axle: 'front', rule: 'fixed' })!,
+  ask: windowAround({ job: KITE, setup: a, axle: 'front', rule: 'fixed' })!,
 });
 const wheel = (over: Partial<ShelfItem>): ShelfItem => ({
   kind: 'wheel',
@@ -28,7 +27,7 @@ const wheel = (over: Partial<ShelfItem>): ShelfItem => ({
   ...over,
 });
 const judged = (item: ShelfItem, of: FitWindow = window) =>
-  stockPoints({ job: kite, setup: a, axle: 'front', rule: 'fixed', window: of, stores: [item] });
+  stockPoints({ job: KITE, setup: a, axle: 'front', rule: 'fixed', window: of, stores: [item] });
 
 describe('a place of the window', () => {
   const row = rowAt(window, 7.5)!;
@@ -87,7 +86,7 @@ describe('wheels of the stores in it', () => {
       expect(judged(wheel(over))).toEqual([]);
   });
   test('a window that lacks readings shows no wheel to fit', () => {
-    const blind = changed(kite, ['vehicle/front/room/archGapMm']);
+    const blind = changed(KITE, ['vehicle/front/room/archGapMm']);
     const open = windowOf({
       job: blind,
       setup: a,

@@ -1,13 +1,11 @@
 import type { Job } from '#core/job';
-import { changed, demoJob, setupOf } from '../../evaluate/fixtures/jobs';
+import { changed, setupOf, KITE } from '#support/jobs';
 import { remediesOf } from '.';
-
-const kite = demoJob('brindle-kite');
 
 describe('remedies', () => {
   const flap = (gapMm: number, more: object = {}): Job =>
     changed(
-      kite,
+      KITE,
       [
         'vehicle/front/obstacles',
         [
@@ -20,7 +18,7 @@ describe('remedies', () => {
           },
         ],
       ],
-      ['setups/a/front', { ...kite.vehicle.front!.baseline, tire: { size: '235/75R15' }, stack: [] }],
+      ['setups/a/front', { ...KITE.vehicle.front!.baseline, tire: { size: '235/75R15' }, stack: [] }],
       ['brief/pokeMm', { min: -100, max: 100 }],
       ['brief/limits', { inboardMm: 0, archMm: 0 }],
       ['vehicle/front/room/archGapMm', 250],

@@ -1,4 +1,4 @@
-import { changed, demoJob, setupOf } from '../../evaluate/fixtures/jobs';
+import { changed, setupOf, KITE, HAUL } from '#support/jobs';
 import { evaluateSetup, NO_SWEEPS } from '#core/evaluate';
 import { RUNGS } from '#core/remedy';
 import { wordsIn } from '#core/units';
@@ -6,9 +6,7 @@ import { allowedReachMm, liftAllowed, liftMoves, movesOf, offsetMoves, stackMove
 import { effortOf, effortLine, remedyEffort, remedyWords, wayWords } from './remedy';
 import { isShort, movedSetup, worseOff } from './roomLeft';
 
-const kite = demoJob('brindle-kite');
-const haul = demoJob('orrin-haul');
-const [a, b] = [setupOf(kite, 'a'), setupOf(kite, 'b')];
+const [a, b] = [setupOf(KITE, 'a'), setupOf(KITE, 'b')];
 const mm = wordsIn('mm');
 
 describe('what may be done', () => {
@@ -42,39 +40,39 @@ describe('what may be done', () => {
       expect(liftAllowed({ brief: { remedies: { lift: { mostMm } } } })).toBeNull();
   });
   test('spacers where none stands yet and they may be used; offsets nearest first, either way', () => {
-    expect(stackMoves(kite, 'front', a).length).toBeGreaterThan(5);
-    expect(stackMoves(kite, 'front', b)).toEqual([]);
-    expect(stackMoves(changed(kite, ['brief/rules', { spacers: 'never' }]), 'front', a)).toEqual([]);
+    expect(stackMoves(KITE, 'front', a).length).toBeGreaterThan(5);
+    expect(stackMoves(KITE, 'front', b)).toEqual([]);
+    expect(stackMoves(changed(KITE, ['brief/rules', { spacers: 'never' }]), 'front', a)).toEqual([]);
     expect(
       offsetMoves()
         .slice(0, 4)
         .map((move) => move.kind === 'offset' && move.byMm),
     ).toEqual([-1, 1, -2, 2]);
-    expect(movesOf({ kind: 'stack', job: kite, setup: a, axle: 'front' })).toEqual(stackMoves(kite, 'front', a));
+    expect(movesOf({ kind: 'stack', job: KITE, setup: a, axle: 'front' })).toEqual(stackMoves(KITE, 'front', a));
   });
 });
 
 describe('a setup with something done', () => {
-  const figures = (setup: ReturnType<typeof movedSetup>, job = kite) =>
+  const figures = (setup: ReturnType<typeof movedSetup>, job = KITE) =>
     evaluateSetup(job, setup!, { sweeps: NO_SWEEPS }).front;
   const before = figures(a);
   test('another offset and a spacer of as much less stand the same', () => {
-    const offset = figures(movedSetup({ job: kite, setup: a, axle: 'front', remedy: { kind: 'offset', byMm: -5 } }));
-    const spacer = figures(movedSetup({ job: kite, setup: a, axle: 'front', remedy: { kind: 'stack', addMm: 5 } }));
+    const offset = figures(movedSetup({ job: KITE, setup: a, axle: 'front', remedy: { kind: 'offset', byMm: -5 } }));
+    const spacer = figures(movedSetup({ job: KITE, setup: a, axle: 'front', remedy: { kind: 'stack', addMm: 5 } }));
     expect(offset.pokeMm! - before.pokeMm!).toBeCloseTo(5, 9);
     expect(spacer.effectiveOffsetMm).toBeCloseTo(offset.effectiveOffsetMm!, 9);
   });
   test('a wheel that is given by its backspacing moves by as much', () => {
-    const c = setupOf(haul, 'c');
+    const c = setupOf(HAUL, 'c');
     expect(c.front!.wheel!.backspacingMm).toBeDefined();
     const moved = figures(
-      movedSetup({ job: haul, setup: c, axle: 'front', remedy: { kind: 'offset', byMm: 4 } }),
-      haul,
+      movedSetup({ job: HAUL, setup: c, axle: 'front', remedy: { kind: 'offset', byMm: 4 } }),
+      HAUL,
     );
-    expect(moved.effectiveOffsetMm! - figures(c, haul).effectiveOffsetMm!).toBeCloseTo(4, 9);
+    expect(moved.effectiveOffsetMm! - figures(c, HAUL).effectiveOffsetMm!).toBeCloseTo(4, 9);
     expect(
       movedSetup({
-        job: kite,
+        job: KITE,
         setup: { id: 'x', front: { wheel: {} } },
         axle: 'front',
         remedy: { kind: 'offset', byMm: 4 },
@@ -84,16 +82,16 @@ describe('a setup with something done', () => {
   test('a lift adds to one of its kind, and goes with none of another', () => {
     const lift = { kind: 'lift', change: { kind: 'spring', mm: 20 } } as const;
     expect(
-      figures(movedSetup({ job: kite, setup: a, axle: 'front', remedy: lift })).archGapMm! - before.archGapMm!,
+      figures(movedSetup({ job: KITE, setup: a, axle: 'front', remedy: lift })).archGapMm! - before.archGapMm!,
     ).toBeCloseTo(20, 9);
     const low = { ...a, suspensionChange: { front: { kind: 'spring' as const, mm: -15 } } };
-    expect(movedSetup({ job: kite, setup: low, axle: 'front', remedy: lift })!.suspensionChange!.front).toEqual({
+    expect(movedSetup({ job: KITE, setup: low, axle: 'front', remedy: lift })!.suspensionChange!.front).toEqual({
       kind: 'spring',
       mm: 5,
     });
     expect(
       movedSetup({
-        job: kite,
+        job: KITE,
         setup: { ...a, suspensionChange: { front: { kind: 'body', mm: 10 } } },
         axle: 'front',
         remedy: lift,
@@ -103,7 +101,7 @@ describe('a setup with something done', () => {
 });
 
 describe('effort and words', () => {
-  const job = changed(kite, ['brief/prices', { labourPerHour: 60, spacerEach: 40, liftKitAxle: 300, alignment: 80 }]);
+  const job = changed(KITE, ['brief/prices', { labourPerHour: 60, spacerEach: 40, liftKitAxle: 300, alignment: 80 }]);
   const liner = { id: 'liner', label: 'Liner', kind: 'liner' as const };
   const heat = { kind: 'work', part: 'liner', work: 'heat', mm: 6 } as const;
   test.each([
@@ -121,7 +119,7 @@ describe('effort and words', () => {
     ['another offset costs nothing before it is bought', { kind: 'offset', byMm: 3 } as const, [], 0, 0],
   ])('%s', (_, remedy, parts, minutes, cost) => expect(remedyEffort(job, remedy, parts)).toEqual({ minutes, cost }));
   test('a price that is missing leaves the cost unknown, never 0', () => {
-    expect(remedyEffort(kite, heat, [liner])).toEqual({ minutes: 60, cost: null });
+    expect(remedyEffort(KITE, heat, [liner])).toEqual({ minutes: 60, cost: null });
     expect(
       effortOf([
         { minutes: 60, cost: null },

@@ -3,16 +3,13 @@ import { cutBack, RUNGS } from '#core/remedy';
 import { clearancesAt, sweep } from '#core/sweep';
 import { evaluateSetup, candidateCase, axleParts } from '#core/evaluate';
 import { remediesOf, roomOf, type AxleRemedies } from '.';
-import { changed, demoJob, setupOf } from '../../evaluate/fixtures/jobs';
-
-const kite = demoJob('brindle-kite');
-const haul = demoJob('orrin-haul');
+import { changed, setupOf, KITE, HAUL } from '#support/jobs';
 
 const PRICES = { currency: '£', labourPerHour: 60, spacerEach: 40, liftKitAxle: 300, alignment: 80 };
 /** A liner and a seam of which one is short by a few mm, with a wish wide open. */
 const short = (by: number, remedies: object, over: [string, unknown][] = []): Job =>
   changed(
-    kite,
+    KITE,
     ['brief/pokeMm', { min: -200, max: 200 }],
     ['brief/limits/inboardMm', 0],
     ['brief/prices', PRICES],
@@ -51,8 +48,8 @@ describe('what must go, and where', () => {
     expect(part!.where).toContain('one place was read');
   });
   test('of an edge only the stretch that is nearer than its limit', () => {
-    const lip = haul.vehicle.front!.obstacles!.find(({ kind }) => kind === 'fender-lip')!;
-    const one = changed(haul, ['vehicle/front/obstacles', [lip]]);
+    const lip = HAUL.vehicle.front!.obstacles!.find(({ kind }) => kind === 'fender-lip')!;
+    const one = changed(HAUL, ['vehicle/front/obstacles', [lip]]);
     const found = remediesOf({ job: one, setup: setupOf(one, 'd'), axle: 'front' }).parts.find(
       ({ id }) => id === lip.id,
     )!;
@@ -76,7 +73,7 @@ describe('what must go, and where', () => {
 });
 
 describe('taking away from a part', () => {
-  const one = candidateCase(haul, setupOf(haul, 'c'), 'front')!;
+  const one = candidateCase(HAUL, setupOf(HAUL, 'c'), 'front')!;
   test.each(one.parts.map((part) => [part.id, part] as const))(
     '%s: what is left clears as swept, and nothing moves further than it may',
     (_, part) => {
@@ -167,7 +164,7 @@ describe('the cheapest set', () => {
   });
   test('what is not allowed is never proposed, and why there is nothing is said', () => {
     // The wish leaves no offset to go to, and the car has studs that a spacer would leave too short.
-    const { pokeMm } = evaluateSetup(kite, setupOf(kite, 'a')).front;
+    const { pokeMm } = evaluateSetup(KITE, setupOf(KITE, 'a')).front;
     const held = short(6, { heat: false }, [['brief/pokeMm', { min: pokeMm! - 0.2, max: pokeMm! + 0.2 }]]);
     const { proposals, stuck } = of(held);
     expect(proposals).toEqual([]);
@@ -190,7 +187,7 @@ describe('the cheapest set', () => {
   test('it never takes room from anything else unless it says so', () => {
     for (const id of ['b', 'c', 'd']) {
       const job = changed(
-        haul,
+        HAUL,
         [
           'brief/remedies',
           { heat: true, move: true, trimPlastic: true, trimFlap: true, fold: true, lift: { kind: 'body', mostMm: 40 } },
@@ -213,7 +210,7 @@ describe('the cheapest set', () => {
     }
   });
   test('a brake that lacks room is not helped by a wheel whose inside nobody knows', () => {
-    const { proposals, stuck } = remediesOf({ job: kite, setup: setupOf(kite, 'b'), axle: 'front' });
+    const { proposals, stuck } = remediesOf({ job: KITE, setup: setupOf(KITE, 'b'), axle: 'front' });
     expect(proposals).toEqual([]);
     expect(stuck.join()).toContain('the inside of another wheel is not known');
   });

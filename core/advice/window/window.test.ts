@@ -3,12 +3,8 @@ import { type Job, type Setup } from '#core/job';
 import { measuringRimIn, readTireSize, rimRangeIn } from '#core/tire';
 import { evaluateSetup, obstacleSlopes, type ObstacleSpreads, VERDICT_SWEEPS } from '#core/evaluate';
 import { setupAt, tireFor, windowOf, type FitWindow, type WindowAsk } from '.';
-import { changed, demoJob, setupOf, type Change } from '../../evaluate/fixtures/jobs';
+import { changed, setupOf, type Change, KITE, HAUL, VELDER, TENDER } from '#support/jobs';
 
-const kite = demoJob('brindle-kite');
-const haul = demoJob('orrin-haul');
-const velder = demoJob('velder-two');
-const pallas = demoJob('pallas-tender');
 const ask = (over: Partial<WindowAsk> = {}): WindowAsk => ({
   rule: 'fixed',
   rimWidthsIn: [6.5, 7, 7.5, 8],
@@ -81,24 +77,24 @@ const wide: WindowAsk['offsetsMm'] = [-80, 160];
 
 describe('window edges against halving evaluate', () => {
   test.each([
-    ['as the wish holds them', kite, 'a', 'front', [7.5]],
-    ['as parts hold them', open(kite), 'a', 'front', [6.5, 7.5]],
-    ['behind, past a seam', open(kite), 'b', 'rear', [8]],
-    ['past a measured lip', open(haul, ['brief/limits/diameterPct', 20]), 'b', 'front', [8]],
-    ['lug bolts, small rims', open(velder), 'a', 'front', [6]],
-    ['dual wheels', open(pallas), 'a', 'rear', [5.5, 6]],
+    ['as the wish holds them', KITE, 'a', 'front', [7.5]],
+    ['as parts hold them', open(KITE), 'a', 'front', [6.5, 7.5]],
+    ['behind, past a seam', open(KITE), 'b', 'rear', [8]],
+    ['past a measured lip', open(HAUL, ['brief/limits/diameterPct', 20]), 'b', 'front', [8]],
+    ['lug bolts, small rims', open(VELDER), 'a', 'front', [6]],
+    ['dual wheels', open(TENDER), 'a', 'rear', [5.5, 6]],
     [
       'with the body raised',
-      open(kite, ['setups/a/suspensionChange/front', { kind: 'body', mm: 30 }]),
+      open(KITE, ['setups/a/suspensionChange/front', { kind: 'body', mm: 30 }]),
       'a',
       'front',
       [7],
     ],
-    ['with growth and bulge', open(kite, ['brief/sweep', { growth: true, bulgeMm: 4 }]), 'a', 'front', [7]],
-    ['with rubs of plastic accepted', open(kite, ['brief/rules', { rub: 'plastic' }]), 'a', 'front', [7.5]],
-    ['with rubs at full lock accepted', open(kite, ['brief/rules', { rub: 'full-lock' }]), 'a', 'front', [7.5]],
-    ['with room for chains', open(kite, ['brief/rules', { winter: 'S' }]), 'a', 'front', [7]],
-    ['under a cover', open(haul, ['brief/rules', { cover: 'eu-1009-2010' }]), 'a', 'front', [8]],
+    ['with growth and bulge', open(KITE, ['brief/sweep', { growth: true, bulgeMm: 4 }]), 'a', 'front', [7]],
+    ['with rubs of plastic accepted', open(KITE, ['brief/rules', { rub: 'plastic' }]), 'a', 'front', [7.5]],
+    ['with rubs at full lock accepted', open(KITE, ['brief/rules', { rub: 'full-lock' }]), 'a', 'front', [7.5]],
+    ['with room for chains', open(KITE, ['brief/rules', { winter: 'S' }]), 'a', 'front', [7]],
+    ['under a cover', open(HAUL, ['brief/rules', { cover: 'eu-1009-2010' }]), 'a', 'front', [8]],
   ] as const)('%s', (_, job, id, axle, widths) => {
     const setup = setupOf(job, id);
     const window = windowOf({ job, setup, axle, ask: ask({ rimWidthsIn: widths, offsetsMm: wide }) });
@@ -124,7 +120,7 @@ describe('window edges against halving evaluate', () => {
     fc.assert(
       fc.property(car, ({ liner, bumper, frame, kind, rim }) => {
         const job = open(
-          kite,
+          KITE,
           ['vehicle/front/suspension', { kind, bumpMm: 40, droopMm: 50 }],
           [
             'vehicle/front/obstacles',
@@ -166,13 +162,13 @@ describe('what a window must be', () => {
     fc.assert(
       fc.property(wish, ({ min, max, more, limit }) => {
         const narrow = open(
-          kite,
+          KITE,
           ['brief/pokeMm', { min, max }],
           ['brief/limits/inboardMm', limit],
           ['brief/limits/fullLockMm', limit],
         );
         const wider = open(
-          kite,
+          KITE,
           ['brief/pokeMm', { min: min - more, max: max + more }],
           ['brief/limits/inboardMm', limit / 2],
           ['brief/limits/fullLockMm', limit / 2],
@@ -183,7 +179,7 @@ describe('what a window must be', () => {
     );
   });
   test('what the brief allows to be done never shrinks it, and lengthens it where a part holds it', () => {
-    const allowed = open(kite, [
+    const allowed = open(KITE, [
       'brief/remedies',
       { trimPlastic: true, fold: true, lift: { kind: 'strut-top', mostMm: 40 } },
     ]);
@@ -194,12 +190,12 @@ describe('what a window must be', () => {
     const length = (spans: readonly { fromMm: number; toMm: number }[]) =>
       spans.reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0);
     expect(window.rows.some(({ spans, eased }) => length(eased!) > length(spans) + 1)).toBe(true);
-    expect(windowIn(kite).rows.every(({ eased }) => eased === null)).toBe(true);
+    expect(windowIn(KITE).rows.every(({ eased }) => eased === null)).toBe(true);
   });
   test('a stack moves it by its own thickness', () => {
-    const thick = open(kite, ['setups/a/front/stack', [{ kind: 'slip-on', thicknessMm: 7 }]]);
+    const thick = open(KITE, ['setups/a/front/stack', [{ kind: 'slip-on', thicknessMm: 7 }]]);
     const [plain, spaced] = [
-      windowIn(open(kite), { offsetsMm: [-150, 150] }),
+      windowIn(open(KITE), { offsetsMm: [-150, 150] }),
       windowIn(thick, { offsetsMm: [-150, 150] }),
     ];
     plain.rows.forEach(({ spans }, row) =>
@@ -213,39 +209,39 @@ describe('what a window must be', () => {
       ['brief/pokeMm', { min: -20, max: 15 }],
       ['brief/rules', { cover: 'eu-1009-2010' }],
     ];
-    const still = changed(kite, ...proud, ['vehicle/front/suspension']);
-    const level = changed(kite, ['brief/pokeMm', { min: -20, max: 0 }], ['vehicle/front/suspension']);
+    const still = changed(KITE, ...proud, ['vehicle/front/suspension']);
+    const level = changed(KITE, ['brief/pokeMm', { min: -20, max: 0 }], ['vehicle/front/suspension']);
     const row = (job: Job) => windowIn(job, { rimWidthsIn: [7.5] }).rows[0]!.spans[0]!;
     expect(row(still).fromMm).toBeCloseTo(row(level).fromMm, 9);
     expect(row(still).low!.code).toBe('coverage');
     expect(windowIn(still).missing).toContain('the lip over the whole arc that must be covered');
-    expect(windowIn(changed(kite, ...proud)).missing).toEqual([]);
+    expect(windowIn(changed(KITE, ...proud)).missing).toEqual([]);
   });
   test('says which readings it lacks', () => {
-    const blind = open(kite, ['vehicle/front/room/outboardGapMm', null], ['vehicle/front/suspension', null]);
+    const blind = open(KITE, ['vehicle/front/room/outboardGapMm', null], ['vehicle/front/suspension', null]);
     expect(windowIn(blind).missing).toEqual(
       expect.arrayContaining(['the gap to the fender', 'how the wheel moves: the kind of suspension']),
     );
-    expect(windowIn(kite).missing).toEqual([]);
+    expect(windowIn(KITE).missing).toEqual([]);
   });
 });
 
 describe('an empty window', () => {
   test('says what holds it shut and which single change opens it, and by how much', () => {
-    const tight = open(kite, ['brief/pokeMm', { min: 30, max: 32 }]);
+    const tight = open(KITE, ['brief/pokeMm', { min: 30, max: 32 }]);
     const { shut, rows } = windowIn(tight);
     expect(rows.every(({ spans }) => spans.length === 0)).toBe(true);
     expect(shut!.holders.length).toBeGreaterThan(0);
     const [first] = shut!.opens;
     // Taken at its word: the change it names opens the row it names.
     expect(first!.code).toBe('fender-in');
-    const eased = open(kite, ['brief/pokeMm', { min: 30 - first!.byMm! - 0.2, max: 32 }]);
+    const eased = open(KITE, ['brief/pokeMm', { min: 30 - first!.byMm! - 0.2, max: 32 }]);
     expect(windowIn(eased, { rimWidthsIn: [first!.rimWidthIn] }).rows[0]!.spans).toHaveLength(1);
-    const less = open(kite, ['brief/pokeMm', { min: 30 - first!.byMm! + 0.3, max: 32 }]);
+    const less = open(KITE, ['brief/pokeMm', { min: 30 - first!.byMm! + 0.3, max: 32 }]);
     expect(windowIn(less, { rimWidthsIn: [first!.rimWidthIn] }).rows[0]!.spans).toHaveLength(0);
   });
   test('a tire that goes on no rim of it', () => {
-    const { rows, shut } = windowIn(kite, { rimWidthsIn: [10, 11] });
+    const { rows, shut } = windowIn(KITE, { rimWidthsIn: [10, 11] });
     expect(rows.map(({ closedBy }) => closedBy)).toEqual([
       ['Rim width for the tire'],
       ['Rim width for the tire', 'Face against fender'],
@@ -257,7 +253,7 @@ describe('an empty window', () => {
 
 test('a closed row names what holds it from either side', () => {
   const tight = changed(
-    kite,
+    KITE,
     ['brief/pokeMm', { max: 0 }],
     ['brief/limits/inboardMm', 60],
     ['vehicle/front/obstacles', []],
@@ -269,11 +265,11 @@ test('a closed row names what holds it from either side', () => {
 });
 
 describe('rules for the tire', () => {
-  const a = setupOf(kite, 'a');
+  const a = setupOf(KITE, 'a');
   test('the same diameter: made for each rim, as tall as the present one, wider on a wider rim', () => {
     let narrower = 0;
     for (let rim = 5; rim <= 12; rim += 0.5) {
-      const { tire, size } = tireFor({ job: kite, setup: a, axle: 'front', rule: 'same-diameter', rimWidthIn: rim })!;
+      const { tire, size } = tireFor({ job: KITE, setup: a, axle: 'front', rule: 'same-diameter', rimWidthIn: rim })!;
       expect(tire.overallDiameterMm).toBeCloseTo(615, 6);
       expect(size!.nominalWidthMm).toBeGreaterThan(narrower);
       narrower = size!.nominalWidthMm;
@@ -297,7 +293,7 @@ describe('rules for the tire', () => {
       front: { ...a.front, wheel: { ...a.front!.wheel, rimDiameterIn: size.rimDiameterIn } },
     };
     const job = changed(
-      kite,
+      KITE,
       ['vehicle/front/baseline/tire', { size: name }],
       ['vehicle/front/baseline/wheel/rimDiameterIn', size.rimDiameterIn],
     );
@@ -307,13 +303,13 @@ describe('rules for the tire', () => {
   });
   // ISO 4000-1 and tire and rim tables, from memory: 205/45R17 and 215/45R17 go on 7 in.
   test('the best standard size: on its approved rims, nearest in diameter', () => {
-    const { name } = tireFor({ job: kite, setup: a, axle: 'front', rule: 'best-standard', rimWidthIn: 7 })!;
+    const { name } = tireFor({ job: KITE, setup: a, axle: 'front', rule: 'best-standard', rimWidthIn: 7 })!;
     expect(name).toMatch(/^(205|215|225|195)\/\d+R17$/);
-    expect(tireFor({ job: kite, setup: a, axle: 'front', rule: 'best-standard', rimWidthIn: 15 })).toBeNull();
+    expect(tireFor({ job: KITE, setup: a, axle: 'front', rule: 'best-standard', rimWidthIn: 15 })).toBeNull();
   });
   test('a section measured on the setup’s rim follows the rim', () => {
     const measured: Setup = { ...a, front: { ...a.front, tire: { ...a.front!.tire, sectionWidthMm: 210 } } };
-    expect(tireFor({ job: kite, setup: measured, axle: 'front', rule: 'fixed', rimWidthIn: 8 })!.tire.testRimIn).toBe(
+    expect(tireFor({ job: KITE, setup: measured, axle: 'front', rule: 'fixed', rimWidthIn: 8 })!.tire.testRimIn).toBe(
       a.front!.wheel!.rimWidthIn,
     );
   });

@@ -6,13 +6,11 @@ import { evaluate, evaluateSetup } from '../evaluate';
 import { obstacleSpreads } from './draws';
 import { obstacleDoubts } from './slopes';
 import { touchShare } from '../spread';
-import { axleParts } from '../parts';
-import { candidateCase } from '../parts';
-import { changed, demoJob, setupOf } from '../fixtures/jobs';
+import { axleParts, candidateCase } from '../parts';
+import { changed, demoJob, setupOf, KITE } from '#support/jobs';
 
-const kite = demoJob('brindle-kite');
-const b = setupOf(kite, 'b');
-const spreads = obstacleSpreads(kite, b, 'front');
+const b = setupOf(KITE, 'b');
+const spreads = obstacleSpreads(KITE, b, 'front');
 
 /** The clearance of a part by a whole sweep of a job. */
 const clearance = (job: Job, id: string): number => {
@@ -26,10 +24,10 @@ describe('how sure a swept clearance is', () => {
       ' has it',
     () => {
       // The tire that is on the car now, on a wheel of 10 mm less offset: what is wrong with its dimensions falls out.
-      const { wheel, tire } = kite.vehicle.front!.baseline!;
-      const strut = kite.vehicle.front!.obstacles!.filter(({ kind }) => kind === 'strut');
+      const { wheel, tire } = KITE.vehicle.front!.baseline!;
+      const strut = KITE.vehicle.front!.obstacles!.filter(({ kind }) => kind === 'strut');
       const job = changed(
-        kite,
+        KITE,
         ['vehicle/front/obstacles', strut],
         ['setups/b/front', { wheel: { ...wheel, offsetMm: wheel!.offsetMm! + 10 }, tire, stack: [] }],
       );
@@ -47,11 +45,11 @@ describe('how sure a swept clearance is', () => {
   // What an input contributes, against whole sweeps of cars in which it alone is off by its ±.
   const gapOf = (job: Job, id: string) => job.vehicle.front!.obstacles!.findIndex((part) => part.id === id);
   const off = (id: string, by: number): Job => {
-    const at = gapOf(kite, id);
-    const parts = kite.vehicle.front!.obstacles!.map((part, n) =>
+    const at = gapOf(KITE, id);
+    const parts = KITE.vehicle.front!.obstacles!.map((part, n) =>
       n === at ? { ...part, gap: { ...part.gap!, gapMm: part.gap!.gapMm + by } } : part,
     );
-    return changed(kite, ['vehicle/front/obstacles', parts]);
+    return changed(KITE, ['vehicle/front/obstacles', parts]);
   };
   test.each([
     ['frame', 'gap to Inner wheelhouse', (by: number) => off('frame', by), 1.5],
@@ -67,29 +65,29 @@ describe('how sure a swept clearance is', () => {
     ['frame', 'outward movement a mm up', 'lateralPerMm'],
   ] as const)('%s: %s of the suspension', (id, name, key) => {
     const found = spreads[id]!.parts.find((part) => part.name === name)!;
-    const { resolved } = axleParts(kite.vehicle, 'front');
+    const { resolved } = axleParts(KITE.vehicle, 'front');
     const value = resolved.geometry![key];
     const span =
       { lockOutDeg: 4, kingpinInclinationDeg: 3, lateralPerMm: 0.05 }[key] *
       (resolved.geometry && resolved.assumed.includes(key) ? 1 : 0.25);
-    const at = (by: number) => clearance(changed(kite, [`vehicle/front/suspension/${key}`, value + by]), id);
+    const at = (by: number) => clearance(changed(KITE, [`vehicle/front/suspension/${key}`, value + by]), id);
     const swept = Math.abs(at(span) - at(-span)) / 2;
     expect(Math.abs(found.plusMinus - swept)).toBeLessThan(0.3 + 0.2 * swept);
   });
 
   test('the clearance as swept lies well inside the draws; the least of all poses falls more easily', () => {
     for (const [id, drawn] of Object.entries(spreads)) {
-      const above = shareOfDraws(drawn.values!, clearance(kite, id));
+      const above = shareOfDraws(drawn.values!, clearance(KITE, id));
       expect(above).toBeGreaterThan(0.15);
       expect(above).toBeLessThan(0.65);
     }
   });
-  test('the same seed, the same draws', () => expect(obstacleSpreads(kite, b, 'front')).toEqual(spreads));
+  test('the same seed, the same draws', () => expect(obstacleSpreads(KITE, b, 'front')).toEqual(spreads));
   test('a reading without any uncertainty, on the tire it was read on: nothing is left in doubt', () => {
-    const { wheel, tire } = kite.vehicle.front!.baseline!;
-    const strut = kite.vehicle.front!.obstacles!.find(({ kind }) => kind === 'strut')!;
+    const { wheel, tire } = KITE.vehicle.front!.baseline!;
+    const strut = KITE.vehicle.front!.obstacles!.find(({ kind }) => kind === 'strut')!;
     const exact = changed(
-      kite,
+      KITE,
       ['vehicle/front/obstacles', [{ ...strut, gap: { ...strut.gap!, gapMm: 12, uncertaintyMm: 0 } }]],
       ['setups/b/front', { wheel: { ...wheel, offsetMm: wheel!.offsetMm! + 10 }, tire, stack: [] }],
     );
@@ -100,7 +98,7 @@ describe('how sure a swept clearance is', () => {
     expect([check.verdict, check.probability, check.touchProbability]).toEqual(['caution', 0, 0]);
   });
   test('the report carries it on every swept check', () => {
-    const report = JSON.parse(JSON.stringify(evaluate({ ...kite, setups: [b] }))) as ReturnType<typeof evaluate>;
+    const report = JSON.parse(JSON.stringify(evaluate({ ...KITE, setups: [b] }))) as ReturnType<typeof evaluate>;
     const swept = report.setups[0]!.front.checks.filter(({ code }) => code.startsWith('obstacle:'));
     expect(swept.length).toBeGreaterThan(3);
     for (const { probability, touchProbability, plusMinus, restsOn, working } of swept) {
