@@ -1,5 +1,5 @@
 import { NO_SWEEPS, type ObstacleSpreads, type SweepSource } from '#core/evaluate';
-import { AXLES, ruleInForce, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
+import { AXLES, ruleInForce, type AxleName, type Job, type Setup, type Vehicle, type SetupOnAxle } from '#core/job';
 import type { Swept } from '#core/sweep';
 import type { SweepTask } from '../workers/sweepProtocol';
 import { sweepWorker, type Running, type SweepWorker } from '../workers/sweepWorker';
@@ -220,7 +220,7 @@ const candidateWanted = (job: Job, setup: Setup, axle: AxleName): Wanted => ({
 interface Unsure {
   slot: string;
   key: string;
-  task: { job: Job; setup: Setup; axle: AxleName };
+  task: SetupOnAxle;
 }
 
 /** What the draws of a setup depend on: all that its sweep does. */

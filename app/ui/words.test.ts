@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { allChecks, evaluate, limitedBy, type Check } from '#core/evaluate';
 import type { Job } from '#core/job';
 import { formatLength, lengthFigure, unitSign, unitsOf, type LengthUnit } from '#core/units';
+import { checkWith } from '#support/check';
 import type { Lengths } from '../preferences/PreferencesContext';
 import { briefLine } from './frame/briefLine';
 import { STATIONS } from './frame/stations';
@@ -18,22 +19,6 @@ const inUnit = (unit: LengthUnit): Lengths => ({
   text: (mm, plus) => (mm == null ? '—' : formatLength(mm, unit, plus)),
 });
 const mm = inUnit('mm');
-const check = (over: Partial<Check>): Check => ({
-  code: 'inboard',
-  label: 'Inner gap',
-  axle: 'front',
-  value: 10,
-  limit: 6,
-  margin: 4,
-  unit: 'mm',
-  verdict: 'ok',
-  probability: null,
-  touchProbability: null,
-  plusMinus: null,
-  restsOn: null,
-  working: [],
-  ...over,
-});
 
 test('a face is proud, inside or level, never "0.0 inside"', () => {
   expect([4.56, -8.73, 0, 0.04, -0.04, null].map((poke) => faceText(poke, mm))).toEqual([
@@ -118,7 +103,7 @@ test.each<[Partial<Check>, string, string, string]>([
     'not known yet',
   ],
 ])('%j', (over, value, limit, margin) => {
-  expect([valueFigure(check(over), mm), limitText(check(over), mm), marginText(check(over), mm)]).toEqual([
+  expect([valueFigure(checkWith(over), mm), limitText(checkWith(over), mm), marginText(checkWith(over), mm)]).toEqual([
     value,
     limit,
     margin,
@@ -126,8 +111,8 @@ test.each<[Partial<Check>, string, string, string]>([
 });
 
 test('a check is named with its axle, one of the whole car without', () => {
-  expect(checkName(check({}))).toBe('Inner gap, front');
-  expect(checkName(check({ axle: null }))).toBe('Inner gap');
+  expect(checkName(checkWith({}))).toBe('Inner gap, front');
+  expect(checkName(checkWith({ axle: null }))).toBe('Inner gap');
 });
 
 test('every check of the demo can be said in every unit', () => {

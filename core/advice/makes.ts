@@ -1,4 +1,4 @@
-import type { AxleName, Job, Setup } from '#core/job';
+import type { SetupOnAxle } from '#core/job';
 import { itemName, tireFromShelf, type ShelfItem } from '#core/shelf';
 import { readTireSize, type TireSize, type Tire } from '#core/tire';
 import { evaluateSetup, NO_SWEEPS, type AxleReport } from '#core/evaluate';
@@ -25,17 +25,7 @@ const sameSize = (one: TireSize, other: TireSize): boolean =>
  * between makes. What has run out is listed too, since its dimensions still say something.
  * @returns an empty list while the axle has no tire size
  */
-export function makesOfSize({
-  job,
-  setup,
-  axle,
-  items,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  items: readonly ShelfItem[];
-}): Make[] {
+export function makesOfSize({ job, setup, axle, items }: SetupOnAxle & { items: readonly ShelfItem[] }): Make[] {
   const now = setup[axle]?.tire?.size;
   if (now === undefined) return [];
   const size = readTireSize(now);

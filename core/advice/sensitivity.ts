@@ -1,4 +1,4 @@
-import type { AxleName, Job, Setup } from '#core/job';
+import type { AxleName, Job, Setup, SetupOnAxle } from '#core/job';
 import { type GeometryKey, ASSUMED_SPAN, STOPS } from '#core/suspension';
 import { within, type Steps } from '#core/progress';
 import { sweepSteps } from '#core/sweep';
@@ -71,10 +71,7 @@ function* roomWith({
   changed,
   from,
   share,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
+}: SetupOnAxle & {
   changed: Partial<Record<GeometryKey, number>>;
   from: number;
   share: number;

@@ -1,4 +1,4 @@
-import { leftDiffers, roomOn, type AxleName, type Job, type Setup } from '#core/job';
+import { leftDiffers, roomOn, type AxleName, type SetupOnAxle } from '#core/job';
 import type { GeometryKey, ResolvedGeometry } from '#core/suspension';
 import type { Words } from '#core/units';
 import { worstVerdict } from '#core/verdict';
@@ -16,10 +16,7 @@ import type { AxleSweeps, SweepSource } from './sweeps';
 import { dualFigures, loadFigures, massFigures, tireFigures, wheelFigures } from './tire';
 
 /** What of a job is evaluated. */
-export interface AxleAsk {
-  job: Job;
-  axle: AxleName;
-  setup: Setup;
+export interface AxleAsk extends SetupOnAxle {
   candidate: Fitted;
   present: Fitted;
   source: SweepSource;

@@ -1,3 +1,4 @@
+import type { AxleName } from './axle';
 import type { Brief, ShopDefaults } from './brief';
 import type { Setup } from './setup';
 import type { Vehicle } from './vehicle';
@@ -12,4 +13,11 @@ export interface Job {
   /** The shop's own limits and rules, as they were when the file was written. */
   house?: ShopDefaults | undefined;
   setups: Setup[];
+}
+
+/** A setup of a job, on one of its axles. */
+export interface SetupOnAxle {
+  job: Job;
+  setup: Setup;
+  axle: AxleName;
 }

@@ -45,18 +45,17 @@ export const measureSign = (quantity: Quantity, unit: UnitChoice): string => uni
 export const inReadersUnit = (quantity: Quantity, value: number, unit: UnitChoice): number =>
   value / unitFor(quantity, unit).size;
 
-/** A quantity without its unit; what rounds to a whole number is written as one. */
-export function measureFigure({
-  quantity,
-  value,
-  unit,
-  plus = false,
-}: {
+/** A value of a quantity, and how it is written. */
+interface Written {
   quantity: Quantity;
   value: number;
   unit: UnitChoice;
+  /** With a + before positive values. */
   plus?: boolean | undefined;
-}): string {
+}
+
+/** A quantity without its unit; what rounds to a whole number is written as one. */
+export function measureFigure({ quantity, value, unit, plus = false }: Written): string {
   const { size, decimals } = unitFor(quantity, unit);
   const inUnit = value / size;
   const whole = Number.isInteger(roundTo(inUnit, decimals));
@@ -64,17 +63,8 @@ export function measureFigure({
 }
 
 /** A quantity with its unit. */
-export const formatMeasure = ({
-  quantity,
-  value,
-  unit,
-  plus = false,
-}: {
-  quantity: Quantity;
-  value: number;
-  unit: UnitChoice;
-  plus?: boolean | undefined;
-}): string => `${measureFigure({ quantity, value, unit, plus })} ${measureSign(quantity, unit)}`;
+export const formatMeasure = ({ quantity, value, unit, plus = false }: Written): string =>
+  `${measureFigure({ quantity, value, unit, plus })} ${measureSign(quantity, unit)}`;
 
 const MEASURE = /^([+-]?[\d.,]+)\s*([a-z/·.]*)$/i;
 

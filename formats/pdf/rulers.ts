@@ -4,22 +4,21 @@ import type { Drawing } from './drawing';
 const tickMm = (mm: number): number => (mm % 10 === 0 ? 4 : mm % 5 === 0 ? 3 : 1.8);
 
 /**
- * A printed metric rule from left to right, 0 at x, so that the print's scale can be proved. Lengths mm.
- * @param scale how much longer it is drawn, for a printer that shrinks it
+ * A metric rule on a sheet: where its 0 stands, how long it is, and how much longer it is drawn for a printer that
+ * shrinks it.
  */
-export function metricRuler({
-  drawing,
-  x,
-  y,
-  lengthMm,
-  scale = 1,
-}: {
+interface MetricRuler {
   drawing: Drawing;
   x: number;
   y: number;
   lengthMm: number;
   scale?: number | undefined;
-}): void {
+}
+
+/**
+ * A printed metric rule from left to right, 0 at x, so that the print's scale can be proved. Lengths mm.
+ */
+export function metricRuler({ drawing, x, y, lengthMm, scale = 1 }: MetricRuler): void {
   drawing.line([x, y], [x + lengthMm * scale, y], { widthMm: 0.25 });
   for (let mm = 0; mm <= lengthMm; mm++) {
     const at = x + mm * scale;
@@ -30,19 +29,7 @@ export function metricRuler({
 }
 
 /** The same from the foot upward, 0 at y. */
-export function metricRulerUp({
-  drawing,
-  x,
-  y,
-  lengthMm,
-  scale = 1,
-}: {
-  drawing: Drawing;
-  x: number;
-  y: number;
-  lengthMm: number;
-  scale?: number | undefined;
-}): void {
+export function metricRulerUp({ drawing, x, y, lengthMm, scale = 1 }: MetricRuler): void {
   drawing.line([x, y], [x, y - lengthMm * scale], { widthMm: 0.25 });
   for (let mm = 0; mm <= lengthMm; mm++) {
     const at = y - mm * scale;

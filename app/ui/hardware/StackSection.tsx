@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { clampedAsOne, hardwareOf, type AxleReport, verdictOf, type CheckCode } from '#core/evaluate';
-import type { AxleName, Job, Setup } from '#core/job';
+import type { SetupOnAxle } from '#core/job';
 import { diameterFigure } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
@@ -9,10 +9,7 @@ import { fitScale } from '../sheet/scale';
 import { useSize } from '../sheet/useSize';
 import { stackLayout, type Layout } from './layout';
 
-interface StackSectionProps {
-  job: Job;
-  axle: AxleName;
-  setup: Setup;
+interface StackSectionProps extends SetupOnAxle {
   report: AxleReport;
 }
 

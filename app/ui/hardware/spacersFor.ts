@@ -1,6 +1,6 @@
 import { staysOnHub } from '#core/advice';
 import { hubPatternOf } from '#core/evaluate';
-import type { AxleName, Job, Setup, StackPart } from '#core/job';
+import type { StackPart, SetupOnAxle } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { pieceFromShelf, thinnestOnShelf, type ShelfItem } from '#core/shelf';
 
@@ -14,10 +14,7 @@ export interface SpacersFor {
   stack: StackPart[] | null;
 }
 
-interface SpacersAsk {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
+interface SpacersAsk extends SetupOnAxle {
   stores: readonly ShelfItem[];
   /** Of the stack in all; nothing limits it where the most is null. */
   leastMm: number;

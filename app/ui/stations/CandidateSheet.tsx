@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { fitCandidate, type SetupReport, verdictOf, type CheckCode } from '#core/evaluate';
-import type { AxleName, Job, Setup } from '#core/job';
+import type { SetupOnAxle } from '#core/job';
 import { offsetFigure } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField, OffsetField } from '../fields/LengthField';
@@ -16,10 +16,7 @@ import { BackspacingField, RimPair } from './WheelAxleFields';
 import type { useAxleFields } from './useAxleFields';
 import type { useStackField } from './useStackField';
 
-interface CandidateSheetProps {
-  job: Job;
-  axle: AxleName;
-  setup: Setup;
+interface CandidateSheetProps extends SetupOnAxle {
   report: SetupReport;
   fields: ReturnType<typeof useAxleFields>;
   stack: ReturnType<typeof useStackField>;

@@ -1,6 +1,6 @@
 import { evaluateSetup, NO_SWEEPS, type Check, type CheckCode } from '#core/evaluate';
 import { setupAt, tireFor, type FitWindow, type TireRule, type WindowRow } from '#core/advice/window';
-import type { AxleName, Job, Setup } from '#core/job';
+import type { Setup, SetupOnAxle } from '#core/job';
 import { itemName, wheelFromShelf, type ShelfItem } from '#core/shelf';
 import { worstVerdict, type Verdict } from '#core/verdict';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
@@ -56,14 +56,7 @@ export function stockPoints({
   rule,
   window,
   stores,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  rule: TireRule;
-  window: FitWindow;
-  stores: readonly ShelfItem[];
-}): StockPoint[] {
+}: SetupOnAxle & { rule: TireRule; window: FitWindow; stores: readonly ShelfItem[] }): StockPoint[] {
   return stores.flatMap((item): StockPoint[] => {
     if (item.kind !== 'wheel' || item.quantity === 0 || item.rimDiameterIn !== window.rimDiameterIn) return [];
     const wheel = wheelFromShelf(item);

@@ -1,14 +1,11 @@
 import type { BoltPattern } from '#core/hub';
-import { priceInForce, type AxleName, type Job, type Prices, type Setup, type SetupAxle } from '#core/job';
+import { priceInForce, type Prices, type SetupAxle, type SetupOnAxle } from '#core/job';
 import type { Words } from '#core/units';
 import { worstVerdict, type Verdict } from '#core/verdict';
 import { evaluateSetup, NO_SWEEPS, verdictWord } from '#core/evaluate';
 import type { PatternOption, PatternOptionKind, PatternOptionChoices } from './option';
 
-export interface Case {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
+export interface Case extends SetupOnAxle {
   /** Without what changes the pattern already. */
   candidate: SetupAxle;
   wheel: BoltPattern;

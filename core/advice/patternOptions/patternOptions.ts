@@ -1,5 +1,5 @@
 import { wholePattern } from '#core/hub';
-import type { AxleName, Job, Setup, StackPart } from '#core/job';
+import type { StackPart, SetupOnAxle } from '#core/job';
 import { wordsIn, type UnitChoice } from '#core/units';
 import { hardwareOf } from '#core/evaluate';
 import type { Case } from './case';
@@ -20,13 +20,7 @@ export function patternOptions({
   axle,
   choices,
   unit = 'mm',
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  choices: PatternOptionChoices;
-  unit?: UnitChoice | undefined;
-}): PatternOption[] {
+}: SetupOnAxle & { choices: PatternOptionChoices; unit?: UnitChoice | undefined }): PatternOption[] {
   const candidate = setup[axle] ?? {};
   const bare = { ...candidate, stack: (candidate.stack ?? []).filter((piece) => !turnsPattern(piece)) };
   const hub = job.vehicle[axle]?.hub ?? {};

@@ -1,4 +1,4 @@
-import type { AxleName, Job, Setup } from '#core/job';
+import type { Job, Setup, SetupOnAxle } from '#core/job';
 import { cutBack, rungsOf, WORK_CAUTIONS, type Rung } from '#core/remedy';
 import type { Steps } from '#core/progress';
 import type { PlacedPart, SweepCase } from '#core/sweep';
@@ -59,10 +59,7 @@ interface Found {
 }
 
 /** What is looked at: a setup on an axle, and how sure the clearances of its parts are. */
-export interface Search {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
+export interface Search extends SetupOnAxle {
   sure: ObstacleSpreads;
   words: Words;
 }

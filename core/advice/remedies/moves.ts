@@ -1,4 +1,12 @@
-import { ruleInForce, type AllowedRemedies, type AxleName, type Job, type Setup, type Terms } from '#core/job';
+import {
+  ruleInForce,
+  type AllowedRemedies,
+  type AxleName,
+  type Job,
+  type Setup,
+  type Terms,
+  type SetupOnAxle,
+} from '#core/job';
 import type { Rung, BodyWork } from '#core/remedy';
 import type { SuspensionChangeKind } from '#core/suspension';
 import type { WheelMove } from './remedy';
@@ -60,15 +68,5 @@ export const offsetMoves = (): WheelMove[] =>
   OFFSETS_MM.flatMap((mm): WheelMove[] => [-mm, mm].map((byMm) => ({ kind: 'offset', byMm })));
 
 /** The moves of one kind, least first. */
-export const movesOf = ({
-  kind,
-  job,
-  setup,
-  axle,
-}: {
-  kind: WheelMove['kind'];
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-}): WheelMove[] =>
+export const movesOf = ({ kind, job, setup, axle }: SetupOnAxle & { kind: WheelMove['kind'] }): WheelMove[] =>
   kind === 'lift' ? liftMoves(job, setup, axle) : kind === 'stack' ? stackMoves(job, axle, setup) : offsetMoves();

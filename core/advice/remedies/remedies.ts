@@ -1,4 +1,4 @@
-import type { AxleName, Job, Setup } from '#core/job';
+import type { SetupOnAxle } from '#core/job';
 import { cutBack, rungsOf, WORK_CAUTIONS, type Patch, type Stretch } from '#core/remedy';
 import { atOnce, within, type Steps } from '#core/progress';
 import { sweep } from '#core/sweep';
@@ -90,22 +90,15 @@ export interface AxleRemedies {
   stuck: string[];
 }
 
+/** Whose remedies are asked for, and the unit their working is written in. */
+type RemedyAsk = SetupOnAxle & { unit?: UnitChoice | undefined };
+
 /**
  * What would make a setup fit on an axle: for every part short of its limit how much must go and where, the ladder of
  * remedies with what each does by the sweep, and the cheapest set that gives everything its limit. Lengths mm.
  * @returns a generator that yields the share done
  */
-export function* remedySteps({
-  job,
-  setup,
-  axle,
-  unit = 'mm',
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  unit?: UnitChoice | undefined;
-}): Steps<AxleRemedies> {
+export function* remedySteps({ job, setup, axle, unit = 'mm' }: RemedyAsk): Steps<AxleRemedies> {
   const words = wordsIn(unit);
   const sure = obstacleSlopes(job, setup, axle);
   const now = roomOf({ job, setup, axle, sure, exact: true });
@@ -126,17 +119,8 @@ export function* remedySteps({
 }
 
 /** The same at one go. */
-export const remediesOf = ({
-  job,
-  setup,
-  axle,
-  unit = 'mm',
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  unit?: UnitChoice | undefined;
-}): AxleRemedies => atOnce(remedySteps({ job, setup, axle, unit }));
+export const remediesOf = ({ job, setup, axle, unit = 'mm' }: RemedyAsk): AxleRemedies =>
+  atOnce(remedySteps({ job, setup, axle, unit }));
 
 const checkOf = ({ room }: RoomNow, id: string) => room.find(({ code }) => code === `obstacle:${id}`);
 
@@ -152,10 +136,7 @@ const needLine = ({ limitMm, clearanceMm }: ObstacleReport, needMm: number, word
     : `limit ${words.figure(limitMm)} − clearance ${words.figure(clearanceMm!)} = ${words.length(needMm)} must go`;
 };
 
-interface Case {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
+interface Case extends SetupOnAxle {
   now: RoomNow;
   words: Words;
 }

@@ -1,4 +1,4 @@
-import type { AxleName, Job, Setup, SetupAxle, StackPart, SuspensionChange, Terms } from '#core/job';
+import type { AxleName, Job, Setup, SetupAxle, StackPart, SuspensionChange, Terms, SetupOnAxle } from '#core/job';
 import { sweep, type PlacedPart } from '#core/sweep';
 import { WORST_FIRST } from '#core/verdict';
 import {
@@ -30,10 +30,7 @@ export type Given = ReadonlyMap<string, PlacedPart | null>;
 const NOTHING_GIVEN: Given = new Map();
 
 /** Whose room is looked at, and what was done to the parts around it. */
-interface RoomAsk {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
+interface RoomAsk extends SetupOnAxle {
   /** How sure the clearances of its parts are. */
   sure: ObstacleSpreads;
   given?: Given;
@@ -115,17 +112,7 @@ export function worseOff(before: readonly Check[], after: readonly Check[]): Wor
 const OWN_LIP_FROM_MM = 10;
 
 /** A setup with its wheel moved, or its suspension raised; null where it cannot be. */
-export function movedSetup({
-  job,
-  setup,
-  axle,
-  remedy,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  remedy: WheelMove;
-}): Setup | null {
+export function movedSetup({ job, setup, axle, remedy }: SetupOnAxle & { remedy: WheelMove }): Setup | null {
   const on: SetupAxle = setup[axle] ?? {};
   if (remedy.kind === 'lift') {
     const before = setup.suspensionChange?.[axle];
@@ -164,13 +151,7 @@ export function moveRooms({
   axle,
   now,
   sure,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  now: RoomNow;
-  sure: ObstacleSpreads;
-}): MoveRooms {
+}: SetupOnAxle & { now: RoomNow; sure: ObstacleSpreads }): MoveRooms {
   const known = new Map<string, ReturnType<MoveRooms>>();
   return (moves) => {
     if (moves.length === 0) return { setup, resting: now, swept: () => now };
@@ -204,12 +185,7 @@ function lazily({
   setup,
   axle,
   sure,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  sure: ObstacleSpreads;
-}): NonNullable<ReturnType<MoveRooms>> {
+}: SetupOnAxle & { sure: ObstacleSpreads }): NonNullable<ReturnType<MoveRooms>> {
   let swept: RoomNow | undefined;
   return { setup, resting: restingRoom(job, setup, axle), swept: () => (swept ??= roomOf({ job, setup, axle, sure })) };
 }

@@ -1,4 +1,4 @@
-import type { AxleName, Job, Setup } from '#core/job';
+import type { SetupOnAxle } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 import type { TireRule } from './tireRule';
@@ -19,12 +19,7 @@ export function shownOffsetMm({
   setup,
   axle,
   windowStackMm,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  windowStackMm: number;
-}): number | null {
+}: SetupOnAxle & { windowStackMm: number }): number | null {
   const { wheel, stack } = setup[axle] ?? {};
   const offset = wheel ? wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM) : null;
   const stackMm = stackThicknessMm(stack ?? []);
@@ -35,17 +30,7 @@ export function shownOffsetMm({
  * What a window is asked over: half-inch widths around the raised wheel's, and offsets around its own. Null without rim
  * and offset.
  */
-export function windowAround({
-  job,
-  setup,
-  axle,
-  rule,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  rule: TireRule;
-}): WindowAsk | null {
+export function windowAround({ job, setup, axle, rule }: SetupOnAxle & { rule: TireRule }): WindowAsk | null {
   const { wheel, stack } = setup[axle] ?? {};
   const stackMm = stackThicknessMm(stack ?? []);
   const offset = stackMm === null ? null : shownOffsetMm({ job, setup, axle, windowStackMm: stackMm });

@@ -1,4 +1,4 @@
-import { ruleInForce, type AxleName, type Job, type Setup } from '#core/job';
+import { ruleInForce, type AxleName, type Job, type SetupOnAxle } from '#core/job';
 import type { Point3 } from '#core/kinematics';
 import { partPaths, type PartPath, type Span } from '#core/window';
 import {
@@ -13,10 +13,7 @@ import {
 } from '#core/evaluate';
 
 /** What a window of an axle is made over, the same for all its rows. */
-export interface WindowBase {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
+export interface WindowBase extends SetupOnAxle {
   /** Offsets of interest, mm. */
   offsets: Span;
   /** Parts with their paths before the wheel, one for each limit that holds them. */
@@ -31,17 +28,7 @@ export interface WindowBase {
 }
 
 /** Lays out what all rows share: where every part is, in every pose. */
-export function windowBase({
-  job,
-  setup,
-  axle,
-  offsets,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  offsets: Span;
-}): WindowBase {
+export function windowBase({ job, setup, axle, offsets }: SetupOnAxle & { offsets: Span }): WindowBase {
   const { parts, resolved } = axleParts(job.vehicle, axle);
   const motion = {
     geometry: resolved.geometry,

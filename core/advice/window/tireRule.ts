@@ -1,4 +1,4 @@
-import type { AxleName, Job, Setup } from '#core/job';
+import type { AxleName, Job, Setup, SetupOnAxle } from '#core/job';
 import { needPerWheelKg } from '#core/load';
 import {
   measuringRimIn,
@@ -42,13 +42,7 @@ export function tireFor({
   axle,
   rule,
   rimWidthIn,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  rule: TireRule;
-  rimWidthIn: number;
-}): RuledTire | null {
+}: SetupOnAxle & { rule: TireRule; rimWidthIn: number }): RuledTire | null {
   const { wheel, tire } = setup[axle] ?? {};
   if (rule === 'fixed') {
     if (!tire?.size && tire?.sectionWidthMm == null) return null;
@@ -191,14 +185,8 @@ export const fittedAt = ({
   rimWidthIn,
   tire,
   offsetMm = 0,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  rimWidthIn: number;
-  tire: Tire;
-  offsetMm?: number | undefined;
-}) => fitCandidate(job.vehicle, axle, setupAt({ setup, axle, at: { rimWidthIn, offsetMm }, tire })[axle]);
+}: SetupOnAxle & { rimWidthIn: number; tire: Tire; offsetMm?: number | undefined }) =>
+  fitCandidate(job.vehicle, axle, setupAt({ setup, axle, at: { rimWidthIn, offsetMm }, tire })[axle]);
 
 /**
  * The wheel of a row as what stands inside it meets it, at offset 0: the inside of the setup's own wheel moves along
@@ -211,13 +199,7 @@ export function solidAt({
   axle,
   fitted,
   rimWidthIn,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  fitted: Fitted;
-  rimWidthIn: number;
-}): SweptSolid | null {
+}: SetupOnAxle & { fitted: Fitted; rimWidthIn: number }): SweptSolid | null {
   const own = fitCandidate(job.vehicle, axle, setup[axle]);
   const face =
     own.wheel.rimWidthIn === rimWidthIn ? insideOf(own) : insideOf(fitted, { offsetMm: own.offsetMm ?? undefined });

@@ -1,4 +1,4 @@
-import type { AxleName, Job, Setup } from '#core/job';
+import type { AxleName, SetupOnAxle } from '#core/job';
 import { atOnce, type Steps } from '#core/progress';
 import { formatNumber, offsetFigure } from '#core/units';
 import { apart, left, united, type Span } from '#core/window';
@@ -70,23 +70,16 @@ export interface FitWindow {
   shut: Shut | null;
 }
 
+/** Which window is asked for. */
+export type WindowOnAxle = SetupOnAxle & { ask: WindowAsk };
+
 /**
  * The window of an axle: for every rim width the offsets at which all limits hold, with the tire a rule puts on it and
  * everything else as the setup has it. A wheel moves only along its axis between offsets, so every limit keeps out
  * stretches of offsets that are found as such, not by trying offsets one by one.
  * @returns a generator that yields the share done
  */
-export function* windowSteps({
-  job,
-  setup,
-  axle,
-  ask,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  ask: WindowAsk;
-}): Steps<FitWindow> {
+export function* windowSteps({ job, setup, axle, ask }: WindowOnAxle): Steps<FitWindow> {
   const { rule, rimWidthsIn, offsetsMm } = ask;
   const base = windowBase({ job, setup, axle, offsets: offsetsMm });
   const eased = easedBases({ job, setup, axle, offsets: offsetsMm });
@@ -141,30 +134,11 @@ export function* windowSteps({
 }
 
 /** The same at one go. */
-export const windowOf = ({
-  job,
-  setup,
-  axle,
-  ask,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  ask: WindowAsk;
-}): FitWindow => atOnce(windowSteps({ job, setup, axle, ask }));
+export const windowOf = ({ job, setup, axle, ask }: WindowOnAxle): FitWindow =>
+  atOnce(windowSteps({ job, setup, axle, ask }));
 
 /** The car as it stands, and as it would stand raised by the most that is allowed; null where nothing may be done. */
-function easedBases({
-  job,
-  setup,
-  axle,
-  offsets,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  offsets: Span;
-}): WindowBase[] | null {
+function easedBases({ job, setup, axle, offsets }: SetupOnAxle & { offsets: Span }): WindowBase[] | null {
   const lift = liftLeft(job, setup, axle);
   const works = Object.values({ ...job.house?.remedies, ...job.brief?.remedies }).some((one) => one === true);
   if (!lift && !works) return null;

@@ -22,11 +22,12 @@ export interface KnownFigure {
 /** Where the ring stands when a figure is exactly at its limit. */
 export const USED_AT_LIMIT = 0.75;
 
-export const clamped = (share: number): number => Math.min(1, Math.max(0, share));
+/** A share: never below none, never above all. */
+export const shareOf = (share: number): number => Math.min(1, Math.max(0, share));
 
 /** Room to a limit, and below it to contact. */
 function clearanceShare({ value, limit }: KnownFigure): number {
-  if (limit <= 0) return clamped(USED_AT_LIMIT / (1 + Math.max(0, value) / 10));
+  if (limit <= 0) return shareOf(USED_AT_LIMIT / (1 + Math.max(0, value) / 10));
   return value >= limit ? (USED_AT_LIMIT * limit) / value : 1 - ((1 - USED_AT_LIMIT) * value) / limit;
 }
 

@@ -7,6 +7,9 @@ import { arch, backspacing, coverage, diameter, fender, inboard } from '../posit
 import { dual, rimDiameter, rimWidth, speedRating, tireLoad, wheelRating } from '../tire';
 import type { AxleCase } from './axleCase';
 
+type OnAxle = JudgedCheck<AxleCase> & { on: 'axle' };
+type OnCar = JudgedCheck<CarCase> & { on: 'car' };
+
 /**
  * Every check by its code, in the order in which a report lists them and the ledger shows them. A new one is an object
  * in the room of its matter, and a line here.
@@ -39,20 +42,20 @@ export const CHECKS = {
   spare,
   tpms,
   'bolt-lengths': boltLengths,
-} as const satisfies Record<string, JudgedCheck<AxleCase> | JudgedCheck<CarCase>>;
+} as const satisfies Record<string, OnAxle | OnCar>;
 
 type CheckName = keyof typeof CHECKS;
 
 /** The code of a check; a part around the wheel has its own behind its kind's. */
 export type CheckCode = Exclude<CheckName, 'obstacle'> | `obstacle:${string}`;
 
-const ENTRIES = Object.entries(CHECKS) as [CheckName, CheckDefinition][];
+const ENTRIES = Object.entries(CHECKS) as [CheckName, OnAxle | OnCar][];
 
-type Listed<Case> = readonly (readonly [CheckName, JudgedCheck<Case>])[];
+type Listed<Kind> = readonly (readonly [CheckName, Kind])[];
 
 /** The checks of an axle, and those of the whole car. */
-export const AXLE_CHECKS = ENTRIES.filter(([, { on }]) => on === 'axle') as unknown as Listed<AxleCase>;
-export const CAR_CHECKS = ENTRIES.filter(([, { on }]) => on === 'car') as unknown as Listed<CarCase>;
+export const AXLE_CHECKS: Listed<OnAxle> = ENTRIES.flatMap(([code, one]) => (one.on === 'axle' ? [[code, one]] : []));
+export const CAR_CHECKS: Listed<OnCar> = ENTRIES.flatMap(([code, one]) => (one.on === 'car' ? [[code, one]] : []));
 
 const BY_CODE: ReadonlyMap<string, CheckDefinition> = new Map(ENTRIES);
 

@@ -1,4 +1,4 @@
-import type { AxleName, Job, Setup } from '#core/job';
+import type { SetupOnAxle } from '#core/job';
 import { travelRange } from '#core/suspension';
 import type { Mount } from '#core/sweep';
 import { fitCandidate } from './fitted';
@@ -8,17 +8,7 @@ import { fitCandidate } from './fitted';
  * setup's tire, and for what is fixed to the body as much more as the setup's suspension raises the body. Null without
  * a tire.
  */
-export function hubHeightMm({
-  job,
-  setup,
-  axle,
-  mount,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  mount: Mount;
-}): number | null {
+export function hubHeightMm({ job, setup, axle, mount }: SetupOnAxle & { mount: Mount }): number | null {
   const { loadedRadiusMm } = fitCandidate(job.vehicle, axle, setup[axle]);
   if (loadedRadiusMm === null) return null;
   const { restShiftMm } = travelRange({ bumpMm: 0, droopMm: 0 }, setup.suspensionChange?.[axle] ?? null);

@@ -2,7 +2,7 @@ import { wishOf } from '#core/job';
 import { fenderOutMm, pokeMm } from '#core/position';
 import type { Words } from '#core/units';
 import { fenderVerdict, outerEndMm, type FaceWish } from '#core/verdict';
-import { axleCheck, clamped, missing, USED_AT_LIMIT } from '../check';
+import { axleCheck, shareOf, missing, USED_AT_LIMIT } from '../check';
 import { lateralSpread } from '../spread';
 import { worseSide, type PositionCase, type FigureCase } from './case';
 import { widest } from './lateral';
@@ -42,7 +42,7 @@ export const fender = axleCheck({
   kind: 'clearance',
   unit: 'mm',
   words: { ok: 'in place', caution: 'too far in', fail: 'too far out', unknown: 'not measured' },
-  ring: ({ margin }) => clamped(USED_AT_LIMIT / (1 + Math.max(0, margin) / 10)),
+  ring: ({ margin }) => shareOf(USED_AT_LIMIT / (1 + Math.max(0, margin) / 10)),
   work: 'room',
   bySize: true,
   says: {

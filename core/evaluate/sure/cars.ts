@@ -1,4 +1,4 @@
-import type { AxleName, Job, Setup } from '#core/job';
+import type { SetupOnAxle } from '#core/job';
 import type { SuspensionGeometry } from '#core/suspension';
 import { sweep, type PlacedPart, type SweepCase, type Swept, type SweptSolid } from '#core/sweep';
 import { fitCandidate, fitPresent, NO_ALLOWANCE, solidOf, type Fitted } from '../fit';
@@ -36,12 +36,7 @@ export function carsOf({
   setup,
   axle,
   rough = false,
-}: {
-  job: Job;
-  setup: Setup;
-  axle: AxleName;
-  rough?: boolean | undefined;
-}): Cars | null {
+}: SetupOnAxle & { rough?: boolean | undefined }): Cars | null {
   const one = candidateCase(job, setup, axle);
   if (!one) return null;
   const { parts, resolved, present: presentSolid } = axleParts(job.vehicle, axle);

@@ -1,6 +1,6 @@
 import { rimFigure } from '#core/units';
 import { rimWidthVerdict } from '#core/verdict';
-import { axleCheck, clamped, missing, USED_AT_LIMIT } from '../check';
+import { axleCheck, shareOf, missing, USED_AT_LIMIT } from '../check';
 import type { Fitted } from '../fit';
 import type { Sheet } from '../report';
 
@@ -13,7 +13,7 @@ export const rimWidth = axleCheck({
   group: 'tire',
   kind: 'range',
   unit: 'in',
-  ring: ({ margin, verdict }) => (verdict === 'ok' ? clamped(USED_AT_LIMIT / (1 + 2 * margin)) : USED_BESIDE),
+  ring: ({ margin, verdict }) => (verdict === 'ok' ? shareOf(USED_AT_LIMIT / (1 + 2 * margin)) : USED_BESIDE),
   judge({ candidate, sheet }: { candidate: Fitted; sheet: Sheet }) {
     const width = candidate.wheel.rimWidthIn ?? null;
     const range = candidate.size && { least: sheet.tire.rimMinIn!, most: sheet.tire.rimMaxIn! };
