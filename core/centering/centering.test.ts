@@ -2,7 +2,7 @@ import type { Hub } from '#core/hub';
 import type { CenteringRule } from '#core/verdict';
 import fc from 'fast-check';
 import { centeringLines, centeringOf } from '#core/centering';
-import type { SetupAxle } from '#core/job';
+import type { SetupAxle, StackPart } from '#core/job';
 import { wordsIn } from '#core/units';
 
 const hub: Hub = { boreMm: 63.4, lipHeightMm: 9 };
@@ -135,69 +135,90 @@ describe('through spacers', () => {
       interfaces: [{ between: 'hub to adapter' }, { between: 'adapter to wheel' }],
     });
   });
-});
 
-describe('what keeps the pad from seating', () => {
-  test('a lip longer than the bore is straight, until a dry fit shows it flush', () => {
-    const wheel = { boreMm: 63.4, boreDepthMm: 6 };
-    expect(on({ wheel })).toMatchObject({ verdict: 'fail', interfaces: [{ state: 'gap' }] });
-    expect(on({ wheel, dryFitFlush: true }).verdict).toBe('ok');
-    expect(on({ wheel: { ...wheel, boreDepthMm: 9 } }).verdict).toBe('ok');
-    expect(on({ wheel, stack: [spacer(5)] }).verdict).toBe('ok');
-  });
-  test('a conical lip in a square bore; a chamfered one, or one in a ring, takes it', () => {
-    const cone: Hub = { ...hub, lipForm: 'conical' };
-    // Of a bore whose edge nobody looked at it is not known.
-    expect(on({ wheel: { boreMm: 63.4 } }, 'required', cone).verdict).toBe('unknown');
-    const chamfered: Hub = { ...hub, lipForm: 'chamfered' };
-    expect(on({ wheel: { boreMm: 63.4 } }, 'required', chamfered)).toMatchObject({
-      verdict: 'caution',
-      interfaces: [{ look: 'chamfer' }],
+  describe('what keeps the pad from seating', () => {
+    test('a lip longer than the bore is straight, until a dry fit shows it flush', () => {
+      const wheel = { boreMm: 63.4, boreDepthMm: 6 };
+      expect(on({ wheel })).toMatchObject({ verdict: 'fail', interfaces: [{ state: 'gap' }] });
+      expect(on({ wheel, dryFitFlush: true }).verdict).toBe('ok');
+      expect(on({ wheel: { ...wheel, boreDepthMm: 9 } }).verdict).toBe('ok');
+      expect(on({ wheel, stack: [spacer(5)] }).verdict).toBe('ok');
     });
-    expect(on({ wheel: { boreMm: 63.4, boreForm: 'chamfered' } }, 'required', chamfered).verdict).toBe('ok');
-    expect(on({ wheel: { boreMm: 63.4, boreForm: 'square' } }, 'required', cone).verdict).toBe('fail');
-    expect(on({ wheel: { boreMm: 63.4, boreForm: 'chamfered' } }, 'required', cone).verdict).toBe('ok');
-    expect(on({ wheel: { boreMm: 63.4, boreForm: 'square' }, dryFitFlush: true }, 'required', cone).verdict).toBe('ok');
-    expect(
-      on({ wheel: { boreMm: 72.6, boreForm: 'square' }, stack: [ring(72.6, 63.4)] }, 'required', cone).verdict,
-    ).toBe('ok');
-  });
-  test('the lips of spacers and adapters have a form too', () => {
-    const own = { outerLipMm: 63.4, lipMm: 8, lipForm: 'conical' as const };
-    const wheel = { boreMm: 63.4, boreForm: 'square' as const };
-    for (const kind of ['slip-on', 'bolt-on'] as const)
-      expect(on({ wheel, stack: [{ ...spacer(20, own), kind }] })).toMatchObject({
-        verdict: 'fail',
-        interfaces: [{ state: 'hub-centric' }, { state: 'gap' }],
+    test('a conical lip in a square bore; a chamfered one, or one in a ring, takes it', () => {
+      const cone: Hub = { ...hub, lipForm: 'conical' };
+      // Of a bore whose edge nobody looked at it is not known.
+      expect(on({ wheel: { boreMm: 63.4 } }, 'required', cone).verdict).toBe('unknown');
+      const chamfered: Hub = { ...hub, lipForm: 'chamfered' };
+      expect(on({ wheel: { boreMm: 63.4 } }, 'required', chamfered)).toMatchObject({
+        verdict: 'caution',
+        interfaces: [{ look: 'chamfer' }],
       });
-    expect(on({ wheel, stack: [spacer(20, { ...own, lipForm: 'straight' })] }).verdict).toBe('ok');
-  });
-  test('a dry fit counts face by face, and a gap fails whatever the figures say', () => {
-    const wheel = { boreMm: 63.4 };
-    expect(on({ wheel, dryFit: { hubToWheel: 'gap' } })).toMatchObject({
-      verdict: 'fail',
-      interfaces: [{ state: 'not-flush', dryFit: 'gap' }],
+      expect(on({ wheel: { boreMm: 63.4, boreForm: 'chamfered' } }, 'required', chamfered).verdict).toBe('ok');
+      expect(on({ wheel: { boreMm: 63.4, boreForm: 'square' } }, 'required', cone).verdict).toBe('fail');
+      expect(on({ wheel: { boreMm: 63.4, boreForm: 'chamfered' } }, 'required', cone).verdict).toBe('ok');
+      expect(on({ wheel: { boreMm: 63.4, boreForm: 'square' }, dryFitFlush: true }, 'required', cone).verdict).toBe(
+        'ok',
+      );
+      expect(
+        on({ wheel: { boreMm: 72.6, boreForm: 'square' }, stack: [ring(72.6, 63.4)] }, 'required', cone).verdict,
+      ).toBe('ok');
     });
-    expect(on({ wheel, dryFitFlush: false }).verdict).toBe('fail');
-    const on5 = (dryFit: object) => on({ wheel, stack: [spacer(5)], dryFit }).interfaces.map(({ state }) => state);
-    expect(on5({ hubToSpacer: 'gap' })).toEqual(['not-flush', 'hub-centric']);
-    expect(on5({ spacerToWheel: 'gap' })).toEqual(['hub-centric', 'not-flush']);
-    // A face that is not there says nothing.
-    expect(on5({ hubToWheel: 'gap' })).toEqual(['hub-centric', 'hub-centric']);
-    const two = on({ wheel, stack: [spacer(3), spacer(2)], dryFit: { spacerToSpacer: 'gap' } });
-    expect(two.interfaces.map(({ state }) => state)).toEqual(['hub-centric', 'not-flush', 'hub-centric']);
-    expect(centeringLines({ centring: two, rule: 'required', words: wordsIn('mm') }).join()).toContain(
-      'not flush, by the dry fit',
-    );
-    // What one face shows goes before what is said of all.
-    expect(on({ wheel, dryFitFlush: true, dryFit: { hubToWheel: 'gap' } }).verdict).toBe('fail');
-  });
-  test('rings and lips against the center cap', () => {
-    const wide = { ...ring(72.6, 63.4), thicknessMm: 12 };
-    expect(on({ wheel: { boreMm: 72.6, capDepthMm: 10 }, stack: [wide] }).cap).toBe('fouled');
-    expect(on({ wheel: { boreMm: 72.6, capDepthMm: 14 }, stack: [wide] }).cap).toBe('clear');
-    expect(on({ wheel: { boreMm: 72.6 }, stack: [wide] }).cap).toBe('look');
-    expect(on({ wheel: { boreMm: 63.4 } }).cap).toBeNull();
+    test('the lips of spacers and adapters have a form too', () => {
+      const own = { outerLipMm: 63.4, lipMm: 8, lipForm: 'conical' as const };
+      const wheel = { boreMm: 63.4, boreForm: 'square' as const };
+      for (const kind of ['slip-on', 'bolt-on'] as const)
+        expect(on({ wheel, stack: [{ ...spacer(20, own), kind }] })).toMatchObject({
+          verdict: 'fail',
+          interfaces: [{ state: 'hub-centric' }, { state: 'gap' }],
+        });
+      expect(on({ wheel, stack: [spacer(20, { ...own, lipForm: 'straight' })] }).verdict).toBe('ok');
+    });
+    test('a dry fit counts face by face, and a gap fails whatever the figures say', () => {
+      const wheel = { boreMm: 63.4 };
+      expect(on({ wheel, dryFit: { hubToWheel: 'gap' } })).toMatchObject({
+        verdict: 'fail',
+        interfaces: [{ state: 'not-flush', dryFit: 'gap' }],
+      });
+      expect(on({ wheel, dryFitFlush: false }).verdict).toBe('fail');
+      const on5 = (dryFit: object) => on({ wheel, stack: [spacer(5)], dryFit }).interfaces.map(({ state }) => state);
+      expect(on5({ hubToSpacer: 'gap' })).toEqual(['not-flush', 'hub-centric']);
+      expect(on5({ spacerToWheel: 'gap' })).toEqual(['hub-centric', 'not-flush']);
+      // A face that is not there says nothing.
+      expect(on5({ hubToWheel: 'gap' })).toEqual(['hub-centric', 'hub-centric']);
+      const two = on({ wheel, stack: [spacer(3), spacer(2)], dryFit: { spacerToSpacer: 'gap' } });
+      expect(two.interfaces.map(({ state }) => state)).toEqual(['hub-centric', 'not-flush', 'hub-centric']);
+      expect(centeringLines({ centring: two, rule: 'required', words: wordsIn('mm') }).join()).toContain(
+        'not flush, by the dry fit',
+      );
+      // What one face shows goes before what is said of all.
+      expect(on({ wheel, dryFitFlush: true, dryFit: { hubToWheel: 'gap' } }).verdict).toBe('fail');
+    });
+    test('rings and lips against the center cap', () => {
+      const capOf = (wheel: object, ...stack: StackPart[]) =>
+        on({ wheel: { boreMm: 72.6, capDepthMm: 10, ...wheel }, stack });
+      const wide = { ...ring(72.6, 63.4), thicknessMm: 12 };
+      expect(capOf({}, wide)).toMatchObject({ cap: 'fouled', capRoom: { depthMm: 10, reachMm: 12, open: [] } });
+      expect(capOf({ capDepthMm: 12 }, wide).cap).toBe('clear');
+      expect(capOf({ capDepthMm: null }, wide)).toMatchObject({ cap: 'look', capRoom: { depthMm: null, reachMm: 12 } });
+      expect(capOf({}, ring(72.6, 63.4))).toMatchObject({
+        cap: 'look',
+        capRoom: { reachMm: 9, open: ['the thickness of the ring'] },
+      });
+      expect(capOf({ capDepthMm: 8 }, ring(72.6, 63.4)).cap).toBe('fouled');
+      expect(capOf({})).toMatchObject({ cap: 'clear', capRoom: { depthMm: 10, reachMm: 9, open: [] } });
+      expect(capOf({ capDepthMm: null }).cap).toBeNull();
+      // The ring of an adapter's bore stands elsewhere.
+      const adapter = { kind: 'bolt-on' as const, thicknessMm: 20, innerBoreMm: 74.1, lipMm: 6, outerLipMm: 63.4 };
+      const deep = { ...ring(74.1, 63.4), thicknessMm: 18 };
+      expect(capOf({}, deep, adapter, { ...wide, thicknessMm: 9 })).toMatchObject({
+        cap: 'clear',
+        capRoom: { reachMm: 9 },
+      });
+      expect(capOf({ boreMm: 63.4 }, deep, adapter)).toMatchObject({ cap: 'clear', capRoom: { reachMm: 6 } });
+      // A lip that nobody measured may reach it.
+      const unread = on({ wheel: { boreMm: 63.4, capDepthMm: 10 } }, 'required', { boreMm: 63.4 });
+      expect(unread).toMatchObject({ cap: 'look', capRoom: { reachMm: 0, open: ['the height of the lip'] } });
+    });
   });
 });
 

@@ -1,3 +1,4 @@
 export * from './records';
 export * from './interfaces';
+export * from './cap';
 export * from './lines';

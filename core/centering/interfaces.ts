@@ -1,14 +1,7 @@
 import type { Measured } from '#core/units';
 import { SHOP_LIMITS, worstVerdict, type CenteringRule, type ShopLimits, type Verdict } from '#core/verdict';
-import type {
-  BoreForm,
-  CenteredWheel,
-  CenteredWheelOnStack,
-  CenteringHub,
-  CenteringPiece,
-  DryFitResult,
-  LipForm,
-} from './records';
+import { capRoomOf, capStateOf, type CapRoom, type CapState } from './cap';
+import type { BoreForm, CenteredWheelOnStack, CenteringHub, CenteringPiece, DryFitResult, LipForm } from './records';
 
 /** What centers one part on the one below it. */
 export type CenteringState =
@@ -63,8 +56,9 @@ export interface Centering {
   looseRings: RingSize[];
   /** Rings of the stack of which a diameter is missing. */
   unmeasuredRings: number;
-  /** A ring or lip reaches as far as the center cap, or may. */
-  cap: 'clear' | 'fouled' | 'look' | null;
+  /** A ring or lip reaches as far as the center cap, or may; with the figures. */
+  cap: CapState | null;
+  capRoom: CapRoom;
   /** The lip's ⌀ of a piece is taken as the hub's because nobody measured it. */
   lipAssumed: boolean;
 }
@@ -122,11 +116,12 @@ export function centeringOf({
     form: hub.lipForm ?? null,
   };
   const pieces = stack.filter(({ kind }) => kind !== 'ring').length;
-  const join = (name: string, part: Bored) => {
+  const join = (name: string, part: Bored): CenteringPiece | null => {
     const dryFit = dryFitAt(candidate, interfaces.length, pieces);
     const ring = ringAt({ rings, boreMm: part.boreMm, spigotMm: spigot.diameterMm, limits });
     if (ring) used.push(ring);
     interfaces.push(judge(`${spigot.on} to ${name}`, part, { spigot, ring, rule, limits, dryFit }));
+    return ring;
   };
   for (const piece of stack) {
     if (piece.kind === 'ring') continue;
@@ -149,7 +144,8 @@ export function centeringOf({
     }
   }
   const wheel = candidate.wheel ?? {};
-  join('wheel', wheel);
+  const ring = join('wheel', wheel);
+  const capRoom = capRoomOf({ depthMm: wheel.capDepthMm, lipMm: spigot.reachMm, ring });
   const looseRings = rings.flatMap((ring): RingSize[] =>
     used.includes(ring) || ring.outerMm == null || ring.innerMm == null
       ? []
@@ -164,7 +160,8 @@ export function centeringOf({
     interfaces,
     looseRings,
     unmeasuredRings,
-    cap: capState(wheel, interfaces.at(-1)!, rings),
+    cap: capStateOf(capRoom, ring !== null),
+    capRoom,
     lipAssumed,
   };
 }
@@ -251,13 +248,4 @@ function ringAt({
         outerMm != null && innerMm != null && fits(boreMm - outerMm) && fits(innerMm - spigotMm),
     ) ?? null
   );
-}
-
-/** A cap sits in the bore's outer end: a lip or a ring that reaches as far pushes it out. */
-function capState(wheel: CenteredWheel, last: CenteringInterface, rings: readonly CenteringPiece[]): Centering['cap'] {
-  const ring = last.state === 'ring';
-  const widest = ring ? Math.max(...rings.map(({ thicknessMm }) => thicknessMm ?? 0)) : 0;
-  const reach = Math.max(widest, last.reachMm ?? 0);
-  if (wheel.capDepthMm != null) return reach > wheel.capDepthMm ? 'fouled' : 'clear';
-  return ring ? 'look' : null;
 }

@@ -22,8 +22,6 @@ export function centeringLines({
     ),
     ...(centring.unmeasuredRings > 0 ? ['not known: a ring of the stack lacks a diameter'] : []),
     ...(centring.lipAssumed ? ["the spacer's lip is taken to have the hub's ⌀ (assumed)"] : []),
-    ...(centring.cap === 'fouled' ? ['lip or ring reaches the centre cap: it will not seat'] : []),
-    ...(centring.cap === 'look' ? ['look whether the ring leaves room for the centre cap'] : []),
   ];
 }
 

@@ -30,13 +30,22 @@ export const centering = axleCheck({
       value: play[Math.max(0, worst)] ?? null,
       ...NO_MARGIN,
       verdict: centring.verdict,
-      lines: () =>
-        centeringLines({
+      lines: () => [
+        ...centeringLines({
           centring,
           rule: ruleInForce('centring', job),
           words: sheet.words,
           limits: shopLimits(job.house),
         }),
+        ...(centring.cap ? CAP_LINES[centring.cap] : []),
+      ],
     };
   },
 });
+
+/** What is said of the cap. */
+const CAP_LINES = {
+  clear: [],
+  fouled: ['lip or ring reaches the centre cap: it will not seat'],
+  look: ['look whether the ring leaves room for the centre cap'],
+} as const;
