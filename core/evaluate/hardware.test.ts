@@ -147,6 +147,31 @@ describe('parts that do not go together', () => {
     expect(small).toMatchObject({ verdict: 'caution', value: 11.5, limit: 13 });
     expect(small.working).toContain('open out by 1.5 mm');
   });
+  test('the center cap is judged only where somebody measured where it begins', () => {
+    expect(check(EXAMPLE, 'center-cap')).toBeUndefined();
+    const ring = (thicknessMm: number | null) =>
+      ['setups/a/front/stack', [{ kind: 'ring', outerMm: 72.6, innerMm: 63.4, thicknessMm }]] as [string, unknown];
+    const cap = (depthMm: number, ...edits: [string, unknown][]) =>
+      check(changed(['setups/a/front/wheel/capDepthMm', depthMm], ...edits), 'center-cap');
+    const fouled = cap(10, ring(12));
+    expect(fouled).toMatchObject({ verdict: 'caution', value: 10, limit: 12, margin: -2 });
+    expect(fouled.working[0]).toBe('cap begins 10.0 mm from the pad; lip or ring reaches 12.0 mm');
+    expect(fouled.working[1]).toContain('a thinner ring');
+    expect(usedShare(fouled)).toBeCloseTo(0.75 + (0.25 * 2) / 12, 12);
+    expect(verdictWord(fouled)).toBe('with care');
+    expect(cap(12, ring(12))).toMatchObject({ verdict: 'ok', margin: 0 });
+    // The ring's thickness is open; the lip alone reaches 9 mm.
+    expect(cap(10, ring(null))).toMatchObject({ verdict: 'unknown', value: 10, limit: null, margin: null });
+    expect(cap(10, ring(null)).working).toContain('not known: the thickness of the ring');
+    expect(cap(8, ring(null))).toMatchObject({ verdict: 'caution', limit: 9 });
+    expect(cap(10)).toMatchObject({ verdict: 'ok', limit: 9 });
+    expect(cap(10, ['vehicle/front/hub/lipHeightMm', null]).verdict).toBe('unknown');
+    // Where the cap was not measured the ring is only told of.
+    expect(check(changed(ring(12)), 'centring').working).toContain(
+      'look whether the ring leaves room for the center cap',
+    );
+    expect(cap(10, ring(12)).working.join()).not.toContain('look whether');
+  });
   test('front and rear bolts of different length are told, studs never', () => {
     const bolt = { kind: 'bolt', thread: 'M12x1.25', lengthMm: 26, threadDepthMm: 18, seat: 'cone60' };
     const spacer = (mm: number) => [{ kind: 'slip-on', thicknessMm: mm, innerBoreMm: 63.4 }];

@@ -2,7 +2,7 @@ import { obstacle } from '../around';
 import { brakeBarrel, brakeSpoke, brakeWeight } from '../brake';
 import { axleMatch, boltLengths, spare, speedometer, tpms, type CarCase } from '../car';
 import type { CheckDefinition, JudgedCheck } from '../check';
-import { centering, fastening, lugHole, pattern, seat, spacers } from '../hardware';
+import { centerCap, centering, fastening, lugHole, pattern, seat, spacers } from '../hardware';
 import { arch, backspacing, coverage, diameter, fender, inboard } from '../position';
 import { dual, rimDiameter, rimWidth, speedRating, tireLoad, wheelRating } from '../tire';
 import type { AxleCase } from './axleCase';
@@ -33,6 +33,7 @@ export const CHECKS = {
   'speed-rating': speedRating,
   pattern,
   centring: centering,
+  'center-cap': centerCap,
   fastening,
   seat,
   'lug-hole': lugHole,

@@ -2,7 +2,7 @@ import { centeringLines } from '#core/centering';
 import { ruleInForce } from '#core/job';
 import { formatNumber } from '#core/units';
 import { shopLimits } from '#core/verdict';
-import { axleCheck } from '../check';
+import { axleCheck, FITS } from '../check';
 import { NO_MARGIN, type HardwareCase } from './case';
 
 /** What centers the wheel. */
@@ -37,15 +37,43 @@ export const centering = axleCheck({
           words: sheet.words,
           limits: shopLimits(job.house),
         }),
-        ...(centring.cap ? CAP_LINES[centring.cap] : []),
+        ...(centring.cap === 'look' && centring.capRoom.depthMm === null
+          ? ['look whether the ring leaves room for the center cap']
+          : []),
       ],
     };
   },
 });
 
-/** What is said of the cap. */
-const CAP_LINES = {
-  clear: [],
-  fouled: ['lip or ring reaches the centre cap: it will not seat'],
-  look: ['look whether the ring leaves room for the centre cap'],
-} as const;
+const CAP_VERDICTS = { clear: 'ok', fouled: 'caution', look: 'unknown' } as const;
+
+/** Whether the center cap goes in over lip and ring; judged only where somebody measured where it begins. */
+export const centerCap = axleCheck({
+  label: 'Center cap',
+  group: 'hub',
+  kind: 'clearance',
+  unit: 'mm',
+  words: FITS,
+  says: {
+    limit: ({ limit }, words) => (limit === null ? null : `lip or ring reaches ${words.length(limit)}`),
+    margin: ({ margin }, words) =>
+      margin !== null && margin < 0 ? `stands off ${words.length(Math.abs(margin))}` : null,
+  },
+  judge({ hardware: { centring }, sheet: { words } }: HardwareCase) {
+    const { cap, capRoom } = centring;
+    const { depthMm, reachMm, open } = capRoom;
+    if (cap === null || depthMm === null) return null;
+    const known = cap !== 'look';
+    return {
+      value: depthMm,
+      limit: known ? reachMm : null,
+      margin: known ? depthMm - reachMm : null,
+      verdict: CAP_VERDICTS[cap],
+      lines: () => [
+        `cap begins ${words.length(depthMm)} from the pad; lip or ring reaches ${words.length(reachMm)}`,
+        ...(cap === 'fouled' ? ['the cap will not seat: take a thinner ring, or leave the cap out'] : []),
+        ...(known ? [] : [`not known: ${open.join(', ')}`]),
+      ],
+    };
+  },
+});
