@@ -88,6 +88,26 @@ test('bad input is told beside the field, kept, and outlives a change of station
   await expect(page.locator('[data-row="fender"]')).toContainText('not measured');
 });
 
+test('the ground clearance is read in the room, side by side, and holds up no verdict', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'room');
+  await expect(page.getByText('All read: to the brief')).toBeVisible();
+  const height = page.getByRole('textbox', { name: /^Ground clearance/ });
+  await expect(height).toHaveValue('');
+  await type(height, 'low');
+  await expect(page.getByRole('alert')).toHaveText(/“low” is not a length/);
+  await type(height, '601');
+  await expect(page.getByRole('alert')).toHaveText(/601\.0 mm is outside 0\.0 to 600\.0 mm/);
+  await type(height, '15.2 cm');
+  await expect(height).toHaveValue('152.0');
+  const history = page.getByRole('list', { name: 'History of Ground clearance' });
+  await expect(history.getByRole('listitem').first()).toContainText('152.0 mm');
+  await saved(page);
+  await page.reload();
+  await expect(height).toHaveValue('152.0');
+  await page.getByRole('radiogroup', { name: 'Side' }).getByText('Left').click();
+  await expect(height).toHaveValue('');
+});
+
 test('rounding on the screen never reaches the job', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');
   await page.keyboard.press('u');

@@ -34,6 +34,17 @@ export const ROOM = {
       mistake: 'Fuel, load or a soft tire. Note what was in the car.',
     },
   }),
+  groundClearanceMm: reading('ground clearance', [0, 600], {
+    optional: true,
+    help: {
+      title: 'Ground clearance',
+      where:
+        'From the ground straight up to the lowest part of the car near this axle: cross-member, sill, exhaust, lip of' +
+        ' the bumper. Not to a part that moves with the wheel.',
+      tool: 'Steel rule, or a straight-edge slid under and a rule beside it.',
+      mistake: 'Reading on sloping ground, with a soft tire, or with the car on a lift.',
+    },
+  }),
   uncertaintyMm: figure('uncertainty', [0, 100]),
 } as const satisfies FieldsOf<Room>;
 
