@@ -246,6 +246,27 @@ describe('a suspension change on a setup', () => {
     expect(report.rakeChangeMm).toBeCloseTo(15, 9);
     expect(report.front.working.bodyHeightChangeMm!.join()).toContain('have the wheels aligned');
   });
+  test('the ground clearance moves with the body, and is that of the lower side', () => {
+    const of = (room: object, left?: object) => {
+      const read = changed(
+        lifted('spring', 30),
+        ['vehicle/front/room', { ...EXAMPLE.vehicle.front!.room, ...room }],
+        ...(left ? [['vehicle/front/left', { room: left }] as [string, unknown]] : []),
+      );
+      return evaluateSetup(read, read.setups[0]!, { sweeps: NO_SWEEPS }).front;
+    };
+    expect(of({}).groundClearanceMm).toBeNull();
+    expect(of({ groundClearanceMm: 150 }).groundClearanceMm).toBeCloseTo(180.5, 9);
+    expect(of({ groundClearanceMm: 150 }).working.groundClearanceMm).toEqual([
+      'read 150.0 + body +30.5 mm = 180.5 mm, at rest',
+    ]);
+    // Read on the left alone, or lower there; it does not make the left a side of its own.
+    const lower = of({ groundClearanceMm: 150 }, { groundClearanceMm: 146 });
+    expect(lower.groundClearanceMm).toBeCloseTo(176.5, 9);
+    expect(lower.left).toBeNull();
+    expect(of({ groundClearanceMm: 150 }, { groundClearanceMm: 154 }).groundClearanceMm).toBeCloseTo(180.5, 9);
+    expect(of({}, { groundClearanceMm: 146 }).groundClearanceMm).toBeCloseTo(176.5, 9);
+  });
   test('a lift never lowers arch room; over the strut it gives the fender more at bump, at the spring the same', () => {
     const lip = (job: Job) => part(job, 'assumed-lip').clearanceMm!;
     const rest = lip(EXAMPLE);

@@ -10,6 +10,6 @@ export function roomOn(axle: VehicleAxle | undefined, side: Side): Room {
   return { ...right, ...Object.fromEntries(known) };
 }
 
-/** Whether anything of an axle was read on the left for itself. */
+/** Whether any gap of an axle was read on the left for itself; the body's height over the ground is no gap. */
 export const leftDiffers = (axle: VehicleAxle | undefined): boolean =>
-  Object.values(axle?.left?.room ?? {}).some((value) => value != null);
+  Object.entries(axle?.left?.room ?? {}).some(([key, value]) => value != null && key !== 'groundClearanceMm');

@@ -66,19 +66,18 @@ export function checkRow(check: Check, lengths: Lengths): Row {
   };
 }
 
-/** What a wheel is by itself, and what moves against now. */
-export function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
-  const length = ({
-    key,
-    label,
-    note,
-    plus = false,
-  }: {
-    key: Exclude<keyof AxleReport['working'], keyof AxleReport['tire']>;
-    label: string;
-    note: string;
-    plus?: boolean | undefined;
-  }): Row => ({
+interface LengthRow {
+  key: Exclude<keyof AxleReport['working'], keyof AxleReport['tire']>;
+  label: string;
+  note: string;
+  /** A change, with its sign. */
+  plus?: boolean | undefined;
+}
+
+/** Rows of an axle's lengths. */
+const lengthOf =
+  (axle: AxleReport, lengths: Lengths) =>
+  ({ key, label, note, plus = false }: LengthRow): Row => ({
     key,
     label,
     note,
@@ -86,6 +85,10 @@ export function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
     unit: axle[key] === null ? '' : lengths.sign,
     working: () => axle.working[key] ?? [],
   });
+
+/** What a wheel is by itself, and what moves against now. */
+export function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
+  const length = lengthOf(axle, lengths);
   const offset = axle.effectiveOffsetMm;
   return [
     {
@@ -134,6 +137,7 @@ export function tireRows(axle: AxleReport, lengths: Lengths): Row[] {
     unit: tire[key] === null ? '' : lengths.sign,
     working: () => axle.working[key] ?? [],
   });
+  const height = lengthOf(axle, lengths);
   return [
     length('overallDiameterMm', 'Overall diameter', 'new and inflated'),
     length('sectionWidthMm', 'Section width', 'on this rim'),
@@ -150,22 +154,16 @@ export function tireRows(axle: AxleReport, lengths: Lengths): Row[] {
       unit: '',
       working: () => axle.working[lengths.sign === 'mm' ? 'revolutionsPerKm' : 'revolutionsPerMile'] ?? [],
     },
-    {
-      key: 'rideHeightChangeMm',
-      label: 'Ride height',
-      note: 'by the tire alone',
-      value: lengths.figure(axle.rideHeightChangeMm, true),
-      unit: axle.rideHeightChangeMm === null ? '' : lengths.sign,
-      working: () => axle.working.rideHeightChangeMm ?? [],
-    },
-    {
+    height({ key: 'rideHeightChangeMm', label: 'Ride height', note: 'by the tire alone', plus: true }),
+    height({
       key: 'bodyHeightChangeMm',
       label: 'Body height',
       note: 'tire and suspension change together',
-      value: lengths.figure(axle.bodyHeightChangeMm, true),
-      unit: axle.bodyHeightChangeMm === null ? '' : lengths.sign,
-      working: () => axle.working.bodyHeightChangeMm ?? [],
-    },
+      plus: true,
+    }),
+    ...(axle.groundClearanceMm === null
+      ? []
+      : [height({ key: 'groundClearanceMm', label: 'Ground clearance', note: 'as read, moved with the body' })]),
     ...(axle.pressureKpa === null
       ? []
       : [

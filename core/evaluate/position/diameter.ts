@@ -1,3 +1,4 @@
+import { roomOn, type VehicleAxle } from '#core/job';
 import { archRiseMm, diameterChangePct, rideHeightChangeMm, trueSpeed } from '#core/position';
 import { formatNumber } from '#core/units';
 import { diameterVerdict, limitInForce } from '#core/verdict';
@@ -5,7 +6,7 @@ import { axleCheck, limitLine, missing } from '../check';
 import type { FigureCase, PositionCase } from './case';
 
 /** Puts what the new diameter changes on the sheet: speed, ride height and the height of the body. */
-export function diameterFigures({ sheet, candidate, present, change }: FigureCase): void {
+export function diameterFigures({ sheet, candidate, present, change, vehicleAxle }: FigureCase): void {
   const { words } = sheet;
   const diameter = candidate.overallDiameterMm;
   const now = present.overallDiameterMm;
@@ -33,6 +34,18 @@ export function diameterFigures({ sheet, candidate, present, change }: FigureCas
       ? ['the wheels stay where they are: look at steering shaft, hoses and lines instead']
       : []),
   ]);
+  const read = lowerReading(vehicleAxle);
+  if (read === null) return;
+  const clearance = read + height;
+  sheet.put('groundClearanceMm', clearance, () => [
+    `read ${words.figure(read)} + body ${words.change(height)} = ${words.length(clearance)}, at rest`,
+  ]);
+}
+
+/** The ground clearance of the lower side, null where neither was read. */
+function lowerReading(vehicleAxle: VehicleAxle): number | null {
+  const read = [vehicleAxle.room, roomOn(vehicleAxle, 'left')].flatMap((room) => room?.groundClearanceMm ?? []);
+  return read.length > 0 ? Math.min(...read) : null;
 }
 
 /** The overall diameter against that of the tire on the car now. */

@@ -43,6 +43,8 @@ export interface AxleFigures {
   rideHeightChangeMm: number | null;
   /** The body over the ground at this axle: tire and suspension change together. */
   bodyHeightChangeMm: number | null;
+  /** From the ground to the lowest part of the body at this axle, on the lower side. */
+  groundClearanceMm: number | null;
   /** What each wheel must carry. */
   loadNeedKg: number | null;
   /** Cold pressure for the load of the present tires at theirs; an estimate. */

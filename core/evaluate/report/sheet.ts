@@ -48,6 +48,7 @@ export class Sheet implements AxleReport {
   trueSpeedAt100: number | null = null;
   rideHeightChangeMm: number | null = null;
   bodyHeightChangeMm: number | null = null;
+  groundClearanceMm: number | null = null;
   loadNeedKg: number | null = null;
   pressureKpa: number | null = null;
   massKg: number | null = null;
