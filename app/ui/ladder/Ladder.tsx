@@ -223,7 +223,7 @@ function Bar({ fitted, x, y, present }: { fitted: Fitted; x: (mm: number) => num
       <line x1={x(center - rim)} x2={x(center + rim)} y1={y} y2={y} />
       <line x1={x(center - rim)} x2={x(center - rim)} y1={y - 15} y2={y + 15} />
       <line x1={x(center + rim)} x2={x(center + rim)} y1={y - 15} y2={y + 15} />
-      <line className="bar-centre" x1={x(center)} x2={x(center)} y1={y - 7} y2={y + 7} />
+      <line className="bar-center" x1={x(center)} x2={x(center)} y1={y - 7} y2={y + 7} />
       {stackMm !== null && stackMm > 0 && (
         <rect className="bar-stack" x={x(0)} width={wide(stackMm)} y={y - 17} height={34} />
       )}

@@ -139,7 +139,7 @@ export function Wheel({
             />
           )}
           <line
-            className="centreline"
+            className="centerline"
             x1={scale.x(center)}
             x2={scale.x(center)}
             y1={scale.y(section.rimRadiusMm - 34)}

@@ -62,9 +62,9 @@ function directions(axisRight: number, axisUp: number): number[] {
  */
 export function silhouettes(solid: SweptSolid, placement: Placement, view: ViewName): Flat[][] {
   const project = PROJECT[view];
-  const [centreRight, centreUp] = project(toCorner(placement, { out: 0, fwd: 0, up: 0 }));
+  const [centerRight, centerUp] = project(toCorner(placement, { out: 0, fwd: 0, up: 0 }));
   const [tipRight, tipUp] = project(toCorner(placement, { out: 1, fwd: 0, up: 0 }));
-  const [axisRight, axisUp] = [tipRight - centreRight, tipUp - centreUp];
+  const [axisRight, axisUp] = [tipRight - centerRight, tipUp - centerUp];
   const turns = directions(axisRight, axisUp);
   return solid.bodies.map(({ section, centerOut }) => {
     const profile = profilePoints(section);
@@ -77,8 +77,8 @@ export function silhouettes(solid: SweptSolid, placement: Placement, view: ViewN
         if (one.a * along + one.r * square > furthest.a * along + furthest.r * square) furthest = one;
       const [place, reach] = [centerOut + furthest.a, square > 1e-6 ? furthest.r / square : 0];
       return [
-        centreRight + place * axisRight + reach * (right - along * axisRight),
-        centreUp + place * axisUp + reach * (up - along * axisUp),
+        centerRight + place * axisRight + reach * (right - along * axisRight),
+        centerUp + place * axisUp + reach * (up - along * axisUp),
       ];
     });
   });

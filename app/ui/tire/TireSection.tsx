@@ -71,7 +71,7 @@ function Drawing({
           {grown && <path className="tire-grown" d={tirePath(grown, scale, center)} />}
           <path className="tire" d={tirePath(section, scale, center)} />
           <path className="rim" d={rimPath({ section, rimWidthIn, scale, centerOut: center })} />
-          <line className="centreline" x1={x(center)} x2={x(center)} y1={y(section.radiusMm) - 8} y2={y(floor)} />
+          <line className="centerline" x1={x(center)} x2={x(center)} y1={y(section.radiusMm) - 8} y2={y(floor)} />
         </g>
       ))}
       <Dimension from={[x(-section.halfSectionMm), belly]} to={[x(section.halfSectionMm), belly]} tone="tone-layout" />
