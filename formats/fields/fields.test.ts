@@ -188,7 +188,7 @@ test('what a tool is good for (common practice, no source): tape ±1.5, rule ±0
   expect(INSTRUMENT_UNCERTAINTY_MM).toEqual(expected);
   expect(Object.keys(INSTRUMENT_NAMES).sort()).toEqual(Object.keys(expected).sort());
 });
-test('the ground clearance is a reading of the room, either side, from none to 600 mm, and no verdict waits for it', () => {
+test('the ground clearance is a reading of the room, either side, from none to 600 mm', () => {
   expect(READING_KEYS).toEqual(expect.arrayContaining(['room.groundClearanceMm', 'left.room.groundClearanceMm']));
   for (const key of ['room', 'left.room'])
     expect(placeName(['vehicle', 'rear', ...key.split('.'), 'groundClearanceMm'])).toContain('ground clearance');

@@ -39,8 +39,8 @@ export const ROOM = {
     help: {
       title: 'Ground clearance',
       where:
-        'From the ground straight up to the lowest part of the car near this axle: cross-member, sill, exhaust, lip of' +
-        ' the bumper. Not to a part that moves with the wheel.',
+        'From the ground straight up to the lowest part of the car near this axle: cross-member, sill, exhaust, lip' +
+        ' of the bumper. Not to a part that moves with the wheel.',
       tool: 'Steel rule, or a straight-edge slid under and a rule beside it.',
       mistake: 'Reading on sloping ground, with a soft tire, or with the car on a lift.',
     },
