@@ -65,7 +65,7 @@ export default tseslint.config(
   },
   {
     files: ['app/ui/**/*.{ts,tsx}', 'app/job/**/*.{ts,tsx}', 'app/preferences/**/*.tsx'],
-    ignores: ['**/benchActions.ts', '**/storesActions.ts', '**/houseActions.ts', '**/*.test.ts'],
+    ignores: ['**/{bench,stores,house}Actions.ts', '**/shopCommands.ts', '**/*.test.ts'],
     rules: {
       '@typescript-eslint/no-restricted-imports': [
         'error',

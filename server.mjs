@@ -1,39 +1,16 @@
-// Starts the built application: listens on loopback only, closes connections and database on a signal, then ends.
-import { createServer } from 'node:http';
+// Starts the built application, from whatever folder: its own files lie beside this one, data where SCOVAL_DATA says.
 import { existsSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
 
-if (!existsSync(new URL('./build/server/index.js', import.meta.url))) {
+const root = path.dirname(fileURLToPath(import.meta.url));
+for (const name of ['SCOVAL_DATA', 'SCOVAL_TLS_CERT', 'SCOVAL_TLS_KEY'])
+  if (process.env[name]) process.env[name] = path.resolve(process.env[name]);
+process.chdir(root);
+if (!existsSync('build/server/index.js')) {
   console.error('Scoval is not built yet: run "npm run build", or "npm run demo", which does everything.');
   process.exit(1);
 }
 process.env.NODE_ENV ??= 'production';
-const { app, closeDatabase, log } = await import('./build/server/index.js');
-
-const host = process.env.HOST ?? '127.0.0.1';
-const port = Number(process.env.PORT ?? 4180);
-const server = createServer(app);
-server.on('error', (error) => {
-  log.fatal({ err: error }, `cannot listen on ${host}:${port}`);
-  process.exitCode = 1;
-});
-server.listen(port, host, () => {
-  const address = `http://${host}:${server.address().port}`;
-  log.info({ address }, 'listening');
-  process.send?.({ address });
-});
-
-let stopping = false;
-function stop(signal) {
-  if (stopping) return;
-  stopping = true;
-  log.info({ signal }, 'stopping');
-  const forced = setTimeout(() => server.closeAllConnections(), 5000);
-  server.close(async () => {
-    clearTimeout(forced);
-    await closeDatabase();
-    log.info('stopped');
-  });
-  server.closeIdleConnections();
-}
-process.on('SIGTERM', stop);
-process.on('SIGINT', stop);
+const { start } = await import('./build/server/index.js');
+await start();

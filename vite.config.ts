@@ -8,7 +8,7 @@ export default defineConfig(({ isSsrBuild }) => ({
   plugins: [reactRouter()],
   build: isSsrBuild
     ? // The Express host is built together with the pages it serves.
-      { rollupOptions: { input: './server/app.ts' } }
+      { rollupOptions: { input: './server/start.ts' } }
     : {
         rolldownOptions: {
           output: {

@@ -2,8 +2,8 @@ import { PassThrough } from 'node:stream';
 import { createReadableStreamFromReadable } from '@react-router/node';
 import { isbot } from 'isbot';
 import { renderToPipeableStream } from 'react-dom/server';
-import { ServerRouter, type AppLoadContext, type EntryContext } from 'react-router';
-import { log } from '#server/log';
+import { isRouteErrorResponse, ServerRouter, type AppLoadContext, type EntryContext } from 'react-router';
+import { log } from '#server/base/log';
 
 const RENDER_TIMEOUT_MS = 5000;
 
@@ -44,5 +44,9 @@ export default function handleRequest(
 
 /** Errors of loaders and actions go to the log; a request the browser gave up is none. */
 export function handleError(error: unknown, { request }: { request: Request }): void {
-  if (!request.signal.aborted) log.error({ err: error, url: request.url }, 'request failed');
+  if (request.signal.aborted) return;
+  // What a client did wrong, and what was said in words, is no fault of the server.
+  if (isRouteErrorResponse(error) && error.status < 500)
+    log.debug({ status: error.status, url: request.url }, 'refused');
+  else log.error({ err: error, url: request.url }, 'request failed');
 }

@@ -81,14 +81,15 @@ function Themed({ nonce, children }: { nonce: string; children: ReactNode }) {
 
 export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
   const missing = isRouteErrorResponse(error) && error.status === 404;
+  const said = isRouteErrorResponse(error) ? (error.data as { why?: string } | null)?.why : undefined;
+  const why = said ? `${said[0]!.toUpperCase()}${said.slice(1)}.` : 'This page could not be shown.';
   return (
     <main className="error-page">
       <h1>{missing ? 'Nothing lies here' : 'Something broke'}</h1>
       <p>
         {missing
           ? 'There is no page or job at this address.'
-          : 'This page could not be shown. What was saved is safe; edits that were not saved yet are kept in this' +
-            ' browser and offered again when the job is opened.'}
+          : `${why} Edits that were not saved yet are kept in this browser and offered again when the job is opened.`}
       </p>
       <p>
         <Link to="/" reloadDocument>

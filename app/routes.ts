@@ -15,6 +15,8 @@ export default [
   ]),
   route('stores', 'routes/stores.tsx'),
   route('house', 'routes/house.tsx'),
+  route('enter', 'routes/enter.tsx'),
+  route('backups/:name', 'routes/backup-file.ts'),
   route('stores.csv', 'routes/stores-file.ts'),
   route('gauge-card.pdf', 'routes/gauge-card.ts'),
   route('jobs/:jobId/file', 'routes/job-file.ts'),

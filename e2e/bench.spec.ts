@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { demoJob, expect, putOnBench, saved, test, type } from './bench';
+import { demoJob, expect, putOnBench, saved, send, test, type } from './bench';
 
 test('the bench lists the demo with what each job waits for, searches and sorts', async ({ page }) => {
   await page.goto('/');
@@ -97,9 +97,8 @@ test('a broken file is refused with the place, and nothing is taken in', async (
 });
 
 test('50 MB sent past the page are refused at the server', async ({ page }) => {
-  const response = await page.request.post('/?index', {
-    data: { intent: 'import', name: 'x', text: ' '.repeat(50 * 1024 * 1024) },
-  });
+  const text = ' '.repeat(50 * 1024 * 1024);
+  const response = await send(page, '/?index', { intent: 'import', name: 'x', text });
   expect(await response.text()).toContain('too large for a job file');
 });
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
-import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { test as base, expect, type APIResponse, type Locator, type Page } from '@playwright/test';
 import type { Job } from '#core/job';
 
 export { expect };
@@ -26,11 +26,16 @@ export const test = base.extend<{ quiet: void; allowed: RegExp[] }>({
 
 export const demoJob = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
 
+/** Sends a command past the page, as one of this address would. */
+export const send = (page: Page, place: string, data: object): Promise<APIResponse> =>
+  page.request.post(place, { data, maxRedirects: 0, headers: { 'Sec-Fetch-Site': 'same-origin' } });
+
 /** Puts a job on the bench and says where it stands. */
 export async function putOnBench(page: Page, job: Job, title: string): Promise<string> {
-  const response = await page.request.post('/?index', {
-    data: { intent: 'import', name: 'job.json', text: JSON.stringify({ ...job, title }) },
-    maxRedirects: 0,
+  const response = await send(page, '/?index', {
+    intent: 'import',
+    name: 'job.json',
+    text: JSON.stringify({ ...job, title }),
   });
   const place = response.headers()['location'];
   if (!place) throw new Error(`not taken in: ${await response.text()}`);

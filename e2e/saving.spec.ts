@@ -1,4 +1,4 @@
-import { expect, openDemo, saved, test, type } from './bench';
+import { expect, openDemo, saved, send, test, type } from './bench';
 
 test('two tabs: the second is told what changed and puts its edit on top', async ({ page, context }) => {
   const place = await openDemo(page, 'brindle-kite', 'room');
@@ -64,13 +64,13 @@ test.describe(() => {
 
 test('nonsense sent past the page is refused and changes nothing', async ({ page }) => {
   const place = await openDemo(page, 'brindle-kite', 'room');
-  const send = async (data: unknown) => (await page.request.post(`${place}.data`, { data: data as object })).text();
+  const sent = async (data: unknown) => (await send(page, `${place}.data`, data as object)).text();
   expect(
-    await send({ intent: 'edit', revision: 1, edits: [{ op: 'set', path: ['vehicle', 'wings'], value: 2 }] }),
+    await sent({ intent: 'edit', revision: 1, edits: [{ op: 'set', path: ['vehicle', 'wings'], value: 2 }] }),
   ).toContain('is not a known field');
-  expect(await send({ intent: 'edit', revision: 1, edits: 'all' })).toContain('must be a list');
-  expect(await send({ intent: 'paint', revision: 1 })).toContain('must be one of');
-  expect(await send([])).toContain('must be an object');
+  expect(await sent({ intent: 'edit', revision: 1, edits: 'all' })).toContain('must be a list');
+  expect(await sent({ intent: 'paint', revision: 1 })).toContain('must be one of');
+  expect(await sent([])).toContain('must be an object');
   await page.reload();
   await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
 });

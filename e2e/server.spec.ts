@@ -9,23 +9,26 @@ import { expect, test } from '@playwright/test';
 async function start(
   folder: string,
   port = 0,
-): Promise<{ child: ChildProcess; log: Record<string, unknown>[]; ended: Promise<number | null> }> {
+): Promise<{ child: ChildProcess; log: Record<string, unknown>[]; said: string[]; ended: Promise<number | null> }> {
   const child = spawn(process.execPath, ['server.mjs'], {
     env: { ...process.env, SCOVAL_DATA: folder, PORT: String(port), SCOVAL_LOG: 'info' },
-    stdio: ['ignore', 'pipe', 'inherit'],
+    stdio: ['ignore', 'pipe', 'pipe'],
   });
   const log: Record<string, unknown>[] = [];
+  const said: string[] = [];
+  child.stderr.on('data', (chunk: Buffer) => said.push(...chunk.toString().trim().split('\n')));
   const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
   await new Promise<void>((resolve) => {
+    void ended.then(() => resolve());
     let rest = '';
     child.stdout.on('data', (chunk: Buffer) => {
       const lines = (rest + chunk.toString()).split('\n');
       rest = lines.pop()!;
       log.push(...lines.map((line) => JSON.parse(line) as Record<string, unknown>));
-      if (log.some(({ msg }) => msg === 'listening' || String(msg).startsWith('cannot listen'))) resolve();
+      if (log.some(({ msg }) => msg === 'listening')) resolve();
     });
   });
-  return { child, log, ended };
+  return { child, log, said, ended };
 }
 const addressOf = (log: Record<string, unknown>[]): string =>
   log.find(({ msg }) => msg === 'listening')!.address as string;
@@ -70,14 +73,14 @@ test('stops gracefully: what is under way is answered, a second signal changes n
     method: 'POST',
     body,
     redirect: 'manual',
-    headers: { 'Content-Type': 'application/json' },
+    headers: { 'Content-Type': 'application/json', Origin: address },
   });
   await fetch(address);
   child.kill('SIGTERM');
   child.kill('SIGTERM');
   expect((await answer).status).toBe(302);
   expect(await ended).toBe(0);
-  expect(log.map(({ msg }) => msg).slice(-2)).toEqual(['stopping', 'stopped']);
+  expect(log.map(({ msg }) => msg).filter((msg) => /^stop/.test(String(msg)))).toEqual(['stopping', 'stopped']);
   const again = await start(folder);
   expect(await (await fetch(addressOf(again.log))).text()).toContain('saved at the last moment');
   again.child.kill('SIGINT');
@@ -90,7 +93,11 @@ test('a connection that hangs does not keep it alive', async () => {
   const socket = connect(Number(port), hostname);
   socket.on('error', () => {});
   await new Promise<void>((resolve) =>
-    socket.write('POST /?index HTTP/1.1\r\nHost: x\r\nContent-Length: 100\r\n\r\n{', () => resolve()),
+    socket.write(
+      `POST /?index HTTP/1.1\r\nHost: ${hostname}:${port}\r\nSec-Fetch-Site: same-origin\r\n` +
+        'Content-Type: application/json\r\nContent-Length: 100\r\n\r\n{',
+      () => resolve(),
+    ),
   );
   child.kill('SIGTERM');
   expect(await ended).toBe(0);
@@ -98,9 +105,13 @@ test('a connection that hangs does not keep it alive', async () => {
 
 test('a port that is taken is said in one line, and the exit code tells', async () => {
   const one = await start(folder);
-  const two = await start(folder, Number(new URL(addressOf(one.log)).port));
+  const other = mkdtempSync(path.join(tmpdir(), 'scoval-server-'));
+  const two = await start(other, Number(new URL(addressOf(one.log)).port));
   expect(await two.ended).toBe(1);
-  expect(two.log.at(-1)!.msg).toMatch(/^cannot listen on 127\.0\.0\.1:\d+$/);
+  expect(two.said).toEqual([
+    expect.stringMatching(/^Scoval does not start: it cannot listen on 127\.0\.0\.1:\d+: something else listens/),
+  ]);
+  rmSync(other, { recursive: true });
   one.child.kill('SIGTERM');
   await one.ended;
 });

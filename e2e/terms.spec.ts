@@ -9,6 +9,7 @@ import {
   putOnBench,
   refuseNonsense,
   saved,
+  send,
   test,
   type,
 } from './bench';
@@ -90,8 +91,7 @@ test('the house: a limit and a price are set, reach the briefs, and go back to w
     house: { limits: object; prices: object };
   };
   expect(file.house).toMatchObject({ limits: { edgeMm: 7.5 }, prices: { hubSwapEach: 212 } });
-  const post = async (data: unknown) =>
-    (await page.request.post('/house', { data: data as object, headers: { accept: 'application/json' } })).status();
+  const post = async (data: unknown) => (await send(page, '/house', data as object)).status();
   for (const data of [
     { path: ['limits', 'inboardMm'], value: 1e9 },
     { path: ['limits', 'nothing'], value: 1 },

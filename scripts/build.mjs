@@ -1,8 +1,15 @@
-// Builds the application: route types, the Ant Design styles, then client and server, then compressed copies of what is
-// served.
+// Builds the application: route types, the Ant Design styles, then client and server, the server's worker, and
+// compressed copies of what is served.
+import { build } from 'vite';
 import { run } from './lib/run.mjs';
 
 await run('npx', ['react-router', 'typegen']);
 await run('npx', ['tsx', 'scripts/styles.tsx']);
 await run('npx', ['react-router', 'build'], { NODE_ENV: 'production' });
+await build({
+  configFile: false,
+  logLevel: 'warn',
+  publicDir: false,
+  build: { ssr: 'server/work/worker.ts', outDir: 'build/server', emptyOutDir: false, target: 'node20' },
+});
 await run('node', ['scripts/compress.mjs']);

@@ -6,7 +6,7 @@ import { root, run } from './lib/run.mjs';
 
 await ensureInstalled();
 await run('npm', ['run', '--silent', 'build']);
-await run('npx', ['tsx', 'server/loadDemo.ts']);
+await run('npx', ['tsx', 'server/commands/loadDemo.ts']);
 
 const server = fork(path.join(root, 'server.mjs'), {
   cwd: root,

@@ -11,8 +11,8 @@ const host = express();
 host.use(vite.middlewares);
 host.use(async (request, response, next) => {
   try {
-    const { app } = await vite.ssrLoadModule('./server/app.ts');
-    app(request, response, next);
+    const { createApp } = await vite.ssrLoadModule('./server/app.ts');
+    createApp({ names: [], beyond: false, tls: null })(request, response, next);
   } catch (error) {
     vite.ssrFixStacktrace(error);
     next(error);

@@ -6,5 +6,5 @@ import { run } from './lib/run.mjs';
 
 process.env.SCOVAL_DATA = mkdtempSync(path.join(tmpdir(), 'scoval-fresh-'));
 process.on('exit', () => rmSync(process.env.SCOVAL_DATA, { recursive: true, force: true }));
-await run('npx', ['tsx', 'server/loadDemo.ts']);
+await run('npx', ['tsx', 'server/commands/loadDemo.ts']);
 await import('../server.mjs');

@@ -6,27 +6,96 @@ import express from 'express';
 import staticFiles from 'express-static-gzip';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
-import { log } from './log';
-
-export { closeDatabase } from './database';
-export { log };
+import { log } from './base/log';
+import type { Settings } from './base/settings';
+import { enterLimit } from './doors/enterLimit';
+import { hostDoor } from './doors/host';
+import { originDoor } from './doors/origin';
+import { sessionDoor } from './doors/session';
+import { health } from './health';
+import type { Device } from './doors/devices';
 
 declare module 'react-router' {
   interface AppLoadContext {
     /** Stands on every script and style of the page that the content security policy lets run. */
     nonce: string;
+    /** The device that asks, where devices are let in; null where the server is this machine's own. */
+    device: Device | null;
+    /** Other machines can reach the server. */
+    beyond: boolean;
+    /** What is sent can be read by nobody on the way. */
+    secure: boolean;
+    /** Where the call came from, and the port it came in by. */
+    address: string;
+    port: number;
   }
 }
 
-/** The Express host: security headers, static files of the build, a log line a request, and the pages. */
-export const app = express();
-app.disable('x-powered-by');
-app.use((_request, response, next) => {
-  response.locals.nonce = randomBytes(16).toString('base64');
-  next();
-});
-app.use(
+/** The pages, built into the server. */
+export const loadPages = () => import('virtual:react-router/server-build');
+
+/**
+ * The Express host: doors (host, origin, device), security headers, static files of the build, a log line a request,
+ * and the pages.
+ */
+export function createApp({ names, beyond, tls }: Pick<Settings, 'names' | 'beyond' | 'tls'>): express.Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use((_request, response, next) => {
+    response.locals.nonce = randomBytes(16).toString('base64');
+    next();
+  });
+  app.use(headers(tls !== null, beyond));
+  app.use(hostDoor(names));
+  app.use(originDoor);
+  app.get('/health', health);
+  if (!import.meta.env.DEV) {
+    const client = path.resolve('build/client');
+    // The build laid compressed copies beside its files.
+    const files = (folder: string, serveStatic: { immutable?: boolean; maxAge: string }) =>
+      staticFiles(folder, { enableBrotli: true, orderPreference: ['br', 'gz'], index: false, serveStatic });
+    app.use('/assets', files(path.join(client, 'assets'), { immutable: true, maxAge: '1y' }));
+    app.use(files(client, { maxAge: '1h' }));
+  }
+  // What follows are the shop's data: no copy of them stays on the way or in a browser that was shown the door.
+  app.use((_request, response, next) => {
+    response.setHeader('Cache-Control', 'no-store');
+    next();
+  });
+  app.use(
+    pinoHttp({
+      logger: log,
+      quietReqLogger: true,
+      customLogLevel: (_request, response, error) => (error || response.statusCode >= 500 ? 'error' : 'debug'),
+      serializers: { req: ({ method, url }) => ({ method, url }), res: ({ statusCode }) => ({ statusCode }) },
+    }),
+  );
+  if (beyond) {
+    app.use(enterLimit());
+    app.use(sessionDoor((response, device) => (response.locals.device = device)));
+  }
+  app.use(compression());
+  app.use(
+    createRequestHandler({
+      build: loadPages,
+      getLoadContext: (request, { locals }) => ({
+        nonce: locals.nonce as string,
+        device: (locals.device as Device | undefined) ?? null,
+        beyond,
+        secure: tls !== null,
+        address: request.socket.remoteAddress ?? '',
+        port: request.socket.localPort ?? 0,
+      }),
+    }),
+  );
+  return app;
+}
+
+const headers = (secure: boolean, beyond: boolean) =>
   helmet({
+    // Browsers heed these of what is encrypted, or is their own machine.
+    crossOriginOpenerPolicy: secure || !beyond,
+    originAgentCluster: secure || !beyond,
     contentSecurityPolicy: {
       useDefaults: false,
       directives: {
@@ -46,29 +115,5 @@ app.use(
       },
     },
     // Plain http on loopback: there is nothing to upgrade to.
-    strictTransportSecurity: false,
-  }),
-);
-if (!import.meta.env.DEV) {
-  const client = path.resolve('build/client');
-  // The build laid compressed copies beside its files.
-  const files = (folder: string, serveStatic: { immutable?: boolean; maxAge: string }) =>
-    staticFiles(folder, { enableBrotli: true, orderPreference: ['br', 'gz'], index: false, serveStatic });
-  app.use('/assets', files(path.join(client, 'assets'), { immutable: true, maxAge: '1y' }));
-  app.use(files(client, { maxAge: '1h' }));
-}
-app.use(compression());
-app.use(
-  pinoHttp({
-    logger: log,
-    quietReqLogger: true,
-    customLogLevel: (_request, response, error) => (error || response.statusCode >= 500 ? 'error' : 'debug'),
-    serializers: { req: ({ method, url }) => ({ method, url }), res: ({ statusCode }) => ({ statusCode }) },
-  }),
-);
-app.use(
-  createRequestHandler({
-    build: () => import('virtual:react-router/server-build'),
-    getLoadContext: (_request, response) => ({ nonce: response.locals.nonce as string }),
-  }),
-);
+    strictTransportSecurity: secure ? { maxAge: 15_552_000, includeSubDomains: false } : false,
+  });

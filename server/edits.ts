@@ -1,12 +1,11 @@
 import { Op, type Transaction } from 'sequelize';
-import { DomainError } from '#core/errors';
-import { applyEdits, editsMeet, inverseEdits, type Edit, type Job } from '#core/job';
+import { editsMeet, inverseEdits, type Edit, type Job } from '#core/job';
 import { editName, readingAt } from '#formats/fields';
-import { faultsOf, jobSchema, type Fault } from '#formats/job';
-import { VALIDATION } from '#formats/rules';
-import { write } from './database';
+import type { Fault } from '#formats/job';
+import { database, write } from './database/connection';
 import { columnsOf, describeJob, type OpenJob } from './jobs';
-import { ChangeRow, JobRow, ReadingRow } from './models';
+import { ChangeRow, JobRow, ReadingRow } from './database/models';
+import { inWorker, TooLong } from './work/pool';
 
 /** One change that somebody else saved meanwhile. */
 export interface ForeignChange {
@@ -28,12 +27,13 @@ export type SaveResult =
 
 /**
  * Saves edits on top of a revision, in one transaction: document, readings and change together or none of them. A write
- * on an old revision is refused with what has changed since.
+ * on an old revision is refused with what has changed since. The job is checked before, beside the requests.
  */
 export async function saveEdits(id: string, revision: number, edits: Edit[]): Promise<SaveResult> {
+  const before = await documentOf(id, revision);
+  const outcome = before && (await editedInTime(before, edits));
   return inTransaction(id, async (row, transaction) => {
-    if (row.revision !== revision) return conflict({ row, revision, edits, transaction });
-    const outcome = tryEdits(row.document, edits);
+    if (row.revision !== revision || !outcome) return conflict({ row, revision, edits, transaction });
     if ('faults' in outcome) return { status: 'invalid', faults: outcome.faults };
     await ChangeRow.update({ state: 'past' }, { where: { jobId: id, state: 'undone' }, transaction });
     await ChangeRow.create(
@@ -55,16 +55,13 @@ export async function saveEdits(id: string, revision: number, edits: Edit[]): Pr
 
 /** Takes the latest change back, or makes the last one taken back again. */
 export async function stepHistory(id: string, revision: number, step: 'undo' | 'redo'): Promise<SaveResult> {
+  const before = await documentOf(id, revision);
+  const change = before && (await changeToStep(id, step));
+  if (before && !change) return { status: 'nothing' };
+  const edits = change ? (step === 'undo' ? change.inverse : change.edits) : [];
+  const outcome = before && (await editedInTime(before, edits));
   return inTransaction(id, async (row, transaction) => {
-    if (row.revision !== revision) return conflict({ row, revision, edits: [], transaction });
-    const change = await ChangeRow.findOne({
-      where: { jobId: id, state: step === 'undo' ? 'done' : 'undone' },
-      order: [['revision', step === 'undo' ? 'DESC' : 'ASC']],
-      transaction,
-    });
-    if (!change) return { status: 'nothing' };
-    const edits = step === 'undo' ? change.inverse : change.edits;
-    const outcome = tryEdits(row.document, edits);
+    if (row.revision !== revision || !change || !outcome) return conflict({ row, revision, edits: [], transaction });
     if ('faults' in outcome) return { status: 'invalid', faults: outcome.faults };
     await change.update({ state: step === 'undo' ? 'undone' : 'done' }, { transaction });
     await ReadingRow.update(
@@ -87,6 +84,29 @@ export async function stepHistory(id: string, revision: number, step: 'undo' | '
   });
 }
 
+/** The document of a job while it is at a revision; null once it is not, and where there is no such job. */
+async function documentOf(id: string, revision: number): Promise<Job | null> {
+  await database();
+  const row = await JobRow.findByPk(id, { attributes: ['document', 'revision'] });
+  return row?.revision === revision ? row.document : null;
+}
+
+/** The change that is taken back next, or made again. */
+const changeToStep = (id: string, step: 'undo' | 'redo'): Promise<ChangeRow | null> =>
+  ChangeRow.findOne({
+    where: { jobId: id, state: step === 'undo' ? 'done' : 'undone' },
+    order: [['revision', step === 'undo' ? 'DESC' : 'ASC']],
+  });
+
+async function editedInTime(job: Job, edits: Edit[]): Promise<{ job: Job } | { faults: Fault[] }> {
+  try {
+    return await inWorker('editJob', { job, edits });
+  } catch (error) {
+    if (!(error instanceof TooLong)) throw error;
+    return { faults: [{ path: '', message: 'the change takes too long to check: it is not saved' }] };
+  }
+}
+
 async function inTransaction(
   id: string,
   work: (row: JobRow, transaction: Transaction) => Promise<SaveResult>,
@@ -100,19 +120,6 @@ async function inTransaction(
 async function advance(row: JobRow, job: Job, transaction: Transaction): Promise<SaveResult> {
   await row.update({ revision: row.revision + 1, ...columnsOf(job) }, { transaction });
   return { status: 'saved', open: await describeJob(row, transaction) };
-}
-
-function tryEdits(before: Job, edits: Edit[]): { job: Job } | { faults: Fault[] } {
-  try {
-    if (edits.some((edit) => 'path' in edit && edit.path[0] === 'house'))
-      return { faults: [{ path: 'house', message: 'is the shop’s: it is changed on the page of the house' }] };
-    const job = applyEdits(before, edits);
-    const { error } = jobSchema.validate(job, VALIDATION);
-    return error ? { faults: faultsOf(error) } : { job };
-  } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
-    return { faults: [{ path: error.path, message: error.message }] };
-  }
 }
 
 async function conflict({

@@ -5,10 +5,12 @@ import { QueryTypes } from 'sequelize';
 import type { Edit, Job } from '#core/job';
 import { readJobFile, writeJobFile } from '#formats/job';
 import { EXAMPLE_TEXT } from '#support/jobs';
-import { closeDatabase, database } from './database';
+import { closeDatabase, database } from './database/connection';
 import { saveEdits, stepHistory, type SaveResult } from './edits';
-import { archiveJob, createJob, duplicateJob, exportJob, listJobs, openJob, type JobListQuery } from './jobs';
-import { ChangeRow, ReadingRow } from './models';
+import { archiveJob, createJob, duplicateJob, exportJob, openJob } from './jobs';
+import { allJudged } from './standings';
+import { listJobs, type JobListQuery } from './bench';
+import { ChangeRow, ReadingRow } from './database/models';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'scoval-test-'));
 beforeAll(() => {
@@ -16,6 +18,7 @@ beforeAll(() => {
   process.env.SCOVAL_LOG = 'silent';
 });
 afterAll(async () => {
+  await allJudged();
   await closeDatabase();
   rmSync(folder, { recursive: true });
 });

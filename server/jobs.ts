@@ -1,114 +1,20 @@
 import { nanoid } from 'nanoid';
-import { literal, Op, type Transaction, type WhereOptions } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import { AXLES, type ShopDefaults, type Job, type ReadingRecord } from '#core/job';
-import {
-  isCurrent,
-  jobStanding,
-  rulesMoved,
-  waitsFor,
-  type RulesMoved,
-  type Standing,
-  type WaitsFor,
-} from '#core/standing';
-import { database, read, write } from './database';
+import { isCurrent, waitsFor, type RulesMoved } from '#core/standing';
+import { database, read, write } from './database/connection';
 import { readShopDefaults } from './shopDefaults';
-import { ChangeRow, JobRow, ReadingRow } from './models';
+import { ChangeRow, JobRow, ReadingRow } from './database/models';
+import { jobNumber } from './numbers';
+import { judged, soon } from './standings';
 
-/** A job's number as people say it. */
-const jobNumber = (number: number): string => `SK-${String(number).padStart(3, '0')}`;
-
-export interface JobListItem {
-  id: string;
-  number: string;
-  title: string;
-  car: string;
-  updatedAt: string;
-  archived: boolean;
-  setups: number;
-  standing: Standing;
-  /** What other rules made of its verdicts, until somebody has seen it. */
-  rulesMoved: RulesMoved | null;
-}
-
-export interface JobListQuery {
-  search: string;
-  waitsFor: WaitsFor | null;
-  archived: boolean;
-  sort: 'updated' | 'number' | 'title' | 'car';
-  descending: boolean;
-  page: number;
-}
-
-export const PAGE_SIZE = 25;
-
-/** One page of the bench. */
-export async function listJobs(query: JobListQuery): Promise<{ jobs: JobListItem[]; total: number }> {
-  await database();
-  const where: WhereOptions[] = [{ archivedAt: query.archived ? { [Op.ne]: null } : null }];
-  if (query.waitsFor) where.push({ waitsFor: query.waitsFor });
-  const words = query.search.toLowerCase().split(/\s+/).filter(Boolean);
-  for (const word of words) {
-    const like = `%${word.replace(/[\\%_]/g, '\\$&')}%`;
-    const number = /^(?:sk-?)?0*(\d+)$/.exec(word)?.[1];
-    const columns = ['title', 'car'].map((column) =>
-      literal(`lower(${column}) LIKE ${JobRow.sequelize!.escape(like)} ESCAPE '\\'`),
-    );
-    where.push({ [Op.or]: [...columns, ...(number ? [{ number: Number(number) }] : [])] });
-  }
-  const column = { updated: 'updatedAt', number: 'number', title: 'title', car: 'car' }[query.sort];
-  const { rows, count } = await JobRow.findAndCountAll({
-    where: { [Op.and]: where },
-    order: [
-      [column, query.descending ? 'DESC' : 'ASC'],
-      ['number', 'ASC'],
-    ],
-    limit: PAGE_SIZE,
-    offset: (query.page - 1) * PAGE_SIZE,
-  });
-  const jobs: JobListItem[] = [];
-  for (const row of rows) jobs.push(listItem(row, await standingOf(row)));
-  return { jobs, total: count };
-}
-
-/** Where a job stands under the present rules: as it was kept, or judged now. */
-const standingOf = async (row: JobRow): Promise<Standing> =>
-  row.standing && isCurrent(row.standing) ? row.standing : workOutStanding(row);
-
-/**
- * Judges a job's setups and keeps the outcome with its row, unless the row has moved on; other requests have their turn
- * in between. Where verdicts were kept under other rules and are others now, that is kept too.
- */
-async function workOutStanding(row: JobRow): Promise<Standing> {
-  await new Promise((resolve) => setImmediate(resolve));
-  const kept = row.standing;
-  const standing = jobStanding({ ...row.document, house: await readShopDefaults() });
-  const moved = kept && rulesMoved(kept, standing);
-  if (moved) row.rulesMoved = moved;
-  await write((transaction) =>
-    JobRow.update(
-      { standing, ...(moved ? { rulesMoved: moved } : {}) },
-      { where: { id: row.id, revision: row.revision }, silent: true, transaction },
-    ),
-  );
-  return standing;
-}
+/** How long a job that is opened waits for what other rules make of it. */
+const OPENING_MS = 1000;
 
 /** Somebody has seen what other rules made of a job's verdicts. */
 export async function rulesSeen(id: string): Promise<void> {
   await write((transaction) => JobRow.update({ rulesMoved: null }, { where: { id }, silent: true, transaction }));
 }
-
-const listItem = (row: JobRow, standing: Standing): JobListItem => ({
-  id: row.id,
-  number: jobNumber(row.number),
-  title: row.title,
-  car: row.car,
-  updatedAt: row.updatedAt.toISOString(),
-  archived: row.archivedAt !== null,
-  setups: row.document.setups.length,
-  standing,
-  rulesMoved: row.rulesMoved ?? null,
-});
 
 /** A job as its stations need it. */
 export interface OpenJob {
@@ -142,7 +48,7 @@ export async function openJob(id: string): Promise<OpenJob | null> {
 async function judgedAnew(id: string): Promise<void> {
   await database();
   const row = await JobRow.findByPk(id);
-  if (row?.standing && !isCurrent(row.standing)) await workOutStanding(row);
+  if (row?.standing && !isCurrent(row.standing)) await soon(judged(row), OPENING_MS);
 }
 
 /** Reads everything that belongs to a job's row within one transaction. */

@@ -1,18 +1,16 @@
 import { RULES_VERSION } from '#core/verdict';
 import { freshDatabase } from '#support/freshDatabase';
 import { example } from '#support/jobs';
-import { createJob, listJobs, openJob, rulesSeen } from './jobs';
-import { JobRow } from './models';
+import { createJob, openJob, rulesSeen } from './jobs';
+import { judgedJobs } from '#support/judgedJobs';
+import { JobRow } from './database/models';
 
 freshDatabase();
-
-const list = async () =>
-  (await listJobs({ search: '', waitsFor: null, archived: false, sort: 'number', descending: false, page: 1 })).jobs;
 
 /** A job whose verdicts were kept by what judged before: its first setup was failed then. */
 async function keptBefore(): Promise<string> {
   const id = await createJob(example());
-  const [item] = await list();
+  const [item] = await judgedJobs();
   const { rules: _, setups: now, ...standing } = item!.standing;
   const [first, is] = Object.entries(now!)[0]!;
   const was = is === 'fail' ? 'ok' : 'fail';
@@ -23,7 +21,7 @@ async function keptBefore(): Promise<string> {
 
 test('a job judged by other rules is judged anew when it is listed, and says what became of it', async () => {
   await keptBefore();
-  const [item] = await list();
+  const [item] = await judgedJobs();
   expect(item!.standing.rules).toBe(RULES_VERSION);
   expect(item!.rulesMoved).toMatchObject({ to: RULES_VERSION, setups: [{ id: 'a' }] });
 });
@@ -34,7 +32,7 @@ test('so it is when it is opened', async () => {
 test('it says so until somebody has seen it; neither the job nor its revision changes', async () => {
   const id = await keptBefore();
   const before = (await openJob(id))!;
-  await list();
+  await judgedJobs();
   expect((await openJob(id))!.rulesMoved).not.toBeNull();
   await rulesSeen(id);
   const after = (await openJob(id))!;
@@ -43,8 +41,8 @@ test('it says so until somebody has seen it; neither the job nor its revision ch
 });
 test('a job whose verdicts stay has nothing to say', async () => {
   const id = await createJob(example());
-  const [item] = await list();
+  const [item] = await judgedJobs();
   const { rules: _, ...standing } = item!.standing;
   await JobRow.update({ standing: standing as never }, { where: { id }, silent: true });
-  expect((await list())[0]!.rulesMoved).toBeNull();
+  expect((await judgedJobs())[0]!.rulesMoved).toBeNull();
 });

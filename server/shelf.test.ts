@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { ShelfItem } from '#core/shelf';
-import { closeDatabase } from './database';
+import { closeDatabase } from './database/connection';
 import { importItems, listItems, removeItem, saveItem } from './shelf';
 
 let folder: string;

@@ -2,8 +2,8 @@ import type { InnerFace } from '#core/brake';
 import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
 import { itemName, type ShelfItem } from '#core/shelf';
-import { database, write } from './database';
-import { ShelfRow } from './models';
+import { database, write } from './database/connection';
+import { ShelfRow } from './database/models';
 
 /** An item with the name it is known by. */
 export interface KeptItem {

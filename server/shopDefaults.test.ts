@@ -4,12 +4,10 @@ import { freshDatabase } from '#support/freshDatabase';
 import { example } from '#support/jobs';
 import { saveEdits } from './edits';
 import { readShopDefaults, setShopDefaults } from './shopDefaults';
-import { createJob, exportJob, listJobs, openJob } from './jobs';
+import { createJob, exportJob, openJob } from './jobs';
+import { judgedJobs } from '#support/judgedJobs';
 
 freshDatabase();
-
-const list = () =>
-  listJobs({ search: '', waitsFor: null, archived: false, sort: 'number', descending: false, page: 1 });
 
 test('a limit is set, and given back what is usual', async () => {
   expect(await readShopDefaults()).toEqual({});
@@ -35,12 +33,12 @@ test.each([
 test('a change of the house judges every job anew', async () => {
   const kite = readJobFile(readFileSync('demo/brindle-kite.scoval.json', 'utf8')).job!;
   await createJob({ ...kite, setups: kite.setups.slice(0, 1) });
-  const before = (await list()).jobs[0]!.standing.verdicts;
+  const before = (await judgedJobs())[0]!.standing.verdicts;
   await setShopDefaults(['limits', 'engagementRatio'], 3);
-  const after = (await list()).jobs[0]!.standing.verdicts;
+  const after = (await judgedJobs())[0]!.standing.verdicts;
   expect(after).not.toEqual(before);
   await setShopDefaults(['limits', 'engagementRatio'], null);
-  expect((await list()).jobs[0]!.standing.verdicts).toEqual(before);
+  expect((await judgedJobs())[0]!.standing.verdicts).toEqual(before);
 });
 test('a file carries the house it was judged by; another shop judges by its own', async () => {
   await setShopDefaults(['limits', 'archMm'], 12);

@@ -2,8 +2,8 @@ import type { Transaction } from 'sequelize';
 import { setPlace, type ShopDefaults } from '#core/job';
 import { faultsOf, shopSchema, type Fault } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
-import { database, write } from './database';
-import { ShopDefaultsRow, JobRow } from './models';
+import { database, write } from './database/connection';
+import { ShopDefaultsRow, JobRow } from './database/models';
 
 const ONLY = 1;
 

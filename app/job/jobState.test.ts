@@ -36,7 +36,7 @@ test('a server that does not answer takes nothing away', () => {
     startState(open(1)),
     edit(title('kept')),
     { type: 'sending' },
-    { type: 'answer', result: { status: 'unreachable' } },
+    { type: 'answer', result: { status: 'unreachable', why: 'no answer' } },
   );
   expect([state.save.name, state.job.title, waitingEdits(state)]).toEqual(['failed', 'kept', [title('kept')]]);
   state = after(state, { type: 'retry' });

@@ -12,12 +12,18 @@ export type SaveState =
   /** Something waits, or is on its way. */
   | { name: 'saving' }
   /** The server could not be reached; the work is kept and tried again. */
-  | { name: 'failed' }
+  | { name: 'failed'; why: string }
   /** The server refused the edits as they are. */
   | { name: 'refused'; faults: Fault[] }
   /** Somebody else saved meanwhile; the work waits for a choice. */
   | { name: 'conflict'; open: OpenJob; changes: ForeignChange[] }
   | { name: 'gone' };
+
+/** What the browser makes of a save that was not answered, with why. */
+export interface Unreachable {
+  status: 'unreachable';
+  why: string;
+}
 
 /** A job on the table: what the server has, and what was done since. */
 export interface JobState {
@@ -34,7 +40,7 @@ export type JobAction =
   | { type: 'edit'; edits: Edit[] }
   | { type: 'step'; step: 'undo' | 'redo' }
   | { type: 'sending' }
-  | { type: 'answer'; result: SaveResult | { status: 'unreachable' } }
+  | { type: 'answer'; result: SaveResult | Unreachable }
   | { type: 'retry' }
   | { type: 'take-theirs' }
   | { type: 'keep-mine' }
@@ -97,7 +103,7 @@ function setsSame(before: readonly Edit[], edits: readonly Edit[]): boolean {
   return edits.every(({ op }) => op === 'set') && places(before) === places(edits);
 }
 
-function answered(state: JobState, result: SaveResult | { status: 'unreachable' }): JobState {
+function answered(state: JobState, result: SaveResult | Unreachable): JobState {
   switch (result.status) {
     case 'saved':
       return settle({ ...state, server: result.open, queue: state.queue.slice(1), save: { name: 'saved' } });
@@ -113,7 +119,7 @@ function answered(state: JobState, result: SaveResult | { status: 'unreachable' 
     case 'gone':
       return { ...state, save: { name: 'gone' } };
     case 'unreachable':
-      return { ...state, save: { name: 'failed' } };
+      return { ...state, save: { name: 'failed', why: result.why } };
   }
 }
 

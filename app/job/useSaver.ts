@@ -1,7 +1,7 @@
 import { useEffect, useRef, type Dispatch } from 'react';
 import { useFetcher } from 'react-router';
 import type { SaveResult } from '#server/edits';
-import { type JobAction, type JobState, waitingEdits } from './jobState';
+import { type JobAction, type JobState, type Unreachable, waitingEdits } from './jobState';
 import { keepWaiting } from './waiting';
 
 /** How long the hands must rest before a change is saved. */
@@ -12,7 +12,7 @@ const RETRY_MS = 5000;
 /** Saves what waits, one task after the other, and brings every answer back into the job's state. */
 export function useSaver(state: JobState, dispatch: Dispatch<JobAction>): void {
   const { id, revision } = state.server;
-  const fetcher = useFetcher<SaveResult | { status: 'unreachable' }>({ key: `save-${id}` });
+  const fetcher = useFetcher<SaveResult | Unreachable>({ key: `save-${id}` });
   const { submit } = fetcher;
   const task = state.queue[0];
   const ready = task !== undefined && !state.sending && state.save.name === 'saving';

@@ -5,6 +5,7 @@ import { itemName } from '#core/shelf';
 import { VALIDATION } from '#formats/rules';
 import { exportJob } from '#server/jobs';
 import { listItems } from '#server/shelf';
+import { stored } from '../stored';
 import { PRESENT, setupKey, STORE } from '../ui/brakes/subjects';
 
 /** The shape a paper or a file is asked of: a brake's outline, or the inside of a wheel. */
@@ -38,7 +39,7 @@ export function asked<T>(request: Request, schema: Joi.ObjectSchema<T>, numbers:
 
 /** Finds the shape in a job or in the stores; answers 404 where there is none. */
 export async function shapeAsked(jobId: string, axle: AxleName, of: string): Promise<ShapeAsked> {
-  const exported = await exportJob(jobId);
+  const exported = await stored(() => exportJob(jobId));
   if (!exported) throw new Response('no such job', { status: 404 });
   const { job, number } = exported;
   const vehicleAxle = job.vehicle[axle] ?? {};

@@ -3,14 +3,16 @@ import { Button, Input, Segmented, Table, type TableColumnsType, type TableProps
 import dayjs from 'dayjs';
 import relativeTime from 'dayjs/plugin/relativeTime';
 import { useEffect, useRef, useState } from 'react';
-import { Link, useFetcher, useNavigate, useNavigation, useSearchParams } from 'react-router';
+import { Link, useFetcher, useNavigate, useNavigation, useRevalidator, useSearchParams } from 'react-router';
 import type { Standing } from '#core/standing';
 import { movedWords } from '../ui/ledger/movedWords';
-import { listJobs, PAGE_SIZE, type JobListItem } from '#server/jobs';
+import { listJobs, PAGE_SIZE, type JobListItem } from '#server/bench';
 import { readBenchQuery } from '../ui/bench/benchQuery';
 import { runBenchCommand, type BenchAnswer } from '../ui/bench/benchActions';
 import { ImportButton, ImportFaults, useImportJob } from '../ui/bench/ImportJob';
 import { NewJobDialog } from '../ui/bench/NewJobDialog';
+import { whyRefused } from '../refused';
+import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { useStable } from '../ui/parts/useStable';
 import { useOnClient } from '../ui/parts/useOnClient';
@@ -19,14 +21,17 @@ import '../ui/bench/bench.css';
 
 dayjs.extend(relativeTime);
 
+/** How often a list is asked for again while something of it is being judged. */
+const LOOK_AGAIN_MS = 1500;
+
 export const meta: Route.MetaFunction = () => [{ title: 'Bench · Scoval' }];
 
 export async function loader({ request }: Route.LoaderArgs) {
   const query = readBenchQuery(request.url);
-  return { ...(await listJobs(query)), query, pageSize: PAGE_SIZE };
+  return stored(async () => ({ ...(await listJobs(query)), query, pageSize: PAGE_SIZE }));
 }
 
-export const action = ({ request }: Route.ActionArgs) => runBenchCommand(request);
+export const action = ({ request }: Route.ActionArgs) => stored(() => runBenchCommand(request));
 
 /** A server that cannot be reached must not take away what was typed in a dialog. */
 export async function clientAction({ serverAction }: Route.ClientActionArgs) {
@@ -34,8 +39,8 @@ export async function clientAction({ serverAction }: Route.ClientActionArgs) {
     return await serverAction();
   } catch (thrown) {
     if (thrown instanceof Response) throw thrown;
-    const answer: BenchAnswer = { intent: 'none', faults: [{ path: '', message: 'no answer from Scoval: try again' }] };
-    return answer;
+    const message = `${whyRefused(thrown)}: try again`;
+    return { intent: 'none', faults: [{ path: '', message }] } satisfies BenchAnswer;
   }
 }
 
@@ -74,6 +79,7 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
     });
   };
   const filtered = query.search !== '' || query.waitsFor !== null;
+  useJudging(jobs);
   return (
     <div className="bench" {...importJob.dropTarget}>
       <ShopStrip>measure the car once, test every candidate against it</ShopStrip>
@@ -116,6 +122,17 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
       <NewJobDialog key={String(newOpen)} open={newOpen} close={() => setNewOpen(false)} />
     </div>
   );
+}
+
+/** Looks again while jobs of the list are being judged. */
+function useJudging(jobs: readonly JobListItem[]): void {
+  const { revalidate, state } = useRevalidator();
+  const judging = jobs.some(({ standing }) => standing === 'judging');
+  useEffect(() => {
+    if (!judging || state !== 'idle') return;
+    const timer = setTimeout(() => void revalidate(), LOOK_AGAIN_MS);
+    return () => clearTimeout(timer);
+  }, [judging, state, revalidate, jobs]);
 }
 
 function useColumns(query: Route.ComponentProps['loaderData']['query']): TableColumnsType<JobListItem> {
@@ -184,7 +201,21 @@ const VERDICTS = [
   ['unknown', 'not known'],
 ] as const;
 
-function Waits({ standing: { waitsFor, missing, verdicts } }: { standing: Standing }) {
+const NOT_JUDGED = {
+  judging: 'being judged …',
+  'too long': 'not judged: it takes too long. Fewer points or setups would do.',
+  damaged: 'its record is damaged: put a backup back',
+} as const;
+
+function Waits({ standing }: { standing: JobListItem['standing'] }) {
+  return typeof standing === 'string' ? (
+    <span className="soft">{NOT_JUDGED[standing]}</span>
+  ) : (
+    <WaitsFor standing={standing} />
+  );
+}
+
+function WaitsFor({ standing: { waitsFor, missing, verdicts } }: { standing: Standing }) {
   if (waitsFor === 'readings') {
     const [first] = missing;
     return (

@@ -1,8 +1,8 @@
 import Joi from 'joi';
-import { gaugeCardPdf, type GaugeCard } from '#formats/pdf';
+import type { GaugeCard } from '#formats/pdf';
 import { RANGES } from '#formats/fields';
 import { VALIDATION } from '#formats/rules';
-import { paperFonts } from '#server/fonts';
+import { inWorker } from '#server/work/pool';
 import type { Route } from './+types/gauge-card';
 
 const schema = Joi.object<GaugeCard>({
@@ -45,7 +45,7 @@ export async function loader({ request }: Route.LoaderArgs) {
     throw new Response(error.details.map(({ path, message }) => `${path.join('.')}: ${message}`).join('\n'), {
       status: 400,
     });
-  const bytes = await gaugeCardPdf(value, paperFonts());
+  const bytes = await inWorker('gaugeCard', value);
   return new Response(bytes as Uint8Array<ArrayBuffer>, {
     headers: { 'Content-Type': 'application/pdf', 'Content-Disposition': 'inline; filename="gauge-card.pdf"' },
   });

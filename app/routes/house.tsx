@@ -1,10 +1,19 @@
 import { useMemo, useState } from 'react';
 import { useFetcher } from 'react-router';
 import { SHOP_LIMITS, type ShopLimitKey } from '#core/verdict';
+import { backupsFolder, dataFolder } from '#server/base/folder';
+import { copiesIn } from '#server/database/copies';
+import { readSetting } from '#server/database/settings';
+import { listDevices } from '#server/doors/devices';
 import { readShopDefaults } from '#server/shopDefaults';
 import { DraftsContext } from '../ui/fields/DraftsContext';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { runHouseCommand, type HouseAnswer } from '../ui/terms/houseActions';
+import { Backups, Devices } from '../ui/doors/ShopSafety';
+import { runShopCommand, type ShopAnswer } from '../ui/doors/shopCommands';
+import { whyRefused } from '../refused';
+import { readJson } from '../requests';
+import { stored } from '../stored';
 import { LimitTable } from '../ui/terms/LimitTable';
 import { PriceFields } from '../ui/terms/PriceFields';
 import { RemedyFields } from '../ui/terms/RemedyFields';
@@ -16,18 +25,35 @@ import '../ui/terms/terms.css';
 
 export const meta: Route.MetaFunction = () => [{ title: 'House · Scoval' }];
 
-export const loader = async () => ({ house: await readShopDefaults() });
+export async function loader({ context }: Route.LoaderArgs) {
+  return stored(async () => ({
+    house: await readShopDefaults(),
+    daily: await readSetting('dailyCopies'),
+    copies: copiesIn(backupsFolder(dataFolder())).map(({ name, bytes, madeAt }) => ({
+      name,
+      bytes,
+      madeAt: madeAt.toISOString(),
+    })),
+    devices: context.beyond ? await listDevices() : null,
+    own: context.device?.id ?? null,
+  }));
+}
 
-export const action = ({ request }: Route.ActionArgs) => runHouseCommand(request);
+/** A change of the shop's terms, or a command about the server itself. */
+export async function action({ request, context }: Route.ActionArgs): Promise<ShopAnswer> {
+  const body = await readJson(request);
+  if (body === undefined) return { faults: [{ path: '', message: 'nothing was sent' }] };
+  const ofServer = typeof body === 'object' && body !== null && 'intent' in body;
+  return stored(() => (ofServer ? runShopCommand(body, context) : runHouseCommand(body)));
+}
 
 /** A server that cannot be reached must not take the page away. */
 export async function clientAction({ serverAction }: Route.ClientActionArgs) {
   try {
     return await serverAction();
-  } catch {
-    return {
-      faults: [{ path: '', message: 'no answer from Scoval: it is not saved, try again' }],
-    } satisfies HouseAnswer;
+  } catch (thrown) {
+    const message = `${whyRefused(thrown)}: it is not saved, try again`;
+    return { faults: [{ path: '', message }] } satisfies HouseAnswer;
   }
 }
 
@@ -49,7 +75,7 @@ const PARTS = (Object.keys(SHOP_LIMITS) as ShopLimitKey[]).filter((key) => !ROOM
 export default function HousePage({ loaderData }: Route.ComponentProps) {
   const fetcher = useFetcher<HouseAnswer>();
   const [drafts] = useState(() => new Map<string, string>());
-  const { house } = loaderData;
+  const { house, daily, copies, devices, own } = loaderData;
   const terms = useMemo<EditedTerms>(
     () => ({
       of: 'house',
@@ -85,6 +111,8 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
                 <h2>Limits of room</h2>
                 <LimitTable terms={terms} keys={ROOM} label="Limits of room" />
               </section>
+              <Backups copies={copies} daily={daily} />
+              {devices && <Devices devices={devices} own={own} />}
             </div>
             <div>
               <section>

@@ -1,11 +1,12 @@
 import { redirect } from 'react-router';
 import { waitsFor } from '#core/standing';
 import { openJob } from '#server/jobs';
+import { stored } from '../stored';
 import type { Route } from './+types/job-start';
 
 /** A job opens where work waits: readings first, then setups, then the comparison. */
 export async function loader({ params }: Route.LoaderArgs) {
-  const open = await openJob(params.jobId);
+  const open = await stored(() => openJob(params.jobId));
   const station = open ? { readings: 'room', setups: 'setups', decision: 'setups' }[waitsFor(open.job)] : 'hub';
   return redirect(`/jobs/${params.jobId}/${station}`);
 }

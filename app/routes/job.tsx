@@ -8,7 +8,9 @@ import { readShopDefaults } from '#server/shopDefaults';
 import { openJob, rulesSeen } from '#server/jobs';
 import { listItems } from '#server/shelf';
 import { JobProvider } from '../job/JobContext';
+import { whyRefused } from '../refused';
 import { readJson } from '../requests';
+import { stored } from '../stored';
 import { JobFrame } from '../ui/frame/JobFrame';
 import type { Route } from './+types/job';
 
@@ -17,9 +19,11 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 ];
 
 export async function loader({ params }: Route.LoaderArgs) {
-  const open = await openJob(params.jobId);
-  if (!open) throw data(null, { status: 404 });
-  return { open, house: await readShopDefaults(), stores: (await listItems()).map(({ item }) => item) };
+  return stored(async () => {
+    const open = await openJob(params.jobId);
+    if (!open) throw data(null, { status: 404 });
+    return { open, house: await readShopDefaults(), stores: (await listItems()).map(({ item }) => item) };
+  });
 }
 
 interface Change {
@@ -44,23 +48,25 @@ const seenSchema = Joi.object({ intent: Joi.valid('rules-seen').required() }).re
 export async function action({ request, params }: Route.ActionArgs): Promise<SaveResult | { status: 'seen' }> {
   const sent = await readJson(request);
   if (!seenSchema.validate(sent, VALIDATION).error) {
-    await rulesSeen(params.jobId);
+    await stored(() => rulesSeen(params.jobId));
     return { status: 'seen' };
   }
   const { value, error } = changeSchema.validate(sent, VALIDATION);
   if (error) return { status: 'invalid', faults: faultsOf(error) };
   if (!value) return { status: 'invalid', faults: [{ path: '', message: 'nothing was sent' }] };
-  return value.intent === 'edit'
-    ? saveEdits(params.jobId, value.revision, value.edits)
-    : stepHistory(params.jobId, value.revision, value.intent);
+  return stored(() =>
+    value.intent === 'edit'
+      ? saveEdits(params.jobId, value.revision, value.edits)
+      : stepHistory(params.jobId, value.revision, value.intent),
+  );
 }
 
 /** A server that cannot be reached must not take the page, and what was typed on it, away. */
 export async function clientAction({ serverAction }: Route.ClientActionArgs) {
   try {
     return await serverAction();
-  } catch {
-    return { status: 'unreachable' as const };
+  } catch (thrown) {
+    return { status: 'unreachable' as const, why: whyRefused(thrown) };
   }
 }
 

@@ -8,6 +8,7 @@ import { roundTo } from '#core/units';
 import { columnsOf, type Column } from '#formats/shelf';
 import { listItems, type KeptItem } from '#server/shelf';
 import { useLengths, type Lengths } from '../preferences/PreferencesContext';
+import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { ImportOutcome, ImportStoresButton, useImportStores } from '../ui/stores/ImportStores';
 import { ItemDialog } from '../ui/stores/ItemDialog';
@@ -19,9 +20,9 @@ import '../ui/stores/stores.css';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Stores · Scoval' }];
 
-export const loader = async () => ({ items: await listItems() });
+export const loader = () => stored(async () => ({ items: await listItems() }));
 
-export const action = ({ request }: Route.ActionArgs) => runStoresCommand(request);
+export const action = ({ request }: Route.ActionArgs) => stored(() => runStoresCommand(request));
 
 /** What the shop keeps: stacks, rings, fasteners and wheels, with their dimensions. */
 export default function StoresPage({ loaderData }: Route.ComponentProps) {

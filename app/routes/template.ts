@@ -2,8 +2,8 @@ import Joi from 'joi';
 import type { PrintScale } from '#core/print';
 import type { AxleName } from '#core/job';
 import { RANGES } from '#formats/fields';
-import { BRAKE_STEPS, brakeCard, FACE_STEPS, faceCard, templatePdf, type PaperName } from '#formats/pdf';
-import { paperFonts } from '#server/fonts';
+import { BRAKE_STEPS, brakeCard, FACE_STEPS, faceCard, type PaperName } from '#formats/pdf';
+import { inWorker } from '#server/work/pool';
 import { asked, shapeAsked, shapeOf } from '../papers/shapeAsked';
 import type { Route } from './+types/template';
 
@@ -29,20 +29,17 @@ export async function loader({ request, params }: Route.LoaderArgs) {
   const { axle, of, paper, margin, across, along } = asked(request, schema, ['margin', 'across', 'along']);
   const shape = await shapeAsked(params.jobId, axle, of);
   const { outline, face, boreMm, job, number, name } = shape;
-  const bytes = await templatePdf(
-    {
-      paper,
-      title: `${outline ? 'Brake' : 'Inner face'}, ${axle}: ${name}`.slice(0, 90),
-      note:
-        `${[number, job.vehicle.label].filter(Boolean).join(' ')}, margin ${margin}` +
-        ` mm${face?.origin === 'family' ? '; ASSUMED by the family of its spokes, not measured' : ''}`,
-      card: outline ? brakeCard(outline, boreMm, margin) : faceCard(face!, boreMm, margin),
-      boreMm,
-      scale: { across, along },
-      steps: outline ? BRAKE_STEPS : FACE_STEPS,
-    },
-    paperFonts(),
-  );
+  const bytes = await inWorker('template', {
+    paper,
+    title: `${outline ? 'Brake' : 'Inner face'}, ${axle}: ${name}`.slice(0, 90),
+    note:
+      `${[number, job.vehicle.label].filter(Boolean).join(' ')}, margin ${margin}` +
+      ` mm${face?.origin === 'family' ? '; ASSUMED by the family of its spokes, not measured' : ''}`,
+    card: outline ? brakeCard(outline, boreMm, margin) : faceCard(face!, boreMm, margin),
+    boreMm,
+    scale: { across, along },
+    steps: outline ? BRAKE_STEPS : FACE_STEPS,
+  });
   return new Response(bytes as Uint8Array<ArrayBuffer>, {
     headers: { 'Content-Type': 'application/pdf', 'Content-Disposition': 'inline; filename="template.pdf"' },
   });

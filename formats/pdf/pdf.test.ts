@@ -1,7 +1,7 @@
 import { PDFDict, PDFDocument, PDFName, PDFRawStream } from 'pdf-lib';
 import { chordMm } from '#core/hub';
 import { gaugeCardPdf, PAPERS, PT_PER_MM, type GaugeCard } from '#formats/pdf';
-import { paperFonts } from '#server/fonts';
+import { paperFonts } from '#server/work/fonts';
 import { operators } from '#support/readBack';
 
 const card: GaugeCard = {

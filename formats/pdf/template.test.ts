@@ -13,7 +13,7 @@ import {
   type PaperName,
   type Template,
 } from '#formats/pdf';
-import { paperFonts } from '#server/fonts';
+import { paperFonts } from '#server/work/fonts';
 import { operators, straightPaths } from '#support/readBack';
 
 const at = (a: number, r: number): AxialPoint => ({ a, r });

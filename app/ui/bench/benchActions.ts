@@ -1,9 +1,10 @@
 import Joi from 'joi';
 import { redirect } from 'react-router';
 import type { Job } from '#core/job';
-import { faultsOf, readJobFile, tooLarge, type Fault } from '#formats/job';
+import { faultsOf, tooLarge, type Fault, type ReadJob } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
 import { archiveJob, createJob, duplicateJob } from '#server/jobs';
+import { inWorker, TooLong } from '#server/work/pool';
 import { readLimited } from '../../requests';
 
 /** What an action on the bench answers when it does not lead to a job. */
@@ -62,10 +63,19 @@ export async function runBenchCommand(request: Request): Promise<Response | Benc
         ? { intent: value.intent, faults: [] }
         : gone(value.intent);
     case 'import': {
-      const read = readJobFile(value.text);
+      const read = await readInTime(value.text);
       if (read.faults) return { intent: 'import', file: value.name, faults: read.faults };
       return redirect(`/jobs/${await createJob(read.job)}`);
     }
+  }
+}
+
+async function readInTime(text: string): Promise<ReadJob> {
+  try {
+    return await inWorker('readJob', text);
+  } catch (error) {
+    if (!(error instanceof TooLong)) throw error;
+    return { faults: [{ path: '', message: 'the file takes too long to check' }] };
   }
 }
 

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { JobListQuery } from '#server/jobs';
+import type { JobListQuery } from '#server/bench';
 
 const schema = Joi.object<JobListQuery & { order: string }>({
   search: Joi.string().allow('').max(100).default('').failover(''),

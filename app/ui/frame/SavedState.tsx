@@ -18,7 +18,7 @@ export function SavedState() {
     case 'failed':
       return (
         <Said bad>
-          Not saved: no answer. Kept here, trying again.
+          Not saved: {save.why}. Kept here, trying again.
           <Button size="small" onClick={() => dispatch({ type: 'retry' })}>
             Try now
           </Button>

@@ -3,9 +3,10 @@ import Joi from 'joi';
 import type { ShelfItem } from '#core/shelf';
 import { faultsOf, type Fault } from '#formats/faults';
 import { VALIDATION } from '#formats/rules';
-import { MAX_CSV_BYTES, readShelfFile, storeItemSchema } from '#formats/shelf';
+import { MAX_CSV_BYTES, storeItemSchema } from '#formats/shelf';
 import { importItems, keepFace, removeItem, saveItem } from '#server/shelf';
 import { innerFace } from '#formats/shapes';
+import { inWorker } from '#server/work/pool';
 import { readForm, readJson } from '../../requests';
 
 /** What the stores answer to a command; without faults it is done. */
@@ -67,7 +68,7 @@ async function takeFile(request: Request): Promise<StoresAnswer> {
     const limit = `there is no file, or it is larger than ${MAX_CSV_BYTES / 1024 / 1024} MB`;
     return { intent: 'import', faults: [{ path: '', message: limit }] };
   }
-  const read = readShelfFile(new Uint8Array(await file.arrayBuffer()));
+  const read = await inWorker('readShelf', new Uint8Array(await file.arrayBuffer()));
   if (read.faults) return { intent: 'import', file: file.name, faults: read.faults };
   return { intent: 'import', file: file.name, faults: [], ...(await importItems(read.items)) };
 }

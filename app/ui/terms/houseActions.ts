@@ -3,7 +3,6 @@ import { DomainError } from '#core/errors';
 import { faultsOf, type Fault } from '#formats/faults';
 import { VALIDATION } from '#formats/rules';
 import { setShopDefaults } from '#server/shopDefaults';
-import { readJson } from '../../requests';
 
 /** What the house answers to a change; without faults it is done. */
 export interface HouseAnswer {
@@ -20,9 +19,7 @@ const change = Joi.object<{ path: string[]; value: unknown }>({
 });
 
 /** Takes one change of the house; null gives a place back what is usual. */
-export async function runHouseCommand(request: Request): Promise<HouseAnswer> {
-  const body = await readJson(request);
-  if (body === undefined) return { faults: [{ path: '', message: 'nothing was sent' }] };
+export async function runHouseCommand(body: unknown): Promise<HouseAnswer> {
   const { value, error } = change.validate(body, VALIDATION);
   if (error) return { faults: faultsOf(error) };
   try {

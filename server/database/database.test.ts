@@ -3,9 +3,10 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { QueryTypes, Sequelize, type Model, type ModelStatic } from 'sequelize';
 import { example } from '#support/jobs';
-import { closeDatabase, database, dataFolder, read, write } from './database';
-import { saveEdits } from './edits';
-import { createJob, openJob } from './jobs';
+import { dataFolder } from '../base/folder';
+import { closeDatabase, database, read, write } from './connection';
+import { saveEdits } from '../edits';
+import { createJob, openJob } from '../jobs';
 import { first } from './migrations/001-jobs';
 import { ChangeRow, JobRow, ReadingRow } from './models';
 
@@ -39,6 +40,7 @@ test('migrations run once: opening again changes nothing', async () => {
     { name: '003-standing' },
     { name: '004-house' },
     { name: '005-rules' },
+    { name: '006-doors' },
   ];
   expect(await names()).toEqual(made);
   await closeDatabase();

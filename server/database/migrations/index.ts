@@ -3,6 +3,7 @@ import { stores } from './002-stores';
 import { standing } from './003-standing';
 import { house } from './004-house';
 import { rules } from './005-rules';
+import { doors } from './006-doors';
 
 /** All migrations, oldest first. A landed migration is never changed; a new one is added. */
-export const migrations = [first, stores, standing, house, rules];
+export const migrations = [first, stores, standing, house, rules, doors];

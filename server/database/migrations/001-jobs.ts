@@ -1,4 +1,5 @@
-import { DataTypes, type QueryInterface } from 'sequelize';
+import { DataTypes } from 'sequelize';
+import type { Tables } from './tables';
 
 const job = {
   type: DataTypes.STRING,
@@ -12,7 +13,7 @@ const required = (type: unknown) => ({ type: type as typeof DataTypes.STRING, al
 /** Jobs with their readings and their changes. */
 export const first = {
   name: '001-jobs',
-  async up({ context: tables }: { context: QueryInterface }): Promise<void> {
+  async up({ context: tables }: { context: Tables }): Promise<void> {
     await tables.createTable('jobs', {
       id: { type: DataTypes.STRING, primaryKey: true },
       number: { type: DataTypes.INTEGER, allowNull: false, unique: true },
@@ -53,7 +54,7 @@ export const first = {
     });
     await tables.addIndex('changes', ['job_id', 'revision'], { unique: true });
   },
-  async down({ context: tables }: { context: QueryInterface }): Promise<void> {
+  async down({ context: tables }: { context: Tables }): Promise<void> {
     for (const table of ['changes', 'readings', 'jobs']) await tables.dropTable(table);
   },
 };

@@ -1,9 +1,10 @@
-import { DataTypes, type QueryInterface } from 'sequelize';
+import { DataTypes } from 'sequelize';
+import type { Tables } from './tables';
 
 /** The shop's own limits, rules and prices, as one document. */
 export const house = {
   name: '004-house',
-  async up({ context: tables }: { context: QueryInterface }): Promise<void> {
+  async up({ context: tables }: { context: Tables }): Promise<void> {
     await tables.createTable('house', {
       id: { type: DataTypes.INTEGER, primaryKey: true },
       document: { type: DataTypes.JSON, allowNull: false },
@@ -11,7 +12,7 @@ export const house = {
       updated_at: { type: DataTypes.DATE, allowNull: false },
     });
   },
-  async down({ context: tables }: { context: QueryInterface }): Promise<void> {
+  async down({ context: tables }: { context: Tables }): Promise<void> {
     await tables.dropTable('house');
   },
 };

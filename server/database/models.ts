@@ -75,6 +75,21 @@ export class ShopDefaultsRow extends Model<InferAttributes<ShopDefaultsRow>, Inf
   declare updatedAt: CreationOptional<Date>;
 }
 
+/** What the shop has set about the server itself. */
+export class SettingRow extends Model<InferAttributes<SettingRow>, InferCreationAttributes<SettingRow>> {
+  declare name: string;
+  declare value: unknown;
+}
+
+/** A device that was let in, known by the hash of what it carries. */
+export class DeviceRow extends Model<InferAttributes<DeviceRow>, InferCreationAttributes<DeviceRow>> {
+  declare id: string;
+  declare tokenHash: string;
+  declare label: string;
+  declare createdAt: CreationOptional<Date>;
+  declare seenAt: Date;
+}
+
 /** Ties the models to a database. */
 export function defineModels(sequelize: Sequelize): void {
   const common = { sequelize, underscored: true };
@@ -143,5 +158,19 @@ export function defineModels(sequelize: Sequelize): void {
       updatedAt: DataTypes.DATE,
     },
     { ...common, tableName: 'house' },
+  );
+  SettingRow.init(
+    { name: { type: DataTypes.STRING, primaryKey: true }, value: { type: DataTypes.JSON, allowNull: false } },
+    { ...common, tableName: 'settings', timestamps: false },
+  );
+  DeviceRow.init(
+    {
+      id: { type: DataTypes.STRING, primaryKey: true },
+      tokenHash: { type: DataTypes.STRING, allowNull: false },
+      label: { type: DataTypes.STRING, allowNull: false },
+      createdAt: DataTypes.DATE,
+      seenAt: { type: DataTypes.DATE, allowNull: false },
+    },
+    { ...common, tableName: 'devices', updatedAt: false },
   );
 }

@@ -1,14 +1,14 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { faultLine, readJobFile } from '#formats/job';
-import { closeDatabase } from './database';
+import { closeDatabase } from '../database/connection';
 import { readShelfFile } from '#formats/shelf';
-import { createJob, hasJobs } from './jobs';
-import { importItems } from './shelf';
+import { createJob, hasJobs } from '../jobs';
+import { importItems } from '../shelf';
 
 /** Fills an empty database with the demo's jobs; a database that holds any job is left alone. */
 async function loadDemo(): Promise<void> {
   if (await hasJobs()) return;
-  const folder = new URL('../demo/', import.meta.url);
+  const folder = new URL('../../demo/', import.meta.url);
   const files = readdirSync(folder).filter((name) => name.endsWith('.scoval.json'));
   for (const file of files.sort()) {
     const read = readJobFile(readFileSync(new URL(file, folder), 'utf8'));

@@ -1,0 +1,115 @@
+import { Button, Checkbox } from 'antd';
+import dayjs from 'dayjs';
+import { useFetcher } from 'react-router';
+import type { Device } from '#server/doors/devices';
+import { useOnClient } from '../parts/useOnClient';
+import type { ShopAnswer, WayIn } from './shopCommands';
+import './doors.css';
+
+/** A copy of the database as the page shows it. */
+export interface ShownCopy {
+  name: string;
+  bytes: number;
+  madeAt: string;
+}
+
+function useCommand() {
+  const fetcher = useFetcher<ShopAnswer>();
+  const send = (body: Record<string, string | boolean>) =>
+    void fetcher.submit(body, { method: 'post', action: '/house', encType: 'application/json' });
+  return { send, busy: fetcher.state !== 'idle', answer: fetcher.data };
+}
+
+const Faults = ({ answer }: { answer: ShopAnswer | undefined }) =>
+  answer && answer.faults.length > 0 ? (
+    <p role="alert" className="field-fault">
+      {answer.faults.map(({ message }) => message).join('; ')}
+    </p>
+  ) : null;
+
+/** Copies of everything the shop has: made by themselves every day, and by hand. */
+export function Backups({ copies, daily }: { copies: readonly ShownCopy[]; daily: boolean }) {
+  const { send, busy, answer } = useCommand();
+  return (
+    <section>
+      <h2>Backups</h2>
+      <Checkbox checked={daily} onChange={({ target }) => send({ intent: 'daily', on: target.checked })}>
+        A copy every day, the last 14 kept
+      </Checkbox>
+      <div>
+        <Button loading={busy} onClick={() => send({ intent: 'back-up' })}>
+          Back up now
+        </Button>
+      </div>
+      <Faults answer={answer} />
+      {answer?.done && <p role="status">{answer.done}</p>}
+      {copies.length === 0 ? (
+        <p className="soft">No copy yet.</p>
+      ) : (
+        <ul className="device-rows" aria-label="Backups">
+          {copies.map(({ name, bytes, madeAt }) => (
+            <li key={name}>
+              <span className="figure">{megabytes(bytes)} MB</span>
+              <When at={madeAt} />
+              <a href={`/backups/${name}`} download={name}>
+                Save a copy
+              </a>
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="caution-note">A copy on the same disk goes with the disk: keep one elsewhere too.</p>
+    </section>
+  );
+}
+
+const megabytes = (bytes: number): string => (bytes / 1024 / 1024).toFixed(1);
+
+/** Who was let in, and the way in for one more. */
+export function Devices({ devices, own }: { devices: readonly Device[]; own: string | null }) {
+  const { send, busy, answer } = useCommand();
+  return (
+    <section>
+      <h2>Devices</h2>
+      <ul className="device-rows" aria-label="Devices">
+        {devices.map(({ id, label, seen }) => (
+          <li key={id}>
+            <b>{label}</b>
+            {id === own ? <span className="soft">this one</span> : <When at={seen} />}
+            <Button size="small" onClick={() => send({ intent: 'end-device', id })}>
+              Sign out
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <div>
+        <Button loading={busy} onClick={() => send({ intent: 'join' })}>
+          Add a phone or tablet
+        </Button>
+      </div>
+      <Faults answer={answer} />
+      {answer?.wayIn && <Joining {...answer.wayIn} />}
+      <p className="soft">A new pass-phrase (npm run passphrase) signs them all out.</p>
+    </section>
+  );
+}
+
+/** The code to point a phone's camera at. */
+const Joining = ({ address, size, path }: WayIn) => (
+  <div className="joining" role="status">
+    <svg viewBox={`0 0 ${size} ${size}`} role="img" aria-label="QR code: the way in for one device">
+      <path d={path} fill="#000" />
+    </svg>
+    <span>Point the phone at it within five minutes; it lets one device in. Or open</span>
+    <code className="figure">{address}</code>
+  </div>
+);
+
+function When({ at }: { at: string }) {
+  const text = useOnClient(() => dayjs(at).format('D MMM YYYY HH:mm'), at.slice(0, 10));
+  return (
+    <time dateTime={at} className="soft">
+      {text}
+    </time>
+  );
+}

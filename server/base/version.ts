@@ -1,0 +1,4 @@
+import { version } from '../../package.json';
+
+/** The product's version. */
+export const VERSION: string = version;

@@ -1,0 +1,45 @@
+import { Transaction, type Sequelize } from 'sequelize';
+import { dataFolder } from '../base/folder';
+import { openDatabase } from './opening';
+
+let opened: Promise<Sequelize> | undefined;
+
+/** The database, opened and brought up to date once; an opening that failed is tried again by the next who asks. */
+export function database(): Promise<Sequelize> {
+  if (opened) return opened;
+  const opening = openDatabase(dataFolder());
+  opened = opening;
+  opening.catch(() => {
+    if (opened === opening) opened = undefined;
+  });
+  return opening;
+}
+
+/** Closes the database, behind the writes that wait; the next use opens it again. */
+export async function closeDatabase(): Promise<void> {
+  await lastWrite;
+  const closing = opened;
+  opened = undefined;
+  await (await closing?.catch(() => undefined))?.close();
+}
+
+let lastWrite: Promise<unknown> = Promise.resolve();
+
+/**
+ * Runs a write as one transaction: all of it or nothing. Writes of this process follow one another, so that none of
+ * them fails because another one holds the file; the lock is taken at once, not in the middle.
+ */
+export function write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T> {
+  const result = lastWrite.then(async () => {
+    const sequelize = await database();
+    return sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work);
+  });
+  lastWrite = result.catch(() => undefined);
+  return result;
+}
+
+/** Runs a read that takes several queries on one state of the database. */
+export async function read<T>(work: (transaction: Transaction) => Promise<T>): Promise<T> {
+  const sequelize = await database();
+  return sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, work);
+}

@@ -1,0 +1,39 @@
+import { backupsFolder, dataFolder, databaseFile } from '../base/folder';
+import { log } from '../base/log';
+import { copiesIn, copyDatabase, dropOld, type Copy } from './copies';
+import { copyFiles } from './files';
+import { readSetting } from './settings';
+
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
+
+/** Makes a copy now, with the files beside the database, and throws away what is beyond those that are kept. */
+export async function backUp(folder = backupsFolder(dataFolder())): Promise<Copy> {
+  const copy = await copyDatabase(databaseFile(dataFolder()), folder);
+  copyFiles(dataFolder(), copy.file);
+  return copy;
+}
+
+/** Makes the day's copy where it is due and the shop wants it; what goes wrong is told in the log. */
+export async function backUpDaily(now = Date.now()): Promise<Copy | null> {
+  try {
+    const folder = backupsFolder(dataFolder());
+    const newest = copiesIn(folder)[0];
+    if ((newest && now - newest.madeAt.getTime() < DAY_MS) || !(await readSetting('dailyCopies'))) return null;
+    const copy = await backUp();
+    const dropped = dropOld(folder);
+    log.info({ copy: copy.name, dropped }, 'daily backup');
+    return copy;
+  } catch (error) {
+    log.error({ err: error }, 'the daily backup failed');
+    return null;
+  }
+}
+
+/** Looks every hour whether the day's copy is due. */
+export function keepDaily(): () => void {
+  void backUpDaily();
+  const timer = setInterval(() => void backUpDaily(), HOUR_MS);
+  timer.unref();
+  return () => clearInterval(timer);
+}

@@ -1,0 +1,19 @@
+import { database, write } from './connection';
+import { SettingRow } from './models';
+
+/** What the shop may set about the server itself. */
+export interface ServerSettings {
+  /** A copy of the database is made every day. */
+  dailyCopies: boolean;
+}
+
+const USUAL: ServerSettings = { dailyCopies: true };
+
+export async function readSetting<K extends keyof ServerSettings>(name: K): Promise<ServerSettings[K]> {
+  await database();
+  return ((await SettingRow.findByPk(name))?.value as ServerSettings[K] | undefined) ?? USUAL[name];
+}
+
+export async function setSetting<K extends keyof ServerSettings>(name: K, value: ServerSettings[K]): Promise<void> {
+  await write((transaction) => SettingRow.upsert({ name, value }, { transaction }));
+}

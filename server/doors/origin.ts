@@ -1,0 +1,42 @@
+import type { IncomingHttpHeaders } from 'node:http';
+import type { RequestHandler } from 'express';
+
+const READS = ['GET', 'HEAD', 'OPTIONS'];
+const METHODS = [...READS, 'POST'];
+
+/** Where a file may come as a form. */
+const TAKES_FORMS = /^\/(stores|archive)(\.data)?$/;
+
+/** Whether a call comes from a page of this very address, or from no page at all. */
+function isSameOrigin({ host, origin, 'sec-fetch-site': site }: IncomingHttpHeaders): boolean {
+  // Browsers say it themselves; the others say where the page is from.
+  if (site !== undefined) return site === 'same-origin';
+  if (origin === undefined) return false;
+  try {
+    return new URL(origin).host === host?.toLowerCase();
+  } catch {
+    return false;
+  }
+}
+
+/** Whether another site's page only leads here by a link, or asks for nothing of another site. */
+const mayRead = ({ 'sec-fetch-site': site, 'sec-fetch-mode': mode, 'sec-fetch-dest': dest }: IncomingHttpHeaders) =>
+  site === undefined || site === 'same-origin' || site === 'none' || (mode === 'navigate' && dest === 'document');
+
+/**
+ * What may be asked, and from where: pages of this address alone change anything, and only as JSON, or as a form where
+ * a file is taken. Else 405, 403 and 415.
+ */
+export const originDoor: RequestHandler = (request, response, next) => {
+  const refuse = (status: number, words: string) => void response.status(status).type('text').send(`${words}\n`);
+  if (!METHODS.includes(request.method)) {
+    response.setHeader('Allow', METHODS.join(', '));
+    return refuse(405, 'There is nothing of this kind to do.');
+  }
+  if (READS.includes(request.method))
+    return mayRead(request.headers) ? next() : refuse(403, 'Pages of other sites may not read this.');
+  if (!isSameOrigin(request.headers)) return refuse(403, 'Only pages of Scoval itself may change anything.');
+  const type = (request.headers['content-type'] ?? '').split(';')[0]!.trim().toLowerCase();
+  const taken = type === 'application/json' || (type === 'multipart/form-data' && TAKES_FORMS.test(request.path));
+  return taken ? next() : refuse(415, 'This is taken as JSON alone.');
+};

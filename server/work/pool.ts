@@ -1,0 +1,54 @@
+import { availableParallelism } from 'node:os';
+import path from 'node:path';
+import { Piscina } from 'piscina';
+import { TASKS, type TaskAnswer, type TaskInput, type TaskName } from './tasks';
+
+/** How long a task may take before it is stopped. */
+const TASK_MS = 30_000;
+
+/** A task took longer than it may, or more memory than it gets. */
+export class TooLong extends Error {
+  override name = 'TooLong';
+}
+
+let pool: Piscina | undefined;
+let ended = false;
+
+/** Worker threads for what takes long; without them, in commands and tests, a task is done where it is asked. */
+export function startWork(): void {
+  pool = new Piscina({
+    filename: path.resolve('build/server/worker.js'),
+    minThreads: 1,
+    // One is always left for what somebody waits for, while a job is judged.
+    maxThreads: Math.max(2, availableParallelism()),
+    idleTimeout: 60_000,
+    resourceLimits: { maxOldGenerationSizeMb: 1024 },
+  });
+}
+
+/** Lets the threads go; what they were doing is dropped. */
+export async function endWork(): Promise<void> {
+  ended = true;
+  await pool?.destroy();
+}
+
+/**
+ * Does a task beside the requests.
+ * @throws TooLong where it takes more than its time
+ */
+export async function inWorker<K extends TaskName>(
+  name: K,
+  input: TaskInput<K>,
+  limitMs = TASK_MS,
+): Promise<TaskAnswer<K>> {
+  if (ended) throw new TooLong('the server is stopping');
+  if (!pool) return await (TASKS[name] as (input: TaskInput<K>) => TaskAnswer<K>)(input);
+  try {
+    return (await pool.run({ name, input }, { signal: AbortSignal.timeout(limitMs) })) as TaskAnswer<K>;
+  } catch (error) {
+    const { name: kind, code } = error as { name?: string; code?: string };
+    if (kind === 'AbortError' || ended || code === 'ERR_WORKER_OUT_OF_MEMORY')
+      throw new TooLong(`${name} took too long`);
+    throw error;
+  }
+}
