@@ -1,5 +1,6 @@
 export * from './records';
 export * from './segments';
+export * from './crossings';
 export * from './outline';
 export * from './clearance';
 export * from './innerFace';

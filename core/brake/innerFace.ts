@@ -1,6 +1,6 @@
 import type { AxialPoint, InnerFace, WeightZone } from './records';
 import { DomainError } from '#core/errors';
-import { firstCrossing } from './outline';
+import { firstCrossing } from './crossings';
 
 /** A depth read from a straight-edge across the back flange, at a radius from the hub's axis; mm. */
 export interface DepthRow {

@@ -1,9 +1,22 @@
+import { DomainError } from '#core/errors';
 import type { DrawnPoint } from './drawn';
+
+/** Drawing programs write splines of degree 3, some of 5; no curve needs more than this. */
+const MOST_DEGREE = 11;
+
+/** No curve of a brake or a wheel needs more chords than this. */
+const MOST_CHORDS = 20_000;
+
+/** @throws DomainError for a curve so large, or so odd, that it cannot be cut into chords */
+function bounded(chords: number): number {
+  if (chords >= 1 && chords <= MOST_CHORDS) return chords;
+  throw new DomainError('has a curve that is too large to cut into lines');
+}
 
 /** How many chords keep to a turn of an arc: sagitta r·(1 − cos(θ/2)) ≤ flat. */
 function chordsOf(radius: number, turn: number, flat: number): number {
-  if (radius <= flat) return Math.max(1, Math.ceil(Math.abs(turn) / (Math.PI / 2)));
-  return Math.max(1, Math.ceil(Math.abs(turn) / (2 * Math.acos(1 - flat / radius))));
+  const most = radius <= flat ? Math.PI / 2 : 2 * Math.acos(1 - flat / radius);
+  return bounded(Math.max(1, Math.ceil(Math.abs(turn) / most)));
 }
 
 /** An arc as chords, ends included. Angles in radians, counter-clockwise for a growing angle. */
@@ -84,7 +97,7 @@ export function bulgePoints({
 export function cubicPoints(p: readonly [DrawnPoint, DrawnPoint, DrawnPoint, DrawnPoint], flat: number): DrawnPoint[] {
   const bend = (i: 0 | 1) =>
     Math.hypot(p[i]!.x - 2 * p[i + 1]!.x + p[i + 2]!.x, p[i]!.y - 2 * p[i + 1]!.y + p[i + 2]!.y);
-  const chords = Math.max(1, Math.ceil(Math.sqrt((0.75 * Math.max(bend(0), bend(1))) / flat)));
+  const chords = bounded(Math.max(1, Math.ceil(Math.sqrt((0.75 * Math.max(bend(0), bend(1))) / flat))));
   return Array.from({ length: chords }, (_, index) => {
     const t = (index + 1) / chords;
     const [a, b, c, d] = [(1 - t) ** 3, 3 * t * (1 - t) ** 2, 3 * t * t * (1 - t), t ** 3];
@@ -130,6 +143,8 @@ function splinePoint({ degree, knots, control, weights }: Spline, t: number): Dr
 /** A spline as chords, ends included: each span is halved until the places between two points lie on their chord. */
 export function splinePoints(spline: Spline, flat: number): DrawnPoint[] {
   const { degree, knots, control } = spline;
+  if (control.length > MOST_CHORDS || degree < 1 || degree > MOST_DEGREE)
+    throw new DomainError('has a spline that is too large to cut into lines');
   const at = (t: number) => splinePoint(spline, t);
   const stops = [...new Set(knots.slice(degree, control.length + 1))];
   const points = [at(stops[0]!)];
@@ -147,6 +162,7 @@ export function splinePoints(spline: Spline, flat: number): DrawnPoint[] {
     depth: number;
   }) => {
     const apart = [0.25, 0.5, 0.75].map((share) => offChord(at(t0 + share * (t1 - t0)), from, to));
+    bounded(points.length);
     if (depth >= 14 || Math.max(...apart) <= flat / 2) return points.push(to);
     const [t, middle] = [(t0 + t1) / 2, at((t0 + t1) / 2)];
     walk({ t0, t1: t, from, to: middle, depth: depth + 1 });

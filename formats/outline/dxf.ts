@@ -1,7 +1,16 @@
 import DxfParser, { type IEntity } from 'dxf-parser';
 import { arcPoints, bulgePoints, ellipsePoints, splinePoints } from './curves';
 import { chained } from './chain';
-import { FLAT_MM, inUnits, JOIN_MM, wholeFile, type DrawnLine, type DrawnPoint, type ReadDrawing } from './drawn';
+import {
+  FLAT_MM,
+  guarded,
+  inUnits,
+  JOIN_MM,
+  wholeFile,
+  type DrawnLine,
+  type DrawnPoint,
+  type ReadDrawing,
+} from './drawn';
 
 /** $INSUNITS of the header and its millimeters (DXF reference, header variables). */
 const UNITS: Record<number, readonly [name: string, mm: number]> = {
@@ -46,7 +55,9 @@ const REFUSED: Record<string, string> = {
  * curves flattened to 0.05 mm, pieces joined where their ends meet. Blocks, 3-D faces and what else cannot be one
  * outline are refused by name. Never throws.
  */
-export function readDxf(text: string): ReadDrawing {
+export const readDxf = (text: string): ReadDrawing => guarded(() => read(text));
+
+function read(text: string): ReadDrawing {
   if (text.includes('\u0000')) return wholeFile('is a binary DXF: save it as text (ASCII)');
   const types = entityTypes(text);
   if (types === null) return wholeFile('has no ENTITIES section: it is not a DXF drawing');
@@ -74,9 +85,10 @@ export function readDxf(text: string): ReadDrawing {
   for (const entity of parsed.entities)
     if (entity.type === 'SPLINE') Object.assign(entity, { weights: weights[spline++] });
   const lines = parsed.entities.flatMap((entity) => (READ.has(entity.type) ? [lineOf(entity, flat)] : []));
+  // Ends are joined by where they lie: of what lies nowhere nothing can be said.
+  if (lines.some(({ points, fault }) => fault === null && points.length === 0))
+    return wholeFile('has a line without places');
   if (lines.length === 0) return wholeFile('has no lines to take');
-  const broken = lines.find(({ points }) => points.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y)));
-  if (broken) return wholeFile(`has a ${broken.name} with a place that is not a number`);
   const leftOut = [
     ...new Set(
       types
@@ -121,7 +133,7 @@ function splineWeights(text: string): (number[] | undefined)[] {
     if (code === '0') {
       inSpline = value.toUpperCase() === 'SPLINE';
       if (inSpline) splines.push(undefined);
-    } else if (inSpline && code === '41') splines[splines.length - 1] = [...(splines.at(-1) ?? []), Number(value)];
+    } else if (inSpline && code === '41') (splines[splines.length - 1] ??= []).push(Number(value));
   }
   return splines;
 }
@@ -216,7 +228,8 @@ function faultOf(entity: Entity): string | null {
     ...((entity['vertices'] as { z?: number }[] | undefined) ?? []),
     ...((entity['controlPoints'] as { z?: number }[] | undefined) ?? []),
   ];
-  const [low, high] = [Math.min(0, ...points.map(({ z }) => z ?? 0)), Math.max(0, ...points.map(({ z }) => z ?? 0))];
+  let [low, high] = [0, 0];
+  for (const { z = 0 } of points) [low, high] = [Math.min(low, z), Math.max(high, z)];
   if (high - low > 1e-6 && new Set(points.map(({ z }) => z ?? 0)).size > 1)
     return 'leaves its plane: export the section as a flat drawing';
   const turned =

@@ -4,7 +4,6 @@ import { readSvg } from './svg';
 
 /** The largest drawing that is read. */
 export const MAX_DRAWING_BYTES = 5 * 1024 * 1024;
-
 /** What is wrong with the size of a drawing, before any of it is read; null where nothing is. */
 export const sizeFault = (bytes: number): string | null =>
   bytes > MAX_DRAWING_BYTES

@@ -1,7 +1,7 @@
 import { XMLParser, XMLValidator } from 'fast-xml-parser';
 import svgpath from 'svgpath';
 import { cubicPoints } from './curves';
-import { FLAT_MM, inUnits, wholeFile, type DrawnLine, type DrawnPoint, type ReadDrawing } from './drawn';
+import { FLAT_MM, guarded, inUnits, wholeFile, type DrawnLine, type DrawnPoint, type ReadDrawing } from './drawn';
 
 /** Millimetres of the units a length may carry (SVG 1.1, 7.10; CSS Values 3, 6.2: 1 in = 96 px = 72 pt). */
 const UNIT_MM: Record<string, number> = { mm: 1, cm: 10, in: 25.4, pt: 25.4 / 72, pc: 25.4 / 6, q: 0.25 };
@@ -16,7 +16,9 @@ const LEFT_OUT = new Set(['text', 'image', 'foreignObject']);
  * Reads the lines of an SVG drawing: paths and basic shapes with their transforms, curves flattened to 0.05 mm, y
  * turned up. A path of several pieces (holes, islands) is told and not taken. Never throws.
  */
-export function readSvg(text: string): ReadDrawing {
+export const readSvg = (text: string): ReadDrawing => guarded(() => read(text));
+
+function read(text: string): ReadDrawing {
   const sound = XMLValidator.validate(text);
   if (sound !== true) return wholeFile(`is not well-formed: line ${sound.err.line}, ${sound.err.msg}`);
   const parser = new XMLParser({

@@ -8,6 +8,7 @@ import type * as OutlineCodec from '#formats/outline';
 import type { Drawing, DrawnLine, Outboard, Placement } from '#formats/outline';
 import { useJob } from '../../job/JobContext';
 import { NumberField } from '../fields/NumberField';
+import { readBeside } from '../../workers/drawings';
 import { FileButton, FileFaults } from '../parts/FileButton';
 import { DrawingPreview } from './DrawingPreview';
 
@@ -61,7 +62,7 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
     const tooLarge = codec.sizeFault(file.size);
     const read =
       tooLarge === null
-        ? codec.readDrawing(file.name, new Uint8Array(await file.arrayBuffer()))
+        ? await readBeside(file.name, new Uint8Array(await file.arrayBuffer()))
         : codec.wholeFile(tooLarge);
     setBusy(false);
     setRefused(read.faults ? { name: file.name, faults: read.faults } : null);
