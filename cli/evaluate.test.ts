@@ -69,8 +69,8 @@ test('remedies and windows on request', () => {
 test('50 MB, from a file and from standard input, and bytes that are no text', () => {
   const large = ' '.repeat(50 * 1024 * 1024);
   expect(told(run([file('large.json', large)]).stderr)).toEqual([
-    'the file is larger than 5 MB, too large for a job file',
+    'the file is larger than 12 MB, too large for a job file',
   ]);
-  expect(told(run(['-'], large).stderr)).toEqual(['the file is larger than 5 MB, too large for a job file']);
+  expect(told(run(['-'], large).stderr)).toEqual(['the file is larger than 12 MB, too large for a job file']);
   expect(run([file('bytes.json', Buffer.from([0x7b, 0xff, 0xfe, 0x7d]))]).stderr).toContain('is not UTF-8 text');
 });

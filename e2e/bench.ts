@@ -30,13 +30,18 @@ export const demoJob = (name: string): Job => JSON.parse(readFileSync(`demo/${na
 export const send = (page: Page, place: string, data: object): Promise<APIResponse> =>
   page.request.post(place, { data, maxRedirects: 0, headers: { 'Sec-Fetch-Site': 'same-origin' } });
 
+/** Sends a file past the page. */
+export const sendFile = (
+  page: Page,
+  place: string,
+  file: { name: string; mimeType: string; buffer: Buffer },
+): Promise<APIResponse> =>
+  page.request.post(place, { multipart: { file }, maxRedirects: 0, headers: { 'Sec-Fetch-Site': 'same-origin' } });
+
 /** Puts a job on the bench and says where it stands. */
 export async function putOnBench(page: Page, job: Job, title: string): Promise<string> {
-  const response = await send(page, '/?index', {
-    intent: 'import',
-    name: 'job.json',
-    text: JSON.stringify({ ...job, title }),
-  });
+  const buffer = Buffer.from(JSON.stringify({ ...job, title }));
+  const response = await sendFile(page, '/?index', { name: 'job.json', mimeType: 'application/json', buffer });
   const place = response.headers()['location'];
   if (!place) throw new Error(`not taken in: ${await response.text()}`);
   return place;

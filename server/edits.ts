@@ -1,7 +1,7 @@
 import { Op, type Transaction } from 'sequelize';
 import { editsMeet, inverseEdits, type Edit, type Job } from '#core/job';
 import { editName, readingAt } from '#formats/fields';
-import type { Fault } from '#formats/job';
+import { MOST_READINGS, type Fault } from '#formats/job';
 import { database, write } from './database/connection';
 import { columnsOf, describeJob, type OpenJob } from './jobs';
 import { ChangeRow, JobRow, ReadingRow } from './database/models';
@@ -171,6 +171,24 @@ async function addReadings(row: JobRow, edits: Edit[], transaction: Transaction)
     ];
   });
   await ReadingRow.bulkCreate(rows, { transaction });
+  for (const corner of new Set(rows.map((one) => one.corner))) await dropOldest(row.id, corner, transaction);
+}
+
+/** Keeps the history of an axle to what a file takes: what was taken back goes first, then what is oldest. */
+async function dropOldest(jobId: string, corner: string, transaction: Transaction): Promise<void> {
+  const over = (await ReadingRow.count({ where: { jobId, corner }, transaction })) - MOST_READINGS;
+  if (over <= 0) return;
+  const oldest = await ReadingRow.findAll({
+    attributes: ['id'],
+    where: { jobId, corner },
+    order: [
+      ['withdrawn', 'DESC'],
+      ['id', 'ASC'],
+    ],
+    limit: over,
+    transaction,
+  });
+  await ReadingRow.destroy({ where: { id: oldest.map(({ id }) => id) }, transaction });
 }
 
 function changeLabel(edits: Edit[]): string {

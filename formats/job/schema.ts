@@ -11,12 +11,24 @@ import { boreInsideCircle, setupSchema, wheel } from './parts';
 import { objectOf } from './schemaOf';
 import { obstacle } from './space';
 
+/** The most readings of an axle that its history holds, and a file with it. */
+export const MOST_READINGS = 20_000;
+
+/** @throws DomainError for a day that no calendar has, which would become another one */
+function dayExists(text: string): void {
+  const at = new Date(text);
+  const [year, month = '1', day = '1'] = text.slice(0, 10).split('-');
+  const whole = new Date(Date.UTC(Number(year), Number(month) - 1, Number(day)));
+  if (!Number.isFinite(at.getTime()) || whole.getUTCDate() !== Number(day) || !(Number(year) >= 1900))
+    throw new DomainError('is a date that does not exist');
+}
+
 const reading = Joi.object({
   key: Joi.string().max(80).required(),
   value: number(-1000, 3000).required(),
   uncertaintyMm: number(0, 100).required(),
   instrument: instrument.required(),
-  takenAt: Joi.string().isoDate().required(),
+  takenAt: Joi.string().isoDate().custom(readable(dayExists)).required(),
   withdrawn: Joi.boolean(),
 });
 
@@ -53,7 +65,7 @@ const vehicleAxle = objectOf(VEHICLE_AXLE, {
   baseline: objectOf(VEHICLE_AXLE.baseline.fields, { wheel }),
   obstacles: Joi.array().items(obstacle).unique('id').max(200),
   caliper: objectOf(VEHICLE_AXLE.caliper.fields, { outline }),
-  readings: Joi.array().items(reading).max(5000),
+  readings: Joi.array().items(reading).max(MOST_READINGS),
 });
 
 const vehicle = objectOf(VEHICLE, {

@@ -1,14 +1,16 @@
 import { DomainError } from '#core/errors';
 import { applyEdits, type Edit, type Job } from '#core/job';
-import { checkJob, type Fault } from '#formats/job';
+import { boundFaults, checkJob, type Fault } from '#formats/job';
 
 /** A job with edits made, or what is wrong with it then. */
 export function editedJob(before: Job, edits: readonly Edit[]): { job: Job } | { faults: Fault[] } {
   try {
     if (edits.some((edit) => 'path' in edit && edit.path[0] === 'house'))
       return { faults: [{ path: 'house', message: 'is the shop’s: it is changed on the page of the house' }] };
-    const read = checkJob(applyEdits(before, edits));
-    return read.faults ? { faults: read.faults } : { job: read.job };
+    const read = checkJob(applyEdits(before, edits), before);
+    if (read.faults) return { faults: read.faults };
+    const over = boundFaults(read.job, before);
+    return over.length > 0 ? { faults: over } : { job: read.job };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
     return { faults: [{ path: error.path, message: error.message }] };

@@ -9,7 +9,7 @@ import { paperFonts } from './fonts';
 /** What takes long and is done beside the requests: each takes one value and answers with one. */
 export const TASKS = {
   standing: (job: Job) => jobStanding(job),
-  readJob: (text: string) => readJobFile(text),
+  readJob: (bytes: Uint8Array) => readJobFile(new TextDecoder().decode(bytes)),
   editJob: ({ job, edits }: { job: Job; edits: Edit[] }) => editedJob(job, edits),
   readShelf: (bytes: Uint8Array) => readShelfFile(bytes),
   gaugeCard: (card: GaugeCard) => gaugeCardPdf(card, paperFonts()),

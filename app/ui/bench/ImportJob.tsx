@@ -5,7 +5,7 @@ import { FileButton, FileFaults } from '../parts/FileButton';
 import type { BenchAnswer } from './benchActions';
 
 /** The same limit as the reader's, told before half a gigabyte is read into a page. */
-const MAX_MB = 5;
+const MAX_MB = 12;
 
 /** Takes a job file from a file dialog or dropped on the bench, and says what is wrong with it. */
 export function useImportJob() {
@@ -19,8 +19,9 @@ export function useImportJob() {
       setRefused({ name: file.name, faults: [{ path: '', message }] });
       return;
     }
-    const body = { intent: 'import', name: file.name, text: await file.text() };
-    await fetcher.submit(body, { method: 'post', action: '/?index', encType: 'application/json' });
+    const form = new FormData();
+    form.set('file', file);
+    await fetcher.submit(form, { method: 'post', action: '/?index', encType: 'multipart/form-data' });
   };
   const answer = fetcher.state === 'idle' ? fetcher.data : undefined;
   const outcome = refused ?? (answer?.faults.length ? { name: answer.file ?? 'file', faults: answer.faults } : null);

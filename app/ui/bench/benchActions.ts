@@ -5,7 +5,7 @@ import { faultsOf, tooLarge, type Fault, type ReadJob } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
 import { archiveJob, createJob, duplicateJob } from '#server/jobs';
 import { inWorker, TooLong } from '#server/work/pool';
-import { readLimited } from '../../requests';
+import { readForm, readJson } from '../../requests';
 
 /** What an action on the bench answers when it does not lead to a job. */
 export interface BenchAnswer {
@@ -15,9 +15,7 @@ export interface BenchAnswer {
 }
 
 type Command =
-  | { intent: 'new'; car: string; title: string }
-  | { intent: 'duplicate' | 'archive' | 'unarchive'; id: string }
-  | { intent: 'import'; name: string; text: string };
+  { intent: 'new'; car: string; title: string } | { intent: 'duplicate' | 'archive' | 'unarchive'; id: string };
 
 const id = Joi.string().max(40).required();
 const commandSchema: Joi.AlternativesSchema<Command> = Joi.alternatives().conditional('.intent', {
@@ -31,23 +29,14 @@ const commandSchema: Joi.AlternativesSchema<Command> = Joi.alternatives().condit
       }),
     },
     { is: Joi.valid('duplicate', 'archive', 'unarchive'), then: Joi.object({ intent: Joi.string(), id }) },
-    {
-      is: 'import',
-      then: Joi.object({
-        intent: Joi.string(),
-        name: Joi.string().max(300).required(),
-        text: Joi.string().allow('').required(),
-      }),
-    },
   ],
-  otherwise: Joi.object({ intent: Joi.valid('new', 'duplicate', 'archive', 'unarchive', 'import').required() }),
+  otherwise: Joi.object({ intent: Joi.valid('new', 'duplicate', 'archive', 'unarchive').required() }),
 });
 
 /** Carries out what the bench asks for: leads to the job, or answers with what is wrong. */
 export async function runBenchCommand(request: Request): Promise<Response | BenchAnswer> {
-  const body = await readLimited(request);
-  if (body === null) return { intent: 'import', faults: [tooLarge()] };
-  const { value, error } = commandSchema.validate(parsed(body), VALIDATION) as Joi.ValidationResult<Command>;
+  if (request.headers.get('Content-Type')?.startsWith('multipart/form-data')) return takeFile(request);
+  const { value, error } = commandSchema.validate(await readJson(request), VALIDATION) as Joi.ValidationResult<Command>;
   if (error || !value)
     return { intent: 'new', faults: error ? faultsOf(error) : [{ path: '', message: 'nothing was sent' }] };
   switch (value.intent) {
@@ -62,17 +51,21 @@ export async function runBenchCommand(request: Request): Promise<Response | Benc
       return (await archiveJob(value.id, value.intent === 'archive'))
         ? { intent: value.intent, faults: [] }
         : gone(value.intent);
-    case 'import': {
-      const read = await readInTime(value.text);
-      if (read.faults) return { intent: 'import', file: value.name, faults: read.faults };
-      return redirect(`/jobs/${await createJob(read.job)}`);
-    }
   }
 }
 
-async function readInTime(text: string): Promise<ReadJob> {
+/** Takes a job file in: read and checked beside the requests. */
+async function takeFile(request: Request): Promise<Response | BenchAnswer> {
+  const file = (await readForm(request))?.get('file');
+  if (!(file instanceof File)) return { intent: 'import', faults: [tooLarge()] };
+  const read = await readInTime(new Uint8Array(await file.arrayBuffer()));
+  if (read.faults) return { intent: 'import', file: file.name.slice(0, 300), faults: read.faults };
+  return redirect(`/jobs/${await createJob(read.job)}`);
+}
+
+async function readInTime(bytes: Uint8Array): Promise<ReadJob> {
   try {
-    return await inWorker('readJob', text);
+    return await inWorker('readJob', bytes);
   } catch (error) {
     if (!(error instanceof TooLong)) throw error;
     return { faults: [{ path: '', message: 'the file takes too long to check' }] };
@@ -83,14 +76,6 @@ const gone = (intent: string): BenchAnswer => ({
   intent,
   faults: [{ path: '', message: 'this job is not there any more' }],
 });
-
-function parsed(body: string): unknown {
-  try {
-    return JSON.parse(body);
-  } catch {
-    return undefined;
-  }
-}
 
 /** A job with nothing measured yet. */
 const emptyJob = (car: string, title: string): Job => ({
