@@ -1,9 +1,11 @@
 import type { InnerFace } from '#core/brake';
 import { nanoid } from 'nanoid';
-import { Op } from 'sequelize';
-import { itemName, type ShelfItem } from '#core/shelf';
+import { literal, Op } from 'sequelize';
+import { itemName, type ShelfItem, type ShelfKind } from '#core/shelf';
 import { database, write } from './database/connection';
 import { ShelfRow } from './database/models';
+import { orderOf } from './database/order';
+import { shelfRows } from './work/shelfRows';
 
 /** An item with the name it is known by. */
 export interface KeptItem {
@@ -11,15 +13,79 @@ export interface KeptItem {
   item: ShelfItem;
 }
 
-const byName = new Intl.Collator('en', { numeric: true });
+/** Which of the shelf a page shows, and in what order. */
+export interface ShelfQuery {
+  kind: ShelfKind;
+  search: string;
+  /** A field of the item; null for its maker and name. */
+  sort: string | null;
+  descending: boolean;
+  page: number;
+}
 
-/** Everything the shop keeps, by maker and name; numbers in names count as numbers. */
-export async function listItems(): Promise<KeptItem[]> {
+/** A page of the shelf, how many answer to the search, and how many there are of each kind. */
+export interface ShelfPage {
+  items: KeptItem[];
+  total: number;
+  counts: Partial<Record<ShelfKind, number>>;
+}
+
+export const SHELF_PAGE_SIZE = 50;
+/** The most items a shelf holds. */
+export const MOST_ITEMS = 30_000;
+
+const FIELD = /^[A-Za-z]{1,40}$/;
+
+/** One page of one kind, by maker and name or by a field; what lacks the field comes last. */
+export async function listPage({ kind, search, sort, descending, page }: ShelfQuery): Promise<ShelfPage> {
   await database();
-  const rows = await ShelfRow.findAll();
-  return rows
-    .map(({ id, item }) => ({ id, item }))
-    .sort((one, other) => byName.compare(itemName(one.item), itemName(other.item)));
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const where = {
+    [Op.and]: [
+      { kind },
+      ...words.map((word) =>
+        literal(`lower(name) LIKE ${ShelfRow.sequelize!.escape(`%${word.replace(/[\\%_]/g, '\\$&')}%`)} ESCAPE '\\'`),
+      ),
+    ],
+  };
+  const direction = descending ? 'DESC' : 'ASC';
+  const field = sort !== null && sort !== 'name' && FIELD.test(sort) ? `json_extract(item, '$.${sort}')` : null;
+  const { rows, count } = await ShelfRow.findAndCountAll({
+    where,
+    order: field
+      ? [
+          [literal(`${field} IS NULL`), 'ASC'],
+          [literal(field), direction],
+          ['sortKey', 'ASC'],
+        ]
+      : [['sortKey', direction]],
+    limit: SHELF_PAGE_SIZE,
+    offset: (page - 1) * SHELF_PAGE_SIZE,
+  });
+  const counted = await ShelfRow.count({ group: ['kind'] });
+  return {
+    items: rows.map(({ id, item }) => ({ id, item })),
+    total: count,
+    counts: Object.fromEntries(counted.map((one) => [one['kind'] as string, one.count])),
+  };
+}
+
+/** Everything the shop keeps, by maker and name, as the JSON text of a list: put together by the database. */
+export async function shelfText(): Promise<string> {
+  const sequelize = await database();
+  const [rows] = await sequelize.query(
+    'SELECT json_group_array(json(item)) AS items FROM (SELECT item FROM store_items ORDER BY sort_key)',
+  );
+  return (rows as { items: string }[])[0]!.items;
+}
+
+/** Everything the shop keeps. */
+export const listItems = async (): Promise<ShelfItem[]> => JSON.parse(await shelfText()) as ShelfItem[];
+
+/** The wheel of a maker and name; null where there is none. */
+export async function findWheel(name: string): Promise<ShelfItem | null> {
+  await database();
+  return (await ShelfRow.findOne({ where: { kind: 'wheel', name } }))?.item ?? null;
 }
 
 /**
@@ -34,7 +100,7 @@ export async function saveItem(id: string | null, item: ShelfItem): Promise<stri
     });
     if (twin) return null;
     const row = id === null ? null : await ShelfRow.findByPk(id, { transaction });
-    const kept = { kind: item.kind, name, item };
+    const kept = { kind: item.kind, name, sortKey: orderOf(name), item };
     return (
       row
         ? await row.update(kept, { transaction })
@@ -63,17 +129,40 @@ export async function removeItem(id: string): Promise<void> {
   await write((transaction) => ShelfRow.destroy({ where: { id }, transaction }));
 }
 
-/** Takes in a list: an item of a kind and name that is there already replaces it. All of them or none. */
-export async function importItems(items: readonly ShelfItem[]): Promise<{ added: number; replaced: number }> {
-  return write(async (transaction) => {
-    let replaced = 0;
-    for (const item of items) {
-      const name = itemName(item);
-      const row = await ShelfRow.findOne({ where: { kind: item.kind, name }, transaction });
-      if (row) replaced += 1;
-      if (row) await row.update({ item }, { transaction });
-      else await ShelfRow.create({ id: nanoid(10), kind: item.kind, name, item }, { transaction });
-    }
-    return { added: items.length - replaced, replaced };
-  });
+/**
+ * Takes in a list: an item of a kind and name that is there already is replaced. All of them or none, in one statement,
+ * so that other saves wait no longer than it takes. Null where the shelf would hold more than it does.
+ */
+export async function importRows(rows: string): Promise<{ added: number; replaced: number } | null> {
+  const read = (path: string) => `json_extract(value, '$.${path}')`;
+  try {
+    return await write(async (transaction) => {
+      const before = await ShelfRow.count({ transaction });
+      // As the rows keep their dates.
+      const now = new Date().toISOString().replace('T', ' ').replace('Z', ' +00:00');
+      await ShelfRow.sequelize!.query(
+        `INSERT INTO store_items (id, kind, name, sort_key, item, created_at, updated_at)
+         SELECT ${read('id')}, ${read('kind')}, ${read('name')}, ${read('sortKey')}, ${read('item')}, $now, $now
+         FROM json_each($rows) WHERE true
+         ON CONFLICT (kind, name) DO UPDATE SET item = excluded.item, updated_at = excluded.updated_at`,
+        { bind: { rows, now }, transaction },
+      );
+      const after = await ShelfRow.count({ transaction });
+      if (after > MOST_ITEMS && after > before) throw new ShelfFull();
+      const [listed] = await ShelfRow.sequelize!.query('SELECT json_array_length($rows) AS listed', {
+        bind: { rows },
+        transaction,
+      });
+      const added = after - before;
+      return { added, replaced: (listed as { listed: number }[])[0]!.listed - added };
+    });
+  } catch (error) {
+    if (error instanceof ShelfFull) return null;
+    throw error;
+  }
 }
+
+class ShelfFull extends Error {}
+
+/** Takes in a list of items. */
+export const importItems = (items: readonly ShelfItem[]) => importRows(shelfRows(items));

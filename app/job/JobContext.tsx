@@ -1,19 +1,8 @@
 import type { Side } from '#core/sweep';
-import {
-  createContext,
-  useCallback,
-  useContext,
-  useEffect,
-  useMemo,
-  useReducer,
-  useRef,
-  useState,
-  type ReactNode,
-} from 'react';
+import { createContext, useContext, useEffect, useMemo, useReducer, useRef, useState, type ReactNode } from 'react';
 import type { SetupReport, SweepSource, VehicleReport } from '#core/evaluate';
 import { AXLES, type AxleName, type Edit, type ShopDefaults, type Job, type Setup, type Vehicle } from '#core/job';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
-import { itemName, type ShelfItem } from '#core/shelf';
 import type { Units } from '#core/units';
 import { DraftsContext } from '../ui/fields/DraftsContext';
 import { useLengths } from '../preferences/PreferencesContext';
@@ -21,6 +10,7 @@ import { jobReducer, startState, type JobAction, type JobState } from './jobStat
 import { presentReportOf, reportOf, vehicleReportsOf } from './reports';
 import type { SweepStore } from './sweepStore';
 import { useSaver } from './useSaver';
+import { ShelfProvider } from './ShelfContext';
 import { useSweeps } from './useSweeps';
 import { takeWaiting } from './waiting';
 
@@ -72,24 +62,14 @@ export function useJob(): JobTable {
   return table;
 }
 
-/** What the shop keeps, as it was when the job was opened and as it was changed from here since. */
-const StoresContext = createContext<{ items: readonly ShelfItem[]; replace(item: ShelfItem): void }>({
-  items: [],
-  replace: () => {},
-});
-export const useShelf = (): readonly ShelfItem[] => useContext(StoresContext).items;
-/** Puts an item that was saved in the place of the one of its kind and name, or beside the others. */
-export const useReplaceItem = (): ((item: ShelfItem) => void) => useContext(StoresContext).replace;
-
 interface JobProviderProps {
   open: OpenJob;
   /** The shop's own limits and rules. */
   house: ShopDefaults;
-  stores: readonly ShelfItem[];
   children: ReactNode;
 }
 
-export function JobProvider({ open, house, stores, children }: JobProviderProps) {
+export function JobProvider({ open, house, children }: JobProviderProps) {
   const [state, dispatch] = useReducer(jobReducer, open, (server) => startState(server));
   const { units: unit } = useLengths();
   const [axle, setAxle] = useState<AxleName>('front');
@@ -127,23 +107,13 @@ export function JobProvider({ open, house, stores, children }: JobProviderProps)
     }),
     [state, job, judged, sweeps, sweepStore, readings, axle, side, current, drafts],
   );
-  const [items, setItems] = useState(stores);
-  const replace = useCallback(
-    (item: ShelfItem) =>
-      setItems((all) => {
-        const same = (one: ShelfItem) => one.kind === item.kind && itemName(one) === itemName(item);
-        return all.some(same) ? all.map((one) => (same(one) ? item : one)) : [...all, item];
-      }),
-    [],
-  );
-  const kept = useMemo(() => ({ items, replace }), [items, replace]);
   const axleChoice = useMemo(() => ({ axle, setAxle, side, setSide }), [axle, side]);
   return (
     <DraftsContext value={drafts}>
       <AxleContext value={axleChoice}>
-        <StoresContext value={kept}>
+        <ShelfProvider>
           <JobContext value={table}>{children}</JobContext>
-        </StoresContext>
+        </ShelfProvider>
       </AxleContext>
     </DraftsContext>
   );

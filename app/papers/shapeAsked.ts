@@ -4,7 +4,7 @@ import { type AxleName, type Job, AXLES } from '#core/job';
 import { itemName } from '#core/shelf';
 import { VALIDATION } from '#formats/rules';
 import { exportJob } from '#server/jobs';
-import { listItems } from '#server/shelf';
+import { findWheel } from '#server/shelf';
 import { stored } from '../stored';
 import { PRESENT, setupKey, STORE } from '../ui/brakes/subjects';
 
@@ -50,15 +50,13 @@ export async function shapeAsked(jobId: string, axle: AxleName, of: string): Pro
     return { ...base, outline, face: null, name: vehicleAxle.caliper?.label || 'brake' };
   }
   const setup = job.setups.find(({ id }) => of === setupKey(id));
-  const item = of.startsWith(STORE)
-    ? (await listItems()).find(({ item }) => item.kind === 'wheel' && itemName(item) === of.slice(STORE.length))
-    : undefined;
+  const item = of.startsWith(STORE) ? await findWheel(of.slice(STORE.length)) : null;
   const face = setup
     ? setup[axle]?.wheel?.innerFace
     : of === PRESENT
       ? vehicleAxle.baseline?.wheel?.innerFace
-      : item?.item.innerFace;
+      : item?.innerFace;
   if (!face?.barrel && !face?.spoke) throw new Response('this wheel has no inner face', { status: 404 });
-  const name = setup ? `wheel of setup ${setup.id.toUpperCase()}` : item ? itemName(item.item) : 'wheel on the car';
+  const name = setup ? `wheel of setup ${setup.id.toUpperCase()}` : item ? itemName(item) : 'wheel on the car';
   return { ...base, outline: null, face, name };
 }

@@ -1,5 +1,5 @@
 import { CopyOutlined, InboxOutlined, PlusOutlined, RollbackOutlined } from '@ant-design/icons';
-import { Button, Input, Segmented, Table, type TableColumnsType, type TableProps } from 'antd';
+import { Button, Segmented, Table, type TableColumnsType, type TableProps } from 'antd';
 import dayjs from 'dayjs';
 import relativeTime from 'dayjs/plugin/relativeTime';
 import { useEffect, useRef, useState } from 'react';
@@ -14,6 +14,7 @@ import { NewJobDialog } from '../ui/bench/NewJobDialog';
 import { whyRefused } from '../refused';
 import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';
+import { SearchField } from '../ui/parts/SearchField';
 import { useStable } from '../ui/parts/useStable';
 import { useOnClient } from '../ui/parts/useOnClient';
 import type { Route } from './+types/bench';
@@ -86,7 +87,13 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
       <main className="bench-main">
         <div className="bench-head">
           <h1>Bench</h1>
-          <Search value={query.search} ask={search} />
+          <SearchField
+            label="Search car, job or number"
+            placeholder="Search car, job or number"
+            width={260}
+            value={query.search}
+            ask={search}
+          />
           <Segmented
             aria-label="Which jobs"
             options={[
@@ -283,27 +290,6 @@ function RowTools({ job }: { job: JobListItem }) {
         </button>
       )}
     </span>
-  );
-}
-
-/** Searches once the typing rests. */
-function Search({ value, ask }: { value: string; ask(text: string): void }) {
-  const [text, setText] = useState(value);
-  useEffect(() => {
-    if (text === value) return;
-    const timer = setTimeout(() => ask(text), 250);
-    return () => clearTimeout(timer);
-  }, [text, value, ask]);
-  return (
-    <Input
-      allowClear
-      aria-label="Search car, job or number"
-      placeholder="Search car, job or number"
-      value={text}
-      maxLength={100}
-      style={{ width: 260 }}
-      onChange={(event) => setText(event.target.value)}
-    />
   );
 }
 

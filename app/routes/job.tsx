@@ -6,7 +6,6 @@ import { VALIDATION } from '#formats/rules';
 import { saveEdits, stepHistory, type SaveResult } from '#server/edits';
 import { readShopDefaults } from '#server/shopDefaults';
 import { openJob, rulesSeen } from '#server/jobs';
-import { listItems } from '#server/shelf';
 import { JobProvider } from '../job/JobContext';
 import { whyRefused } from '../refused';
 import { readJson } from '../requests';
@@ -22,7 +21,7 @@ export async function loader({ params }: Route.LoaderArgs) {
   return stored(async () => {
     const open = await openJob(params.jobId);
     if (!open) throw data(null, { status: 404 });
-    return { open, house: await readShopDefaults(), stores: (await listItems()).map(({ item }) => item) };
+    return { open, house: await readShopDefaults() };
   });
 }
 

@@ -1,15 +1,17 @@
 import type { AxialPoint, InnerFace } from '#core/brake';
 import { DeleteOutlined, DownloadOutlined, EditOutlined, PlusOutlined } from '@ant-design/icons';
-import { Button, Input, Segmented, Table, Tooltip, type TableColumnsType } from 'antd';
+import { Button, Segmented, Table, Tooltip, type TableColumnsType, type TableProps } from 'antd';
+import Joi from 'joi';
 import { useMemo, useState } from 'react';
 import { useFetcher, useSearchParams } from 'react-router';
 import { itemName, SHELF_KINDS, type ShelfKind } from '#core/shelf';
 import { roundTo } from '#core/units';
 import { columnsOf, type Column } from '#formats/shelf';
-import { listItems, type KeptItem } from '#server/shelf';
+import { listPage, SHELF_PAGE_SIZE, type KeptItem, type ShelfQuery } from '#server/shelf';
 import { useLengths, type Lengths } from '../preferences/PreferencesContext';
 import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';
+import { SearchField } from '../ui/parts/SearchField';
 import { ImportOutcome, ImportStoresButton, useImportStores } from '../ui/stores/ImportStores';
 import { ItemDialog } from '../ui/stores/ItemDialog';
 import { KIND_NAMES } from '../ui/stores/kinds';
@@ -20,25 +22,59 @@ import '../ui/stores/stores.css';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Stores · Scoval' }];
 
-export const loader = () => stored(async () => ({ items: await listItems() }));
+const querySchema = Joi.object<ShelfQuery & { order: string }>({
+  kind: Joi.valid(...SHELF_KINDS)
+    .default('spacer')
+    .failover('spacer'),
+  search: Joi.string().allow('').max(100).default('').failover(''),
+  sort: Joi.string()
+    .pattern(/^[A-Za-z]{1,40}$/)
+    .allow(null)
+    .default(null)
+    .failover(null),
+  order: Joi.valid('asc', 'desc').default('asc').failover('asc'),
+  page: Joi.number().integer().min(1).max(100_000).default(1).failover(1),
+}).options({ stripUnknown: true });
+
+/** A page of the shelf as the address asks for it; nonsense in it counts as not asked. */
+export function loader({ request }: Route.LoaderArgs) {
+  const { order, ...asked } = querySchema.validate(Object.fromEntries(new URL(request.url).searchParams)).value!;
+  const query: ShelfQuery = { ...asked, descending: order === 'desc' };
+  return stored(async () => ({ ...(await listPage(query)), query, pageSize: SHELF_PAGE_SIZE }));
+}
 
 export const action = ({ request }: Route.ActionArgs) => stored(() => runStoresCommand(request));
 
 /** What the shop keeps: stacks, rings, fasteners and wheels, with their dimensions. */
 export default function StoresPage({ loaderData }: Route.ComponentProps) {
-  const { items } = loaderData;
-  const [params, setParams] = useSearchParams();
-  const asked = params.get('kind') as ShelfKind | null;
-  const kind = asked && SHELF_KINDS.includes(asked) ? asked : 'spacer';
-  const [search, setSearch] = useState('');
+  const { items, total, counts, query, pageSize } = loaderData;
+  const { kind } = query;
+  const [, setParams] = useSearchParams();
   const [inHand, setInHand] = useState<KeptItem | 'new' | null>(null);
   const job = useImportStores();
   const lengths = useLengths();
-  const columns = useMemo(() => columnsFor(kind, lengths, setInHand), [kind, lengths]);
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const shown = items.filter(
-    ({ item }) => item.kind === kind && words.every((word) => itemName(item).toLowerCase().includes(word)),
-  );
+  const columns = useMemo(() => columnsFor({ query, lengths, open: setInHand }), [query, lengths]);
+  const ask = (changes: Record<string, string | null>) =>
+    setParams(
+      (now) => {
+        const next = new URLSearchParams(now);
+        if (!('page' in changes)) next.delete('page');
+        for (const [key, value] of Object.entries(changes)) {
+          if (value) next.set(key, value);
+          else next.delete(key);
+        }
+        return next;
+      },
+      { preventScrollReset: true },
+    );
+  const onChange: TableProps<KeptItem>['onChange'] = ({ current = 1 }, _filters, sorter) => {
+    const { columnKey, order } = Array.isArray(sorter) ? sorter[0]! : sorter;
+    ask({
+      sort: order ? String(columnKey) : null,
+      order: order === 'descend' ? 'desc' : null,
+      page: current > 1 ? String(current) : null,
+    });
+  };
   return (
     <div className="bench">
       <ShopStrip>what the shop keeps: a setup takes its parts from here</ShopStrip>
@@ -49,19 +85,17 @@ export default function StoresPage({ loaderData }: Route.ComponentProps) {
             aria-label="Kind of part"
             options={SHELF_KINDS.map((value) => ({
               value,
-              label: `${KIND_NAMES[value].many} ${items.filter(({ item }) => item.kind === value).length}`,
+              label: `${KIND_NAMES[value].many} ${counts[value] ?? 0}`,
             }))}
             value={kind}
-            onChange={(value) => setParams({ kind: value }, { preventScrollReset: true })}
+            onChange={(value) => ask({ kind: value, sort: null, order: null })}
           />
-          <Input
-            allowClear
-            aria-label="Search the stores"
+          <SearchField
+            label="Search the stores"
             placeholder="Search maker or name"
-            value={search}
-            maxLength={100}
-            style={{ width: 210 }}
-            onChange={({ target }) => setSearch(target.value)}
+            width={210}
+            value={query.search}
+            ask={(text) => ask({ search: text })}
           />
           <span className="bench-tools">
             <ImportStoresButton job={job} />
@@ -77,16 +111,17 @@ export default function StoresPage({ loaderData }: Route.ComponentProps) {
         <Table<KeptItem>
           key={kind}
           columns={columns}
-          dataSource={shown}
+          dataSource={items}
+          onChange={onChange}
           rowKey="id"
           size="small"
           showSorterTooltip={false}
           scroll={{ x: 'max-content' }}
-          pagination={shown.length > 50 ? { pageSize: 50, showSizeChanger: false } : false}
+          pagination={total > pageSize ? { current: query.page, pageSize, total, showSizeChanger: false } : false}
           locale={{
             emptyText: (
               <p className="bench-empty">
-                {words.length > 0
+                {query.search !== ''
                   ? 'Nothing of that name.'
                   : `No ${KIND_NAMES[kind].many.toLowerCase()} kept yet. Add one, or import a list: its heading` +
                     ' line names the fields as the exported file does.'}
@@ -107,15 +142,25 @@ export default function StoresPage({ loaderData }: Route.ComponentProps) {
   );
 }
 
-function columnsFor(kind: ShelfKind, lengths: Lengths, open: (item: KeptItem) => void): TableColumnsType<KeptItem> {
+function columnsFor({
+  query,
+  lengths,
+  open,
+}: {
+  query: ShelfQuery;
+  lengths: Lengths;
+  open(item: KeptItem): void;
+}): TableColumnsType<KeptItem> {
+  const direction = query.descending ? ('descend' as const) : ('ascend' as const);
   return [
-    ...columnsOf(kind).map((column) => {
+    ...columnsOf(query.kind).map((column) => {
       const figure = column.type === 'length' || column.type === 'number' || column.type === 'rim';
       return {
         key: column.key,
         title: column.label,
         align: figure ? ('right' as const) : ('left' as const),
-        sorter: (one: KeptItem, other: KeptItem) => compare(one.item[column.key], other.item[column.key]),
+        sorter: true,
+        sortOrder: query.sort === column.key ? direction : null,
         render: (_: unknown, { item }: KeptItem) => (
           <span className={figure || column.type === 'marking' ? 'figure' : ''}>
             {cellText(column, item[column.key], lengths)}
@@ -131,11 +176,6 @@ function columnsFor(kind: ShelfKind, lengths: Lengths, open: (item: KeptItem) =>
       render: (_: unknown, kept: KeptItem) => <RowTools kept={kept} open={open} />,
     },
   ];
-}
-
-function compare(one: unknown, other: unknown): number {
-  if (one == null || other == null) return (one == null ? 1 : 0) - (other == null ? 1 : 0);
-  return typeof one === 'number' && typeof other === 'number' ? one - other : String(one).localeCompare(String(other));
 }
 
 /** A shape in a few words. */

@@ -23,21 +23,19 @@ interface Size {
 
 function sizesOf(job: Job): Size[] {
   const sizes: Size[] = [{ path: ['setups'], what: 'setups', count: job.setups.length, most: MOST.setups }];
-  const line = (path: (string | number)[], what: string, points: readonly unknown[] | undefined, most: number) => {
-    if (points) sizes.push({ path, what, count: points.length, most });
+  const line = (path: (string | number)[], what: 'points' | 'corners', points: readonly unknown[] | undefined) => {
+    if (points) sizes.push({ path, what, count: points.length, most: MOST[what] });
   };
   const face = (path: (string | number)[], wheel: Wheel | undefined) => {
     for (const key of ['barrel', 'spoke'] as const)
-      line([...path, 'innerFace', key], 'corners', wheel?.innerFace?.[key], MOST.corners);
+      line([...path, 'innerFace', key], 'corners', wheel?.innerFace?.[key]);
   };
   for (const axle of AXLES) {
     const at = ['vehicle', axle];
     const { obstacles, caliper, baseline } = job.vehicle[axle] ?? {};
     if (obstacles) sizes.push({ path: [...at, 'obstacles'], what: 'parts', count: obstacles.length, most: MOST.parts });
-    obstacles?.forEach(({ points }, index) =>
-      line([...at, 'obstacles', index, 'points'], 'points', points, MOST.points),
-    );
-    line([...at, 'caliper', 'outline'], 'corners', caliper?.outline, MOST.corners);
+    obstacles?.forEach(({ points }, index) => line([...at, 'obstacles', index, 'points'], 'points', points));
+    line([...at, 'caliper', 'outline'], 'corners', caliper?.outline);
     face([...at, 'baseline', 'wheel'], baseline?.wheel);
     job.setups.forEach((setup, index) => face(['setups', index, axle, 'wheel'], setup[axle]?.wheel));
   }
@@ -47,8 +45,8 @@ function sizesOf(job: Job): Size[] {
 }
 
 /**
- * What of a job is more than is taken. Of a job that is changed only what has grown: one that was taken in when more was
- * can still be worked on, and made smaller.
+ * What of a job is more than is taken. Of a job that is changed only what has grown: one that was taken in when more
+ * was can still be worked on, and made smaller.
  */
 export function boundFaults(job: Job, before?: Job): Fault[] {
   const over = sizesOf(job).filter(({ count, most }) => count > most);

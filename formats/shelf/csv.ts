@@ -8,7 +8,7 @@ import { cellOf, columnsOf, FILE_COLUMNS, type Column } from './columns';
 import { storeItemSchema } from './schema';
 
 /** The largest file of stores that is read. */
-export const MAX_CSV_BYTES = 5 * 1024 * 1024;
+export const MAX_CSV_BYTES = 12 * 1024 * 1024;
 const MAX_FAULTS = 50;
 
 export type ReadShelf = { items: ShelfItem[]; faults?: undefined } | { items?: undefined; faults: Fault[] };
@@ -67,7 +67,7 @@ export function readShelfText(source: string): ReadShelf {
     line += 1 + cells.join('').split('\n').length - 1;
     if (cells.every((cell) => cell.trim() === '')) return [];
     lines.push(at);
-    return [cells.map((cell) => cell.trim())];
+    return [cells.map((cell) => plainCell(cell.trim()))];
   });
   const [heading, ...body] = rows;
   if (!heading) return whole('the file is empty');
@@ -140,6 +140,14 @@ function readCell(column: Column, cell: string, fault: (message: string) => void
   }
 }
 
+/**
+ * A cell that a spreadsheet would take for a formula gets an apostrophe before it (OWASP, CSV injection); numbers stay
+ * numbers. {@link plainCell} takes it off again.
+ */
+const harmlessCell = (cell: string | number): string | number =>
+  typeof cell === 'string' && /^'*[=+\-@\t\r]/.test(cell) && !/^[+-]?\d+(\.\d+)?$/.test(cell) ? `'${cell}` : cell;
+const plainCell = (cell: string): string => (/^'+[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+
 /** Writes the stores as a file that reads back the same. */
 export function writeShelfFile(items: readonly ShelfItem[]): string {
   const rows = items.map((item) => {
@@ -149,5 +157,6 @@ export function writeShelfFile(items: readonly ShelfItem[]): string {
       return column ? cellOf(column, item[column.key]) : key === 'kind' ? item.kind : '';
     });
   });
-  return `${Papa.unparse({ fields: [...FILE_COLUMNS], data: rows }, { newline: '\r\n' })}\r\n`;
+  const data = rows.map((cells) => cells.map(harmlessCell));
+  return `${Papa.unparse({ fields: [...FILE_COLUMNS], data }, { newline: '\r\n' })}\r\n`;
 }

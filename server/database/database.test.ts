@@ -8,6 +8,7 @@ import { closeDatabase, database, read, write } from './connection';
 import { saveEdits } from '../edits';
 import { createJob, openJob } from '../jobs';
 import { first } from './migrations/001-jobs';
+import { tablesIn, type Tables } from './migrations/tables';
 import { ChangeRow, JobRow, ReadingRow } from './models';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'scoval-db-'));
@@ -41,6 +42,7 @@ test('migrations run once: opening again changes nothing', async () => {
     { name: '004-house' },
     { name: '005-rules' },
     { name: '006-doors' },
+    { name: '007-shelf-order' },
   ];
   expect(await names()).toEqual(made);
   await closeDatabase();
@@ -49,13 +51,15 @@ test('migrations run once: opening again changes nothing', async () => {
 
 test('the first migration goes both ways', async () => {
   const memory = new Sequelize({ dialect: 'sqlite', storage: ':memory:', logging: false });
-  const context = memory.getQueryInterface();
-  const tables = async () => (await context.showAllTables()).sort();
-  await first.up({ context });
+  const all = memory.getQueryInterface();
+  const step = (work: (context: Tables) => Promise<void>) =>
+    memory.transaction((transaction) => work(tablesIn(all, transaction)));
+  const tables = async () => (await all.showAllTables()).sort();
+  await step((context) => first.up({ context }));
   expect(await tables()).toEqual(['changes', 'jobs', 'readings']);
-  await first.down({ context });
+  await step((context) => first.down({ context }));
   expect(await tables()).toEqual([]);
-  await first.up({ context });
+  await step((context) => first.up({ context }));
   await memory.close();
 });
 

@@ -62,6 +62,7 @@ export class ShelfRow extends Model<InferAttributes<ShelfRow>, InferCreationAttr
   declare id: string;
   declare kind: ShelfKind;
   declare name: string;
+  declare sortKey: string;
   declare item: ShelfItem;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
@@ -144,6 +145,7 @@ export function defineModels(sequelize: Sequelize): void {
       id: { type: DataTypes.STRING, primaryKey: true },
       kind: { type: DataTypes.STRING, allowNull: false },
       name: { type: DataTypes.STRING, allowNull: false },
+      sortKey: { type: DataTypes.STRING, allowNull: true },
       item: { type: DataTypes.JSON, allowNull: false },
       createdAt: DataTypes.DATE,
       updatedAt: DataTypes.DATE,

@@ -2,7 +2,10 @@ import type { Edit, Job } from '#core/job';
 import { jobStanding } from '#core/standing';
 import { readJobFile } from '#formats/job';
 import { gaugeCardPdf, templatePdf, type GaugeCard, type Template } from '#formats/pdf';
-import { readShelfFile } from '#formats/shelf';
+import type { Fault } from '#formats/faults';
+import { readShelfFile, writeShelfFile } from '#formats/shelf';
+import type { ShelfItem } from '#core/shelf';
+import { shelfRows } from './shelfRows';
 import { editedJob } from './editedJob';
 import { paperFonts } from './fonts';
 
@@ -11,7 +14,12 @@ export const TASKS = {
   standing: (job: Job) => jobStanding(job),
   readJob: (bytes: Uint8Array) => readJobFile(new TextDecoder().decode(bytes)),
   editJob: ({ job, edits }: { job: Job; edits: Edit[] }) => editedJob(job, edits),
-  readShelf: (bytes: Uint8Array) => readShelfFile(bytes),
+  /** The rows of a file of the shelf, to be taken in; or what is wrong with it. */
+  readShelf(bytes: Uint8Array): { rows: string; faults?: undefined } | { rows?: undefined; faults: Fault[] } {
+    const { items, faults } = readShelfFile(bytes);
+    return faults ? { faults } : { rows: shelfRows(items) };
+  },
+  writeShelf: (text: string) => writeShelfFile(JSON.parse(text) as ShelfItem[]),
   gaugeCard: (card: GaugeCard) => gaugeCardPdf(card, paperFonts()),
   template: (template: Template) => templatePdf(template, paperFonts()),
 } as const;

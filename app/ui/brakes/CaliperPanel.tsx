@@ -13,7 +13,8 @@ import {
 import { DomainError } from '#core/errors';
 import type { AxleName } from '#core/job';
 import { caliperFromShelf, itemName, type ShelfItem } from '#core/shelf';
-import { useJob, useReplaceItem, useShelf } from '../../job/JobContext';
+import { useJob } from '../../job/JobContext';
+import { useReplaceItem, useShelf } from '../../job/ShelfContext';
 import { LengthField } from '../fields/LengthField';
 import { TextField } from '../fields/TextField';
 import { useEditAt } from '../parts/useEditAt';

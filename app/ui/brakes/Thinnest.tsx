@@ -1,7 +1,8 @@
 import { Button } from 'antd';
 import type { AxleName, Setup } from '#core/job';
 import { itemName } from '#core/shelf';
-import { useJob, useShelf } from '../../job/JobContext';
+import { useJob } from '../../job/JobContext';
+import { useShelfState } from '../../job/ShelfContext';
 import { spacersFor } from '../hardware/spacersFor';
 
 interface ThinnestProps {
@@ -14,7 +15,8 @@ interface ThinnestProps {
 /** The thinnest spacer of the stores that clears, leaves the wheel centered and held, and goes on the hub. */
 export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
   const { job, edit } = useJob();
-  const { item, thinner, stack } = spacersFor({ job, setup, axle, stores: useShelf(), leastMm, mostMm: null });
+  const { items: stores, come } = useShelfState();
+  const { item, thinner, stack } = spacersFor({ job, setup, axle, stores, leastMm, mostMm: null });
   const use = () => edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: stack });
   const stands = setup[axle]?.stack?.some(
     ({ kind, thicknessMm }) => kind === 'slip-on' && thicknessMm === item?.thicknessMm,
@@ -34,7 +36,9 @@ export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
         </p>
       )}
       {thinner && <p className="soft">{itemName(thinner)} is thinner, but leaves the wheel short of lip or thread.</p>}
-      {!item && !thinner && <p className="soft">No spacer in the stores is thick enough and goes on this hub.</p>}
+      {come && !item && !thinner && (
+        <p className="soft">No spacer in the stores is thick enough and goes on this hub.</p>
+      )}
     </>
   );
 }

@@ -2,7 +2,8 @@ import { Button } from 'antd';
 import type { AxleReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { itemName, shortestOnShelf } from '#core/shelf';
-import { useJob, useShelf } from '../../job/JobContext';
+import { useJob } from '../../job/JobContext';
+import { useShelf } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 
 /** What length the studs or bolts must have, the next standard one, and the shortest in the stores that holds. */

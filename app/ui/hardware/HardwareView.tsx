@@ -5,7 +5,8 @@ import { type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { itemName } from '#core/shelf';
-import { useJob, useShelf } from '../../job/JobContext';
+import { useJob } from '../../job/JobContext';
+import { useShelf, useShelfState } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { FastenerAdvice } from './FastenerAdvice';
 import { spacersFor, type SpacersFor } from './spacersFor';
@@ -72,7 +73,7 @@ const NONE: SpacersFor = { item: null, thinner: null, stack: null };
 /** How thick the stack may be by the room, and the thinnest spacer of the stores that does it. */
 function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
   const { job, edit } = useJob();
-  const stores = useShelf();
+  const { items: stores, come } = useShelfState();
   const lengths = useLengths();
   const stack = useMemo(() => setup[axle]?.stack ?? [], [setup, axle]);
   const range = stackRange({ job, report, axle, stackMm: stackThicknessMm(stack) });
@@ -117,7 +118,7 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
         </p>
       )}
       {thinner && <p className="soft">{itemName(thinner)} is thinner, but leaves the wheel short of lip or thread.</p>}
-      {wanted && !item && !thinner && (
+      {wanted && come && !item && !thinner && (
         <p className="soft">Nothing in the stores between these that goes on this hub.</p>
       )}
     </div>

@@ -7,7 +7,8 @@ import { freeSetupId, priceInForce, type AxleName, type Setup } from '#core/job'
 import { adaptersOnShelf, itemName, pieceFromShelf } from '#core/shelf';
 import { offsetFigure } from '#core/units';
 import { type Verdict } from '#core/verdict';
-import { useJob, useShelf } from '../../job/JobContext';
+import { useJob } from '../../job/JobContext';
+import { useShelf } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { RingMark } from '../parts/Ring';

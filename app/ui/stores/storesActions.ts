@@ -4,7 +4,7 @@ import type { ShelfItem } from '#core/shelf';
 import { faultsOf, type Fault } from '#formats/faults';
 import { VALIDATION } from '#formats/rules';
 import { MAX_CSV_BYTES, storeItemSchema } from '#formats/shelf';
-import { importItems, keepFace, removeItem, saveItem } from '#server/shelf';
+import { importRows, keepFace, MOST_ITEMS, removeItem, saveItem } from '#server/shelf';
 import { innerFace } from '#formats/shapes';
 import { inWorker } from '#server/work/pool';
 import { readForm, readJson } from '../../requests';
@@ -70,5 +70,8 @@ async function takeFile(request: Request): Promise<StoresAnswer> {
   }
   const read = await inWorker('readShelf', new Uint8Array(await file.arrayBuffer()));
   if (read.faults) return { intent: 'import', file: file.name, faults: read.faults };
-  return { intent: 'import', file: file.name, faults: [], ...(await importItems(read.items)) };
+  const taken = await importRows(read.rows);
+  if (taken) return { intent: 'import', file: file.name, faults: [], ...taken };
+  const full = `the shelf would hold more than ${MOST_ITEMS} items: nothing is taken in`;
+  return { intent: 'import', file: file.name, faults: [{ path: '', message: full }] };
 }

@@ -2,19 +2,22 @@ import { makesOfSize, type Make } from '#core/advice';
 import { Radio } from 'antd';
 import { useMemo } from 'react';
 import type { AxleName, Setup } from '#core/job';
-import { useJob, useShelf } from '../../job/JobContext';
+import { useJob } from '../../job/JobContext';
+import { useShelfState } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 
 /** The makes kept of this size beside the size by arithmetic: what each one's own dimensions do in this room. */
 export function MakesTable({ setup, axle }: { setup: Setup; axle: AxleName }) {
   const { job, edit } = useJob();
-  const stores = useShelf();
+  const { items: stores, come } = useShelfState();
   const lengths = useLengths();
   const makes = useMemo(() => makesOfSize({ job, setup, axle, items: stores }), [job, setup, axle, stores]);
   const size = setup[axle]?.tire?.size;
   if (size === undefined) return null;
   if (makes.length === 1)
-    return <p className="makes-none soft">No make of {size} in the stores: its dimensions are those of the size.</p>;
+    return (
+      come && <p className="makes-none soft">No make of {size} in the stores: its dimensions are those of the size.</p>
+    );
   const used = setup[axle]?.tire?.label;
   const kept = new Set(makes.filter(({ ofSize }) => !ofSize).map(({ name }): string | undefined => name));
   const take = ({ tire, ofSize }: Make) =>

@@ -1,3 +1,4 @@
+import { useShelfState } from '../../job/ShelfContext';
 import { Button } from 'antd';
 import type { FitWindow, Shut, WindowRow, WindowSpan } from '#core/advice/window';
 import { formatNumber, offsetFigure, rimFigure } from '#core/units';
@@ -148,11 +149,12 @@ const WORDS = {
 /** Wheels of the stores in the window, those that fit first. */
 export function StockList({ stock, make }: { stock: readonly StockPoint[]; make(wheel: StockPoint): void }) {
   const order = ['ok', 'caution', 'unknown', 'fail'];
+  const { come } = useShelfState();
   const sorted = [...stock].sort((one, other) => order.indexOf(one.verdict) - order.indexOf(other.verdict));
   return (
     <section aria-label="Wheels of the stores">
       <h2 className="label">Wheels of the stores</h2>
-      {sorted.length === 0 && <p className="soft">The stores keep no wheel of this diameter.</p>}
+      {come && sorted.length === 0 && <p className="soft">The stores keep no wheel of this diameter.</p>}
       <ul className="window-stock-list">
         {sorted.map((wheel) => (
           <li key={wheel.name}>

@@ -5,7 +5,8 @@ import { setupAt, shownOffsetMm, tireFor, windowAround, type FitWindow, type Tir
 import { freeSetupId, type Edit, type Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { offsetFigure, rimFigure } from '#core/units';
-import { useJob, useShelf } from '../../job/JobContext';
+import { useJob } from '../../job/JobContext';
+import { useShelf } from '../../job/ShelfContext';
 import { useAsked } from '../../job/useAsked';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN } from '../frame/useJobKeys';

@@ -4,6 +4,7 @@ import { standing } from './003-standing';
 import { house } from './004-house';
 import { rules } from './005-rules';
 import { doors } from './006-doors';
+import { shelfOrder } from './007-shelf-order';
 
 /** All migrations, oldest first. A landed migration is never changed; a new one is added. */
-export const migrations = [first, stores, standing, house, rules, doors];
+export const migrations = [first, stores, standing, house, rules, doors, shelfOrder];

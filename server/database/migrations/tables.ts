@@ -1,7 +1,13 @@
 import type { QueryInterface, Transaction } from 'sequelize';
 
 /** What a migration does to tables; all of it within one transaction. */
-export type Tables = Pick<QueryInterface, 'createTable' | 'dropTable' | 'addColumn' | 'removeColumn' | 'addIndex'>;
+export interface Tables extends Pick<
+  QueryInterface,
+  'createTable' | 'dropTable' | 'addColumn' | 'removeColumn' | 'addIndex'
+> {
+  /** The rows that a statement answers with. */
+  rows<Row>(sql: string, values?: unknown[]): Promise<Row[]>;
+}
 
 /**
  * The tables of a database, every change of them in this transaction. Before migrations were transactions a kill could
@@ -16,6 +22,8 @@ export function tablesIn(all: QueryInterface, transaction: Transaction): Tables 
     return found.length > 0;
   };
   return {
+    rows: async <Row>(sql: string, replacements: unknown[] = []) =>
+      (await all.sequelize.query(sql, { replacements, transaction }))[0] as Row[],
     createTable: (name: never, columns: never, options?: object) =>
       all.createTable(name, columns, { ...options, transaction }),
     dropTable: (name, options) => all.dropTable(name, { ...options, transaction } as object),
