@@ -13,6 +13,7 @@ import { keepDaily } from './database/daily';
 import { asStartFault } from './database/faults';
 import { holdFolder } from './database/lock';
 import { boundConnections, endServer } from './doors/connections';
+import { watchHolds } from './health';
 import { endWork, startWork } from './work/pool';
 
 export { createApp, readSettings };
@@ -42,6 +43,7 @@ export async function start(words: readonly string[] = process.argv.slice(2)): P
     });
     await listen(server, settings);
     stopDaily = keepDaily();
+    watchHolds();
   } catch (error) {
     if (!(error instanceof StartFault)) log.fatal({ err: error }, 'the start failed');
     console.error(`Scoval does not start: ${error instanceof StartFault ? error.message : String(error)}`);

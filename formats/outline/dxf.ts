@@ -1,3 +1,4 @@
+import { DomainError } from '#core/errors';
 import DxfParser, { type IEntity } from 'dxf-parser';
 import { arcPoints, bulgePoints, ellipsePoints, splinePoints } from './curves';
 import { chained } from './chain';
@@ -61,6 +62,8 @@ function read(text: string): ReadDrawing {
   if (text.includes('\u0000')) return wholeFile('is a binary DXF: save it as text (ASCII)');
   const types = entityTypes(text);
   if (types === null) return wholeFile('has no ENTITIES section: it is not a DXF drawing');
+  const broken = rowsFault(text);
+  if (broken) return wholeFile(broken);
   for (const type of types) {
     const why =
       REFUSED[type] ??
@@ -71,7 +74,7 @@ function read(text: string): ReadDrawing {
   }
   let parsed;
   try {
-    parsed = new DxfParser().parseSync(text);
+    parsed = new DxfParser().parseSync(inOrder(text));
   } catch (error) {
     return wholeFile(`cannot be read as DXF: ${error instanceof Error ? error.message : String(error)}`);
   }
@@ -102,6 +105,51 @@ function read(text: string): ReadDrawing {
       ? 'it names no unit'
       : `it names a unit (${code}) that is not known`;
   return { drawing: { lines: chained(lines, inUnits(JOIN_MM, unitMm)), unitMm, unitSays, leftOut } };
+}
+
+/**
+ * What is wrong with a drawing's rows: they are pairs of a group code, a whole number, and a value, and the last of them
+ * says EOF. The parser goes round for ever where they are not. Null where they are in order.
+ */
+function rowsFault(text: string): string | null {
+  const rows = text.trimEnd().split(/\r\n|\r|\n/);
+  for (let at = 0; at < rows.length; at += 2) {
+    if (!/^\s*\d{1,4}\s*$/.test(rows[at]!)) return `is broken at line ${at + 1}: there is no group code`;
+    if (rows[at]!.trim() !== '0' || rows[at + 1]?.trim() !== 'EOF') continue;
+    return at + 2 < rows.length ? `goes on behind its EOF at line ${at + 2}` : null;
+  }
+  return 'is cut short: it does not end with EOF';
+}
+
+/** What a corner of a polyline consists of; behind the corners stands what turns the whole of it. */
+const OF_CORNERS = new Set(['10', '20', '30', '40', '41', '42', '210', '220', '230']);
+
+/**
+ * A drawing's text with what the parser stumbles over left out or refused: of the corners of a polyline only what places
+ * and bends them, each with its x and y; the corners of an old-style one up to its end.
+ * @throws DomainError where a corner lacks its y, or an old-style polyline its end
+ */
+function inOrder(text: string): string {
+  const rows = text.split(/\r\n|\r|\n/);
+  const kept: string[] = [];
+  let [type, cornered, open] = ['', false, false];
+  for (let at = 0; at + 1 < rows.length; at += 2) {
+    const [code, value] = [rows[at]!.trim(), rows[at + 1]!];
+    if (code === '0') {
+      type = value.trim().toUpperCase();
+      if (open && type !== 'VERTEX' && type !== 'SEQEND') throw new DomainError('has a polyline without its end');
+      open = type === 'POLYLINE' || (open && type === 'VERTEX');
+      cornered = false;
+    }
+    if (type === 'LWPOLYLINE' && code !== '0') {
+      if (code === '10' && rows[at + 2]?.trim() !== '20')
+        throw new DomainError('has a polyline with a corner that lacks its y');
+      cornered ||= code === '10';
+      if (cornered && !OF_CORNERS.has(code)) continue;
+    }
+    kept.push(code, value);
+  }
+  return kept.join('\n');
 }
 
 /** A drawing's rows in pairs of group code and value, those of its ENTITIES section; null without one. */

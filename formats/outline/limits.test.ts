@@ -45,6 +45,8 @@ describe('large and odd drawings', () => {
     ['an ellipse of nothing', '0\nELLIPSE\n8\n0\n10\n0\n20\n0\n11\n0\n21\n0\n40\n0\n41\n0\n42\n6'],
     ['an arc without angles', '0\nARC\n8\n0\n10\n0\n20\n0\n40\n5'],
     ['a spline of an absurd degree', '0\nSPLINE\n8\n0\n70\n8\n71\n900000\n40\n0\n10\n0\n20\n0'],
+    ['a spline that is cut short', '0\nSPLINE\n0\nSPLINE\nSPLINE'],
+    ['a polyline with a row out of step', '0\nLWPOLYLINE\n8\n0\n90\n2\n10\n0\n20\n90\n10\n40\n訿0\n120\n42\n0.5'],
     ['a polyline of no corners', '0\nLWPOLYLINE\n8\n0\n90\n0\n70\n1'],
   ])('%s is refused or told, never thrown', (_, entity) => {
     taken('x.dxf', `0\nSECTION\n2\nENTITIES\n${entity}\n0\nENDSEC\n0\nEOF\n`);
@@ -59,6 +61,28 @@ describe('large and odd drawings', () => {
     ['a box of nothing', '<rect width="x" height="NaN"/>'],
   ])('%s too', (_, shape) => {
     taken('x.svg', `<svg xmlns="http://www.w3.org/2000/svg">${shape}</svg>`);
+  });
+  test('a file that ends in the midst of itself', () => {
+    const whole = dxf([drawnLine(0, 0, 50, 0), drawnLine(50, 0, 50, 40)]);
+    for (let at = 0; at < whole.length; at++) taken('cut.dxf', whole.slice(0, at));
+    expect(said(taken('cut.dxf', '0\nSECTION\n2\nENTITIES\n0\nSPLINE\nSPLINE'))).toMatch(/no group code|cut short/);
+  });
+  test('group codes and values in any order', () => {
+    const pair = fc.tuple(
+      fc.oneof(fc.constantFrom(0, 8, 10, 20, 30, 40, 42, 50, 51, 70, 71, 72, 73, 90, 230), fc.nat(1100)),
+      fc.oneof(
+        fc.constantFrom('LINE', 'ARC', 'SPLINE', 'LWPOLYLINE', 'POLYLINE', 'VERTEX', 'SEQEND'),
+        fc.string(),
+        fc.double(),
+      ),
+    );
+    fc.assert(
+      fc.property(fc.array(pair, { maxLength: 30 }), (pairs) => {
+        const rows = pairs.map(([code, value]) => `${code}\n${String(value).replace(/[\r\n]/g, ' ')}`);
+        taken('odd.dxf', `0\nSECTION\n2\nENTITIES\n0\nLWPOLYLINE\n${rows.join('\n')}\n0\nENDSEC\n0\nEOF\n`);
+      }),
+      { numRuns: 1500 },
+    );
   });
   test('one nested beyond all reason', () => {
     const deep = '<g>'.repeat(60_000) + '</g>'.repeat(60_000);
