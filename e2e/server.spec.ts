@@ -1,17 +1,20 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
+import { setPassphrase } from '../server/base/passphrase';
+import { clean } from './bench';
 
 /** A server of this test's own, with what it logs. */
 async function start(
   folder: string,
   port = 0,
+  env: Record<string, string> = {},
 ): Promise<{ child: ChildProcess; log: Record<string, unknown>[]; said: string[]; ended: Promise<number | null> }> {
   const child = spawn(process.execPath, ['server.mjs'], {
-    env: { ...process.env, SCOVAL_DATA: folder, PORT: String(port), SCOVAL_LOG: 'info' },
+    env: { ...process.env, SCOVAL_DATA: folder, PORT: String(port), SCOVAL_LOG: 'info', ...env },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
   const log: Record<string, unknown>[] = [];
@@ -114,4 +117,67 @@ test('a port that is taken is said in one line, and the exit code tells', async 
   rmSync(other, { recursive: true });
   one.child.kill('SIGTERM');
   await one.ended;
+});
+
+test('what stands in the way of a start is one line and an exit code, before it listens', async () => {
+  const refused = async (wanted: RegExp, env: Record<string, string> = {}) => {
+    const { ended, said, log } = await start(folder, 0, env);
+    expect(await ended).toBe(1);
+    expect(said).toEqual([expect.stringMatching(wanted)]);
+    expect(log.map(({ msg }) => msg)).not.toContain('listening');
+  };
+  await refused(/PORT must be a whole number from 0 to 65535/, { PORT: 'http' });
+  await refused(/SCOVAL_LOG must be one of trace/, { SCOVAL_LOG: 'loud' });
+  await refused(/SCOVAL_TLS_CERT and SCOVAL_TLS_KEY are given together/, { SCOVAL_TLS_CERT: 'x.pem' });
+  await refused(/set a pass-phrase first \(npm run passphrase\)/, { HOST: '0.0.0.0' });
+  writeFileSync(path.join(folder, 'scoval.sqlite'), 'a letter');
+  await refused(/scoval\.sqlite is no database/);
+  rmSync(path.join(folder, 'scoval.sqlite'));
+  const one = await start(folder);
+  await refused(/another Scoval runs on/);
+  one.child.kill('SIGTERM');
+  expect(await one.ended).toBe(0);
+});
+
+test('beyond this machine a device signs in once; another comes in by the code that the first shows', async ({
+  page,
+  browser,
+}) => {
+  await setPassphrase(folder, 'twelve torque wrenches');
+  const { child, log, ended } = await start(folder, 0, { HOST: '0.0.0.0' });
+  const address = addressOf(log).replace('0.0.0.0', '127.0.0.1');
+  expect((await fetch(`${address}/stores.csv`, { headers: { Accept: 'text/csv' } })).status).toBe(401);
+  await page.goto(`${address}/house`);
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await expect(page.getByText('whoever is on this network can listen')).toBeVisible();
+  await clean(page);
+  const phrase = page.getByRole('textbox', { name: 'Pass-phrase of the shop' });
+  await phrase.fill('twelve torque wrenchers');
+  await phrase.press('Enter');
+  await expect(page.getByRole('alert')).toHaveText('that is not the pass-phrase of this shop');
+  await expect(phrase).toHaveValue('twelve torque wrenchers');
+  await phrase.fill('twelve torque wrenches');
+  await phrase.press('Enter');
+  await page.waitForURL(`${address}/house`);
+  await expect(page.getByRole('list', { name: 'Devices' }).getByRole('listitem')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Back up now' }).click();
+  await expect(page.getByText(/is made, opened and checked/)).toBeVisible();
+  await page.getByRole('button', { name: 'Add a phone or tablet' }).click();
+  await expect(page.getByRole('img', { name: /^QR code/ })).toBeVisible();
+  await clean(page);
+  const way = new URL((await page.locator('.joining code').textContent())!);
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+  await phone.goto(`${address}${way.pathname}${way.search}`);
+  await phone.getByRole('button', { name: 'Join this shop' }).click();
+  await expect(phone.getByRole('heading', { name: 'Bench' })).toBeVisible();
+  await page.reload();
+  const devices = page.getByRole('list', { name: 'Devices' }).getByRole('listitem');
+  await expect(devices).toHaveCount(2);
+  await devices.filter({ hasNotText: 'this one' }).getByRole('button', { name: 'Sign out' }).click();
+  await expect(devices).toHaveCount(1);
+  await phone.goto(`${address}/stores`);
+  await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await phone.context().close();
+  child.kill('SIGTERM');
+  expect(await ended).toBe(0);
 });

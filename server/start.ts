@@ -2,6 +2,7 @@ import { createServer, type Server } from 'node:http';
 import { createServer as createSecure } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { mkdirSync } from 'node:fs';
+import type { ServerBuild } from 'react-router';
 import { createApp, loadPages } from './app';
 import { dataFolder } from './base/folder';
 import { log } from './base/log';
@@ -14,6 +15,7 @@ import { asStartFault } from './database/faults';
 import { holdFolder } from './database/lock';
 import { boundConnections, endServer } from './doors/connections';
 import { watchHolds } from './health';
+import { warmUp } from './warm';
 import { endWork, startWork } from './work/pool';
 
 export { createApp, readSettings };
@@ -32,7 +34,7 @@ export async function start(words: readonly string[] = process.argv.slice(2)): P
       throw new StartFault('other machines could reach it: set a pass-phrase first (npm run passphrase)');
     await database();
     startWork();
-    await loadPages();
+    await warmUp((await loadPages()) as ServerBuild);
     const server = makeServer(settings);
     let stopDaily = () => {};
     endOnSignal(server, async () => {
