@@ -108,8 +108,8 @@ function read(text: string): ReadDrawing {
 }
 
 /**
- * What is wrong with a drawing's rows: they are pairs of a group code, a whole number, and a value, and the last of them
- * says EOF. The parser goes round for ever where they are not. Null where they are in order.
+ * What is wrong with a drawing's rows: they are pairs of a group code, a whole number, and a value, and the last of
+ * them says EOF. The parser goes round for ever where they are not. Null where they are in order.
  */
 function rowsFault(text: string): string | null {
   const rows = text.trimEnd().split(/\r\n|\r|\n/);
@@ -125,8 +125,8 @@ function rowsFault(text: string): string | null {
 const OF_CORNERS = new Set(['10', '20', '30', '40', '41', '42', '210', '220', '230']);
 
 /**
- * A drawing's text with what the parser stumbles over left out or refused: of the corners of a polyline only what places
- * and bends them, each with its x and y; the corners of an old-style one up to its end.
+ * A drawing's text with what the parser stumbles over left out or refused: of the corners of a polyline only what
+ * places and bends them, each with its x and y; the corners of an old-style one up to its end.
  * @throws DomainError where a corner lacks its y, or an old-style polyline its end
  */
 function inOrder(text: string): string {

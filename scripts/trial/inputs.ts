@@ -230,7 +230,8 @@ const DXF = [
   .join('\n');
 const SVG =
   '<svg xmlns="http://www.w3.org/2000/svg" width="100mm" viewBox="0 0 100 100"><g transform="rotate(10) scale(2)">' +
-  '<path d="M0 0C5 5 9 2 20 20A5 5 0 0 1 30 30Z"/><circle cx="5" cy="5" r="4"/><polygon points="0,0 5,0 5,5"/></g></svg>';
+  '<path d="M0 0C5 5 9 2 20 20A5 5 0 0 1 30 30Z"/><circle cx="5" cy="5" r="4"/>' +
+  '<polygon points="0,0 5,0 5,5"/></g></svg>';
 
 /** Drawings are read in the browser; here by the same reader. */
 function drawing(name: string, text: string, figures: Figures): void {
