@@ -1,10 +1,13 @@
 import { createRequestHandler, type AppLoadContext, type ServerBuild } from 'react-router';
+import type { Job } from '#core/job';
 import { database } from './database/connection';
 import { JobRow } from './database/models';
+import { inWorker } from './work/pool';
 
 /** How often each page is made before anybody asks for one. */
 const TIMES = 2;
 
+const EMPTY: Job = { format: 'scoval.job', version: 1, vehicle: {}, setups: [] };
 const NOBODY: AppLoadContext = { nonce: '', device: null, beyond: false, secure: false, address: '', port: 0 };
 
 /**
@@ -12,6 +15,8 @@ const NOBODY: AppLoadContext = { nonce: '', device: null, beyond: false, secure:
  * ask for them.
  */
 export async function warmUp(build: ServerBuild): Promise<void> {
+  // A thread reads its whole program before its first task.
+  const thread = inWorker('editJob', { job: EMPTY, edits: [] });
   const handle = createRequestHandler(build, 'production');
   await database();
   const newest = await JobRow.findOne({ attributes: ['id'], order: [['updatedAt', 'DESC']] });
@@ -21,4 +26,5 @@ export async function warmUp(build: ServerBuild): Promise<void> {
       const request = new Request(`http://127.0.0.1${place}`, { headers: { Accept: 'text/html' } });
       await (await handle(request, NOBODY)).text();
     }
+  await thread;
 }

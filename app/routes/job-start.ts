@@ -1,4 +1,4 @@
-import { redirect } from 'react-router';
+import { data, redirect } from 'react-router';
 import { waitsFor } from '#core/standing';
 import { openJob } from '#server/jobs';
 import { stored } from '../stored';
@@ -7,6 +7,7 @@ import type { Route } from './+types/job-start';
 /** A job opens where work waits: readings first, then setups, then the comparison. */
 export async function loader({ params }: Route.LoaderArgs) {
   const open = await stored(() => openJob(params.jobId));
-  const station = open ? { readings: 'room', setups: 'setups', decision: 'setups' }[waitsFor(open.job)] : 'hub';
-  return redirect(`/jobs/${params.jobId}/${station}`);
+  if (!open) throw data(null, { status: 404 });
+  const station = { readings: 'room', setups: 'setups', decision: 'setups' }[waitsFor(open.job)];
+  return redirect(`/jobs/${open.id}/${station}`);
 }

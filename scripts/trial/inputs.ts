@@ -119,7 +119,7 @@ export async function oddInputs(folder: string, chance: Chance, figures: Figures
       const body = method === 'GET' || method === 'HEAD' ? undefined : oddText('{"intent":"archive","id":"x"}', chance);
       judge(
         await ask(port, { method, path, headers, ...(body === undefined ? {} : { body }) }),
-        `${method} of a place`,
+        `${method} ${path.slice(0, 120)} ${JSON.stringify(headers).slice(0, 60)}`,
         figures,
       );
     },
