@@ -20,9 +20,9 @@ async function readBytes(request: Request, most = MAX_BODY_BYTES): Promise<Uint8
   return size > most ? null : new Uint8Array(await new Blob(chunks as BlobPart[]).arrayBuffer());
 }
 
-/** The form a request carries; null when it is larger than a job file may be, or no form. */
-export async function readForm(request: Request): Promise<FormData | null> {
-  const bytes = await readBytes(request);
+/** The form a request carries; null when it is larger than it may be, as a job file may, or no form. */
+export async function readForm(request: Request, most = MAX_BODY_BYTES): Promise<FormData | null> {
+  const bytes = await readBytes(request, most);
   if (!bytes) return null;
   const type = request.headers.get('Content-Type') ?? '';
   return new Response(bytes, { headers: { 'Content-Type': type } }).formData().catch(() => null);

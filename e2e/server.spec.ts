@@ -181,3 +181,36 @@ test('beyond this machine a device signs in once; another comes in by the code t
   child.kill('SIGTERM');
   expect(await ended).toBe(0);
 });
+
+test('everything goes out as one file and into another shop', async ({ page }) => {
+  const one = await start(folder);
+  const from = addressOf(one.log);
+  for (const car of ['Brindle Kite', 'Velder Two'])
+    await fetch(`${from}/?index`, {
+      method: 'POST',
+      body: JSON.stringify({ intent: 'new', car, title: 'moves house' }),
+      redirect: 'manual',
+      headers: { 'Content-Type': 'application/json', Origin: from },
+    });
+  const packed = await fetch(`${from}/archive`);
+  expect(packed.headers.get('content-type')).toBe('application/zip');
+  const buffer = Buffer.from(await packed.arrayBuffer());
+  one.child.kill('SIGTERM');
+  await one.ended;
+  const other = mkdtempSync(path.join(tmpdir(), 'scoval-server-'));
+  const two = await start(other);
+  await page.goto(`${addressOf(two.log)}/house`);
+  await expect(page.getByRole('link', { name: 'Save everything' })).toHaveAttribute('href', '/archive');
+  const take = (bytes: Buffer) =>
+    page.getByLabel('Archive').setInputFiles({ name: 'shop.zip', mimeType: 'application/zip', buffer: bytes });
+  await take(Buffer.from('a letter'));
+  await expect(page.getByRole('alert')).toContainText('is no zip archive');
+  await take(buffer);
+  await expect(page.getByText('2 jobs taken in, 0 items of the stores.')).toBeVisible();
+  await clean(page);
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await expect(page.getByRole('row', { name: /SK-002 Velder Two/ })).toBeVisible();
+  two.child.kill('SIGTERM');
+  expect(await two.ended).toBe(0);
+  rmSync(other, { recursive: true });
+});

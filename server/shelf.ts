@@ -1,6 +1,6 @@
 import type { InnerFace } from '#core/brake';
 import { nanoid } from 'nanoid';
-import { literal, Op } from 'sequelize';
+import { literal, Op, type Transaction } from 'sequelize';
 import { itemName, type ShelfItem, type ShelfKind } from '#core/shelf';
 import { database, write } from './database/connection';
 import { ShelfRow } from './database/models';
@@ -134,32 +134,42 @@ export async function removeItem(id: string): Promise<void> {
  * so that other saves wait no longer than it takes. Null where the shelf would hold more than it does.
  */
 export async function importRows(rows: string): Promise<{ added: number; replaced: number } | null> {
-  const read = (path: string) => `json_extract(value, '$.${path}')`;
   try {
     return await write(async (transaction) => {
-      const before = await ShelfRow.count({ transaction });
-      // As the rows keep their dates.
-      const now = new Date().toISOString().replace('T', ' ').replace('Z', ' +00:00');
-      await ShelfRow.sequelize!.query(
-        `INSERT INTO store_items (id, kind, name, sort_key, item, created_at, updated_at)
-         SELECT ${read('id')}, ${read('kind')}, ${read('name')}, ${read('sortKey')}, ${read('item')}, $now, $now
-         FROM json_each($rows) WHERE true
-         ON CONFLICT (kind, name) DO UPDATE SET item = excluded.item, updated_at = excluded.updated_at`,
-        { bind: { rows, now }, transaction },
-      );
-      const after = await ShelfRow.count({ transaction });
-      if (after > MOST_ITEMS && after > before) throw new ShelfFull();
-      const [listed] = await ShelfRow.sequelize!.query('SELECT json_array_length($rows) AS listed', {
-        bind: { rows },
-        transaction,
-      });
-      const added = after - before;
-      return { added, replaced: (listed as { listed: number }[])[0]!.listed - added };
+      const taken = await importRowsIn(rows, transaction);
+      if (!taken) throw new ShelfFull();
+      return taken;
     });
   } catch (error) {
     if (error instanceof ShelfFull) return null;
     throw error;
   }
+}
+
+/** The same within a transaction; on null it is to be given up. */
+export async function importRowsIn(
+  rows: string,
+  transaction: Transaction,
+): Promise<{ added: number; replaced: number } | null> {
+  const read = (path: string) => `json_extract(value, '$.${path}')`;
+  const before = await ShelfRow.count({ transaction });
+  // As the rows keep their dates.
+  const now = new Date().toISOString().replace('T', ' ').replace('Z', ' +00:00');
+  await ShelfRow.sequelize!.query(
+    `INSERT INTO store_items (id, kind, name, sort_key, item, created_at, updated_at)
+     SELECT ${read('id')}, ${read('kind')}, ${read('name')}, ${read('sortKey')}, ${read('item')}, $now, $now
+     FROM json_each($rows) WHERE true
+     ON CONFLICT (kind, name) DO UPDATE SET item = excluded.item, updated_at = excluded.updated_at`,
+    { bind: { rows, now }, transaction },
+  );
+  const after = await ShelfRow.count({ transaction });
+  if (after > MOST_ITEMS && after > before) return null;
+  const [listed] = await ShelfRow.sequelize!.query('SELECT json_array_length($rows) AS listed', {
+    bind: { rows },
+    transaction,
+  });
+  const added = after - before;
+  return { added, replaced: (listed as { listed: number }[])[0]!.listed - added };
 }
 
 class ShelfFull extends Error {}

@@ -9,6 +9,7 @@ import { readShopDefaults } from '#server/shopDefaults';
 import { DraftsContext } from '../ui/fields/DraftsContext';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { runHouseCommand, type HouseAnswer } from '../ui/terms/houseActions';
+import { ArchiveTools } from '../ui/doors/ArchiveTools';
 import { Backups, Devices } from '../ui/doors/ShopSafety';
 import { runShopCommand, type ShopAnswer } from '../ui/doors/shopCommands';
 import { whyRefused } from '../refused';
@@ -112,6 +113,7 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
                 <LimitTable terms={terms} keys={ROOM} label="Limits of room" />
               </section>
               <Backups copies={copies} daily={daily} />
+              <ArchiveTools />
               {devices && <Devices devices={devices} own={own} />}
             </div>
             <div>

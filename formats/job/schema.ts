@@ -23,7 +23,8 @@ function dayExists(text: string): void {
     throw new DomainError('is a date that does not exist');
 }
 
-const reading = Joi.object({
+/** One reading of a history. */
+export const readingSchema = Joi.object({
   key: Joi.string().max(80).required(),
   value: number(-1000, 3000).required(),
   uncertaintyMm: number(0, 100).required(),
@@ -65,7 +66,7 @@ const vehicleAxle = objectOf(VEHICLE_AXLE, {
   baseline: objectOf(VEHICLE_AXLE.baseline.fields, { wheel }),
   obstacles: Joi.array().items(obstacle).unique('id').max(200),
   caliper: objectOf(VEHICLE_AXLE.caliper.fields, { outline }),
-  readings: Joi.array().items(reading).max(MOST_READINGS),
+  readings: Joi.array().items(readingSchema).max(MOST_READINGS),
 });
 
 const vehicle = objectOf(VEHICLE, {

@@ -1,5 +1,5 @@
-// Tries to lose something, to get stuck, to get in: kills under load, odd inputs, strangers, a full disk. The same
-// seed tries the same. `npm run trial -- --seconds 600 --seed 1`; the last lines are figures, the exit code is 1 for a fault.
+// Tries to lose something, to get stuck, to get in: kills under load, odd inputs, strangers, a full disk.
+// `npm run trial -- --seconds 600 --seed 1`: the same seed tries the same; a fault is an exit code of 1.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';

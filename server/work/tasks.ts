@@ -1,5 +1,6 @@
 import type { Edit, Job } from '#core/job';
 import { jobStanding } from '#core/standing';
+import { packArchive, readArchive, type Archive } from '#formats/archive';
 import { readJobFile } from '#formats/job';
 import { gaugeCardPdf, templatePdf, type GaugeCard, type Template } from '#formats/pdf';
 import type { Fault } from '#formats/faults';
@@ -19,6 +20,9 @@ export const TASKS = {
     const { items, faults } = readShelfFile(bytes);
     return faults ? { faults } : { rows: shelfRows(items) };
   },
+  shelfRows: (items: readonly ShelfItem[]) => shelfRows(items),
+  packArchive: (archive: Archive) => packArchive(archive),
+  readArchive: (bytes: Uint8Array) => readArchive(bytes),
   writeShelf: (text: string) => writeShelfFile(JSON.parse(text) as ShelfItem[]),
   gaugeCard: (card: GaugeCard) => gaugeCardPdf(card, paperFonts()),
   template: (template: Template) => templatePdf(template, paperFonts()),

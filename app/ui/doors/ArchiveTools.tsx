@@ -1,0 +1,62 @@
+import { DownloadOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useState } from 'react';
+import type { Fault } from '#formats/faults';
+import type { TakenIn } from '#server/archive';
+import { FileButton, FileFaults } from '../parts/FileButton';
+
+/** What became of an archive that was to be taken in. */
+export interface ArchiveAnswer {
+  name: string;
+  faults: Fault[];
+  taken: TakenIn | null;
+}
+
+/** Everything the shop has, out and in as one file. */
+export function ArchiveTools() {
+  const [answer, setAnswer] = useState<ArchiveAnswer | null>(null);
+  const [busy, setBusy] = useState(false);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    setBusy(true);
+    setAnswer(await sent(file));
+    setBusy(false);
+  };
+  return (
+    <section>
+      <h2>Everything as one file</h2>
+      <p className="soft">
+        All jobs with their numbers, readings and undo, the stores and the house: to move to another machine, or to
+        keep.
+      </p>
+      <div className="archive-tools">
+        <Button icon={<DownloadOutlined />} href="/archive" download>
+          Save everything
+        </Button>
+        <FileButton label="Archive" accept=".zip,application/zip" busy={busy} take={(file) => void take(file)}>
+          Take an archive in
+        </FileButton>
+      </div>
+      {answer && answer.faults.length > 0 && <FileFaults name={answer.name} faults={answer.faults} />}
+      {answer?.taken && <p role="status">{takenWords(answer.taken)}</p>}
+    </section>
+  );
+}
+
+async function sent(file: File): Promise<ArchiveAnswer> {
+  const form = new FormData();
+  form.set('file', file);
+  try {
+    const response = await fetch('/archive', { method: 'POST', body: form });
+    if (response.ok) return (await response.json()) as ArchiveAnswer;
+    return { name: file.name, faults: [{ path: '', message: `was not taken in (${response.status})` }], taken: null };
+  } catch {
+    return { name: file.name, faults: [{ path: '', message: 'no answer from Scoval: try again' }], taken: null };
+  }
+}
+
+function takenWords({ jobs, renumbered, items, keptDefaults }: TakenIn): string {
+  const numbers = renumbered > 0 ? `; ${renumbered} of them under a new number` : '';
+  const terms = keptDefaults ? ' The house stays as it is here.' : '';
+  return `${jobs} ${jobs === 1 ? 'job' : 'jobs'} taken in${numbers}, ${items} items of the stores.${terms}`;
+}

@@ -1,0 +1,112 @@
+import { strToU8, unzipSync, zipSync } from 'fflate';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { packArchive, readArchive, type Archive } from '#formats/archive';
+import { faultLine } from '#formats/faults';
+import { freshDatabase } from '#support/freshDatabase';
+import { example } from '#support/jobs';
+import { everything, takeInArchive } from './archive';
+import { closeDatabase } from './database/connection';
+import { saveEdits, stepHistory } from './edits';
+import { archiveJob, createJob, openJob } from './jobs';
+import { importItems } from './shelf';
+import { setShopDefaults } from './shopDefaults';
+
+freshDatabase();
+
+const gap = (value: number) => [
+  {
+    op: 'set' as const,
+    path: ['vehicle', 'front', 'room', 'archGapMm'],
+    value,
+    taken: { instrument: 'caliper' as const, uncertaintyMm: 0.1 },
+  },
+];
+
+/** A shop with three jobs, one put away, one in the midst of its undo; a shelf; terms of its own. */
+async function shop(): Promise<void> {
+  const [one, , three] = [await createJob(example()), await createJob(example()), await createJob(example())];
+  await saveEdits(one, 1, gap(61.3));
+  await saveEdits(one, 2, gap(0.1 + 0.2));
+  await stepHistory(one, 3, 'undo');
+  await archiveJob(three, true);
+  await importItems([{ kind: 'spacer', name: '5 mm', maker: 'Ostrik', thicknessMm: 5 }]);
+  await setShopDefaults(['limits', 'inboardMm'], 9);
+}
+
+/** The same on another machine. */
+async function elsewhere<T>(work: () => Promise<T>): Promise<T> {
+  await closeDatabase();
+  const [here, there] = [process.env.SCOVAL_DATA!, mkdtempSync(path.join(tmpdir(), 'scoval-elsewhere-'))];
+  process.env.SCOVAL_DATA = there;
+  try {
+    return await work();
+  } finally {
+    await closeDatabase();
+    process.env.SCOVAL_DATA = here;
+    rmSync(there, { recursive: true });
+  }
+}
+
+const said = (bytes: Uint8Array): string[] => (readArchive(bytes).faults ?? []).map(faultLine);
+
+test('everything goes out and is the same on another machine: numbers, readings, undo, shelf and terms', async () => {
+  await shop();
+  const before = await everything();
+  const bytes = packArchive(before);
+  const { archive } = readArchive(bytes);
+  expect(archive).toEqual(before);
+  await elsewhere(async () => {
+    expect(await takeInArchive(archive!)).toEqual({ jobs: 3, renumbered: 0, items: 1, keptDefaults: false });
+    expect(await everything()).toEqual(before);
+    const { jobs } = await everything();
+    expect(jobs.map(({ number, archivedAt }) => [number, archivedAt !== null])).toEqual([
+      [1, false],
+      [2, false],
+      [3, true],
+    ]);
+  });
+});
+test('what was undone there is made again here', async () => {
+  await shop();
+  const bytes = packArchive(await everything());
+  await elsewhere(async () => {
+    await takeInArchive(readArchive(bytes).archive!);
+    const { JobRow } = await import('./database/models');
+    const row = (await JobRow.findOne({ where: { number: 1 } }))!;
+    const redone = await stepHistory(row.id, row.revision, 'redo');
+    expect(redone.status).toBe('saved');
+    expect((await openJob(row.id))!.job.vehicle.front!.room!.archGapMm).toBe(0.1 + 0.2);
+  });
+});
+test('beside jobs that are there already it takes free numbers, and the shop keeps its own terms', async () => {
+  await shop();
+  const { archive } = readArchive(packArchive(await everything()));
+  await setShopDefaults(['limits', 'inboardMm'], 7);
+  expect(await takeInArchive(archive!)).toEqual({ jobs: 3, renumbered: 3, items: 1, keptDefaults: true });
+  const { jobs, defaults, shelf } = await everything();
+  expect(jobs.map(({ number }) => number)).toEqual([1, 2, 3, 4, 5, 6]);
+  expect(defaults.limits).toEqual({ inboardMm: 7 });
+  expect(shelf).toHaveLength(1);
+});
+test('an archive with anything wrong is told by file and place, and nothing of it is taken', async () => {
+  await shop();
+  const files = unzipSync(packArchive(await everything()));
+  const with_ = (name: string, data: unknown) => said(zipSync({ ...files, [name]: strToU8(JSON.stringify(data)) }));
+  const job = JSON.parse(Buffer.from(files['jobs/SK-001.json']!).toString()) as Archive['jobs'][0];
+  expect(with_('archive.json', { format: 'scoval.archive', version: 2 })).toEqual(['archive.json: version: must be 1']);
+  expect(with_('jobs/SK-001.json', { ...job, document: { ...job.document, wings: 2 } })).toEqual([
+    'jobs/SK-001.json: document.wings: is not a known field',
+  ]);
+  expect(with_('jobs/SK-001.json', { ...job, changes: [{ ...job.changes[0], state: 'new' }] })).toEqual([
+    'jobs/SK-001.json: changes[0].state: must be one of done, undone, past',
+  ]);
+  expect(with_('shelf.json', [{ kind: 'bolt' }]).join()).toMatch(/^shelf\.json: \[0\]\.?kind: must be one of/);
+  expect(said(zipSync({ 'a.txt': strToU8('x') }))).toEqual(['archive.json: is missing from the archive']);
+  expect(said(strToU8('a letter'))).toEqual(['is no zip archive']);
+  expect(said(zipSync({ ...files, 'shelf.json': strToU8('['.repeat(1000)) }))).toEqual([
+    'shelf.json: is nested deeper than 40 brackets',
+  ]);
+  expect(said(zipSync({ ...files, '../../etc/passwd': strToU8('x') }))).toEqual([]);
+});
