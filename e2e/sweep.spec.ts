@@ -81,10 +81,10 @@ test('a long sweep shows its progress, stops when asked, and goes on', async ({ 
     id: `edge-${n}`,
     kind: 'liner' as const,
     label: `Edge ${n}`,
-    points: Array.from({ length: 400 }, (_, i) => ({ out: -60 + 40 * Math.sin(i), fwd: -420 - n, up: -200 + i })),
+    points: Array.from({ length: 200 }, (_, i) => ({ out: -60 + 40 * Math.sin(i), fwd: -420 - n, up: -200 + 2 * i })),
   });
   const job = applyEdits(demoJob('brindle-kite'), [
-    { op: 'set', path: ['vehicle', 'front', 'obstacles'], value: Array.from({ length: 12 }, (_, n) => edge(n)) },
+    { op: 'set', path: ['vehicle', 'front', 'obstacles'], value: Array.from({ length: 24 }, (_, n) => edge(n)) },
   ]);
   const place = await putOnBench(page, job, 'many edges');
   await page.goto(`${place}/sweep`);

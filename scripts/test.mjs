@@ -78,7 +78,7 @@ if (built)
       return [stats.expected, stats.unexpected + stats.flaky + errors.length];
     },
   });
-if (built) await check('trial, a short one', 'npx', ['tsx', 'scripts/trial/trial.ts', '--seconds', '60']);
+if (built) await check('trial, a short one', 'npx', ['tsx', 'scripts/trial/trial.ts', '--seconds', '30']);
 rmSync(reports, { recursive: true });
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exitCode = failed > 0 ? 1 : 0;
