@@ -8,11 +8,14 @@ await ensureInstalled();
 await run('npx', ['tsx', 'scripts/styles.tsx']);
 const vite = await createServer({ server: { middlewareMode: true } });
 const host = express();
+/** The application of each state of its code: made once, not for each request. */
+const made = new WeakMap();
 host.use(vite.middlewares);
 host.use(async (request, response, next) => {
   try {
     const { createApp } = await vite.ssrLoadModule('./server/app.ts');
-    createApp({ names: [], beyond: false, tls: null })(request, response, next);
+    if (!made.has(createApp)) made.set(createApp, createApp({ names: [], beyond: false, tls: null }));
+    made.get(createApp)(request, response, next);
   } catch (error) {
     vite.ssrFixStacktrace(error);
     next(error);

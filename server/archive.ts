@@ -4,7 +4,7 @@ import type { Archive, ArchivedJob } from '#formats/archive';
 import { read, write } from './database/connection';
 import { ChangeRow, JobRow, ReadingRow, ShopDefaultsRow } from './database/models';
 import { columnsOf } from './jobs';
-import { importRowsIn, listItems } from './shelf';
+import { importRowsIn, listItems, ShelfFull } from './shelf';
 import { readShopDefaults } from './shopDefaults';
 import { inWorker } from './work/pool';
 
@@ -65,8 +65,6 @@ export interface TakenIn {
   keptDefaults: boolean;
 }
 
-class ShelfFull extends Error {}
-
 /** Takes everything of an archive in, or nothing; null where the shelf would hold more than it does. */
 export async function takeInArchive({ jobs, shelf, defaults }: Archive): Promise<TakenIn | null> {
   const rows = await inWorker('shelfRows', shelf);
@@ -83,7 +81,7 @@ export async function takeInArchive({ jobs, shelf, defaults }: Archive): Promise
         taken.add(number);
         await putJob(job, number, transaction);
       }
-      if (!(await importRowsIn(rows, transaction))) throw new ShelfFull();
+      await importRowsIn(rows, transaction);
       const keptDefaults = Object.keys(await readShopDefaults(transaction)).length > 0;
       if (!keptDefaults) await ShopDefaultsRow.upsert({ id: 1, document: defaults }, { transaction });
       return { jobs: jobs.length, renumbered, items: shelf.length, keptDefaults };

@@ -135,22 +135,18 @@ export async function removeItem(id: string): Promise<void> {
  */
 export async function importRows(rows: string): Promise<{ added: number; replaced: number } | null> {
   try {
-    return await write(async (transaction) => {
-      const taken = await importRowsIn(rows, transaction);
-      if (!taken) throw new ShelfFull();
-      return taken;
-    });
+    return await write((transaction) => importRowsIn(rows, transaction));
   } catch (error) {
     if (error instanceof ShelfFull) return null;
     throw error;
   }
 }
 
-/** The same within a transaction; on null it is to be given up. */
+/** The same within a transaction. @throws ShelfFull where the shelf would hold more than it does */
 export async function importRowsIn(
   rows: string,
   transaction: Transaction,
-): Promise<{ added: number; replaced: number } | null> {
+): Promise<{ added: number; replaced: number }> {
   const read = (path: string) => `json_extract(value, '$.${path}')`;
   const before = await ShelfRow.count({ transaction });
   // As the rows keep their dates.
@@ -163,7 +159,7 @@ export async function importRowsIn(
     { bind: { rows, now }, transaction },
   );
   const after = await ShelfRow.count({ transaction });
-  if (after > MOST_ITEMS && after > before) return null;
+  if (after > MOST_ITEMS && after > before) throw new ShelfFull();
   const [listed] = await ShelfRow.sequelize!.query('SELECT json_array_length($rows) AS listed', {
     bind: { rows },
     transaction,
@@ -172,7 +168,8 @@ export async function importRowsIn(
   return { added, replaced: (listed as { listed: number }[])[0]!.listed - added };
 }
 
-class ShelfFull extends Error {}
+/** The shelf would hold more than it does. */
+export class ShelfFull extends Error {}
 
 /** Takes in a list of items. */
 export const importItems = (items: readonly ShelfItem[]) => importRows(shelfRows(items));

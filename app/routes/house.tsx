@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { useFetcher } from 'react-router';
 import { SHOP_LIMITS, type ShopLimitKey } from '#core/verdict';
 import { backupsFolder, dataFolder } from '#server/base/folder';
-import { copiesIn } from '#server/database/copies';
+import { copiesIn, KEPT } from '#server/database/copies';
 import { readSetting } from '#server/database/settings';
 import { listDevices } from '#server/doors/devices';
 import { readShopDefaults } from '#server/shopDefaults';
@@ -30,6 +30,7 @@ export async function loader({ context }: Route.LoaderArgs) {
   return stored(async () => ({
     house: await readShopDefaults(),
     daily: await readSetting('dailyCopies'),
+    kept: KEPT,
     copies: copiesIn(backupsFolder(dataFolder())).map(({ name, bytes, madeAt }) => ({
       name,
       bytes,
@@ -76,7 +77,7 @@ const PARTS = (Object.keys(SHOP_LIMITS) as ShopLimitKey[]).filter((key) => !ROOM
 export default function HousePage({ loaderData }: Route.ComponentProps) {
   const fetcher = useFetcher<HouseAnswer>();
   const [drafts] = useState(() => new Map<string, string>());
-  const { house, daily, copies, devices, own } = loaderData;
+  const { house, daily, kept, copies, devices, own } = loaderData;
   const terms = useMemo<EditedTerms>(
     () => ({
       of: 'house',
@@ -112,7 +113,7 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
                 <h2>Limits of room</h2>
                 <LimitTable terms={terms} keys={ROOM} label="Limits of room" />
               </section>
-              <Backups copies={copies} daily={daily} />
+              <Backups copies={copies} daily={daily} kept={kept} />
               <ArchiveTools />
               {devices && <Devices devices={devices} own={own} />}
             </div>

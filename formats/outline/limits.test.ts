@@ -62,6 +62,24 @@ describe('large and odd drawings', () => {
   ])('%s too', (_, shape) => {
     taken('x.svg', `<svg xmlns="http://www.w3.org/2000/svg">${shape}</svg>`);
   });
+  // DXF reference, LWPOLYLINE: group 91 is a vertex identifier, which newer programs write behind every corner.
+  test('a polyline whose corners carry identifiers keeps them all', () => {
+    const corners = [
+      [0, 90],
+      [40, 120],
+      [0, 150],
+      [-20, 120],
+    ].map(([x, y], at) => `10\n${x}\n20\n${y}\n91\n${at + 1}`);
+    const entity = `0\nLWPOLYLINE\n8\n0\n90\n4\n70\n1\n43\n0\n${corners.join('\n')}`;
+    const { drawing } = taken('ids.dxf', `0\nSECTION\n2\nENTITIES\n${entity}\n0\nENDSEC\n0\nEOF\n`);
+    expect(drawing!.lines[0]).toMatchObject({ closed: true, fault: null });
+    expect(drawing!.lines[0]!.points.map(({ x, y }) => [x, y])).toEqual([
+      [0, 90],
+      [40, 120],
+      [0, 150],
+      [-20, 120],
+    ]);
+  });
   test('a file that ends in the midst of itself', () => {
     const whole = dxf([drawnLine(0, 0, 50, 0), drawnLine(50, 0, 50, 40)]);
     for (let at = 0; at < whole.length; at++) taken('cut.dxf', whole.slice(0, at));

@@ -1,6 +1,7 @@
 import { mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { filesOf } from './files';
+import { freeName, stamp } from './names';
 import { checkSound } from './sound';
 import { withPlain } from './plain';
 
@@ -16,13 +17,11 @@ export interface Copy {
 const NAME = /^scoval-(\d{8}-\d{6})(-[a-z0-9-]+)?\.sqlite$/;
 
 /** Daily copies and those before an upgrade that are kept, newest first, and how much room they may take in all. */
-const KEPT = 14;
+export const KEPT = 14;
 const MOST_BYTES = 2 * 1024 ** 3;
 
 /** A copy is made in less, however large the database. */
 const PART_MS = 3_600_000;
-
-const stamp = (at: Date): string => at.toISOString().replace(/[-:]/g, '').replace('T', '-').slice(0, 15);
 
 /**
  * Copies a database while it is in use: SQLite writes the whole of it, as of one moment, into a new file. The copy is
@@ -32,9 +31,7 @@ const stamp = (at: Date): string => at.toISOString().replace(/[-:]/g, '').replac
 export async function copyDatabase(database: string, folder: string, why = ''): Promise<Copy> {
   mkdirSync(folder, { recursive: true });
   const madeAt = new Date();
-  let name = `scoval-${stamp(madeAt)}${why && `-${why}`}.sqlite`;
-  for (let twin = 2; readdirSync(folder).includes(name); twin++)
-    name = `scoval-${stamp(madeAt)}${why && `-${why}`}-${twin}.sqlite`;
+  const name = freeName(folder, `scoval-${stamp(madeAt)}${why && `-${why}`}`, '.sqlite');
   const file = path.join(folder, name);
   const part = `${file}.part`;
   rmSync(part, { force: true });

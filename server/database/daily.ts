@@ -7,11 +7,16 @@ import { readSetting } from './settings';
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
 
-/** Makes a copy now, with the files beside the database, and throws away what is beyond those that are kept. */
-export async function backUp(folder = backupsFolder(dataFolder())): Promise<Copy> {
-  const copy = await copyDatabase(databaseFile(dataFolder()), folder);
-  copyFiles(dataFolder(), copy.file);
-  return copy;
+/**
+ * Makes a copy now, with the files beside the database. Into the folder's own backups: what is beyond those that are
+ * kept goes; elsewhere nothing is thrown away.
+ */
+export async function backUp(elsewhere?: string): Promise<Copy & { files: string[] }> {
+  const own = backupsFolder(dataFolder());
+  const copy = await copyDatabase(databaseFile(dataFolder()), elsewhere ?? own);
+  const files = copyFiles(dataFolder(), copy.file);
+  if (elsewhere === undefined) dropOld(own);
+  return { ...copy, files };
 }
 
 /** Makes the day's copy where it is due and the shop wants it; what goes wrong is told in the log. */
@@ -21,8 +26,7 @@ export async function backUpDaily(now = Date.now()): Promise<Copy | null> {
     const newest = copiesIn(folder)[0];
     if ((newest && now - newest.madeAt.getTime() < DAY_MS) || !(await readSetting('dailyCopies'))) return null;
     const copy = await backUp();
-    const dropped = dropOld(folder);
-    log.info({ copy: copy.name, dropped }, 'daily backup');
+    log.info({ copy: copy.name }, 'daily backup');
     return copy;
   } catch (error) {
     log.error({ err: error }, 'the daily backup failed');

@@ -1,4 +1,4 @@
-import { constants, cpSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import { constants, cpSync, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
 import { copyFile, open } from 'node:fs/promises';
 import path from 'node:path';
 import { backupsFolder, besideDatabase, databaseFile } from '../base/folder';
@@ -7,8 +7,9 @@ import { filesOf } from './files';
 import { asStartFault } from './faults';
 import { holdFolder } from './lock';
 import { migrations } from './migrations';
+import { freeName, stamp } from './names';
 import { withPlain } from './plain';
-import { checkSound, migrationsOf } from './sound';
+import { checkHead, checkSound, migrationsOf } from './sound';
 
 /**
  * Puts a backup in the place of a data folder's database. What was there is kept aside, whole; the backup takes its
@@ -37,6 +38,10 @@ async function putBack(backup: string, file: string): Promise<string | null> {
   const part = `${file}.part`;
   for (const one of [part, ...besideDatabase(part)]) rmSync(one, { force: true });
   await copyFile(backup, part, constants.COPYFILE_FICLONE);
+  // What a crash has left beside it belongs to it: it holds saves that are nowhere else.
+  if (existsSync(`${backup}-wal`)) await copyFile(`${backup}-wal`, `${part}-wal`);
+  checkHead(part);
+  await withPlain(part, 'must', (open) => open.run('PRAGMA journal_mode = DELETE'));
   await checkSound(part);
   await checkOurs(part);
   const aside = keepAside(file);
@@ -64,10 +69,7 @@ function keepAside(file: string): string | null {
   if (there.length === 0) return null;
   const backups = backupsFolder(path.dirname(file));
   mkdirSync(backups, { recursive: true });
-  const when = new Date().toISOString().replace(/[-:]/g, '').replace('T', '-').slice(0, 15);
-  let name = `aside-${when}`;
-  for (let twin = 2; readdirSync(backups).includes(name); twin++) name = `aside-${when}-${twin}`;
-  const aside = path.join(backups, name);
+  const aside = path.join(backups, freeName(backups, `aside-${stamp(new Date())}`));
   mkdirSync(aside);
   for (const one of there) cpSync(one, path.join(aside, path.basename(one)), { preserveTimestamps: true });
   return aside;

@@ -184,6 +184,10 @@ describe('backups', () => {
     expect((await exportJob(id))!.job.title).toBe(example().title);
     await checkSound(databaseFile(crashed));
     await closeDatabase();
+    // By hand or by the command, what was kept aside comes back with what stood in its log alone.
+    await restoreDatabase(path.join(aside!, 'scoval.sqlite'), crashed);
+    expect((await exportJob(id))!.job.title).toBe('only in the log');
+    await closeDatabase();
     process.env.SCOVAL_DATA = mkdtempSync(path.join(tmpdir(), 'scoval-aside-'));
     for (const name of readdirSync(aside!))
       copyFileSync(path.join(aside!, name), path.join(process.env.SCOVAL_DATA, name));

@@ -9,7 +9,7 @@ const HEAD = 'SQLite format 3\0';
 const REMEDY = 'put a backup back (npm run restore), or move the file away to begin anew';
 
 /** @throws StartFault where a file is empty or begins as no database does */
-function checkHead(file: string): void {
+export function checkHead(file: string): void {
   const head = Buffer.alloc(HEAD.length);
   try {
     if (statSync(file).size === 0) throw new StartFault(`${file} is empty: ${REMEDY}`);

@@ -27,14 +27,21 @@ const Faults = ({ answer }: { answer: ShopAnswer | undefined }) =>
     </p>
   ) : null;
 
+interface BackupsProps {
+  copies: readonly ShownCopy[];
+  daily: boolean;
+  /** How many are kept. */
+  kept: number;
+}
+
 /** Copies of everything the shop has: made by themselves every day, and by hand. */
-export function Backups({ copies, daily }: { copies: readonly ShownCopy[]; daily: boolean }) {
+export function Backups({ copies, daily, kept }: BackupsProps) {
   const { send, busy, answer } = useCommand();
   return (
     <section>
       <h2>Backups</h2>
       <Checkbox checked={daily} onChange={({ target }) => send({ intent: 'daily', on: target.checked })}>
-        A copy every day, the last 14 kept
+        A copy every day, the last {kept} kept
       </Checkbox>
       <div>
         <Button loading={busy} onClick={() => send({ intent: 'back-up' })}>
