@@ -18,6 +18,7 @@ export default [
   route('enter', 'routes/enter.tsx'),
   route('backups/:name', 'routes/backup-file.ts'),
   route('archive', 'routes/archive.ts'),
+  route('standings.json', 'routes/standings.ts'),
   route('shelf.json', 'routes/shelf-items.ts'),
   route('stores.csv', 'routes/stores-file.ts'),
   route('gauge-card.pdf', 'routes/gauge-card.ts'),

@@ -1,4 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
+import type { Job } from '#core/job';
 import { demoJob, expect, putOnBench, saved, sendFile, test, type } from './bench';
 
 test('the bench lists the demo with what each job waits for, searches and sorts', async ({ page }) => {
@@ -35,6 +36,30 @@ test('a new job needs a car and begins with its readings', async ({ page }) => {
   await page.getByRole('menuitem', { name: 'a decision' }).click();
   await page.locator('.ant-table-filter-dropdown').getByRole('button', { name: 'OK' }).click();
   await expect(page.getByText('No job answers to this search.')).toBeVisible();
+});
+
+test('a new job is opened also while the bench looks again for what is being judged', async ({ page }) => {
+  await putOnBench(page, longToJudge(), 'long to judge');
+  let looked = 0;
+  await page.route(/standings\.json/, async (route) => {
+    await route.continue();
+    looked += 1;
+  });
+  // The answer to the command comes when the bench has looked again meanwhile.
+  await page.route(/_root\.data\?index/, async (route) => {
+    const before = looked;
+    await expect.poll(() => looked).toBeGreaterThan(before);
+    await route.continue();
+  });
+  await page.goto('/?search=long+to+judge');
+  await expect(page.getByRole('row').filter({ hasText: 'long to judge' })).toContainText('being judged');
+  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByRole('dialog').getByLabel('Car').fill('Velder Two, opened meanwhile');
+  await page.getByRole('button', { name: 'Start with the readings' }).click();
+  await expect(page).toHaveURL(/\/room$/);
+  await page.unroute(/_root\.data\?index/);
+  await page.goto('/?search=long+to+judge');
+  await expect(page.getByRole('row').filter({ hasText: 'long to judge' })).toContainText('a decision');
 });
 
 test('a job is duplicated, put away and brought back', async ({ page }) => {
@@ -136,3 +161,13 @@ test('typing in the search does not act as a key', async ({ page }) => {
   await type(page.getByRole('textbox', { name: /Search/ }), 'u');
   await expect(page.getByRole('radio', { name: 'mm', exact: true })).toBeChecked();
 });
+
+/** A job that takes some seconds to judge: many setups, many parts. */
+function longToJudge(): Job {
+  const job = demoJob('orrin-haul');
+  const copies = <T extends { id: string }>(one: T): T[] =>
+    Array.from({ length: 24 }, (_, at) => ({ ...one, id: `${one.id}-${at}` }));
+  job.setups = copies(job.setups[0]!);
+  job.vehicle.front!.obstacles = copies(job.vehicle.front!.obstacles![0]!);
+  return job;
+}

@@ -1,4 +1,5 @@
 import { literal, Op, type WhereOptions } from 'sequelize';
+import type { Literal } from 'sequelize/types/utils';
 import type { RulesMoved, Standing, WaitsFor } from '#core/standing';
 import { database } from './database/connection';
 import { JobRow } from './database/models';
@@ -37,6 +38,15 @@ const WAIT_MS = 400;
 type ListRow = JobRow & { setupCount: number | null };
 const readable = (column: string) => literal(`CASE WHEN json_valid(${column}) THEN ${column} END`);
 
+const LISTED = {
+  exclude: ['document', 'standing', 'rulesMoved'],
+  include: [
+    [readable('standing'), 'standing'],
+    [readable('rules_moved'), 'rulesMoved'],
+    [literal(`CASE WHEN json_valid(document) THEN json_array_length(document, '$.setups') END`), 'setupCount'],
+  ] as [Literal, string][],
+};
+
 /** One page of the bench. */
 export async function listJobs(query: JobListQuery): Promise<{ jobs: JobListItem[]; total: number }> {
   await database();
@@ -53,14 +63,7 @@ export async function listJobs(query: JobListQuery): Promise<{ jobs: JobListItem
   }
   const column = { updated: 'updatedAt', number: 'number', title: 'title', car: 'car' }[query.sort];
   const { rows, count } = await JobRow.findAndCountAll({
-    attributes: {
-      exclude: ['document', 'standing', 'rulesMoved'],
-      include: [
-        [readable('standing'), 'standing'],
-        [readable('rules_moved'), 'rulesMoved'],
-        [literal(`CASE WHEN json_valid(document) THEN json_array_length(document, '$.setups') END`), 'setupCount'],
-      ],
-    },
+    attributes: LISTED,
     where: { [Op.and]: where },
     order: [
       [column, query.descending ? 'DESC' : 'ASC'],
@@ -69,8 +72,18 @@ export async function listJobs(query: JobListQuery): Promise<{ jobs: JobListItem
     limit: PAGE_SIZE,
     offset: (query.page - 1) * PAGE_SIZE,
   });
+  return { jobs: await listItems(rows), total: count };
+}
+
+/** Rows of the bench by their ids, for whoever waits until they are judged; those that are gone are left out. */
+export async function listedJobs(ids: readonly string[]): Promise<JobListItem[]> {
+  await database();
+  return listItems(await JobRow.findAll({ attributes: LISTED, where: { id: [...ids] } }));
+}
+
+function listItems(rows: readonly JobRow[]): Promise<JobListItem[]> {
   const until = Date.now() + WAIT_MS;
-  return { jobs: await Promise.all((rows as ListRow[]).map((row) => listItem(row, until))), total: count };
+  return Promise.all((rows as readonly ListRow[]).map((row) => listItem(row, until)));
 }
 
 async function listItem(row: ListRow, until: number): Promise<JobListItem> {

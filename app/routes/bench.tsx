@@ -3,13 +3,14 @@ import { Button, Segmented, Table, type TableColumnsType, type TableProps } from
 import dayjs from 'dayjs';
 import relativeTime from 'dayjs/plugin/relativeTime';
 import { useEffect, useRef, useState } from 'react';
-import { Link, useFetcher, useNavigate, useNavigation, useRevalidator, useSearchParams } from 'react-router';
+import { Link, useFetcher, useNavigate, useNavigation, useSearchParams } from 'react-router';
 import type { Standing } from '#core/standing';
 import { movedWords } from '../ui/ledger/movedWords';
 import { listJobs, PAGE_SIZE, type JobListItem } from '#server/bench';
 import { readBenchQuery } from '../ui/bench/benchQuery';
 import { runBenchCommand, type BenchAnswer } from '../ui/bench/benchActions';
 import { ImportButton, ImportFaults, useImportJob } from '../ui/bench/ImportJob';
+import { useStandings } from '../ui/bench/useStandings';
 import { NewJobDialog } from '../ui/bench/NewJobDialog';
 import { whyRefused } from '../refused';
 import { stored } from '../stored';
@@ -21,9 +22,6 @@ import type { Route } from './+types/bench';
 import '../ui/bench/bench.css';
 
 dayjs.extend(relativeTime);
-
-/** How often a list is asked for again while something of it is being judged. */
-const LOOK_AGAIN_MS = 1500;
 
 export const meta: Route.MetaFunction = () => [{ title: 'Bench · Scoval' }];
 
@@ -47,7 +45,8 @@ export async function clientAction({ serverAction }: Route.ClientActionArgs) {
 
 /** The jobs, as rows that say what each waits for. */
 export default function BenchPage({ loaderData }: Route.ComponentProps) {
-  const { jobs, total, query, pageSize } = loaderData;
+  const { total, query, pageSize } = loaderData;
+  const jobs = useStandings(loaderData.jobs);
   const [params, setParams] = useSearchParams();
   const navigation = useNavigation();
   const [newOpen, setNewOpen] = useState(false);
@@ -80,7 +79,6 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
     });
   };
   const filtered = query.search !== '' || query.waitsFor !== null;
-  useJudging(jobs);
   return (
     <div className="bench" {...importJob.dropTarget}>
       <ShopStrip>measure the car once, test every candidate against it</ShopStrip>
@@ -129,17 +127,6 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
       <NewJobDialog key={String(newOpen)} open={newOpen} close={() => setNewOpen(false)} />
     </div>
   );
-}
-
-/** Looks again while jobs of the list are being judged. */
-function useJudging(jobs: readonly JobListItem[]): void {
-  const { revalidate, state } = useRevalidator();
-  const judging = jobs.some(({ standing }) => standing === 'judging');
-  useEffect(() => {
-    if (!judging || state !== 'idle') return;
-    const timer = setTimeout(() => void revalidate(), LOOK_AGAIN_MS);
-    return () => clearTimeout(timer);
-  }, [judging, state, revalidate, jobs]);
 }
 
 function useColumns(query: Route.ComponentProps['loaderData']['query']): TableColumnsType<JobListItem> {

@@ -1,0 +1,13 @@
+import Joi from 'joi';
+import { listedJobs, PAGE_SIZE } from '#server/bench';
+import { stored } from '../stored';
+import type { Route } from './+types/standings';
+
+const schema = Joi.array().items(Joi.string().max(40)).max(PAGE_SIZE);
+
+/** Rows of the bench that were still being judged when the page was made, as they stand now. */
+export async function loader({ request }: Route.LoaderArgs) {
+  const { value: ids, error } = schema.validate(new URL(request.url).searchParams.get('ids')?.split(',') ?? []);
+  if (error) return Response.json({ fault: `ids: ${error.message}` }, { status: 400 });
+  return Response.json(await stored(() => listedJobs(ids as string[])));
+}
