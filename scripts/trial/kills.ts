@@ -5,7 +5,7 @@ import type { Chance } from '#core/uncertainty';
 import { openPlain } from '../../server/database/plain';
 import { root } from '../lib/run.mjs';
 import { demoJob, type Figures } from './figures';
-import { ask, dataOf, form, json, mustStart, start, takeIn, type Served } from './served';
+import { ask, form, json, mustStart, start, takeIn, type Served } from './served';
 
 /** What one job's owner knows: what was acknowledged, and what may have been saved without it. */
 interface Owned {
@@ -45,9 +45,8 @@ async function look(port: number, owned: Owned, figures: Figures): Promise<void>
   if (found > owned.sent) figures.fault('a job holds what nobody sent');
   // Title, reading and history of one save stand together or not at all.
   if (found > 0 && job.vehicle.front.room.archGapMm !== 40 + (found % 50)) figures.fault('half of a save was kept');
-  const { text: page } = await ask(port, { path: `/jobs/${owned.id}/room.data` });
-  const data = dataOf(page) as Record<string, { data: { open: { revision: number } } }>;
-  owned.revision = data['routes/job']!.data.open.revision;
+  // Where that is not its revision, the next save is refused as stale, and told as a fault.
+  owned.revision = found + 1;
   owned.acknowledged = found;
   owned.sent = found;
 }
@@ -71,7 +70,7 @@ export async function killsInSaves(folder: string, chance: Chance, figures: Figu
     await saveUntilKilled({ served, jobs, rows, chance, figures, folder });
     figures.kills += 1;
     served = await restarted(folder, figures);
-    for (const job of jobs) await look(served.port, job, figures);
+    await Promise.all(jobs.map((job) => look(served.port, job, figures)));
     const kept = await ask(served.port, { path: '/stores?search=trial' });
     // A list is taken in whole or not at all.
     const count = Number(/Spacers (\d+)/.exec(kept.text)?.[1] ?? NaN);
@@ -145,7 +144,7 @@ export async function killsInUpgrades(folder: string, chance: Chance, figures: F
     for (let kill = 0; kill < 3; kill++) {
       let child: ChildProcess | undefined;
       const starting = start(now, {}, (spawned) => (child = spawned));
-      await pause(200 + 900 * chance());
+      await pause(300 + 900 * chance());
       child!.kill('SIGKILL');
       await starting;
       figures.upgradeKills += 1;

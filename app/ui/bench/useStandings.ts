@@ -22,7 +22,8 @@ export function useStandings(listed: readonly JobListItem[]): readonly JobListIt
       const response = await fetch(`/standings.json?ids=${waiting}`);
       if (!response.ok) throw new Error(`the standings did not come: ${response.status}`);
       const come = (await response.json()) as JobListItem[];
-      if (!gone) setKnown(({ of, rows: before }) => ({ of: listed, rows: [...come, ...(of === listed ? before : [])] }));
+      if (!gone)
+        setKnown(({ of, rows: before }) => ({ of: listed, rows: [...come, ...(of === listed ? before : [])] }));
     };
     const again = () => {
       timer = window.setTimeout(() => {
