@@ -4,5 +4,6 @@ export default {
   appDirectory: 'app',
   buildDirectory: 'build',
   ssr: true,
-  serverBuildFile: 'index.js',
+  // Two files begin there: the server, and the threads that make pages.
+  serverBuildFile: '[name].js',
 } satisfies Config;

@@ -22,8 +22,13 @@ export default defineConfig(({ isSsrBuild }) => ({
   plugins: [reactRouter()],
   ...(isSsrBuild && PAGES),
   build: isSsrBuild
-    ? // The Express host is built together with the pages it serves.
-      { minify: true, rollupOptions: { input: './server/start.ts' } }
+    ? // The Express host, and the threads that make pages, are built together with the pages.
+      {
+        minify: true,
+        rollupOptions: {
+          input: { index: './server/start.ts', page: './server/pages/thread.ts' },
+        },
+      }
     : {
         rolldownOptions: {
           output: {

@@ -1,6 +1,5 @@
 import { randomBytes } from 'node:crypto';
 import path from 'node:path';
-import { createRequestHandler } from '@react-router/express';
 import compression from 'compression';
 import express from 'express';
 import staticFiles from 'express-static-gzip';
@@ -13,6 +12,7 @@ import { hostDoor } from './doors/host';
 import { originDoor } from './doors/origin';
 import { sessionDoor } from './doors/session';
 import { health } from './health';
+import { pages } from './pages/pages';
 import type { Device } from './doors/devices';
 
 declare module 'react-router' {
@@ -30,9 +30,6 @@ declare module 'react-router' {
     port: number;
   }
 }
-
-/** The pages, built into the server. */
-export const loadPages = () => import('virtual:react-router/server-build');
 
 /**
  * The Express host: doors (host, origin, device), security headers, static files of the build, a log line a request,
@@ -76,17 +73,14 @@ export function createApp({ names, beyond, tls }: Pick<Settings, 'names' | 'beyo
   }
   app.use(compression());
   app.use(
-    createRequestHandler({
-      build: loadPages,
-      getLoadContext: (request, { locals }) => ({
-        nonce: locals.nonce as string,
-        device: (locals.device as Device | undefined) ?? null,
-        beyond,
-        secure: tls !== null,
-        address: request.socket.remoteAddress ?? '',
-        port: request.socket.localPort ?? 0,
-      }),
-    }),
+    pages((request, { locals }) => ({
+      nonce: locals.nonce as string,
+      device: (locals.device as Device | undefined) ?? null,
+      beyond,
+      secure: tls !== null,
+      address: request.socket.remoteAddress ?? '',
+      port: request.socket.localPort ?? 0,
+    })),
   );
   return app;
 }

@@ -2,8 +2,7 @@ import { createServer, type Server } from 'node:http';
 import { createServer as createSecure } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { mkdirSync } from 'node:fs';
-import type { ServerBuild } from 'react-router';
-import { createApp, loadPages } from './app';
+import { createApp } from './app';
 import { dataFolder } from './base/folder';
 import { log } from './base/log';
 import { readPassphrase } from './base/passphrase';
@@ -15,6 +14,7 @@ import { asStartFault } from './database/faults';
 import { holdFolder } from './database/lock';
 import { boundConnections, endServer } from './doors/connections';
 import { watchHolds } from './health';
+import { endPages, startPages } from './pages/pages';
 import { warmUp } from './warm';
 import { endWork, startWork } from './work/pool';
 
@@ -34,12 +34,13 @@ export async function start(words: readonly string[] = process.argv.slice(2)): P
       throw new StartFault('other machines could reach it: set a pass-phrase first (npm run passphrase)');
     await database();
     startWork();
-    await warmUp((await loadPages()) as ServerBuild);
+    startPages();
+    await warmUp();
     const server = makeServer(settings);
     let stopDaily = () => {};
     endOnSignal(server, async () => {
       stopDaily();
-      await endWork();
+      await Promise.all([endPages(), endWork()]);
       await closeDatabase();
       await letGo!();
     });
@@ -49,7 +50,7 @@ export async function start(words: readonly string[] = process.argv.slice(2)): P
   } catch (error) {
     if (!(error instanceof StartFault)) log.fatal({ err: error }, 'the start failed');
     console.error(`Scoval does not start: ${error instanceof StartFault ? error.message : String(error)}`);
-    await endWork();
+    await Promise.all([endPages(), endWork()]);
     await closeDatabase();
     await letGo?.();
     process.exitCode = 1;

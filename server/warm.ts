@@ -1,7 +1,8 @@
-import { createRequestHandler, type AppLoadContext, type ServerBuild } from 'react-router';
+import type { AppLoadContext } from 'react-router';
 import type { Job } from '#core/job';
 import { database } from './database/connection';
 import { JobRow } from './database/models';
+import { makePages } from './pages/pages';
 import { inWorker } from './work/pool';
 
 /** How often each page is made before anybody asks for one. */
@@ -14,17 +15,13 @@ const NOBODY: AppLoadContext = { nonce: '', device: null, beyond: false, secure:
  * Makes the usual pages before the server listens: what is compiled the first time it runs would hold up the first who
  * ask for them.
  */
-export async function warmUp(build: ServerBuild): Promise<void> {
+export async function warmUp(): Promise<void> {
   // A thread reads its whole program before its first task.
   const thread = inWorker('editJob', { job: EMPTY, edits: [] });
-  const handle = createRequestHandler(build, 'production');
   await database();
   const newest = await JobRow.findOne({ attributes: ['id'], order: [['updatedAt', 'DESC']] });
   const stations = newest ? ['room', 'setups', 'brief'].map((station) => `/jobs/${newest.id}/${station}`) : [];
   for (let time = 0; time < TIMES; time++)
-    for (const place of ['/', '/stores', '/house', ...stations]) {
-      const request = new Request(`http://127.0.0.1${place}`, { headers: { Accept: 'text/html' } });
-      await (await handle(request, NOBODY)).text();
-    }
+    for (const place of ['/', '/stores', '/house', ...stations]) await makePages(`http://127.0.0.1${place}`, NOBODY);
   await thread;
 }

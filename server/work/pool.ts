@@ -1,6 +1,7 @@
 import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { Piscina } from 'piscina';
+import { log } from '../base/log';
 import { TASKS, type TaskAnswer, type TaskInput, type TaskName } from './tasks';
 
 /** How long a task may take before it is stopped. */
@@ -24,6 +25,8 @@ export function startWork(): void {
     idleTimeout: 60_000,
     resourceLimits: { maxOldGenerationSizeMb: 1024 },
   });
+  // A thread that dies without a task says so here; the next task gets a new one.
+  pool.on('error', (error) => log.error({ err: error }, 'a thread died'));
 }
 
 /** Lets the threads go; what they were doing is dropped. */

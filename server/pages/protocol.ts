@@ -1,0 +1,40 @@
+import type { MessagePort } from 'node:worker_threads';
+import type { AppLoadContext } from 'react-router';
+
+/** A page to be made in a thread; what it has to show is asked for through the port. */
+export interface PageAsked {
+  url: string;
+  method: string;
+  headers: [name: string, value: string][];
+  context: AppLoadContext;
+  port: MessagePort;
+}
+
+/** What a route has to show, asked by the thread. */
+export interface Question {
+  at: number;
+  route: string;
+  params: Record<string, string | undefined>;
+}
+
+/** What a route's loader came to; what it threw is thrown on the other side. */
+export type Outcome =
+  | { kind: 'value' | 'thrown value'; value: unknown; init: Sent | null }
+  | { kind: 'response' | 'thrown response'; body: Uint8Array; init: Sent }
+  | { kind: 'thrown'; error: { name: string; message: string; stack: string } };
+
+export interface Answer {
+  at: number;
+  outcome: Outcome;
+}
+
+/** Status and headers of something sent, as a thread can be handed them. */
+export interface Sent {
+  status: number;
+  headers: [name: string, value: string][];
+}
+
+/** A page as it was made. */
+export interface PageMade extends Sent {
+  body: Uint8Array;
+}
