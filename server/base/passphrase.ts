@@ -56,12 +56,19 @@ export function readPassphrase(folder: string): Kept | null {
   }
 }
 
-/** Keeps a pass-phrase by its hash alone, readable by this user alone. @throws StartFault for one that is too short */
+/**
+ * Keeps a pass-phrase by its hash alone, readable by this user alone.
+ * @throws StartFault for one that is too short, or guessed
+ */
 export async function setPassphrase(folder: string, phrase: string): Promise<void> {
   const characters = [...phrase].length;
   if (characters < LEAST_CHARACTERS)
     throw new StartFault(`the pass-phrase needs ${LEAST_CHARACTERS} characters or more`);
   if (characters > MOST_CHARACTERS) throw new StartFault(`the pass-phrase has more than ${MOST_CHARACTERS} characters`);
+  // The lists of usual ones are read only when a phrase is set.
+  const { isGuessed } = await import('./guessed');
+  if (isGuessed(phrase))
+    throw new StartFault('that pass-phrase is soon guessed: a few words that do not belong together do');
   const salt = randomBytes(16);
   const kept: Kept = { salt: salt.toString('hex'), hash: (await hashed(phrase, salt, COST)).toString('hex'), ...COST };
   const part = `${fileIn(folder)}.part`;
