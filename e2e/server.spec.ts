@@ -1,5 +1,5 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -133,11 +133,22 @@ test('what stands in the way of a start is one line and an exit code, before it 
   writeFileSync(path.join(folder, 'scoval.sqlite'), 'a letter');
   await refused(/scoval\.sqlite is no database/);
   rmSync(path.join(folder, 'scoval.sqlite'));
+  await notWritable();
   const one = await start(folder);
   await refused(/another Scoval runs on/);
   one.child.kill('SIGTERM');
   expect(await one.ended).toBe(0);
 });
+
+/** A folder that this user may not write; who may write everything starts it as nobody. */
+async function notWritable(): Promise<void> {
+  const all = process.getuid?.() === 0 ? { uid: 65534, gid: 65534 } : {};
+  chmodSync(folder, 0o555);
+  const env = { ...process.env, SCOVAL_DATA: folder, PORT: '0' };
+  const { status, stderr } = spawnSync(process.execPath, [path.resolve('server.mjs')], { cwd: '/', env, ...all });
+  chmodSync(folder, 0o755);
+  expect([status, stderr.toString()]).toEqual([1, expect.stringMatching(/^Scoval does not start: [^\n]+\n$/)]);
+}
 
 test('beyond this machine a device signs in once; another comes in by the code that the first shows', async ({
   page,

@@ -4,7 +4,7 @@ import { RANGES, type RangeName } from '#formats/fields';
 import { INSTRUMENTS } from '#core/uncertainty';
 
 /** Messages say what is wrong; the path in front of them says where. */
-const MESSAGES: Joi.LanguageMessages = {
+const MESSAGES = {
   'any.required': 'is missing',
   'any.only': 'must be {if(#valids.length == 1, "", "one of ")}{#valids}',
   'any.invalid': 'is not allowed',
@@ -79,6 +79,9 @@ export const readable =
 export const VALIDATION: Joi.ValidationOptions = {
   abortEarly: false,
   convert: false,
-  messages: MESSAGES,
+  // Read once: as texts they would be read anew at every value that is validated.
+  messages: Object.fromEntries(
+    Object.entries(MESSAGES).map(([code, words]) => [code, Joi.expression(words)]),
+  ) as unknown as Joi.LanguageMessages,
   errors: { label: false, wrap: { array: false } },
 };

@@ -4,7 +4,7 @@ import { connect } from 'node:net';
 import path from 'node:path';
 import { root } from '../lib/run.mjs';
 import { demoJob, type Figures } from './figures';
-import { ask, json, mustStart, start, takeIn } from './served';
+import { ask, form, json, mustStart, start, takeIn } from './served';
 
 /** A second server on a folder is refused in one line, and does the first no harm. */
 export async function twoServers(folder: string, figures: Figures): Promise<void> {
@@ -74,6 +74,43 @@ export async function tenStops(folder: string, figures: Figures): Promise<void> 
     if (performance.now() - last > 1000) figures.fault('a server under load took more than a second to end');
     await Promise.all(clients);
   }
+}
+
+const LINES = 20_000;
+
+/** A long list taken in while jobs are saved: both go through, and neither waits for the whole of the other. */
+export async function longList(folder: string, figures: Figures): Promise<void> {
+  const { port, child, ended } = await mustStart(folder);
+  const id = (await takeIn(port, demoJob()))!;
+  const rows = Array.from({ length: LINES }, (_, at) => `spacer,spacer ${at},${5 + (at % 20)}`);
+  const since = performance.now();
+  let [listMs, slowestMs, revision] = [0, 0, 1];
+  const list = ask(port, {
+    path: '/stores.data',
+    ...form('list.csv', Buffer.from(['kind,name,thicknessMm', ...rows].join('\n'))),
+  }).then(({ status }) => {
+    listMs = performance.now() - since;
+    if (status !== 200) figures.fault(`a list of ${LINES} lines: ${status}`);
+  });
+  while (listMs === 0) {
+    const edits = [{ op: 'set', path: ['title'], value: `${revision}` }];
+    const { text, ms } = await ask(port, {
+      path: `/jobs/${id}.data`,
+      ...json({ intent: 'edit', revision, edits }),
+    });
+    if (text.includes('"saved"')) revision += 1;
+    else figures.fault('a save beside a long list was refused');
+    slowestMs = Math.max(slowestMs, ms);
+  }
+  await list;
+  const { text } = await ask(port, { path: '/stores?search=spacer' });
+  if (!text.includes(`Spacers ${LINES}`)) figures.fault('a long list was not taken in whole');
+  figures.notes.push(
+    `a list of ${LINES} lines: ${Math.round(listMs)} ms; ` +
+      `${revision - 1} saves meanwhile, the slowest ${Math.round(slowestMs)} ms`,
+  );
+  child.kill('SIGTERM');
+  if ((await ended) !== 0) figures.fault('a server did not end with 0 after a long list');
 }
 
 /** A disk that is full: told at the start and at a save in words, nothing of what was saved is harmed. */

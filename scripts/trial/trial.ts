@@ -9,7 +9,7 @@ import { seededChance } from '#core/uncertainty';
 import { Figures } from './figures';
 import { oddInputs } from './inputs';
 import { killsInSaves, killsInUpgrades } from './kills';
-import { fullDisk, restoreAfterCrash, strangers, tenStops, twoServers } from './places';
+import { fullDisk, longList, restoreAfterCrash, strangers, tenStops, twoServers } from './places';
 
 const { values } = parseArgs({
   options: {
@@ -31,6 +31,7 @@ const PARTS: [name: string, share: number, run: (at: string) => Promise<void>][]
   ['two servers', 0, (at) => twoServers(at, figures)],
   ['strangers', 0, (at) => strangers(at, figures)],
   ['stops', 0, (at) => tenStops(at, figures)],
+  ['long list', 0, (at) => longList(at, figures)],
   ['full disk', 0, (at) => fullDisk(at, figures)],
   ['restore', 0, (at) => restoreAfterCrash(at, figures)],
 ];
