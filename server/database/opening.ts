@@ -8,6 +8,7 @@ import { copyDatabase, dropOld } from './copies';
 import { asStartFault } from './faults';
 import { migrate } from './migrate';
 import { defineModels } from './models';
+import { withPlain } from './plain';
 import { checkSound } from './sound';
 
 /**
@@ -41,6 +42,8 @@ async function makeWhole(file: string): Promise<void> {
 }
 
 async function upToDate(file: string): Promise<Sequelize> {
+  // Whether it can be opened at all is tried first: Sequelize never ends the closing of what it could not open.
+  await withPlain(file, 'make', () => Promise.resolve());
   const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: (sql) => log.trace(sql) });
   try {
     // Kept in the file itself: readers never wait for a writer.
