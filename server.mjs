@@ -14,7 +14,8 @@ if (!existsSync('build/server/index.js')) {
 process.env.NODE_ENV ??= 'production';
 process.once('exit', (code) => {
   // Node's code for a start that waits for what never comes.
-  if (code === 13) console.error('Scoval does not start: something it waits for never came (SCOVAL_LOG=debug tells more)');
+  if (code === 13)
+    console.error('Scoval does not start: something it waits for never came (SCOVAL_LOG=debug tells more)');
 });
 const { start } = await import('./build/server/index.js');
 await start();
