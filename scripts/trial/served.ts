@@ -20,6 +20,10 @@ export interface Started {
   said: string;
 }
 
+const running = new Set<ChildProcess>();
+// What a part that broke off has left running ends with the trial.
+process.on('exit', () => running.forEach((child) => child.kill('SIGKILL')));
+
 /** Starts the built server on a folder; what it says and its exit code where it does not come up. */
 export async function start(
   folder: string,
@@ -31,6 +35,8 @@ export async function start(
     env: { ...process.env, SCOVAL_DATA: folder, PORT: '0', SCOVAL_LOG: 'error', ...env },
     stdio: ['ignore', 'ignore', 'pipe', 'ipc'],
   });
+  running.add(child);
+  child.on('exit', () => running.delete(child));
   spawned(child);
   let said = '';
   child.stderr!.on('data', (chunk: Buffer) => (said += chunk.toString()));
