@@ -1,9 +1,9 @@
 import { Op, type Transaction } from 'sequelize';
 import { editsMeet, inverseEdits, type Edit, type Job } from '#core/job';
-import { editName, readingAt } from '#formats/fields';
+import { editName, readingsIn } from '#formats/fields';
 import { MOST_READINGS, type Fault } from '#formats/job';
 import { database, write } from './database/connection';
-import { columnsOf, describeJob, type OpenJob } from './jobs';
+import { columnsOf, describeJob, historyEntry, markOf, type HistoryEntry, type Mark, type OpenJob } from './jobs';
 import { ChangeRow, JobRow, ReadingRow } from './database/models';
 import { inWorker, TooLong } from './work/pool';
 
@@ -18,12 +18,34 @@ export interface ForeignChange {
   meets: boolean;
 }
 
+/** What a save has changed, for a table that has everything else: as small for a long history as for a short one. */
+export interface Saved extends Mark {
+  /** What was made: the edits that were sent, or those of a step through the history, which are not known there. */
+  made: Edit[] | 'as sent';
+  /** Readings that were added. */
+  readings: HistoryEntry[];
+  /** Readings that a step took back, or made count again, by their ids. */
+  withdrawn: { ids: number[]; withdrawn: boolean };
+  /** Readings that had to go because there are only so many, by their ids. */
+  dropped: number[];
+}
+
 export type SaveResult =
-  | { status: 'saved'; open: OpenJob }
-  | { status: 'conflict'; open: OpenJob; changes: ForeignChange[] }
+  | ({ status: 'saved' } & Saved)
+  /** `earlier` says how many changes came before those that are listed. */
+  | { status: 'conflict'; open: OpenJob; changes: ForeignChange[]; earlier: number }
   | { status: 'invalid'; faults: Fault[] }
   | { status: 'nothing' }
   | { status: 'gone' };
+
+/** The most changes that are listed where somebody else saved meanwhile. */
+const MOST_CHANGES = 50;
+
+const NO_READINGS: Pick<Saved, 'readings' | 'withdrawn' | 'dropped'> = {
+  readings: [],
+  withdrawn: { ids: [], withdrawn: false },
+  dropped: [],
+};
 
 /**
  * Saves edits on top of a revision, in one transaction: document, readings and change together or none of them. A write
@@ -48,8 +70,8 @@ export async function saveEdits(id: string, revision: number, edits: Edit[]): Pr
       },
       { transaction },
     );
-    await addReadings(row, edits, transaction);
-    return advance(row, outcome.job, transaction);
+    const added = await addReadings(row, edits, transaction);
+    return { ...(await advance(row, outcome.job, transaction)), made: 'as sent', ...NO_READINGS, ...added };
   });
 }
 
@@ -64,10 +86,10 @@ export async function stepHistory(id: string, revision: number, step: 'undo' | '
     if (row.revision !== revision || !change || !outcome) return conflict({ row, revision, edits: [], transaction });
     if ('faults' in outcome) return { status: 'invalid', faults: outcome.faults };
     await change.update({ state: step === 'undo' ? 'undone' : 'done' }, { transaction });
-    await ReadingRow.update(
-      { withdrawn: step === 'undo' },
-      { where: { jobId: id, revision: change.revision }, transaction },
-    );
+    const withdrawn = step === 'undo';
+    const where = { jobId: id, revision: change.revision };
+    await ReadingRow.update({ withdrawn }, { where, transaction });
+    const rows = await ReadingRow.findAll({ attributes: ['id'], where, transaction });
     await ChangeRow.create(
       {
         jobId: id,
@@ -80,7 +102,8 @@ export async function stepHistory(id: string, revision: number, step: 'undo' | '
       },
       { transaction },
     );
-    return advance(row, outcome.job, transaction);
+    const marked = { ids: rows.map((reading) => reading.id), withdrawn };
+    return { ...(await advance(row, outcome.job, transaction)), made: edits, ...NO_READINGS, withdrawn: marked };
   });
 }
 
@@ -117,9 +140,9 @@ async function inTransaction(
   });
 }
 
-async function advance(row: JobRow, job: Job, transaction: Transaction): Promise<SaveResult> {
+async function advance(row: JobRow, job: Job, transaction: Transaction): Promise<{ status: 'saved' } & Mark> {
   await row.update({ revision: row.revision + 1, ...columnsOf(job) }, { transaction });
-  return { status: 'saved', open: await describeJob(row, transaction) };
+  return { status: 'saved', ...(await markOf(row, transaction)) };
 }
 
 async function conflict({
@@ -133,15 +156,17 @@ async function conflict({
   edits: Edit[];
   transaction: Transaction;
 }): Promise<SaveResult> {
-  const changes = await ChangeRow.findAll({
+  const { rows, count } = await ChangeRow.findAndCountAll({
     where: { jobId: row.id, revision: { [Op.gt]: revision } },
-    order: [['revision', 'ASC']],
+    order: [['revision', 'DESC']],
+    limit: MOST_CHANGES,
     transaction,
   });
   return {
     status: 'conflict',
     open: await describeJob(row, transaction),
-    changes: changes.map((change) => ({
+    earlier: count - rows.length,
+    changes: rows.toReversed().map((change) => ({
       label: change.label,
       at: change.createdAt.toISOString(),
       edits: change.edits,
@@ -151,33 +176,27 @@ async function conflict({
   };
 }
 
-async function addReadings(row: JobRow, edits: Edit[], transaction: Transaction): Promise<void> {
+async function addReadings(
+  { id: jobId, revision }: JobRow,
+  edits: Edit[],
+  transaction: Transaction,
+): Promise<Pick<Saved, 'readings' | 'dropped'>> {
   const takenAt = new Date();
-  const rows = edits.flatMap((edit) => {
-    const reading = edit.op === 'set' || edit.op === 'clear' ? readingAt(edit.path) : null;
-    if (!reading) return [];
-    const taken = edit.op === 'set' ? edit.taken : undefined;
-    return [
-      {
-        jobId: row.id,
-        corner: reading.axle,
-        key: reading.key,
-        value: edit.op === 'set' ? ((edit.value as number | null) ?? null) : null,
-        uncertaintyMm: taken?.uncertaintyMm ?? null,
-        instrument: taken?.instrument ?? null,
-        takenAt,
-        revision: row.revision + 1,
-      },
-    ];
-  });
-  await ReadingRow.bulkCreate(rows, { transaction });
-  for (const corner of new Set(rows.map((one) => one.corner))) await dropOldest(row.id, corner, transaction);
+  const taken = readingsIn(edits).map((reading) => ({ ...reading, jobId, takenAt, revision: revision + 1 }));
+  if (taken.length === 0) return { readings: [], dropped: [] };
+  await ReadingRow.bulkCreate(taken, { transaction });
+  const dropped = [];
+  for (const corner of new Set(taken.map((one) => one.corner)))
+    dropped.push(...(await dropOldest(jobId, corner, transaction)));
+  const where = { jobId, revision: revision + 1 };
+  const rows = await ReadingRow.findAll({ where, order: [['id', 'ASC']], transaction });
+  return { readings: rows.map(historyEntry), dropped };
 }
 
 /** Keeps the history of an axle to what a file takes: what was taken back goes first, then what is oldest. */
-async function dropOldest(jobId: string, corner: string, transaction: Transaction): Promise<void> {
+async function dropOldest(jobId: string, corner: string, transaction: Transaction): Promise<number[]> {
   const over = (await ReadingRow.count({ where: { jobId, corner }, transaction })) - MOST_READINGS;
-  if (over <= 0) return;
+  if (over <= 0) return [];
   const oldest = await ReadingRow.findAll({
     attributes: ['id'],
     where: { jobId, corner },
@@ -188,7 +207,9 @@ async function dropOldest(jobId: string, corner: string, transaction: Transactio
     limit: over,
     transaction,
   });
-  await ReadingRow.destroy({ where: { id: oldest.map(({ id }) => id) }, transaction });
+  const ids = oldest.map(({ id }) => id);
+  await ReadingRow.destroy({ where: { id: ids }, transaction });
+  return ids;
 }
 
 function changeLabel(edits: Edit[]): string {

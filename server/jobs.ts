@@ -31,9 +31,14 @@ export interface OpenJob {
   rulesMoved: RulesMoved | null;
 }
 
+/** A reading of the history; its id is the database's. */
 export interface HistoryEntry extends ReadingRecord {
+  id: number;
   corner: string;
 }
+
+/** What stands beside a job and changes with every save. */
+export type Mark = Pick<OpenJob, 'revision' | 'updatedAt' | 'undo' | 'redo'>;
 
 /** The job with what a station shows of its history; null when there is none of that id. */
 export async function openJob(id: string): Promise<OpenJob | null> {
@@ -55,31 +60,34 @@ async function judgedAnew(id: string): Promise<void> {
 export async function describeJob(row: JobRow, transaction: Transaction): Promise<OpenJob> {
   const where = { jobId: row.id };
   const readings = await ReadingRow.findAll({ where, order: [['id', 'ASC']], transaction });
-  const undo = await ChangeRow.findOne({
-    where: { ...where, state: 'done' },
-    order: [['revision', 'DESC']],
-    transaction,
-  });
-  const redo = await ChangeRow.findOne({
-    where: { ...where, state: 'undone' },
-    order: [['revision', 'ASC']],
-    transaction,
-  });
   return {
     id: row.id,
     number: jobNumber(row.number),
-    revision: row.revision,
     job: row.document,
-    updatedAt: row.updatedAt.toISOString(),
     archived: row.archivedAt !== null,
     readings: readings.map(historyEntry),
-    undo: undo?.label ?? null,
-    redo: redo?.label ?? null,
+    ...(await markOf(row, transaction)),
     rulesMoved: row.rulesMoved ?? null,
   };
 }
 
-const historyEntry = (row: ReadingRow): HistoryEntry => ({
+/** Where a job's history stands: what is taken back next, and what is made again. */
+export async function markOf({ id, revision, updatedAt }: JobRow, transaction: Transaction): Promise<Mark> {
+  const label = async (state: 'done' | 'undone', direction: 'DESC' | 'ASC') => {
+    const where = { jobId: id, state };
+    const order: [string, string][] = [['revision', direction]];
+    return (await ChangeRow.findOne({ attributes: ['label'], where, order, transaction }))?.label ?? null;
+  };
+  return {
+    revision,
+    updatedAt: updatedAt.toISOString(),
+    undo: await label('done', 'DESC'),
+    redo: await label('undone', 'ASC'),
+  };
+}
+
+export const historyEntry = (row: ReadingRow): HistoryEntry => ({
+  id: row.id,
   corner: row.corner,
   key: row.key,
   value: row.value,
@@ -133,7 +141,7 @@ export async function exportJob(id: string): Promise<{ number: string; job: Job 
   for (const corner of AXLES) {
     const readings = open.readings
       .filter((entry) => entry.corner === corner)
-      .map(({ corner: _, ...reading }) => reading);
+      .map(({ id: _id, corner: _corner, ...reading }) => reading);
     if (readings.length > 0) job.vehicle[corner] = { ...job.vehicle[corner], readings };
   }
   return { number: open.number, job };

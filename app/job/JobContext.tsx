@@ -1,7 +1,7 @@
 import type { Side } from '#core/sweep';
 import { createContext, useContext, useEffect, useMemo, useReducer, useRef, useState, type ReactNode } from 'react';
 import type { SetupReport, SweepSource, VehicleReport } from '#core/evaluate';
-import { AXLES, type AxleName, type Edit, type ShopDefaults, type Job, type Setup, type Vehicle } from '#core/job';
+import type { AxleName, Edit, ShopDefaults, Job, Setup } from '#core/job';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
 import type { Units } from '#core/units';
 import { DraftsContext } from '../ui/fields/DraftsContext';
@@ -10,6 +10,7 @@ import { jobReducer, startState, type JobAction, type JobState } from './jobStat
 import { presentReportOf, reportOf, vehicleReportsOf } from './reports';
 import type { SweepStore } from './sweepStore';
 import { useSaver } from './useSaver';
+import { withReadings } from './withReadings';
 import { ShelfProvider } from './ShelfContext';
 import { useSweeps } from './useSweeps';
 import { takeWaiting } from './waiting';
@@ -81,7 +82,7 @@ export function JobProvider({ open, house, children }: JobProviderProps) {
   useSaver(state, dispatch);
   useEffect(() => dispatch({ type: 'fresh', open }), [open]);
 
-  const { readings } = state.server;
+  const { readings } = state;
   const vehicle = useMemo(() => withReadings(state.job.vehicle, readings), [state.job.vehicle, readings]);
   const job = useMemo(() => ({ ...state.job, vehicle, house }), [state.job, vehicle, house]);
   const current = job.setups.find(({ id }) => id === raised) ?? job.setups[0] ?? null;
@@ -95,7 +96,7 @@ export function JobProvider({ open, house, children }: JobProviderProps) {
       sweeps,
       sweepStore,
       readings,
-      edit: (...edits) => dispatch({ type: 'edit', edits }),
+      edit: (...edits) => dispatch({ type: 'edit', edits, at: new Date().toISOString() }),
       dispatch,
       drafts,
       axle,
@@ -125,17 +126,6 @@ const reports = (job: Job, unit: Units, sweeps: SweepSource) => ({
   vehicle: vehicleReportsOf(job, unit, sweeps),
 });
 
-/** A car with the history of its readings, so that how exactly each was taken counts on the screen as in the file. */
-function withReadings(vehicle: Vehicle, readings: readonly HistoryEntry[]): Vehicle {
-  if (readings.length === 0) return vehicle;
-  const known = { ...vehicle };
-  for (const axle of AXLES) {
-    const own = readings.filter(({ corner }) => corner === axle);
-    if (own.length > 0) known[axle] = { ...vehicle[axle], readings: own };
-  }
-  return known;
-}
-
 /** Edits this browser could not save before a reload are put back on the table once. */
 function useUnsavedEdits(open: OpenJob, dispatch: (action: JobAction) => void): void {
   const looked = useRef(false);
@@ -143,6 +133,6 @@ function useUnsavedEdits(open: OpenJob, dispatch: (action: JobAction) => void): 
     if (looked.current) return;
     looked.current = true;
     const waiting = takeWaiting(open.id);
-    if (waiting) dispatch({ type: 'restore', ...waiting });
+    if (waiting) dispatch({ type: 'restore', ...waiting, at: new Date().toISOString() });
   }, [open.id, dispatch]);
 }

@@ -1,7 +1,9 @@
 import { applyEdits, type Edit } from '#core/job';
+import type { Saved } from '#server/edits';
 import type { OpenJob } from '#server/jobs';
 import { EXAMPLE } from '#support/jobs';
 import { jobReducer, startState, waitingEdits, type JobAction, type JobState } from './jobState';
+import { withReadings } from './withReadings';
 
 const open = (revision: number, edits: Edit[] = []): OpenJob => ({
   id: 'x',
@@ -17,7 +19,23 @@ const open = (revision: number, edits: Edit[] = []): OpenJob => ({
 });
 const title = (value: string): Edit => ({ op: 'set', path: ['title'], value });
 const after = (state: JobState, ...actions: JobAction[]): JobState => actions.reduce(jobReducer, state);
-const edit = (...edits: Edit[]): JobAction => ({ type: 'edit', edits });
+const AT = '2026-03-01T09:30:00.000Z';
+const edit = (...edits: Edit[]): JobAction => ({ type: 'edit', edits, at: AT });
+const savedAt = (revision: number, more: Partial<Saved> = {}): JobAction => ({
+  type: 'answer',
+  result: {
+    status: 'saved',
+    made: 'as sent',
+    revision,
+    updatedAt: AT,
+    undo: 'job title',
+    redo: null,
+    readings: [],
+    withdrawn: { ids: [], withdrawn: false },
+    dropped: [],
+    ...more,
+  },
+});
 
 test('an edit shows at once and waits to be saved', () => {
   const state = after(startState(open(1)), edit(title('new')));
@@ -28,8 +46,13 @@ test('a held key is one change; edits made while one is on its way wait behind i
   expect(waitingEdits(state)).toEqual([title('3')]);
   state = after(state, { type: 'sending' }, edit(title('4')));
   expect(state.queue.map((task) => task.kind === 'edits' && task.edits)).toEqual([[title('3')], [title('4')]]);
-  state = after(state, { type: 'answer', result: { status: 'saved', open: open(2, [title('3')]) } });
-  expect([state.job.title, state.server.revision, state.save.name]).toEqual(['4', 2, 'saving']);
+  state = after(state, savedAt(2));
+  expect([state.job.title, state.server.job.title, state.server.revision, state.save.name]).toEqual([
+    '4',
+    '3',
+    2,
+    'saving',
+  ]);
 });
 test('a server that does not answer takes nothing away', () => {
   let state = after(
@@ -66,6 +89,7 @@ describe('a change from elsewhere', () => {
         status: 'conflict',
         open: open(3, [{ op: 'set', path: ['brief', 'notes'], value: 'theirs' }]),
         changes: [],
+        earlier: 0,
       },
     },
   );
@@ -96,7 +120,7 @@ describe('a change from elsewhere', () => {
       startState(open(1)),
       edit({ op: 'set', path: ['setups', 'a', 'label'], value: 'x' }),
       { type: 'sending' },
-      { type: 'answer', result: { status: 'conflict', open: gone, changes: [] } },
+      { type: 'answer', result: { status: 'conflict', open: gone, changes: [], earlier: 0 } },
       { type: 'keep-mine' },
     );
     expect(state.save).toMatchObject({
@@ -109,7 +133,7 @@ describe('a change from elsewhere', () => {
       startState(open(1)),
       { type: 'step', step: 'undo' },
       { type: 'sending' },
-      { type: 'answer', result: { status: 'conflict', open: open(2, [title('theirs')]), changes: [] } },
+      { type: 'answer', result: { status: 'conflict', open: open(2, [title('theirs')]), changes: [], earlier: 0 } },
     );
     expect([state.job.title, state.queue, state.save.name]).toEqual(['theirs', [], 'saved']);
   });
@@ -124,6 +148,49 @@ test('an undo waits behind edits that are not saved yet', () => {
   expect(state.queue.map(({ kind }) => kind)).toEqual(['edits', 'undo']);
 });
 test('edits from before a reload go out on the revision they were made on', () => {
-  const state = after(startState(open(5)), { type: 'restore', revision: 3, edits: [title('kept')] });
+  const state = after(startState(open(5)), { type: 'restore', revision: 3, edits: [title('kept')], at: AT });
   expect([state.server.revision, state.job.title, state.save.name]).toEqual([3, 'kept', 'saving']);
+});
+
+describe('what was on the table stays the same objects', () => {
+  const gap: Edit = {
+    op: 'set',
+    path: ['vehicle', 'front', 'room', 'outboardGapMm'],
+    value: 15,
+    taken: { instrument: 'caliper', uncertaintyMm: 0.1 },
+  };
+  const kept = { id: 7, corner: 'front', key: 'room.outboardGapMm', value: 15, instrument: 'caliper' as const };
+  const entry = { ...kept, uncertaintyMm: 0.1, takenAt: '2026-03-01T09:30:01.000Z' };
+
+  test('after a save, with edits behind it or none', () => {
+    const sent = after(startState(open(1)), edit(title('1')), { type: 'sending' }, edit(gap));
+    const saved = after(sent, savedAt(2));
+    expect(saved.job).toBe(sent.job);
+    const all = after(saved, { type: 'sending' }, savedAt(3, { readings: [entry] }));
+    expect(all.job).toBe(sent.job);
+    expect(all.server.job).toBe(all.job);
+  });
+
+  test('a reading counts with its tool as soon as it is typed, and is not judged again when it is saved', () => {
+    const typed = after(startState(open(1)), edit(gap));
+    expect(typed.readings).toEqual([{ ...entry, id: -1, takenAt: AT }]);
+    const car = withReadings(typed.job.vehicle, typed.readings);
+    expect(car.front!.readings).toHaveLength(1);
+    const saved = after(typed, { type: 'sending' }, savedAt(2, { readings: [entry] }));
+    expect(saved.readings).toEqual([entry]);
+    expect(withReadings(saved.job.vehicle, saved.readings)).toBe(car);
+    const undone = after(
+      saved,
+      { type: 'step', step: 'undo' },
+      { type: 'sending' },
+      savedAt(3, { made: [{ ...gap, value: 14 }], withdrawn: { ids: [7], withdrawn: true } }),
+    );
+    expect(undone.readings).toEqual([{ ...entry, withdrawn: true }]);
+    expect(undone.job.vehicle.front!.room!.outboardGapMm).toBe(14);
+    expect(undone.job.setups).toBe(saved.job.setups);
+    expect(withReadings(undone.job.vehicle, undone.readings)).not.toBe(car);
+    const again = after(undone, savedAt(4, { withdrawn: { ids: [7], withdrawn: false } }));
+    expect(again.readings).toEqual([entry]);
+    expect(after(again, savedAt(5, { dropped: [7] })).readings).toEqual([]);
+  });
 });

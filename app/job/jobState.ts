@@ -1,11 +1,21 @@
 import { DomainError } from '#core/errors';
 import { applyEdits, placeOf, type Edit, type Job } from '#core/job';
-import type { OpenJob } from '#server/jobs';
-import type { ForeignChange, SaveResult } from '#server/edits';
+import { readingsIn } from '#formats/fields';
 import type { Fault } from '#formats/job';
+import type { ForeignChange, Saved, SaveResult } from '#server/edits';
+import type { HistoryEntry, OpenJob } from '#server/jobs';
 
 /** Work that waits to be saved: edits, or a step through the history. */
-export type Task = { kind: 'edits'; edits: Edit[] } | { kind: 'undo' } | { kind: 'redo' };
+export type Task = EditsTask | { kind: 'undo' } | { kind: 'redo' };
+
+interface EditsTask {
+  kind: 'edits';
+  edits: Edit[];
+  /** The readings among them, as they are shown until they are saved. */
+  readings: HistoryEntry[];
+  /** The job with them made, and the one that they were made on: what is saved later is the same object. */
+  made?: { on: Job; job: Job };
+}
 
 export type SaveState =
   | { name: 'saved' }
@@ -16,7 +26,7 @@ export type SaveState =
   /** The server refused the edits as they are. */
   | { name: 'refused'; faults: Fault[] }
   /** Somebody else saved meanwhile; the work waits for a choice. */
-  | { name: 'conflict'; open: OpenJob; changes: ForeignChange[] }
+  | { name: 'conflict'; open: OpenJob; changes: ForeignChange[]; earlier: number }
   | { name: 'gone' };
 
 /** What the browser makes of a save that was not answered, with why. */
@@ -34,10 +44,13 @@ export interface JobState {
   save: SaveState;
   /** The job as it is shown: the server's with the waiting edits made. */
   job: Job;
+  /** The history as it is shown: with the readings that wait. */
+  readings: HistoryEntry[];
 }
 
 export type JobAction =
-  | { type: 'edit'; edits: Edit[] }
+  /** `at` is when, by this browser's clock. */
+  | { type: 'edit'; edits: Edit[]; at: string }
   | { type: 'step'; step: 'undo' | 'redo' }
   | { type: 'sending' }
   | { type: 'answer'; result: SaveResult | Unreachable }
@@ -47,16 +60,26 @@ export type JobAction =
   | { type: 'drop-edits' }
   | { type: 'fresh'; open: OpenJob }
   /** Edits from before a reload, with the revision they were made on: an older one leads to the usual choice. */
-  | { type: 'restore'; revision: number; edits: Edit[] };
+  | { type: 'restore'; revision: number; edits: Edit[]; at: string };
 
-export const startState = (server: OpenJob, waiting: Edit[] = []): JobState =>
+export const startState = (server: OpenJob, waiting: readonly Task[] = []): JobState =>
   settle({
     server,
-    queue: waiting.length > 0 ? [{ kind: 'edits', edits: waiting }] : [],
+    queue: [...waiting],
     sending: false,
     save: { name: 'saved' },
     job: server.job,
+    readings: server.readings,
   });
+
+const taskOf = (edits: Edit[], at: string): EditsTask => ({
+  kind: 'edits',
+  edits,
+  readings: readingsIn(edits).map((reading) => ({ ...reading, id: UNSAVED, takenAt: at })),
+});
+
+/** The id of a reading that has none yet. */
+const UNSAVED = -1;
 
 /** The edits that are not saved yet. */
 export const waitingEdits = (state: Pick<JobState, 'queue'>): Edit[] =>
@@ -65,7 +88,7 @@ export const waitingEdits = (state: Pick<JobState, 'queue'>): Edit[] =>
 export function jobReducer(state: JobState, action: JobAction): JobState {
   switch (action.type) {
     case 'edit':
-      return withEdits(state, action.edits);
+      return withEdits(state, action);
     case 'step':
       return settle({ ...state, queue: [...state.queue, { kind: action.step }] });
     case 'sending':
@@ -81,17 +104,17 @@ export function jobReducer(state: JobState, action: JobAction): JobState {
     case 'drop-edits':
       return startState(state.server);
     case 'restore':
-      return startState({ ...state.server, revision: action.revision }, action.edits);
+      return startState({ ...state.server, revision: action.revision }, [taskOf(action.edits, action.at)]);
     case 'fresh':
       return state.queue.length === 0 && action.open.revision > state.server.revision ? startState(action.open) : state;
   }
 }
 
 /** Each edit is a change of its own in the history, but a value set again and again is one: a held nudge key. */
-function withEdits(state: JobState, edits: Edit[]): JobState {
+function withEdits(state: JobState, { edits, at }: { edits: Edit[]; at: string }): JobState {
   const last = state.queue.at(-1);
   const again = last?.kind === 'edits' && !(state.sending && state.queue.length === 1) && setsSame(last.edits, edits);
-  const queue: Task[] = [...(again ? state.queue.slice(0, -1) : state.queue), { kind: 'edits', edits }];
+  const queue: Task[] = [...(again ? state.queue.slice(0, -1) : state.queue), taskOf(edits, at)];
   const save: SaveState =
     state.save.name === 'refused' || state.save.name === 'failed' ? { name: 'saved' } : state.save;
   return settle({ ...state, queue, save });
@@ -106,13 +129,18 @@ function setsSame(before: readonly Edit[], edits: readonly Edit[]): boolean {
 function answered(state: JobState, result: SaveResult | Unreachable): JobState {
   switch (result.status) {
     case 'saved':
-      return settle({ ...state, server: result.open, queue: state.queue.slice(1), save: { name: 'saved' } });
+      return settle({
+        ...state,
+        server: withSaved(state.server, result, state.queue[0]),
+        queue: state.queue.slice(1),
+        save: { name: 'saved' },
+      });
     case 'nothing':
       return settle({ ...state, queue: state.queue.slice(1), save: { name: 'saved' } });
     case 'conflict':
       // A step through the history meant the history as it was shown; it is not made on another one.
       return state.queue[0]?.kind === 'edits'
-        ? settle({ ...state, save: { name: 'conflict', open: result.open, changes: result.changes } })
+        ? settle({ ...state, save: { ...result, name: 'conflict' } })
         : settle({ ...state, server: result.open, queue: state.queue.slice(1), save: { name: 'saved' } });
     case 'invalid':
       return { ...state, save: { name: 'refused', faults: result.faults } };
@@ -127,14 +155,56 @@ function rebased(state: JobState, open: OpenJob): JobState {
   return settle({ ...state, server: open, save: { name: 'saved' } });
 }
 
-/** Makes the shown job from the server's and the queue. An edit that has lost its place stops the queue and says so. */
+/** What the server has, after a save that this browser asked for: what it did not touch stays the same objects. */
+function withSaved(server: OpenJob, saved: Saved, task: Task | undefined): OpenJob {
+  const { made, readings, withdrawn, dropped, revision, updatedAt, undo, redo } = saved;
+  const own = task?.kind === 'edits' && task.made?.on === server.job ? task.made.job : null;
+  const edits = made === 'as sent' ? (task?.kind === 'edits' ? task.edits : []) : made;
+  return {
+    ...server,
+    revision,
+    updatedAt,
+    undo,
+    redo,
+    job: own ?? applyEdits(server.job, edits),
+    readings: withReadings(server.readings, { readings, withdrawn, dropped }),
+  };
+}
+
+function withReadings(
+  before: HistoryEntry[],
+  { readings, withdrawn, dropped }: Pick<Saved, 'readings' | 'withdrawn' | 'dropped'>,
+): HistoryEntry[] {
+  if (readings.length + withdrawn.ids.length + dropped.length === 0) return before;
+  const [marked, gone] = [new Set(withdrawn.ids), new Set(dropped)];
+  const mark = (entry: HistoryEntry): HistoryEntry => {
+    if (!marked.has(entry.id)) return entry;
+    const { withdrawn: _, ...rest } = entry;
+    return withdrawn.withdrawn ? { ...rest, withdrawn: true } : rest;
+  };
+  return [...before.filter(({ id }) => !gone.has(id)).map(mark), ...readings];
+}
+
+/**
+ * Makes the shown job from the server's and the queue; what was made already stays the same object. An edit that has
+ * lost its place stops the queue and says so.
+ */
 function settle(state: JobState): JobState {
   const save: SaveState = state.save.name === 'saved' && state.queue.length > 0 ? { name: 'saving' } : state.save;
+  const { job: saved, readings: kept } = state.server;
   try {
-    return { ...state, save, job: applyEdits(state.server.job, waitingEdits(state)) };
+    let job = saved;
+    const queue = state.queue.map((task): Task => {
+      if (task.kind !== 'edits') return task;
+      const made = task.made?.on === job ? task.made : { on: job, job: applyEdits(job, task.edits) };
+      job = made.job;
+      return made === task.made ? task : { ...task, made };
+    });
+    const taken = queue.flatMap((task) => (task.kind === 'edits' ? task.readings : []));
+    return { ...state, save, queue, job, readings: taken.length > 0 ? [...kept, ...taken] : kept };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
     const fault = { path: error.path, message: error.message };
-    return { ...state, job: state.server.job, save: { name: 'refused', faults: [fault] } };
+    return { ...state, job: saved, readings: kept, save: { name: 'refused', faults: [fault] } };
   }
 }

@@ -1,4 +1,4 @@
-import { AXLES, type AxleName } from '#core/job';
+import { AXLES, type AxleName, type Edit, type Taken } from '#core/job';
 import type { Field, FieldHelp } from './field';
 import { fieldAt } from './fields';
 import { VEHICLE_AXLE } from './vehicle';
@@ -33,6 +33,28 @@ export function readingAt(path: readonly string[]): { axle: AxleName; key: Readi
   const isReading = field?.kind === 'number' && field.reading;
   return isReading ? { axle: axle as AxleName, key: rest.join('.') as ReadingKey } : null;
 }
+
+/** A reading as an edit takes it, with how; when is for whoever keeps it to say. */
+export interface ReadingTaken extends Taken {
+  corner: AxleName;
+  key: ReadingKey;
+  value: number | null;
+}
+
+/** The readings that edits take, in their order; one that is emptied is taken too, with no value. */
+export const readingsIn = (edits: readonly Edit[]): ReadingTaken[] =>
+  edits.flatMap((edit) => {
+    const reading = edit.op === 'set' || edit.op === 'clear' ? readingAt(edit.path) : null;
+    if (!reading) return [];
+    const { instrument, uncertaintyMm } = (edit.op === 'set' ? edit.taken : undefined) ?? {};
+    return {
+      corner: reading.axle,
+      key: reading.key,
+      value: edit.op === 'set' ? ((edit.value as number | null) ?? null) : null,
+      uncertaintyMm: uncertaintyMm ?? null,
+      instrument: instrument ?? null,
+    };
+  });
 
 /** How a reading within an axle is taken, where that is said; the left side is read as the right one is. */
 export function helpOf(key: string): FieldHelp | null {

@@ -149,8 +149,8 @@ const oddPath = (place: string, chance: Chance): string =>
   chance() < 0.5 ? place : oddText(place, chance).replace(/[\ud800-\udfff]/g, '.');
 
 const revisionIn = (text: string): number | null => {
-  const data = dataOf(text) as { data?: { open?: { revision?: number } } };
-  return data.data?.open?.revision ?? null;
+  const { data } = dataOf(text) as { data?: { revision?: number } };
+  return data?.revision ?? null;
 };
 
 /** What was taken in must open, save and go out again as a file that is taken in. */

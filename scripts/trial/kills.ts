@@ -135,7 +135,8 @@ export async function killsInUpgrades(folder: string, chance: Chance, figures: F
   const open = await openPlain(path.join(old, 'scoval.sqlite'));
   await open.run(`DELETE FROM migrations WHERE name >= '006'`);
   for (const table of ['devices', 'settings']) await open.run(`DROP TABLE ${table}`);
-  await open.run('DROP INDEX store_items_kind_sort_key');
+  for (const index of ['store_items_kind_sort_key', 'readings_job_id_revision', 'changes_job_id_state_revision'])
+    await open.run(`DROP INDEX ${index}`);
   await open.run('ALTER TABLE store_items DROP COLUMN sort_key');
   await open.close();
   for (let round = 0; !figures.over('upgrades'); round++) {

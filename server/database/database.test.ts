@@ -43,6 +43,7 @@ test('migrations run once: opening again changes nothing', async () => {
     { name: '005-rules' },
     { name: '006-doors' },
     { name: '007-shelf-order' },
+    { name: '008-history-order' },
   ];
   expect(await names()).toEqual(made);
   await closeDatabase();

@@ -32,6 +32,11 @@ export function ConflictDialog() {
     >
       <div className="conflict">
         <h3>Saved meanwhile</h3>
+        {save.earlier > 0 && (
+          <p className="soft">
+            {save.earlier} {save.earlier === 1 ? 'change' : 'changes'} before these, not listed
+          </p>
+        )}
         <ul>
           {save.changes.flatMap((change) =>
             change.edits.map((edit, index) => (
