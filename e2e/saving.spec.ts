@@ -1,4 +1,4 @@
-import { expect, openDemo, saved, send, test, type } from './bench';
+import { demoJob, expect, openDemo, putOnBench, saved, send, test, type } from './bench';
 
 test('two tabs: the second is told what changed and puts its edit on top', async ({ page, context }) => {
   const place = await openDemo(page, 'brindle-kite', 'room');
@@ -60,6 +60,34 @@ test.describe(() => {
     await saved(page);
     await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
   });
+});
+
+test('a reading counts with its tool before the save is answered; the answer stays small', async ({ page }) => {
+  const job = demoJob('brindle-kite');
+  for (const corner of ['front', 'rear'] as const)
+    job.vehicle[corner]!.readings = Array.from({ length: 5000 }, (_, at) => ({
+      key: 'room.archGapMm',
+      value: 60 + (at % 10),
+      instrument: 'steel-rule',
+      uncertaintyMm: 0.5,
+      takenAt: '2026-03-01T09:30:00.000Z',
+    }));
+  await page.goto(`${await putOnBench(page, job, 'ten thousand readings')}/room`);
+  await saved(page);
+  let answer = () => {};
+  const held = new Promise<void>((resolve) => (answer = resolve));
+  await page.route('**/jobs/*.data*', async (route) => {
+    if (route.request().method() === 'POST') await held;
+    await route.continue();
+  });
+  const row = page.getByRole('complementary', { name: 'Readings' }).getByRole('button', { name: /Gap to fender/ });
+  await type(page.getByRole('textbox', { name: /^Gap to fender/ }), '13');
+  await expect(row).toContainText('steel rule, ±0.5 mm');
+  const answered = page.waitForResponse((response) => response.request().method() === 'POST');
+  answer();
+  expect((await (await answered).text()).length).toBeLessThan(1000);
+  await saved(page);
+  await expect(row).toContainText('steel rule, ±0.5 mm');
 });
 
 test('nonsense sent past the page is refused and changes nothing', async ({ page }) => {
