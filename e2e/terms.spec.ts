@@ -65,7 +65,7 @@ test('what may be done, by keyboard; a budget of nothing; nonsense is refused be
   await expect(heat.getByRole('radio', { name: 'not', exact: true })).toBeChecked();
   await type(page.getByLabel(/^Budget for the work/), '0');
   await expect(page.getByText('Nothing may be spent')).toBeVisible();
-  await refuseNonsense(page.locator('.brief'), 12, {
+  await refuseNonsense(page.locator('.terms-page'), 12, {
     except: /What else|Currency|Not further/,
     texts: ['nonsense', '999999'],
   });

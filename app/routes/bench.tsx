@@ -20,6 +20,7 @@ import { useStable } from '../ui/parts/useStable';
 import { useOnClient } from '../ui/parts/useOnClient';
 import type { Route } from './+types/bench';
 import '../ui/bench/bench.css';
+import '../ui/frame/shop.css';
 
 dayjs.extend(relativeTime);
 
@@ -80,10 +81,10 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
   };
   const filtered = query.search !== '' || query.waitsFor !== null;
   return (
-    <div className="bench" {...importJob.dropTarget}>
+    <div className="shop-page" {...importJob.dropTarget}>
       <ShopStrip>measure the car once, test every candidate against it</ShopStrip>
-      <main className="bench-main">
-        <div className="bench-head">
+      <main className="shop-main">
+        <div className="shop-head">
           <h1>Bench</h1>
           <SearchField
             label="Search car, job or number"
@@ -101,7 +102,7 @@ export default function BenchPage({ loaderData }: Route.ComponentProps) {
             value={query.archived ? 'archived' : 'open'}
             onChange={(value) => ask({ archived: value === 'archived' ? 'true' : null })}
           />
-          <span className="bench-tools">
+          <span className="shop-tools">
             <ImportButton job={importJob} />
             <Button type="primary" icon={<PlusOutlined />} onClick={() => setNewOpen(true)}>
               New job
@@ -281,9 +282,9 @@ function RowTools({ job }: { job: JobListItem }) {
 }
 
 function Nothing({ archived, asked }: { archived: boolean; asked: boolean }) {
-  if (asked) return <p className="bench-empty">No job answers to this search.</p>;
+  if (asked) return <p className="shop-empty">No job answers to this search.</p>;
   return (
-    <p className="bench-empty">
+    <p className="shop-empty">
       {archived
         ? 'Nothing has been put away.'
         : 'The bench is empty. Start a new job with the car in front of you, or import a job file.'}

@@ -12,6 +12,7 @@ import { RemedyFields } from '../ui/terms/RemedyFields';
 import { RuleFields } from '../ui/terms/RuleFields';
 import { useBriefTerms } from '../ui/terms/useBriefTerms';
 import '../ui/terms/terms.css';
+import '../ui/terms/page.css';
 
 /**
  * What is asked for: where the face should stand, what may touch, what may be done and spent, and the limits to keep.
@@ -22,20 +23,20 @@ export default function BriefPage() {
   const terms = useBriefTerms();
   const contradictions = briefContradictions(job);
   return (
-    <div className="page brief">
+    <div className="page terms-page">
       <h1>Brief</h1>
       <p className="soft">
         What is asked for. The ledger names the wish and the limits wherever they hold; what is left open is as the
         house has it.
       </p>
-      <div className="brief-columns">
+      <div className="terms-columns">
         <div>
           <FaceWishes contradictions={contradictions} />
           <section>
             <h2>What may touch, what must be covered</h2>
             <RuleFields terms={terms} keys={['rub', 'poses', 'cover', 'winter', 'spacers']} />
             {contradictions.length > 0 && (
-              <p role="alert" className="brief-fault">
+              <p role="alert" className="terms-fault">
                 {contradictions[0]!.message}. Let it stand level or tucked, or ask for no cover.
               </p>
             )}
@@ -61,7 +62,7 @@ export default function BriefPage() {
           </section>
           <section>
             <h2>What it may cost</h2>
-            <div className="brief-row">
+            <div className="field-columns">
               <NumberField
                 name="brief/budget"
                 label="Budget for the work"

@@ -21,8 +21,9 @@ import { RemedyFields } from '../ui/terms/RemedyFields';
 import { RuleFields } from '../ui/terms/RuleFields';
 import { at, NO_DEFAULTS, type EditedTerms } from '../ui/terms/terms';
 import type { Route } from './+types/house';
-import '../ui/bench/bench.css';
 import '../ui/terms/terms.css';
+import '../ui/frame/shop.css';
+import '../ui/terms/page.css';
 
 export const meta: Route.MetaFunction = () => [{ title: 'House · Scoval' }];
 
@@ -94,20 +95,20 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
   const faults = fetcher.data?.faults ?? [];
   return (
     <DraftsContext value={drafts}>
-      <div className="bench">
+      <div className="shop-page">
         <ShopStrip>the shop&apos;s own limits and rules: every brief stands on them</ShopStrip>
-        <main className="bench-main brief">
+        <main className="shop-main terms-page">
           <h1>House</h1>
           <p className="soft">
             What every job is judged by where its brief says nothing else. A change here judges all jobs anew; a limit
             goes back to what is usual with one touch.
           </p>
           {faults.length > 0 && (
-            <p role="alert" className="brief-fault">
+            <p role="alert" className="terms-fault">
               {faults.map(({ path, message }) => (path ? `${path}: ${message}` : message)).join('; ')}
             </p>
           )}
-          <div className="brief-columns">
+          <div className="terms-columns">
             <div>
               <section>
                 <h2>Limits of room</h2>

@@ -17,6 +17,7 @@ import { RoomParts } from '../ui/room/RoomParts';
 import { DRAWN_READINGS, PresentSheet } from '../ui/stations/PresentSheet';
 import { RoomList } from '../ui/stations/RoomList';
 import { useRoomFields } from '../ui/stations/useRoomFields';
+import '../ui/room/room.css';
 
 /** Readings at rest that the drawing has no dimension for. */
 const BESIDE = ROOM_READINGS.filter((key) => !DRAWN_READINGS.has(key));

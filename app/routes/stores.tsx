@@ -17,8 +17,7 @@ import { ItemDialog } from '../ui/stores/ItemDialog';
 import { KIND_NAMES } from '../ui/stores/kinds';
 import { runStoresCommand, type StoresAnswer } from '../ui/stores/storesActions';
 import type { Route } from './+types/stores';
-import '../ui/bench/bench.css';
-import '../ui/stores/stores.css';
+import '../ui/frame/shop.css';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Stores · Scoval' }];
 
@@ -76,10 +75,10 @@ export default function StoresPage({ loaderData }: Route.ComponentProps) {
     });
   };
   return (
-    <div className="bench">
+    <div className="shop-page">
       <ShopStrip>what the shop keeps: a setup takes its parts from here</ShopStrip>
-      <main className="bench-main">
-        <div className="bench-head">
+      <main className="shop-main">
+        <div className="shop-head">
           <h1>Stores</h1>
           <Segmented<ShelfKind>
             aria-label="Kind of part"
@@ -97,7 +96,7 @@ export default function StoresPage({ loaderData }: Route.ComponentProps) {
             value={query.search}
             ask={(text) => ask({ search: text })}
           />
-          <span className="bench-tools">
+          <span className="shop-tools">
             <ImportStoresButton job={job} />
             <Button icon={<DownloadOutlined />} href="/stores.csv">
               Export CSV
@@ -120,7 +119,7 @@ export default function StoresPage({ loaderData }: Route.ComponentProps) {
           pagination={total > pageSize ? { current: query.page, pageSize, total, showSizeChanger: false } : false}
           locale={{
             emptyText: (
-              <p className="bench-empty">
+              <p className="shop-empty">
                 {query.search !== ''
                   ? 'Nothing of that name.'
                   : `No ${KIND_NAMES[kind].many.toLowerCase()} kept yet. Add one, or import a list: its heading` +

@@ -9,6 +9,7 @@ import { Ruler } from '../sheet/Ruler';
 import { fitScale, type SheetScale } from '../sheet/scale';
 import { useSize } from '../sheet/useSize';
 import { nearPlaces, type BrakeScene } from './scene';
+import './brakes.css';
 
 interface BrakeSheetProps {
   scene: BrakeScene;

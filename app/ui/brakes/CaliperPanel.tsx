@@ -26,6 +26,7 @@ import { wholeRows, type Row } from './figures';
 import { ReachPicture } from './ReachPicture';
 import { ShapeFiles } from './ShapeFiles';
 import { useDraft } from './useDraft';
+import './brakes.css';
 
 type Way = 'reach' | 'corners';
 const WAYS: readonly (readonly [Way, string])[] = [
@@ -48,7 +49,7 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
   return (
     <>
       <form className="brake-form" aria-label={`Brake, ${axle}`} onSubmit={(event) => event.preventDefault()}>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <TextField
             name={[...path, 'label'].join('/')}
             value={caliper.label ?? null}

@@ -14,6 +14,7 @@ import { FigureRows } from './FigureRows';
 import { wholeRows, type Row } from './figures';
 import { DepthPicture } from './ReachPicture';
 import { useDraft } from './useDraft';
+import './brakes.css';
 
 interface DepthRowsProps {
   name: string;

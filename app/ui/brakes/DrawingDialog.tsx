@@ -11,6 +11,7 @@ import { NumberField } from '../fields/NumberField';
 import { readBeside } from '../../workers/drawings';
 import { FileButton, FileFaults } from '../parts/FileButton';
 import { DrawingPreview } from './DrawingPreview';
+import './brakes.css';
 
 interface DrawingDialogProps {
   axle: AxleName;

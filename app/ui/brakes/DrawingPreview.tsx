@@ -3,6 +3,7 @@ import { line } from 'd3';
 import { formatNumber } from '#core/units';
 import { Ruler } from '../sheet/Ruler';
 import { fitScale } from '../sheet/scale';
+import './brakes.css';
 
 interface DrawingPreviewProps {
   lines: readonly { points: AxialPoint[]; closed: boolean }[];

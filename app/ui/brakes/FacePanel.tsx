@@ -16,6 +16,7 @@ import { DepthRows } from './DepthRows';
 import { DrawingDialog } from './DrawingDialog';
 import { ShapeFiles } from './ShapeFiles';
 import { STORE, wheelPath, type Subject } from './subjects';
+import './brakes.css';
 
 type Way = 'depths' | 'family';
 const WAYS: readonly (readonly [Way, string])[] = [

@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import type { RangeName } from '#formats/fields';
 import { LengthField } from '../fields/LengthField';
 import type { Row } from './figures';
+import './brakes.css';
 
 interface FigureRowsProps<K extends string> {
   name: string;

@@ -7,6 +7,7 @@ import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import type { Subject } from './subjects';
+import './brakes.css';
 
 type Row = RankedWheel<Subject>;
 

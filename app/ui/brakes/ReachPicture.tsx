@@ -1,3 +1,5 @@
+import './brakes.css';
+
 const HUB_PICTURE =
   'A straight-edge lies across the hub face; the rule reads from it outboard to the brake, ' +
   "at a radius from the hub's axis.";

@@ -11,6 +11,8 @@ import { RingMark } from '../parts/Ring';
 import { setupOf, type Subject } from './subjects';
 import { Thinnest } from './Thinnest';
 import { WasherDialog } from './WasherDialog';
+import './brakes.css';
+import '../parts/judgedRow.css';
 
 interface RoomPanelProps {
   axle: AxleName;
@@ -39,14 +41,14 @@ export function RoomPanel({ axle, subject, one, checks, ownMm, trialMm, setTrial
             <summary>
               <RingMark verdict={check.verdict} used={usedShare(check)} word={verdictWord(check)} />
               <span className="ledger-text">
-                <span className="ledger-label">{check.label}</span>
-                <span className="ledger-note">
+                <span className="judged-label">{check.label}</span>
+                <span className="judged-note">
                   {verdictWord(check)} · limit {lengths.figure(check.limit)}
                 </span>
               </span>
               <span className={`figure is-${check.verdict}`}>{lengths.text(check.value)}</span>
             </summary>
-            <div className="ledger-working figure">
+            <div className="judged-working figure">
               {check.working.map((line) => (
                 <p key={line}>{line}</p>
               ))}
@@ -56,7 +58,7 @@ export function RoomPanel({ axle, subject, one, checks, ownMm, trialMm, setTrial
       </section>
       <section aria-label="Stack" className="brake-stack-tools">
         <h2 className="label">Stack behind the wheel</h2>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <LengthField
             name={`brake-trial/${axle}`}
             value={shown}

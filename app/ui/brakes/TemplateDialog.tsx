@@ -13,6 +13,7 @@ import { PaperSelect, type Paper } from '../parts/PaperSelect';
 import { WordSwitch } from '../parts/WordSwitch';
 import { useDraft } from './useDraft';
 import type { Subject } from './subjects';
+import './brakes.css';
 
 type Card = 'brake' | 'face';
 const CARDS: readonly (readonly [Card, string])[] = [
@@ -88,7 +89,7 @@ export function TemplateDialog({ axle, subject, close }: { axle: AxleName; subje
             </>
           )}
         </p>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <PaperSelect value={paper} choose={setPaper} />
           <LengthField
             name={`template/${axle}/margin`}
@@ -117,7 +118,7 @@ function Proof({ scale, correct }: { scale: PrintScale; correct(scale: PrintScal
   return (
     <section className="print-proof" aria-label="Proof of the print">
       <h3 className="label">After printing: what a steel rule reads</h3>
-      <div className="piece-fields">
+      <div className="field-wrap">
         {WAYS.map((way) => (
           <TypedInput<number>
             key={way}
@@ -137,7 +138,7 @@ function Proof({ scale, correct }: { scale: PrintScale; correct(scale: PrintScal
         ))}
       </div>
       {proof && (
-        <div className={`hardware-advice ${proof.isTrue ? '' : 'is-short'}`} role="status">
+        <div className={`advice ${proof.isTrue ? '' : 'is-short'}`} role="status">
           <p>
             {proof.isTrue ? (
               <b className="is-ok">The print is true</b>

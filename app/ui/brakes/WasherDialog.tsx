@@ -50,7 +50,7 @@ export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
           The same washers on every stud, the wheel held on by hand-tight nuts, turned by hand. Add washers until it
           just turns free: that is contact, not yet clearance. Never lower the car on them.
         </p>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <NumberField
             name={`washers/${axle}/count`}
             value={count}
@@ -80,7 +80,7 @@ export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
         {neededMm === null ? (
           <p className="soft">The spacer to order follows from count, thickness and clearance.</p>
         ) : (
-          <div className="hardware-advice" aria-live="polite">
+          <div className="advice" aria-live="polite">
             <p>
               <span className="figure">
                 {count} × {lengths.figure(washerMm!)} + {lengths.figure(clearanceMm!)} = <b>{lengths.text(neededMm)}</b>

@@ -6,6 +6,7 @@ import { LengthField } from '../fields/LengthField';
 import { briefLine } from '../frame/briefLine';
 import { useEditAt } from '../parts/useEditAt';
 import { WishScale } from './WishScale';
+import './brief.css';
 
 /** Where the face should stand: a range for both axles, and one of its own for either. */
 export function FaceWishes({ contradictions }: { contradictions: readonly BriefContradiction[] }) {

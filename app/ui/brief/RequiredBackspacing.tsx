@@ -19,7 +19,7 @@ export function RequiredBackspacing() {
       editAt(['brief', 'requiredBackspacingConvention'], 'overall');
   };
   return (
-    <div className="brief-row">
+    <div className="field-columns">
       {AXLES.map((axle) => (
         <LengthField
           key={axle}

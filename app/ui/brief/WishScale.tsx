@@ -1,6 +1,7 @@
 import { range, scaleLinear } from 'd3';
 import { formatNumber, MM_PER_INCH } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
+import './brief.css';
 
 const WIDTH = 620;
 const HEIGHT = 86;

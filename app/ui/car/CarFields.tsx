@@ -21,6 +21,7 @@ import {
   YES_NO,
 } from '../stations/choices';
 import { SpeedsField } from './SpeedsField';
+import './car.css';
 
 /** What belongs to the whole car and to a setup as a whole: speedometer and gearing, spare, sensors. */
 export function CarFields({ setup, report }: { setup: Setup; report: SetupReport }) {
@@ -37,9 +38,9 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
   return (
     <>
       <SuspensionChangeFields setup={setup} report={report} />
-      <section className="hardware-group" aria-label="Speedometer and gearing">
+      <section className="field-group" aria-label="Speedometer and gearing">
         <h2 className="label">Speedometer and gearing of the car</h2>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <MeasureField
             {...ofCar(['speedometer', 'indicatedKmh'], vehicle.speedometer?.indicatedKmh)}
             label="Speedometer shows"
@@ -101,9 +102,9 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
         </Checkbox>
       </section>
       <SpareFields setup={setup} ofCar={ofCar} ofSetup={ofSetup} />
-      <section className="hardware-group" aria-label="Tire-pressure sensors">
+      <section className="field-group" aria-label="Tire-pressure sensors">
         <h2 className="label">Tire-pressure sensors</h2>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <NumberField
             {...ofCar(['tpms', 'frequencyMHz'], vehicle.tpms?.frequencyMHz)}
             label="The car listens at"
@@ -173,7 +174,7 @@ function SeatFields({ setup, ofSetup }: { setup: Setup; ofSetup: Over }) {
   return (['front', 'rear'] as const).map((axle) => {
     const wheel: Wheel = setup[axle]?.wheel ?? {};
     return (
-      <div key={axle} className="piece-thickness">
+      <div key={axle} className="field-thickness">
         <ChoiceField
           label={`${axle === 'front' ? 'Front' : 'Rear'} wheel takes`}
           choices={SENSOR_SEATS}
@@ -199,9 +200,9 @@ function SpareFields({ setup, ofCar, ofSetup }: { setup: Setup; ofCar: Over; ofS
   const well = (key: 'wellDiameterMm' | 'wellFloorDiameterMm' | 'wellDepthMm' | 'holdDownMm') =>
     ofCar(['spare', key], spare[key]);
   return (
-    <section className="hardware-group" aria-label="Spare">
+    <section className="field-group" aria-label="Spare">
       <h2 className="label">Spare and its well</h2>
-      <div className="piece-fields">
+      <div className="field-wrap">
         <ChoiceField
           label="Carried with this setup"
           choices={SPARES}
@@ -228,9 +229,9 @@ function SpareFields({ setup, ofCar, ofSetup }: { setup: Setup; ofCar: Over; ofS
         <LengthField {...well('holdDownMm')} label="Hold-down reaches" range="holdDownMm" width={6} />
         <ThreadField {...ofCar(['spare', 'holdDownThread'], spare.holdDownThread || null)} label="Hold-down thread" />
       </div>
-      <details className="hardware-more">
+      <details className="field-more">
         <summary>The spare that is kept</summary>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <TireSizeField {...ofCar(['spare', 'tire', 'size'], tire.size)} label="Its tire" width={12} />
           <RimField
             {...ofCar(['spare', 'wheel', 'rimDiameterIn'], wheel.rimDiameterIn)}

@@ -24,7 +24,7 @@ export function CarView({ setup, report }: { setup: Setup; report: SetupReport }
       : fitCandidate(vehicle, spare.choice, setup[spare.choice]);
   }, [spare, vehicle, setup]);
   return (
-    <div className="hardware car-view">
+    <div className="inner-view car-view">
       <section className="car-left" aria-label="Speeds and spare" tabIndex={0}>
         <SpeedChart lines={lines} current={setup.id} />
         <SpeedTable report={report} present={present} />
@@ -34,7 +34,7 @@ export function CarView({ setup, report }: { setup: Setup; report: SetupReport }
       </section>
       <form
         key={setup.id}
-        className="hardware-fields"
+        className="inner-fields"
         aria-label={`Whole car with setup ${setup.id.toUpperCase()}`}
         onSubmit={(event) => event.preventDefault()}
       >

@@ -5,6 +5,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { fitScale } from '../sheet/scale';
 import { useSize } from '../sheet/useSize';
+import './car.css';
 
 const MARGINS = { left: 20, right: 20, top: 26, bottom: 30 };
 const WALL_MM = 14;
@@ -66,7 +67,7 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
         {report.clampMm !== null && (
           <g className={`spare-clamp ${report.longerMm ? 'is-caution' : 'is-ok'}`}>
             <line x1={x(0) - 34} x2={x(0) + 34} y1={y(report.clampMm)} y2={y(report.clampMm)} />
-            <text className="tire-figure" x={x(0) + 40} y={y(report.clampMm) + 4}>
+            <text className="sheet-figure" x={x(0) + 40} y={y(report.clampMm) + 4}>
               clamp {lengths.text(report.clampMm)}
             </text>
           </g>
@@ -74,12 +75,12 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
         {report.proudMm !== null && report.proudMm > 0 && (
           <>
             <Dimension from={[x(diameter / 2) - 12, floorTop]} to={[x(diameter / 2) - 12, y(high + rides)]} />
-            <text className="tire-figure" x={x(-diameter / 2) + 16} y={y(high + rides) - 7}>
+            <text className="sheet-figure" x={x(-diameter / 2) + 16} y={y(high + rides) - 7}>
               {lengths.text(report.proudMm)} proud
             </text>
           </>
         )}
-        <text className="tire-figure is-soft" x={x(0)} y={y(-WALL_MM) + 17} textAnchor="middle">
+        <text className="sheet-figure is-soft" x={x(0)} y={y(-WALL_MM) + 17} textAnchor="middle">
           play {lengths.text(report.playMm)} over all
         </text>
       </svg>

@@ -1,6 +1,7 @@
 import type { SetupReport, SpeedometerReport } from '#core/evaluate';
 import { formatNumber, inReadersUnit, measureSign } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
+import './car.css';
 
 /** True speed and engine speed at the speeds that are looked at. */
 export function SpeedTable({ report, present }: { report: SetupReport; present: SetupReport }) {

@@ -6,6 +6,7 @@ import type { SuspensionChangeKind } from '#core/suspension';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { useEditAt } from '../parts/useEditAt';
+import './car.css';
 
 const KINDS: readonly { value: SuspensionChangeKind; label: string }[] = [
   { value: 'spring', label: 'at the spring' },
@@ -26,7 +27,7 @@ export function SuspensionChangeFields({ setup, report }: { setup: Setup; report
   const changed = AXLES.some((axle) => setup.suspensionChange?.[axle]);
   const { rakeChangeMm } = report;
   return (
-    <section className="hardware-group" aria-label="Suspension change">
+    <section className="field-group" aria-label="Suspension change">
       <h2 className="label">Raised or lowered</h2>
       {AXLES.map((axle) => (
         <AxleChange key={axle} setup={setup} axle={axle} />
@@ -73,7 +74,7 @@ function AxleChange({ setup, axle }: { setup: Setup; axle: AxleName }) {
   const path = ['setups', setup.id, 'suspensionChange', axle];
   const name = axle === 'front' ? 'Front' : 'Rear';
   return (
-    <div className="piece-fields">
+    <div className="field-wrap">
       <LengthField
         name={`${path.join('/')}/mm`}
         label={`${name} raised by`}

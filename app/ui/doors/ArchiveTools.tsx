@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Fault } from '#formats/faults';
 import type { TakenIn } from '#server/archive';
 import { FileButton, FileFaults } from '../parts/FileButton';
+import './doors.css';
 
 /** What became of an archive that was to be taken in. */
 export interface ArchiveAnswer {

@@ -34,7 +34,7 @@ export function FastenerAdvice({ setup, axle, report }: { setup: Setup; axle: Ax
       value: { ...candidate.fastener, lengthMm: item!.lengthMm, ...(item!.seat ? { seat: item!.seat } : {}) },
     });
   return (
-    <div className={`hardware-advice ${joint.verdict === 'fail' ? 'is-short' : ''}`} aria-live="polite">
+    <div className={`advice ${joint.verdict === 'fail' ? 'is-short' : ''}`} aria-live="polite">
       <p>
         {joint.kind === 'bolt' ? 'Bolts' : 'Studs'} of <b className="figure">{lengths.text(required)}</b> or more
         {standard !== null && (

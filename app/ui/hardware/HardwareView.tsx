@@ -33,10 +33,10 @@ export function HardwareView({ setup, axle, report }: HardwareViewProps) {
   const { boltPattern } = report[axle];
   const differs = boltPattern.verdict === 'fail' || boltPattern.verdict === 'caution';
   return (
-    <div className="hardware">
+    <div className="inner-view">
       <StackSection job={job} axle={axle} setup={setup} report={report[axle]} />
       <form
-        className="hardware-fields"
+        className="inner-fields"
         aria-label={`Hardware of setup ${setup.id.toUpperCase()}, ${axle}`}
         onSubmit={(event) => event.preventDefault()}
       >
@@ -90,7 +90,7 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
   } = wanted ? spacersFor({ job, setup, axle, stores, leastMm: range.leastMm, mostMm: most }) : NONE;
   const use = () => edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: thicker });
   return (
-    <div className="hardware-advice" aria-live="polite">
+    <div className="advice" aria-live="polite">
       <p>
         {shut ? (
           <>

@@ -12,6 +12,7 @@ import { MeasureField } from '../fields/MeasureField';
 import { NumberField } from '../fields/NumberField';
 import { ThreadField } from '../fields/TextField';
 import { LIP_FORMS, SEATS } from '../stations/choices';
+import './hardware.css';
 
 const KIND_NAMES: Record<StackPart['kind'], string> = { 'slip-on': 'Spacer', 'bolt-on': 'Adapter', ring: 'Ring' };
 
@@ -33,7 +34,7 @@ export function StackList({ setup, axle, stores }: StackListProps) {
   const add = (kind: StackPart['kind']) => put([...pieces, kind === 'ring' ? { kind } : { kind, ...bore }]);
   const kept = stores.filter(({ kind }) => kind === 'spacer' || kind === 'adapter' || kind === 'ring');
   return (
-    <section className="hardware-group" aria-label="Stack">
+    <section className="field-group" aria-label="Stack">
       <h2 className="label">Stack, from the hub outward</h2>
       {pieces.length === 0 && <p className="soft">Nothing between hub and wheel.</p>}
       {pieces.map((piece, index) => (
@@ -122,9 +123,9 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
           <Button type="text" size="small" aria-label={`Remove ${title}`} icon={<DeleteOutlined />} onClick={remove} />
         </span>
       </div>
-      <div className="piece-fields">
+      <div className="field-wrap">
         {piece.kind !== 'ring' && (
-          <div className="piece-thickness">
+          <div className="field-thickness">
             <LengthField
               {...thickness}
               commit={(mm) => thickness.commit(mm === null ? null : pieceThicknessMm(mm, means))}

@@ -8,6 +8,7 @@ import { Ruler } from '../sheet/Ruler';
 import { fitScale } from '../sheet/scale';
 import { useSize } from '../sheet/useSize';
 import { stackLayout, type Layout } from './layout';
+import './hardware.css';
 
 interface StackSectionProps extends SetupOnAxle {
   report: AxleReport;

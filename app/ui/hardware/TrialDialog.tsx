@@ -69,7 +69,7 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
             </>
           )}
         </p>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <LengthField
             name={`trial/${setup.id}/${axle}/spacer`}
             value={trialMm}

@@ -15,6 +15,7 @@ import { RingMark } from '../parts/Ring';
 import { PriceFields } from '../terms/PriceFields';
 import { useBriefTerms } from '../terms/useBriefTerms';
 import { faceText } from '../words';
+import './hardware.css';
 
 /** A way is judged as parts are that go together or do not. */
 const judged = (verdict: Verdict) => ({ code: 'pattern', value: null, limit: null, margin: null, verdict });

@@ -13,7 +13,7 @@ import { ThreadField } from '../fields/TextField';
 import { PatternFinder } from '../hub/PatternFinder';
 import { useEditAt } from '../parts/useEditAt';
 import { BORE_FORMS, DRY_FIT_NAMES, DRY_FIT_RESULTS, NUTS, SEATS } from '../stations/choices';
-import '../hub/hub.css';
+import './hardware.css';
 
 interface WheelFieldsProps {
   setup: Setup;
@@ -41,9 +41,9 @@ export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
   const bolt = fastener?.kind === 'bolt';
   return (
     <>
-      <section className="hardware-group" aria-label="Wheel at the hub">
+      <section className="field-group" aria-label="Wheel at the hub">
         <h2 className="label">Wheel at the hub</h2>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <NumberField {...of('lugCount')} label="Holes" range="lugCount" whole width={3} />
           <LengthField
             {...of('boltCircleMm')}
@@ -66,9 +66,9 @@ export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
           <ChoiceField label="Seat" value={wheel.seat ?? null} choices={SEATS} commit={of('seat').commit} width={116} />
           <LengthField {...of('pocketDepthMm')} label="Pockets behind" range="pocketDepthMm" width={6} />
         </div>
-        <details className="hardware-more">
+        <details className="field-more">
           <summary>Bore, lug holes and cap</summary>
-          <div className="piece-fields">
+          <div className="field-wrap">
             <LengthField {...of('boreDepthMm')} label="Bore, straight depth" range="boreDepthMm" width={6} />
             <ChoiceField
               label="Edge of the bore"
@@ -96,9 +96,9 @@ export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
           }
         />
       </section>
-      <section className="hardware-group" aria-label="Fasteners">
+      <section className="field-group" aria-label="Fasteners">
         <h2 className="label">{bolt ? 'Bolts' : 'Nuts and studs'} of this setup</h2>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <LengthField
             {...over(['fastener', 'lengthMm'], own.lengthMm)}
             label={bolt ? 'Bolt length' : 'New stud length'}
@@ -135,9 +135,9 @@ export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
         </div>
         <p className="soft">Left empty, they stay as the hub has them.</p>
       </section>
-      <section className="hardware-group" aria-label="Dry fit">
+      <section className="field-group" aria-label="Dry fit">
         <h2 className="label">Dry fit, face by face</h2>
-        <div className="piece-fields">
+        <div className="field-wrap">
           {dryFits(candidate.stack).map((face) => (
             <ChoiceField
               key={face}

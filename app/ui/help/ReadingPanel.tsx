@@ -9,6 +9,7 @@ import { useJob } from '../../job/JobContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { useOnClient } from '../parts/useOnClient';
 import { Picture } from './Picture';
+import './help.css';
 
 export interface ReadingItem {
   key: string;

@@ -2,6 +2,7 @@ import { range } from 'd3';
 import { threadOrNull } from '#core/fastener';
 import { diameterFigure } from '#core/units';
 import { useSize } from '../sheet/useSize';
+import './hub.css';
 
 /** What a face with studs or holes looks like from the front, as far as it is known. Lengths mm. */
 export interface Face {

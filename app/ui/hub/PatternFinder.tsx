@@ -22,6 +22,7 @@ import { HubFace, type Face } from './HubFace';
 import { PatternResult } from './PatternResult';
 import { pairName } from './pairName';
 import { usePair } from './usePair';
+import './hub.css';
 
 export interface PatternFinderProps {
   /** Names its fields across the job. */

@@ -18,6 +18,7 @@ import { DomainError } from '#core/errors';
 import { INSTRUMENT_NAMES } from '#formats/fields';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { pairName } from './pairName';
+import './hub.css';
 
 interface PatternResultProps {
   lugCount: number;

@@ -2,6 +2,7 @@ import { starOrder, torqueStages } from '#core/fastener';
 import { formatMeasure } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { HubFace, type Face } from './HubFace';
+import './hub.css';
 
 /** In which order and in which stages the fasteners are tightened. */
 export function Tightening({ face, torqueNm }: { face: Face; torqueNm: number | null }) {

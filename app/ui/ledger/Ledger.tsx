@@ -21,6 +21,7 @@ import { setupTitle } from '../words';
 import { RulesNotice } from './RulesNotice';
 import { assumedNames, brakeRows, carRows, checkRow, tireRows, wheelRows, type Row } from './rows';
 import './ledger.css';
+import '../parts/judgedRow.css';
 
 interface LedgerProps {
   setup: Setup;
@@ -98,11 +99,11 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
       </header>
       {ORDER[first].map((name) => groups[name])}
       {report[axle].assumed.length > 0 && (
-        <p className="ledger-assumed">
+        <p className="assumed-note">
           <span className="assumed">Assumed, not measured:</span> {assumedNames(report[axle].assumed).join('; ')}.
         </p>
       )}
-      <p className="ledger-assumed">Figures are geometry. The test fit on the car decides.</p>
+      <p className="assumed-note">Figures are geometry. The test fit on the car decides.</p>
     </aside>
   );
 }
@@ -183,15 +184,15 @@ const LedgerRow = memo(({ name, label, note, value, unit, verdict, used, word, l
       <button type="button" aria-expanded={lines !== null} aria-controls={id} onClick={() => toggle(name)}>
         {verdict ? <RingMark verdict={verdict} used={used} word={word} /> : <span />}
         <span className="ledger-text">
-          <span className="ledger-label">{label}</span>
-          <span className="ledger-note">{note}</span>
+          <span className="judged-label">{label}</span>
+          <span className="judged-note">{note}</span>
         </span>
         <span className={`ledger-value figure ${verdict ? `is-${verdict}` : ''}`}>
           {value}
           <span className="ledger-unit">{unit}</span>
         </span>
       </button>
-      <div id={id} className="ledger-working figure" hidden={lines === null}>
+      <div id={id} className="judged-working figure" hidden={lines === null}>
         {lines?.split('\n').map((line) => (
           <p key={line}>{line}</p>
         ))}

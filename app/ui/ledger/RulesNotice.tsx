@@ -4,6 +4,7 @@ import { useFetcher } from 'react-router';
 import { useJob } from '../../job/JobContext';
 import { movedWords } from './movedWords';
 import { RULE_CHANGES } from './ruleChanges';
+import './ledger.css';
 
 /** Said in the ledger, once, until somebody has seen it. */
 export function RulesNotice() {

@@ -2,6 +2,7 @@ import { InboxOutlined } from '@ant-design/icons';
 import { Alert, Button } from 'antd';
 import { useRef } from 'react';
 import { faultLine, type Fault } from '#formats/faults';
+import './fileButton.css';
 
 interface FileButtonProps {
   /** Names the input for assistive tools. */
@@ -41,7 +42,7 @@ export const FileFaults = ({ name, faults }: { name: string; faults: readonly Fa
   <Alert
     type="error"
     role="alert"
-    className="import-faults"
+    className="file-faults"
     title={`${name} was not taken in; nothing was changed.`}
     description={
       <ul>

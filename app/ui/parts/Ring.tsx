@@ -1,6 +1,7 @@
 import { usedShare, verdictWord, type Check } from '#core/evaluate';
 import { arc } from 'd3';
 import { type Verdict } from '#core/verdict';
+import './ring.css';
 
 const SIZE = 20;
 const INNER = SIZE / 2 - 3;

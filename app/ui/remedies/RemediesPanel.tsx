@@ -8,6 +8,7 @@ import { useAsked } from '../../job/useAsked';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { AskedStatus } from '../parts/AskedStatus';
 import './remedies.css';
+import '../parts/partsTable.css';
 
 /**
  * What would make a setup fit on an axle: the cheapest sets, and part by part how much must go, where, and each way to
@@ -74,7 +75,7 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
           )}
         </>
       )}
-      <p className="ledger-assumed">
+      <p className="assumed-note">
         Reach, time and order of the work are common practice, no source. The test fit on the car decides. Structural
         cuts go to a qualified body shop.
       </p>
@@ -166,7 +167,7 @@ function PartLadder({ part }: { part: ShortPart }) {
       {part.ladder.length === 0 && (
         <p className="soft">It is not worked on, and no stack, offset or lift that was tried clears it.</p>
       )}
-      <table className="sweep-parts" aria-label={`Ways at ${part.label}`}>
+      <table className="parts-table" aria-label={`Ways at ${part.label}`}>
         <thead>
           <tr>
             <th scope="col">Way</th>

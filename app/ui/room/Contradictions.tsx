@@ -1,4 +1,5 @@
 import type { Contradiction } from '#core/evaluate';
+import './room.css';
 
 /** Readings that cannot all be true, with what to read again. */
 export function Contradictions({ of, choose }: { of: readonly Contradiction[]; choose(id: string): void }) {

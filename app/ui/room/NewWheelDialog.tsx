@@ -89,7 +89,7 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
             , spacers counted. How much more may it take on each side?
           </p>
         )}
-        <div className="piece-fields">
+        <div className="field-wrap">
           {field('inboard', inMm, setIn)}
           {field('outboard', outMm, setOut)}
         </div>

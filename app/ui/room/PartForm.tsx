@@ -17,6 +17,7 @@ import { TextField } from '../fields/TextField';
 import { asGap, asPoints, KIND_NAMES, type PartDraft } from './partDraft';
 import { PointRows } from './PointRows';
 import type { Parts } from './useParts';
+import './room.css';
 
 const KINDS = Object.entries(KIND_NAMES) as [ObstacleKind, string][];
 const SURFACE_NAMES: Record<SurfaceName, string> = {
@@ -72,7 +73,7 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
   });
   return (
     <form className="part-form" aria-label={part.label || 'Part'} onSubmit={(event) => event.preventDefault()}>
-      <div className="piece-fields">
+      <div className="field-wrap">
         <ChoiceField
           label="What it is"
           choices={KINDS}
@@ -96,7 +97,7 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
       ) : (
         <GapFields name={name} part={part} parts={parts} geometry={geometry} />
       )}
-      <div className="piece-fields">
+      <div className="field-wrap">
         <ChoiceField
           label="It moves with"
           choices={MOUNTS}
@@ -119,7 +120,7 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
           placeholder={lengths.figure(limit.value)}
         />
       </div>
-      <div className="piece-fields">
+      <div className="field-wrap">
         <Checkbox
           checked={part.removable ?? false}
           onChange={({ target }) => parts.change(changed(part, 'removable', target.checked ? true : null))}
@@ -183,7 +184,7 @@ function GapFields({
   const to = (pose: Partial<Pose>) => parts.change({ ...part, gap: { ...gap, ...pose } });
   return (
     <>
-      <div className="piece-fields">
+      <div className="field-wrap">
         <LengthField {...over('gapMm')} label="Gap" range="gapMm" width={6} />
         <ChoiceField
           label="to"
@@ -214,7 +215,7 @@ function GapFields({
           />
         )}
       </div>
-      <div className="piece-fields">
+      <div className="field-wrap">
         <NumberField {...over('steerDeg')} label="Steering angle" range="steerDeg" unit="°" width={4} placeholder="0" />
         <LengthField {...over('travelMm')} label="Wheel travel" range="travelMm" width={5} placeholder="0" />
         <ChoiceField

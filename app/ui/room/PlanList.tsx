@@ -5,6 +5,7 @@ import type { ObstacleKind, Obstacle } from '#core/sweep';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { PlanPicture } from './PlanPicture';
 import { draftFromPlan, draftOfKind, KIND_NAMES, type PartDraft } from './partDraft';
+import './room.css';
 
 interface PlanListProps {
   plan: readonly PlanItem[];

@@ -1,4 +1,5 @@
 import type { PlanItem } from '#core/advice';
+import './room.css';
 
 /**
  * A little picture of where a reading goes: the wheel from outside with its clock, or from behind, and the rule on it.

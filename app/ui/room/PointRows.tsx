@@ -2,6 +2,7 @@ import { CloseOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { Point3 } from '#core/kinematics';
 import { LengthField } from '../fields/LengthField';
+import './room.css';
 
 interface PointRowsProps {
   name: string;

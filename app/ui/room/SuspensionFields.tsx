@@ -7,6 +7,7 @@ import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { useEditAt } from '../parts/useEditAt';
 import { GEOMETRY_FIELDS } from './geometryFields';
+import './room.css';
 
 const KINDS: Record<AxleName, readonly (readonly [SuspensionKind, string])[]> = {
   front: [
@@ -66,7 +67,7 @@ export function SuspensionFields({ axle }: { axle: AxleName }) {
           not known.
         </p>
       )}
-      <div className="piece-fields suspension-fields">
+      <div className="field-wrap suspension-fields">
         {(Object.keys(GEOMETRY_FIELDS) as GeometryKey[]).map((key) => {
           const { short, unit } = GEOMETRY_FIELDS[key];
           const value = suspension[key] == null ? usual?.[key] : undefined;

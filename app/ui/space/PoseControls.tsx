@@ -3,6 +3,7 @@ import type { Pose } from '#core/kinematics';
 import type { SuspensionGeometry } from '#core/suspension';
 import { formatNumber } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
+import './space.css';
 
 interface PoseControlsProps {
   geometry: SuspensionGeometry | null;

@@ -8,6 +8,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
 import { valueFigure } from '../checkWords';
 import { setupTitle } from '../words';
+import './compare.css';
 
 interface Row {
   key: string;

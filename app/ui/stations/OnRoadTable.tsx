@@ -17,6 +17,7 @@ import { Ring } from '../parts/Ring';
 import { SpeedChart } from '../car/SpeedChart';
 import { setupTitle } from '../words';
 import { marginText } from '../checkWords';
+import './compare.css';
 
 interface Row {
   key: string;

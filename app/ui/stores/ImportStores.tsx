@@ -2,6 +2,7 @@ import { Alert } from 'antd';
 import { useFetcher } from 'react-router';
 import { FileButton, FileFaults } from '../parts/FileButton';
 import type { StoresAnswer } from './storesActions';
+import '../parts/fileButton.css';
 
 /** Takes in a file of stores, and says line by line what is wrong with it. */
 export function useImportStores() {
@@ -30,5 +31,5 @@ export function ImportOutcome({ job: { answer } }: { job: Import }) {
   const { faults, file, added, replaced } = answer;
   if (faults.length > 0) return <FileFaults name={file ?? 'The file'} faults={faults} />;
   const done = `${file}: ${added} added, ${replaced} replaced.`;
-  return <Alert type="success" role="status" className="import-faults" title={done} />;
+  return <Alert type="success" role="status" className="file-faults" title={done} />;
 }

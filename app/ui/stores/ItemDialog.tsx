@@ -9,6 +9,7 @@ import { cellOf, columnsOf, type Column } from '#formats/shelf';
 import type { KeptItem } from '#server/shelf';
 import { KIND_NAMES } from './kinds';
 import type { StoresAnswer } from './storesActions';
+import './stores.css';
 
 type Texts = Record<string, string | undefined>;
 

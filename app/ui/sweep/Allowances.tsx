@@ -2,6 +2,7 @@ import { Checkbox } from 'antd';
 import { useJob } from '../../job/JobContext';
 import { LengthField } from '../fields/LengthField';
 import { useEditAt } from '../parts/useEditAt';
+import './sweep.css';
 
 /** What the sweep allows for beside the tire as it is new and unloaded. */
 export function Allowances() {

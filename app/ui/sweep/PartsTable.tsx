@@ -4,6 +4,8 @@ import type { Pose } from '#core/kinematics';
 import { wordsIn } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
+import '../parts/partsTable.css';
+import './sweep.css';
 
 const WORDS = { ok: 'clears', caution: 'tight', fail: 'touches', unknown: 'not known' } as const;
 
@@ -32,7 +34,7 @@ export function PartsTable({ parts, numbers, here, chosen, choose, move, restMm 
     if (mount !== 'knuckle' && steerDeg !== null && travelMm !== null) move({ steerDeg, travelMm });
   };
   return (
-    <table className="sweep-parts" aria-label="Parts">
+    <table className="parts-table" aria-label="Parts">
       <thead>
         <tr>
           <th scope="col">Part</th>
@@ -45,7 +47,12 @@ export function PartsTable({ parts, numbers, here, chosen, choose, move, restMm 
         {parts.map((part) => (
           <tr key={part.id} data-part={part.id} data-chosen={part.id === chosen}>
             <td>
-              <button type="button" className="sweep-part" aria-pressed={part.id === chosen} onClick={() => pick(part)}>
+              <button
+                type="button"
+                className="parts-button"
+                aria-pressed={part.id === chosen}
+                onClick={() => pick(part)}
+              >
                 <RingMark verdict={part.verdict} used={usedOf(part)} word={WORDS[part.verdict]} />
                 <span>
                   <b>
@@ -114,7 +121,7 @@ export function SetupsBeside({ setups, present, axle, parts, numbers, current, r
   };
   return (
     <section className="sweep-beside" aria-label="Setups beside each other" tabIndex={0}>
-      <table className="sweep-parts" aria-label="Setups side by side">
+      <table className="parts-table" aria-label="Setups side by side">
         <thead>
           <tr>
             <th scope="col">Least, {lengths.sign}</th>

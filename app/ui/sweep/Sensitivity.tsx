@@ -7,6 +7,7 @@ import { useAsked } from '../../job/useAsked';
 import { AskedStatus } from '../parts/AskedStatus';
 import { GEOMETRY_NAMES } from '#core/suspension';
 import { GEOMETRY_FIELDS } from '../room/geometryFields';
+import '../parts/partsTable.css';
 
 /** Which of the values nobody measured matters most for this setup: each tried at both ends of what it may be. */
 export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: AxleName; assumed: number }) {
@@ -38,7 +39,7 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
         <p className="soft">None of them moves the least room by as much as {lengths.text(TELLS_MM)}.</p>
       )}
       {found && telling(found).length > 0 && (
-        <table className="sweep-parts" aria-label="Assumed values by what they do to the least room">
+        <table className="parts-table" aria-label="Assumed values by what they do to the least room">
           <thead>
             <tr>
               <th scope="col">Assumed</th>

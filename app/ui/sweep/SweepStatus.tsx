@@ -1,6 +1,7 @@
 import { Button, Progress } from 'antd';
 import { useSweepState } from '../../job/useSweeps';
 import { useJob } from '../../job/JobContext';
+import '../parts/askedStatus.css';
 
 /**
  * What the sweeps are doing: their progress with a stop, or why there are none with a way to go on. Nothing once all is
@@ -11,7 +12,7 @@ export function SweepStatus() {
   const { waiting, share, halted } = useSweepState(sweepStore);
   if (halted === 'died')
     return (
-      <span className="sweep-status is-fail" role="alert">
+      <span className="asked-status is-fail" role="alert">
         The sweep ended by itself; figures of parts may be from before.
         <Button size="small" onClick={() => sweepStore.again()}>
           Sweep again
@@ -20,7 +21,7 @@ export function SweepStatus() {
     );
   if (halted === 'stopped')
     return (
-      <span className="sweep-status" role="status">
+      <span className="asked-status" role="status">
         Stopped; {waiting} {waiting === 1 ? 'sweep is' : 'sweeps are'} not made.
         <Button size="small" onClick={() => sweepStore.again()}>
           Go on
@@ -29,7 +30,7 @@ export function SweepStatus() {
     );
   if (waiting <= 0) return null;
   return (
-    <span className="sweep-status">
+    <span className="asked-status">
       <Progress percent={Math.round(100 * share)} size="small" showInfo={false} aria-label="Sweep" />
       {waiting} to sweep
       <Button size="small" onClick={() => sweepStore.stop()}>

@@ -25,6 +25,7 @@ import { Sensitivity } from './Sensitivity';
 import { SweepMap } from './SweepMap';
 import { SweepStatus } from './SweepStatus';
 import { usePlay } from './usePlay';
+import './sweep.css';
 
 const BESIDE: readonly (readonly ['parts' | 'remedies', string])[] = [
   ['parts', 'Parts'],
@@ -210,7 +211,7 @@ export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) 
               current={setup.id}
               raise={raise}
             />
-            <p className="ledger-assumed">
+            <p className="assumed-note">
               Figures are geometry; bushings, tires and bodies give. The test fit on the car decides. Structural cuts go
               to a qualified body shop.
             </p>

@@ -8,6 +8,7 @@ import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { fallbackLimit, fallbackName, type EditedTerms } from './terms';
 import { LIMIT_WORDS } from './names';
+import './terms.css';
 
 /** Limits with what they mean, where they come from, and a way back. */
 export function LimitTable({

@@ -14,7 +14,7 @@ export function PriceFields({
 }) {
   const currency = (terms.own(['prices', 'currency']) as string | null | undefined) ?? null;
   return (
-    <div className="brief-row">
+    <div className="field-columns">
       <TextField
         name={`${terms.of}/prices/currency`}
         label="Currency"

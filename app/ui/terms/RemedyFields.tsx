@@ -6,6 +6,7 @@ import { LengthField } from '../fields/LengthField';
 import { WordSwitch } from '../parts/WordSwitch';
 import { at, fallbackName, type EditedTerms } from './terms';
 import { LIFT_KINDS, WORK_NAMES } from './names';
+import './terms.css';
 
 type Said = 'yes' | 'no' | 'open';
 
@@ -42,7 +43,7 @@ export function RemedyFields({ terms }: { terms: EditedTerms }) {
           );
         })}
       </ul>
-      <div className="brief-row">
+      <div className="field-columns">
         <LengthField
           name={`${terms.of}/remedies/lift/mostMm`}
           label="Lift, at most"

@@ -2,6 +2,7 @@ import type { Rules } from '#core/job';
 import { ChoiceField } from '../fields/ChoiceField';
 import { fallbackName, fallbackRule, type EditedTerms } from './terms';
 import { CENTERING_RULES, COVER_RULES, NEAR_RULES, POSE_RULES, RUB_RULES, SPACER_RULES, WINTER_RULES } from './names';
+import './terms.css';
 
 type Choices = readonly (readonly [string, string])[];
 

@@ -5,6 +5,7 @@ import type { AxleName, Setup } from '#core/job';
 import { useJob } from '../../job/JobContext';
 import { useShelfState } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
+import './tire.css';
 
 /** The makes kept of this size beside the size by arithmetic: what each one's own dimensions do in this room. */
 export function MakesTable({ setup, axle }: { setup: Setup; axle: AxleName }) {

@@ -9,6 +9,7 @@ import { useJob } from '../../job/JobContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
 import { faceText, wheelCode } from '../words';
+import './tire.css';
 
 const LOAD_WORDS: Record<SizeThatDoes['load'], string> = {
   carries: 'carries it',

@@ -38,9 +38,9 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
   const kept = stores.filter(({ kind }) => kind === 'tire');
   return (
     <>
-      <section className="hardware-group" aria-label="Tire">
+      <section className="field-group" aria-label="Tire">
         <h2 className="label">Tire</h2>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <TireSizeField {...of('size')} label="Tire size" width={18} placeholder="205/55R16" />
           <NumberField
             {...of('loadIndex')}
@@ -97,9 +97,9 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
           }
         />
       </section>
-      <section className="hardware-group" aria-label="Its own dimensions">
+      <section className="field-group" aria-label="Its own dimensions">
         <h2 className="label">Its own dimensions</h2>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <LengthField
             {...of('sectionWidthMm')}
             label="Section width"
@@ -146,9 +146,9 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
           Grey figures follow from the size; what is measured, or stands in the maker&apos;s table, wins over them.
         </p>
       </section>
-      <section className="hardware-group" aria-label="Wheel and weights">
+      <section className="field-group" aria-label="Wheel and weights">
         <h2 className="label">Wheel and weights</h2>
-        <div className="piece-fields">
+        <div className="field-wrap">
           <MeasureField {...ofWheel('ratingKg')} label="Wheel rating" quantity="mass" range="ratingKg" width={6} />
           <MeasureField {...ofWheel('massKg')} label="Wheel weighs" quantity="mass" range="massKg" width={5} />
           <MeasureField {...of('massKg')} label="Tire weighs" quantity="mass" range="massKg" width={5} />

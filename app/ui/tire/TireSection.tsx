@@ -7,6 +7,7 @@ import { Dimension } from '../sheet/Dimension';
 import { fitScale, type SheetScale } from '../sheet/scale';
 import { rimPath, tirePath } from '../sheet/shapes';
 import { useSize } from '../sheet/useSize';
+import './tire.css';
 
 interface TireSectionProps {
   fitted: Fitted;
@@ -75,14 +76,14 @@ function Drawing({
         </g>
       ))}
       <Dimension from={[x(-section.halfSectionMm), belly]} to={[x(section.halfSectionMm), belly]} tone="tone-layout" />
-      <text className="tire-figure" x={x(0)} y={belly - 7} textAnchor="middle">
+      <text className="sheet-figure" x={x(0)} y={belly - 7} textAnchor="middle">
         section {lengths.text(report.tire.sectionWidthMm)}
       </text>
       <Dimension
         from={[x(-section.halfTreadMm), y(section.radiusMm) - 13]}
         to={[x(section.halfTreadMm), y(section.radiusMm) - 13]}
       />
-      <text className="tire-figure is-soft" x={x(0)} y={y(section.radiusMm) - 19} textAnchor="middle">
+      <text className="sheet-figure is-soft" x={x(0)} y={y(section.radiusMm) - 19} textAnchor="middle">
         tread {lengths.text(report.tire.treadWidthMm)}
       </text>
       {centers.length === 2 && (
@@ -125,7 +126,7 @@ function DualGap({
     <>
       <Dimension from={[x(section.halfSectionMm), at]} to={[x(spacing - section.halfSectionMm), at]} tone={tone} />
       {/* Between the rims, where there is more room than between the tires. */}
-      <text className={`tire-figure ${tone}`} x={x(spacing / 2)} y={y(section.rimRadiusMm) + 16} textAnchor="middle">
+      <text className={`sheet-figure ${tone}`} x={x(spacing / 2)} y={y(section.rimRadiusMm) + 16} textAnchor="middle">
         {text}
       </text>
     </>
@@ -167,10 +168,10 @@ function RimRange({
           />
         </g>
       ))}
-      <text className={`tire-figure is-${verdict}`} x={scale.x(0)} y={y + 32} textAnchor="middle">
+      <text className={`sheet-figure is-${verdict}`} x={scale.x(0)} y={y + 32} textAnchor="middle">
         {rimFigure(rimWidthIn)} in rim: {word}
       </text>
-      <text className="tire-figure is-soft" x={scale.x(0)} y={y + 49} textAnchor="middle">
+      <text className="sheet-figure is-soft" x={scale.x(0)} y={y + 49} textAnchor="middle">
         approved {rimFigure(least)} to {rimFigure(most)} in, measured on {rimFigure(measuringRimIn!)}
       </text>
     </g>

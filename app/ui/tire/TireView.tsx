@@ -33,7 +33,7 @@ export function TireView({ setup, axle, report }: TireViewProps) {
   useHotkeys('s', () => setListing(true), BY_SIGN);
   const figures = report[axle];
   return (
-    <div className="hardware tire-view">
+    <div className="inner-view tire-view">
       <div className="tire-left">
         <TireSection
           fitted={fitted}
@@ -48,7 +48,7 @@ export function TireView({ setup, axle, report }: TireViewProps) {
         <MakesTable setup={setup} axle={axle} />
       </div>
       <form
-        className="hardware-fields"
+        className="inner-fields"
         aria-label={`Tire of setup ${setup.id.toUpperCase()}, ${axle}`}
         onSubmit={(event) => event.preventDefault()}
       >
@@ -83,7 +83,7 @@ function Extension({ setup, axle }: { setup: Setup; axle: AxleName }) {
     ...(boreMm == null ? {} : { outerLipMm: boreMm }),
   };
   return (
-    <div className="hardware-advice">
+    <div className="advice">
       <span>
         This wheel stands {lengths.text(needed)} further in than now. A front hub extension of that thickness, with the
         wheel&apos;s pattern, puts it where the present one stands.

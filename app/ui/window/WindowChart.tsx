@@ -7,6 +7,7 @@ import { snapped } from './axes';
 import type { StockPoint } from './places';
 import { Stretch, ClosedRow, EdgeNames, Grid } from './chartParts';
 import { type Place, EDGE } from './chartScale';
+import './window.css';
 
 /** A setup as a point that can be moved. */
 export interface SetupPoint extends Place {

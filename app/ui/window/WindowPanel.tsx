@@ -6,6 +6,8 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
 import { limitsAt, type StockPoint } from './places';
 import type { Place } from './chartScale';
+import '../parts/partsTable.css';
+import './window.css';
 
 /** The place that is pointed at: what the row is, and whether every limit holds there. */
 export function AtPlace({
@@ -66,7 +68,7 @@ export function RowTable({ window, eased, point }: { window: FitWindow; eased: b
   return (
     <section aria-label="Rows">
       <h2 className="label">Rows</h2>
-      <table className="sweep-parts" aria-label="Offsets at which every limit holds">
+      <table className="parts-table" aria-label="Offsets at which every limit holds">
         <thead>
           <tr>
             <th scope="col">Rim, in</th>
@@ -85,7 +87,7 @@ export function RowTable({ window, eased, point }: { window: FitWindow; eased: b
                   <td>
                     <button
                       type="button"
-                      className="sweep-part figure"
+                      className="parts-button figure"
                       onClick={() =>
                         point({ rimWidthIn: row.rimWidthIn, offsetMm: Math.round((first!.fromMm + first!.toMm) / 2) })
                       }

@@ -158,7 +158,7 @@ export function WindowView({ setup }: { setup: Setup }) {
             <StockList stock={stock} make={(wheel) => make(wheel.setup, wheel.name)} />
           </>
         )}
-        <p className="ledger-assumed">
+        <p className="assumed-note">
           {stackMm > 0
             ? `With the stack of ${lengths.text(stackMm)} under every wheel; setups with another one stand where` +
               ' theirs puts them. '

@@ -2,6 +2,7 @@ import { useId } from 'react';
 import { formatNumber, offsetFigure } from '#core/units';
 import type { WindowRow, WindowSpan } from '#core/advice/window';
 import { type Place, EDGE, xInverse } from './chartScale';
+import './window.css';
 
 interface Scales {
   x: (mm: number) => number;
