@@ -1,0 +1,73 @@
+import type { Page } from '@playwright/test';
+import { demoJob, expect, putOnBench, test } from './bench';
+
+const STATIONS = ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep'];
+
+/** What is compared of an element: how it looks, not where it stands. */
+const OF_LOOKS = [
+  'font',
+  'color',
+  'background-color',
+  'display',
+  'padding',
+  'margin',
+  'border',
+  'text-align',
+  'stroke',
+];
+
+/** How everything on a page looks that has a class of its own: the looks that there are of each class. */
+const looksOf = (page: Page): Promise<Record<string, string[]>> =>
+  page.evaluate((properties) => {
+    const looks: Record<string, string[]> = {};
+    for (const element of document.querySelectorAll('[class]')) {
+      const own = [...element.classList].filter((name) => !/^(ant|anticon|css|scoval|rc)\b/.test(name));
+      const style = getComputedStyle(element);
+      const look = properties.map((name) => `${name}: ${style.getPropertyValue(name)}`).join('; ');
+      for (const name of own) if (!(looks[name] ??= []).includes(look)) looks[name].push(look);
+    }
+    return looks;
+  }, OF_LOOKS);
+
+/** Waits until a station is there, with its figures. */
+async function settled(page: Page, station: string): Promise<void> {
+  await expect(page.getByRole('link', { name: new RegExp(`^${station}`, 'i') })).toHaveAttribute(
+    'aria-current',
+    'page',
+  );
+  await page.waitForLoadState('networkidle');
+  await expect(page.locator('.asked-status .ant-progress')).toHaveCount(0);
+}
+
+test('every station looks the same opened directly and after all others', async ({ page, browser, baseURL }) => {
+  const place = await putOnBench(page, demoJob('brindle-kite'), 'looks');
+  const direct: Record<string, Record<string, string[]>> = {};
+  for (const station of STATIONS) {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: baseURL! });
+    const fresh = await context.newPage();
+    await fresh.goto(`${place}/${station}`);
+    await settled(fresh, station);
+    direct[station] = await looksOf(fresh);
+    await context.close();
+  }
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Stores' }).click();
+  await page.getByRole('link', { name: 'House' }).click();
+  await page.goto(`${place}/${STATIONS[0]}`);
+  // Once around, so that every sheet is there; then each is looked at.
+  for (const station of [...STATIONS, ...STATIONS]) {
+    await page.locator(`a[href="${place}/${station}"]`).first().click();
+    await settled(page, station);
+  }
+  for (const station of STATIONS) {
+    await page.locator(`a[href="${place}/${station}"]`).first().click();
+    await settled(page, station);
+    await expect(async () => {
+      const after = await looksOf(page);
+      // What shows progress comes and goes.
+      const both = Object.keys(after).filter((name) => direct[station]![name]);
+      expect(both.length).toBeGreaterThan(20);
+      for (const name of both) expect([station, name, after[name]]).toEqual([station, name, direct[station]![name]]);
+    }).toPass();
+  }
+});
