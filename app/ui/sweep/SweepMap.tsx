@@ -45,10 +45,13 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
     }),
     [map],
   );
-  const path = (region: Region) =>
-    region
-      .map((ring) => `${line()(ring.map(([x, y]) => [x * width, (1 - y) * height] as [number, number]))}Z`)
-      .join('');
+  const paths = useMemo(() => {
+    const path = (region: Region) =>
+      region
+        .map((ring) => `${line()(ring.map(([x, y]) => [x * width, (1 - y) * height] as [number, number]))}Z`)
+        .join('');
+    return { touch: path(regions.touch), tight: path(regions.tight), levels: regions.levels.map(path) };
+  }, [regions, width, height]);
   const span = ([from, to]: readonly [number, number]) => to - from || 1;
   // An axle that does not steer has its one steer in the middle.
   const x = (steerDeg: number) =>
@@ -96,13 +99,13 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
       >
         <g transform={`translate(${MARGIN.left} ${MARGIN.top})`}>
           <rect className="map-clear" width={width} height={height} />
-          <path className="map-tight" d={path(regions.tight)} />
-          <path className="map-touch" d={path(regions.touch)} />
-          {regions.levels.map((region, i) => (
-            <path key={LEVELS[i]} className="map-level" d={path(region)} />
+          <path className="map-tight" d={paths.tight} />
+          <path className="map-touch" d={paths.touch} />
+          {paths.levels.map((path, i) => (
+            <path key={LEVELS[i]} className="map-level" d={path} />
           ))}
-          <path className="map-limit" d={path(regions.tight)} />
-          <path className="map-zero" d={path(regions.touch)} />
+          <path className="map-limit" d={paths.tight} />
+          <path className="map-zero" d={paths.touch} />
           {grid.steer[0] < 0 && <line className="map-axis" x1={x(0)} x2={x(0)} y1={0} y2={height} />}
           {restTravelMm >= grid.travel[0] && restTravelMm <= grid.travel[1] && (
             <line className="map-axis" x1={0} x2={width} y1={y(restTravelMm)} y2={y(restTravelMm)} />

@@ -1,6 +1,6 @@
 import { CaretRightOutlined, PauseOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { axleParts, candidateCase, type AxleParts, type SetupReport } from '#core/evaluate';
 import { ruleInForce, type Setup } from '#core/job';
@@ -69,13 +69,22 @@ export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) 
   const numbers = useMemo(() => numbersOf(scene), [scene]);
   const extent = useMemo(() => sweepExtent(placed, side, one?.solid ?? null), [placed, side, one]);
   const distances = useMemo(() => (one ? clearancesAt(one, pose) : {}), [one, pose]);
-  const here = report[axle].obstacles.filter((part) => standsOn({ side: part.side ?? undefined }, side));
-  const limitOf = (id: string) => here.find((part) => part.id === id)?.limitMm ?? 0;
-  const shown = (swept?.parts ?? []).filter(
-    ({ id }) => here.some((part) => part.id === id) && (chosen === null || id === chosen),
+  const here = useMemo(
+    () => report[axle].obstacles.filter((part) => standsOn({ side: part.side ?? undefined }, side)),
+    [report, axle, side],
   );
-  const map = swept?.grid ? clearanceMap(swept.grid, shown, limitOf) : null;
-  const worst = worstOf(shown, limitOf);
+  const limitOf = useCallback((id: string) => here.find((part) => part.id === id)?.limitMm ?? 0, [here]);
+  // Lines of equal clearance are drawn once a map, not once a pose.
+  const { shown, map, worst } = useMemo(() => {
+    const shown = (swept?.parts ?? []).filter(
+      ({ id }) => here.some((part) => part.id === id) && (chosen === null || id === chosen),
+    );
+    return {
+      shown,
+      map: swept?.grid ? clearanceMap(swept.grid, shown, limitOf) : null,
+      worst: worstOf(shown, limitOf),
+    };
+  }, [swept, here, chosen, limitOf]);
   const play = usePlay(swept?.grid ?? null, pose, setAsked);
   useHotkeys('y', play.toggle, BY_SIGN, [play]);
   const moveTo = (next: Pose) => {
