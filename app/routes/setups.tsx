@@ -1,6 +1,6 @@
 import { Button, Segmented } from 'antd';
 import { PlusOutlined } from '@ant-design/icons';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Setup } from '#core/job';
 import type { SetupReport } from '#core/evaluate';
@@ -86,6 +86,18 @@ const VIEW_KEYS: Readonly<Record<string, Shows>> = { h: 'hardware', t: 'tire', c
 /** The key of a view shows it, and pressed again the corner. */
 const swapped = (now: Shows, asked: Shows): Shows => (now === asked ? 'corner' : asked);
 
+const VIEW_OPTIONS = (Object.keys(VIEWS) as Shows[]).map((value) => ({
+  value,
+  label: VIEWS[value].name,
+  tooltip: VIEWS[value].tooltip,
+}));
+
+/** Drawn again only when another view is shown: a nudge leaves it alone. */
+const ViewSwitch = memo(({ shows, show }: { shows: Shows; show(shows: Shows): void }) => (
+  <Segmented<Shows> aria-label="What the sheet shows" options={VIEW_OPTIONS} value={shows} onChange={show} />
+));
+ViewSwitch.displayName = 'ViewSwitch';
+
 function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
   const { axle, job } = useJob();
   const { asList, listButton } = useListSwitch();
@@ -118,16 +130,7 @@ function Raised({ setup, report }: { setup: Setup; report: SetupReport }) {
           <span className="legend" aria-hidden hidden={shows !== 'corner'}>
             <i className="legend-candidate" /> {setup.id.toUpperCase()} <i className="legend-present" /> on the car now
           </span>
-          <Segmented<Shows>
-            aria-label="What the sheet shows"
-            options={(Object.keys(VIEWS) as Shows[]).map((value) => ({
-              value,
-              label: VIEWS[value].name,
-              tooltip: VIEWS[value].tooltip,
-            }))}
-            value={shows}
-            onChange={setShows}
-          />
+          <ViewSwitch shows={shows} show={setShows} />
           {shows === 'corner' && listButton}
           <AxleSwitch />
         </header>

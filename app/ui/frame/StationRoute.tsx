@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Link, NavLink } from 'react-router';
 import { useJob } from '../../job/JobContext';
 import { STATIONS } from './stations';
@@ -8,25 +9,44 @@ export function StationRoute() {
   return (
     <nav className="route" aria-label="Stations">
       <ol>
-        {STATIONS.map((station) => {
-          const { text, full } = station.state(job);
-          return (
-            <li key={station.path}>
-              <NavLink to={`/jobs/${state.server.id}/${station.path}`} title={`${station.name} (${station.key})`}>
-                <span className={`route-dot ${full ? 'route-dot-full' : ''}`} aria-hidden />
-                <span className="route-name">{station.name}</span>
-                <span className="route-state">{text}</span>
-              </NavLink>
-            </li>
-          );
-        })}
+        {STATIONS.map(({ path, name, key, state: stateOf }) => (
+          <StationLink key={path} to={`/jobs/${state.server.id}/${path}`} name={name} digit={key} {...stateOf(job)} />
+        ))}
       </ol>
-      <Link to="/stores" className="route-stores">
-        Stores
-      </Link>
-      <Link to="/house" className="route-house">
-        House
-      </Link>
+      <ShopLinks />
     </nav>
   );
 }
+
+interface StationLinkProps {
+  to: string;
+  name: string;
+  /** The key that leads there. */
+  digit: string;
+  text: string;
+  full: boolean;
+}
+
+// A link works out its address each time it is drawn: a nudge leaves them alone.
+const StationLink = memo(({ to, name, digit, text, full }: StationLinkProps) => (
+  <li>
+    <NavLink to={to} title={`${name} (${digit})`}>
+      <span className={`route-dot ${full ? 'route-dot-full' : ''}`} aria-hidden />
+      <span className="route-name">{name}</span>
+      <span className="route-state">{text}</span>
+    </NavLink>
+  </li>
+));
+StationLink.displayName = 'StationLink';
+
+const ShopLinks = memo(() => (
+  <>
+    <Link to="/stores" className="route-stores">
+      Stores
+    </Link>
+    <Link to="/house" className="route-house">
+      House
+    </Link>
+  </>
+));
+ShopLinks.displayName = 'ShopLinks';

@@ -1,6 +1,6 @@
 import { UnorderedListOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { BY_SIGN } from '../frame/useJobKeys';
 
@@ -8,15 +8,18 @@ import { BY_SIGN } from '../frame/useJobKeys';
 export function useListSwitch() {
   const [asList, setAsList] = useState(false);
   useHotkeys('f', () => setAsList(!asList), BY_SIGN, [asList]);
-  const listButton = (
-    <Button
-      icon={<UnorderedListOutlined />}
-      aria-pressed={asList}
-      title="Fields as a list (F)"
-      onClick={() => setAsList(!asList)}
-    >
-      List
-    </Button>
+  const listButton = useMemo(
+    () => (
+      <Button
+        icon={<UnorderedListOutlined />}
+        aria-pressed={asList}
+        title="Fields as a list (F)"
+        onClick={() => setAsList(!asList)}
+      >
+        List
+      </Button>
+    ),
+    [asList],
   );
   return { asList, listButton };
 }
