@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { setPassphrase } from '../server/base/passphrase';
-import { clean } from './bench';
+import { clean, demoJob } from './bench';
 
 /** A server of this test's own, with what it logs. */
 async function start(
@@ -149,6 +149,36 @@ async function notWritable(): Promise<void> {
   chmodSync(folder, 0o755);
   expect([status, stderr.toString()]).toEqual([1, expect.stringMatching(/^Scoval does not start: [^\n]+\n$/)]);
 }
+
+test('a NUL byte, in an address or in what is sent, is told in words', async () => {
+  const { child, log, ended } = await start(folder);
+  const address = addressOf(log);
+  for (const place of ['/jobs/a%00b/room', '/jobs/%00/file', '/?search=%00', '/standings.json?ids=%00'])
+    expect([place, (await fetch(`${address}${place}`)).status]).toEqual([place, 400]);
+  const headers = { 'Sec-Fetch-Site': 'same-origin', 'Content-Type': 'application/json' };
+  const sent = async (place: string, data: object) => {
+    const response = await fetch(`${address}${place}`, { method: 'POST', headers, body: JSON.stringify(data) });
+    return [response.status, await response.text()];
+  };
+  const told = (words: string) => [200, expect.stringContaining(words)];
+  const control = 'has a control character in it';
+  const noId = 'must be 1 to 40 letters';
+  expect(await sent('/_root.data?index', { intent: 'new', car: 'a\u0000', title: '' })).toEqual(told(control));
+  expect(await sent('/_root.data?index', { intent: 'duplicate', id: 'a\u0000' })).toEqual(told(noId));
+  expect(await sent('/house.data', { intent: 'end-device', id: 'a\u0000' })).toEqual(told(noId));
+  const job = demoJob('brindle-kite');
+  job.vehicle.front!.readings = [{ ...job.vehicle.front!.readings![0]!, key: 'room.archGapMm\u0000' }];
+  const form = new FormData();
+  form.set('file', new Blob([JSON.stringify(job)]), 'job.json');
+  const taken = await fetch(`${address}/_root.data?index`, {
+    method: 'POST',
+    headers: { 'Sec-Fetch-Site': 'same-origin' },
+    body: form,
+  });
+  expect([taken.status, await taken.text()]).toEqual(told('is no place of a reading'));
+  child.kill('SIGTERM');
+  expect(await ended).toBe(0);
+});
 
 test('beyond this machine a device signs in once; another comes in by the code that the first shows', async ({
   page,

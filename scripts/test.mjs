@@ -70,13 +70,13 @@ const unit = (name, folders) =>
       return [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites];
     },
   });
-await unit('unit tests', ['core/', 'formats/', 'app/', 'cli/', 'scripts/']);
+await unit('unit tests', ['core/', 'formats/', 'cli/', 'scripts/']);
 console.log('\n— database driver');
 await driver.catch((error) => {
   console.error(error.message);
   failed += 1;
 });
-await unit('unit tests of the server', ['server/']);
+await unit('unit tests of server and pages', ['server/', 'app/']);
 if (built)
   await suite('browser tests', ['npx', 'playwright', 'test', '--reporter=line,json'], {
     env: { PLAYWRIGHT_JSON_OUTPUT_FILE: path.join(reports, 'playwright.json') },

@@ -7,6 +7,7 @@ import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import { log } from './base/log';
 import type { Settings } from './base/settings';
+import { addressDoor } from './doors/address';
 import { enterLimit } from './doors/enterLimit';
 import { hostDoor } from './doors/host';
 import { originDoor } from './doors/origin';
@@ -45,6 +46,7 @@ export function createApp({ names, beyond, tls }: Pick<Settings, 'names' | 'beyo
   app.use(headers(tls !== null, beyond));
   app.use(hostDoor(names));
   app.use(originDoor);
+  app.use(addressDoor);
   app.get('/health', health);
   if (!import.meta.env.DEV) {
     const client = path.resolve('build/client');

@@ -1,9 +1,10 @@
 import Joi from 'joi';
+import { id } from '#formats/rules';
 import { listedJobs, PAGE_SIZE } from '#server/bench';
 import { stored } from '../stored';
 import type { Route } from './+types/standings';
 
-const schema = Joi.array().items(Joi.string().max(40)).max(PAGE_SIZE);
+const schema = Joi.array().items(id).max(PAGE_SIZE);
 
 /** Rows of the bench that were still being judged when the page was made, as they stand now. */
 export async function loader({ request }: Route.LoaderArgs) {

@@ -5,7 +5,7 @@ import type { ShelfItem } from '#core/shelf';
 import { faultsOf, type Fault } from '#formats/faults';
 import { boundFaults, checkJob, editSchema, MOST_READINGS, readingSchema, shopSchema } from '#formats/job';
 import { depthFault } from '#formats/json';
-import { VALIDATION } from '#formats/rules';
+import { text, VALIDATION } from '#formats/rules';
 import { storeItemSchema } from '#formats/shelf';
 
 /** The largest archive that is taken in, and what it may come to unpacked. */
@@ -76,7 +76,7 @@ const jobSchema = Joi.object({
       Joi.object({
         revision: count,
         kind: Joi.valid('edit', 'undo', 'redo').required(),
-        label: Joi.string().allow('').max(255).required(),
+        label: text(255).required(),
         edits,
         inverse: edits,
         state: Joi.valid('done', 'undone', 'past').required(),

@@ -25,7 +25,9 @@ function dayExists(text: string): void {
 
 /** One reading of a history. */
 export const readingSchema = Joi.object({
-  key: Joi.string().max(80).required(),
+  key: Joi.string()
+    .pattern(/^[A-Za-z][\w.-]{0,79}$/, { name: 'is no place of a reading' })
+    .required(),
   value: number(-1000, 3000).required(),
   uncertaintyMm: number(0, 100).required(),
   instrument: instrument.required(),

@@ -44,12 +44,12 @@ export const ranged = (name: RangeName) => number(RANGES[name][0], RANGES[name][
 export const known = (schema: Joi.NumberSchema): Joi.Schema => schema.disallow(null).required();
 export const count = (least: number, most: number) => number(least, most).integer();
 
-export const text = (most: number) =>
+/** A text that is not empty. Line breaks and tabs are text; the other control characters are not. */
+export const filled = (most: number) =>
   Joi.string()
     .max(most)
-    .allow('')
-    // Line breaks and tabs are text; the other control characters are not.
     .pattern(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]*$/, { name: 'has a control character in it' });
+export const text = (most: number) => filled(most).allow('');
 export const id = Joi.string()
   .pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'must be 1 to 40 letters, digits, - or _' })
   .required();

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { redirect } from 'react-router';
 import type { Job } from '#core/job';
 import { faultsOf, tooLarge, type Fault, type ReadJob } from '#formats/job';
-import { VALIDATION } from '#formats/rules';
+import { filled, id, text, VALIDATION } from '#formats/rules';
 import { archiveJob, createJob, duplicateJob } from '#server/jobs';
 import { inWorker, TooLong } from '#server/work/pool';
 import { readForm, readJson } from '../../requests';
@@ -17,15 +17,14 @@ export interface BenchAnswer {
 type Command =
   { intent: 'new'; car: string; title: string } | { intent: 'duplicate' | 'archive' | 'unarchive'; id: string };
 
-const id = Joi.string().max(40).required();
 const commandSchema: Joi.AlternativesSchema<Command> = Joi.alternatives().conditional('.intent', {
   switch: [
     {
       is: 'new',
       then: Joi.object({
         intent: Joi.valid('new'),
-        car: Joi.string().trim().min(1).max(120).required().messages({ 'string.empty': 'needs a name' }),
-        title: Joi.string().allow('').max(120).required(),
+        car: filled(120).trim().min(1).required().messages({ 'string.empty': 'needs a name' }),
+        title: text(120).required(),
       }),
     },
     { is: Joi.valid('duplicate', 'archive', 'unarchive'), then: Joi.object({ intent: Joi.string(), id }) },

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import QRCode from 'qrcode';
 import type { AppLoadContext } from 'react-router';
 import { faultsOf, type Fault } from '#formats/faults';
-import { VALIDATION } from '#formats/rules';
+import { id, VALIDATION } from '#formats/rules';
 import { backUp } from '#server/database/daily';
 import { storageWords } from '#server/database/faults';
 import { setSetting } from '#server/database/settings';
@@ -16,7 +16,7 @@ const schema = Joi.alternatives<Command>().conditional('.intent', {
   switch: [
     { is: Joi.valid('back-up', 'join'), then: Joi.object({ intent: Joi.string() }) },
     { is: 'daily', then: Joi.object({ intent: Joi.string(), on: Joi.boolean().required() }) },
-    { is: 'end-device', then: Joi.object({ intent: Joi.string(), id: Joi.string().max(40).required() }) },
+    { is: 'end-device', then: Joi.object({ intent: Joi.string(), id }) },
   ],
   otherwise: Joi.object({ intent: Joi.valid('back-up', 'join', 'daily', 'end-device').required() }),
 });

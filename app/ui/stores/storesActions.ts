@@ -2,7 +2,7 @@ import type { InnerFace } from '#core/brake';
 import Joi from 'joi';
 import type { ShelfItem } from '#core/shelf';
 import { faultsOf, type Fault } from '#formats/faults';
-import { VALIDATION } from '#formats/rules';
+import { filled, VALIDATION } from '#formats/rules';
 import { MAX_CSV_BYTES, storeItemSchema } from '#formats/shelf';
 import { importRows, keepFace, MOST_ITEMS, removeItem, saveItem } from '#server/shelf';
 import { innerFace } from '#formats/shapes';
@@ -28,7 +28,7 @@ const commands = {
   }),
   face: Joi.object<{ intent: 'face'; name: string; innerFace: InnerFace | null }>({
     intent: Joi.valid('face').required(),
-    name: Joi.string().max(250).required(),
+    name: filled(250).required(),
     innerFace: innerFace.allow(null).required(),
   }),
   remove: Joi.object<{ intent: 'remove'; id: string }>({ intent: Joi.valid('remove').required(), id: id.required() }),

@@ -3,10 +3,10 @@ import type { Edit, Job } from '#core/job';
 import { MOST_READINGS } from '#formats/job';
 import { freshDatabase } from '#support/freshDatabase';
 import { example } from '#support/jobs';
-import { jobReducer, startState, type JobAction, type JobState } from '../app/job/jobState';
-import { ReadingRow } from './database/models';
-import { saveEdits, stepHistory } from './edits';
-import { createJob, openJob } from './jobs';
+import { ReadingRow } from '#server/database/models';
+import { saveEdits, stepHistory } from '#server/edits';
+import { createJob, openJob } from '#server/jobs';
+import { jobReducer, startState, type JobAction, type JobState } from './jobState';
 
 freshDatabase();
 
