@@ -157,7 +157,7 @@ function rebased(state: JobState, open: OpenJob): JobState {
 
 /** What the server has, after a save that this browser asked for: what it did not touch stays the same objects. */
 function withSaved(server: OpenJob, saved: Saved, task: Task | undefined): OpenJob {
-  const { made, readings, withdrawn, dropped, revision, updatedAt, undo, redo } = saved;
+  const { made, revision, updatedAt, undo, redo } = saved;
   const own = task?.kind === 'edits' && task.made?.on === server.job ? task.made.job : null;
   const edits = made === 'as sent' ? (task?.kind === 'edits' ? task.edits : []) : made;
   return {
@@ -167,14 +167,11 @@ function withSaved(server: OpenJob, saved: Saved, task: Task | undefined): OpenJ
     undo,
     redo,
     job: own ?? applyEdits(server.job, edits),
-    readings: withReadings(server.readings, { readings, withdrawn, dropped }),
+    readings: historyAfter(server.readings, saved),
   };
 }
 
-function withReadings(
-  before: HistoryEntry[],
-  { readings, withdrawn, dropped }: Pick<Saved, 'readings' | 'withdrawn' | 'dropped'>,
-): HistoryEntry[] {
+function historyAfter(before: HistoryEntry[], { readings, withdrawn, dropped }: Saved): HistoryEntry[] {
   if (readings.length + withdrawn.ids.length + dropped.length === 0) return before;
   const [marked, gone] = [new Set(withdrawn.ids), new Set(dropped)];
   const mark = (entry: HistoryEntry): HistoryEntry => {

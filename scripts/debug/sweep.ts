@@ -1,6 +1,6 @@
 // What a sweep sees of a job, to follow a figure to where it comes from: `npm run debug:sweep -- FILE`. Placed parts,
 // poses and minima of every setup and axle as JSON; with `--to FOLDER` a drawing of each, in its worst pose, beside it.
-import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { axleParts, candidateCase } from '#core/evaluate';
@@ -17,10 +17,22 @@ const { values, positionals } = parseArgs({
   options: { setup: { type: 'string' }, axle: { type: 'string' }, to: { type: 'string' } },
   allowPositionals: true,
 });
+
+/** Ends with one line that says why. */
+function refuse(why: string): never {
+  console.error(why);
+  process.exit(1);
+}
+
+const USAGE = 'usage: npm run debug:sweep -- FILE [--setup ID] [--axle front|rear] [--to FOLDER]';
 const [file] = positionals;
-if (!file) throw new Error('usage: npm run debug:sweep -- FILE [--setup ID] [--axle front|rear] [--to FOLDER]');
-const { job, faults } = readJobFile(readFileSync(path.resolve(process.env.INIT_CWD ?? '.', file), 'utf8'));
-if (!job) throw new Error(faults.map(faultLine).join('\n'));
+const from = (name: string): string => path.resolve(process.env.INIT_CWD ?? '.', name);
+if (!file || (values.axle !== undefined && !AXLES.some((axle) => axle === values.axle))) refuse(USAGE);
+if (!existsSync(from(file))) refuse(`${file}: there is no such file`);
+const { job, faults } = readJobFile(readFileSync(from(file), 'utf8'));
+if (!job) refuse(faults.map(faultLine).join('\n'));
+if (values.setup !== undefined && !job.setups.some(({ id }) => id === values.setup))
+  refuse(`there is no setup ${values.setup}; there are ${job.setups.map(({ id }) => id).join(', ')}`);
 
 const rounded = (_key: string, value: unknown): unknown =>
   typeof value === 'number' ? Math.round(value * 1000) / 1000 : value;
@@ -78,7 +90,7 @@ function look(whole: Job, setup: Setup, axle: AxleName) {
   if (!seen) return { setup: setup.id, axle, swept: null };
   const swept = atOnce(sweepSteps(seen));
   if (values.to) {
-    const folder = path.resolve(process.env.INIT_CWD ?? '.', values.to);
+    const folder = from(values.to);
     mkdirSync(folder, { recursive: true });
     writeFileSync(path.join(folder, `${setup.id}-${axle}.svg`), drawing(whole, axle, { seen, swept }));
   }

@@ -35,6 +35,10 @@ test('a response keeps status, headers and body, given or thrown', async () => {
   expect([given.status, await given.json()]).toEqual([201, [1]]);
   const thrown = (await thrownAcross(() => Promise.reject(redirect('/enter') as unknown as Error))) as Response;
   expect([thrown.status, thrown.headers.get('Location'), thrown.body]).toEqual([302, '/enter', null]);
+  const refused = (await thrownAcross(() =>
+    Promise.reject(new Response('no such margin', { status: 400 }) as unknown as Error),
+  )) as Response;
+  expect([refused.status, await refused.text()]).toEqual([400, 'no such margin']);
   const cookies = new Response(null, { status: 204 });
   cookies.headers.append('Set-Cookie', 'a=1');
   cookies.headers.append('Set-Cookie', 'b=2');

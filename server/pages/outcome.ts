@@ -41,10 +41,7 @@ export function replay(outcome: Outcome): unknown {
   if (outcome.kind === 'thrown') throw Object.assign(new Error(outcome.error.message), outcome.error);
   const value =
     'body' in outcome
-      ? new Response(
-          outcome.init.status === 204 || outcome.init.status >= 300 ? null : outcome.body.slice(),
-          outcome.init,
-        )
+      ? new Response(outcome.body.length === 0 ? null : outcome.body.slice(), outcome.init)
       : outcome.init
         ? data(outcome.value, outcome.init)
         : outcome.value;

@@ -62,7 +62,7 @@ export function pages(contextOf: ContextOf): RequestHandler {
       response
         .status(late ? 503 : 500)
         .type('text/plain')
-        .send(late ? 'This page takes too long to make.' : 'Broken.');
+        .send(late ? 'This page takes too long to make.' : 'This page could not be made.');
     }
   };
 }

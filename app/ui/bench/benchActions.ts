@@ -23,7 +23,10 @@ const commandSchema: Joi.AlternativesSchema<Command> = Joi.alternatives().condit
       is: 'new',
       then: Joi.object({
         intent: Joi.valid('new'),
-        car: filled(120).trim().min(1).required().messages({ 'string.empty': 'needs a name' }),
+        car: filled(120)
+          .pattern(/\S/, { name: 'needs a name' })
+          .required()
+          .messages({ 'string.empty': 'needs a name' }),
         title: text(120).required(),
       }),
     },

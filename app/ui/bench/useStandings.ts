@@ -23,7 +23,10 @@ export function useStandings(listed: readonly JobListItem[]): readonly JobListIt
       if (!response.ok) throw new Error(`the standings did not come: ${response.status}`);
       const come = (await response.json()) as JobListItem[];
       if (!gone)
-        setKnown(({ of, rows: before }) => ({ of: listed, rows: [...come, ...(of === listed ? before : [])] }));
+        setKnown(({ of, rows: before }) => {
+          const others = of === listed ? before.filter((row) => !come.some(({ id }) => id === row.id)) : [];
+          return { of: listed, rows: [...others, ...come] };
+        });
     };
     const again = () => {
       timer = window.setTimeout(() => {
