@@ -34,6 +34,8 @@ export default defineConfig(({ isSsrBuild }) => ({
           output: {
             advancedChunks: {
               groups: [
+                // Looks of the shared parts: a file for each would be many of a few lines.
+                { name: 'parts', test: /app\/ui\/(parts|ledger|frame)\/.*\.css$/ },
                 { name: 'library', test: /node_modules/, minShareCount: SHARED },
                 { name: 'common', minShareCount: SHARED },
               ],
