@@ -62,6 +62,19 @@ test('a new job is opened also while the bench looks again for what is being jud
   await expect(page.getByRole('row').filter({ hasText: 'long to judge' })).toContainText('a decision');
 });
 
+test('a copy is opened also where a search was begun just before', async ({ page }) => {
+  await putOnBench(page, demoJob('velder-two'), 'copied in haste');
+  await page.goto('/?search=copied+in+haste');
+  // The search rests 250 ms; the answer comes after that.
+  await page.route(/_root\.data\?index/, async (route) => {
+    await page.evaluate(() => new Promise((rested) => setTimeout(rested, 600)));
+    await route.continue();
+  });
+  await page.getByRole('textbox', { name: /Search/ }).fill('copied');
+  await page.getByRole('button', { name: /^Duplicate/ }).dispatchEvent('click');
+  await expect(page).toHaveURL(/\/setups$/);
+});
+
 test('a job is duplicated, put away and brought back', async ({ page }) => {
   await putOnBench(page, demoJob('velder-two'), 'away and back');
   await page.goto('/?search=away+and+back');

@@ -1,5 +1,6 @@
 import { Input } from 'antd';
 import { useEffect, useRef, useState } from 'react';
+import { useFetchers } from 'react-router';
 
 interface SearchFieldProps {
   label: string;
@@ -13,18 +14,22 @@ interface SearchFieldProps {
 /** How long the hands must rest before it is searched. */
 const REST_MS = 250;
 
-/** Searches once the typing rests. */
+/**
+ * Searches once the typing rests, and no command is under way: a list that is loaded meanwhile would take away the
+ * place that the command leads to.
+ */
 export function SearchField({ label, placeholder, width, value, ask }: SearchFieldProps) {
   const [text, setText] = useState(value);
+  const busy = useFetchers().some(({ state }) => state !== 'idle');
   const latest = useRef(ask);
   useEffect(() => {
     latest.current = ask;
   });
   useEffect(() => {
-    if (text === value) return;
+    if (busy || text === value) return;
     const timer = setTimeout(() => latest.current(text), REST_MS);
     return () => clearTimeout(timer);
-  }, [text, value]);
+  }, [busy, text, value]);
   return (
     <Input
       allowClear
