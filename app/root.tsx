@@ -10,7 +10,7 @@ import './theme/table.css';
 import './ui/frame/frame.css';
 import './ui/fields/fields.css';
 import './ui/sheet/sheet.css';
-import './ui/stations/stations.css';
+import './ui/frame/stations.css';
 import { App as AntApp, ConfigProvider } from 'antd';
 import type { ReactNode } from 'react';
 import {

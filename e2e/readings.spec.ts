@@ -36,10 +36,11 @@ test('a car is measured by keyboard alone: tire, rim, offset, gaps, front and re
   }
   await saved(page);
   await expect(page.getByRole('link', { name: /Room/ })).toContainText('all 14');
+  // The rear axle is still the one in hand.
   await page.reload();
   await expect(page.getByRole('textbox', { name: /^Gap to fender/ })).toHaveValue('14.3');
   await expect(
-    page.getByRole('img', { name: /Section of the present front right wheel: gap to fender 14\.3 mm/ }),
+    page.getByRole('img', { name: /Section of the present rear right wheel: gap to fender 14\.3 mm/ }),
   ).toBeVisible();
 });
 

@@ -29,6 +29,17 @@ const looksOf = (page: Page): Promise<Record<string, string[]>> =>
     return looks;
   }, OF_LOOKS);
 
+/** How a page looks once its drawings have found their size. */
+async function restingLooks(page: Page): Promise<Record<string, string[]>> {
+  let looks = await looksOf(page);
+  await expect(async () => {
+    const before = looks;
+    looks = await looksOf(page);
+    expect(looks).toEqual(before);
+  }).toPass();
+  return looks;
+}
+
 /** Waits until a station is there, with its figures. */
 async function settled(page: Page, station: string): Promise<void> {
   await expect(page.getByRole('link', { name: new RegExp(`^${station}`, 'i') })).toHaveAttribute(
@@ -47,7 +58,7 @@ test('every station looks the same opened directly and after all others', async 
     const fresh = await context.newPage();
     await fresh.goto(`${place}/${station}`);
     await settled(fresh, station);
-    direct[station] = await looksOf(fresh);
+    direct[station] = await restingLooks(fresh);
     await context.close();
   }
   await page.goto('/');

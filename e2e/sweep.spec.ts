@@ -106,8 +106,6 @@ test('nothing placed, no setup: each says what to do first', async ({ page }) =>
   await page.keyboard.press('a');
   await expect(page.getByText('Nothing is placed around this wheel yet')).toBeVisible();
   await page.getByRole('link', { name: 'Room, Parts in space' }).click();
-  await expect(page.getByRole('region', { name: 'Section of the present car' })).toBeVisible();
-  await page.keyboard.press('p');
   await expect(page.getByText('The wheel is drawn once tire, rim and offset are known')).toBeVisible();
 });
 

@@ -13,6 +13,13 @@ interface Call {
 const calls: Call[] = [];
 /** Draws that were asked for; they answer at once when they may. */
 const draws: { setup: string; axle: string; answer(spreads: object): void; stopped: boolean }[] = [];
+/** What a worker tells of its death. */
+let died = false;
+let heardOfDeath = () => {};
+const setDied = (now: boolean) => {
+  died = now;
+  heardOfDeath();
+};
 jest.mock('../workers/sweepWorker', () => ({
   sweepWorker: () => ({
     call: (ask: (work: unknown, call: number, progress: () => void) => unknown) => {
@@ -33,11 +40,17 @@ jest.mock('../workers/sweepWorker', () => ({
       Object.assign(call, { task });
       const answer = new Promise((resolve, reject) => {
         call.answer = (swept) => resolve(call.stopped ? null : { swept });
-        call.die = () => reject(new Error('died'));
+        call.die = () => {
+          reject(new Error('died'));
+          setDied(true);
+        };
       });
       calls.push(call as Call);
       return { answer, stop: () => (call.stopped = true) };
     },
+    died: () => died,
+    revive: () => died && setDied(false),
+    subscribe: (listener: () => void) => (heardOfDeath = listener),
     end: () => {},
   }),
 }));
@@ -69,6 +82,7 @@ async function finish(): Promise<string[]> {
 beforeEach(() => {
   calls.splice(0);
   draws.splice(0);
+  died = false;
 });
 
 test('how sure the raised setup is comes once the job is left alone, and goes with a change', async () => {

@@ -1,8 +1,9 @@
 import { NO_SWEEPS, type ObstacleSpreads, type SweepSource } from '#core/evaluate';
-import { AXLES, ruleInForce, type AxleName, type Job, type Setup, type Vehicle, type SetupOnAxle } from '#core/job';
+import type { AxleName, Job, Setup, Vehicle } from '#core/job';
 import type { Swept } from '#core/sweep';
-import type { SweepTask } from '../workers/sweepProtocol';
-import { sweepWorker, type Running, type SweepWorker } from '../workers/sweepWorker';
+import { Lane } from '../workers/lane';
+import { sweepWorker, type SweepWorker } from '../workers/sweepWorker';
+import { presentSlot, sameParts, setupSlot, wantedBy, wantedFor, partsOf, type Wanted } from './wanted';
 
 /** How the sweeps of a job stand. */
 export interface SweepState {
@@ -21,10 +22,11 @@ export const UNSWEPT: SweepState = { source: NO_SWEEPS, waiting: -1, share: 0, h
 /** How long a job is left alone before it is drawn how sure its clearances are, ms. */
 const QUIET_MS = 1200;
 
-interface Wanted {
-  slot: string;
+/** A sweep that was made: of what, by content and by identity. */
+interface Done {
   key: string;
-  task: SweepTask;
+  parts: readonly unknown[];
+  swept: Swept | null;
 }
 
 /**
@@ -33,22 +35,34 @@ interface Wanted {
  */
 export class SweepStore {
   #state = UNSWEPT;
-  #wanted: Wanted[] = [];
-  #running: { wanted: Wanted; run: Running<unknown> } | null = null;
-  readonly #done = new Map<string, { key: string; swept: Swept | null }>();
+  #stopped = false;
+  #wanted: readonly Wanted[] = [];
+  readonly #done = new Map<string, Done>();
   /** How sure the clearances of the setups are, the raised one's first: drawn once everything is swept. */
-  #unsure: Unsure[] = [];
+  #unsure: readonly Wanted[] = [];
   #quiet: ReturnType<typeof setTimeout> | null = null;
-  #drawing: { wanted: Unsure; run: Running<ObstacleSpreads> } | null = null;
   readonly #drawn = new Map<string, { key: string; spread: () => ObstacleSpreads }>();
   readonly #listeners = new Set<() => void>();
-  readonly #worker: SweepWorker = sweepWorker();
+  /** The worker, for what a station asks it for itself. */
+  readonly worker: SweepWorker = sweepWorker();
+  readonly #sweeps = new Lane(this.worker);
+  readonly #draws = new Lane(this.worker);
+
+  constructor() {
+    this.worker.subscribe(() => this.#next());
+  }
 
   readonly subscribe = (listener: () => void): (() => void) => {
     this.#listeners.add(listener);
     return () => this.#listeners.delete(listener);
   };
   readonly state = (): SweepState => this.#state;
+
+  /** Whether the sweep that stands in for a setup was made of another one, or of another car. */
+  isStale(one: { job: Job; setup: Setup; axle: AxleName }): boolean {
+    const done = this.#done.get(setupSlot(one.setup.id, one.axle));
+    return done !== undefined && !sameParts(done.parts, partsOf(one));
+  }
 
   /** The job has changed and will be followed soon; says whether it was swept before. */
   expect(): boolean {
@@ -60,49 +74,52 @@ export class SweepStore {
   /** Takes the job as it is now: what is not swept yet is put in line, what is not wanted any more is dropped. */
   follow(job: Job, raised: Setup | null): void {
     this.#wake();
-    const order = raised ? [raised, ...job.setups.filter((setup) => setup !== raised)] : job.setups;
-    const all = [
-      ...AXLES.map((axle) => presentWanted(job.vehicle, axle)),
-      ...order.flatMap((setup) => AXLES.map((axle) => candidateWanted(job, setup, axle))),
-    ];
-    // A setup that is gone must not stand in for a new one of its name.
-    const slots = new Set(all.map(({ slot }) => slot));
-    for (const slot of this.#done.keys()) if (!slots.has(slot)) this.#done.delete(slot);
-    this.#wanted = all.filter(({ slot, key }) => this.#done.get(slot)?.key !== key);
-    const running = this.#running;
-    if (running && !this.#wanted.some((one) => one.slot === running.wanted.slot && one.key === running.wanted.key))
-      running.run.stop();
-    for (const slot of this.#drawn.keys()) if (!slots.has(slot)) this.#drawn.delete(slot);
-    this.#unsure = order.flatMap((setup) => AXLES.map((axle) => unsureOf(job, setup, axle)));
-    const drawing = this.#drawing;
-    if (drawing && !this.#unsure.some((one) => one.slot === drawing.wanted.slot && one.key === drawing.wanted.key))
-      drawing.run.stop();
+    const { sweeps, draws } = wantedFor(job, raised);
+    this.#forgetBut(new Set(sweeps.map(({ slot }) => slot)));
+    this.#wanted = sweeps.filter((one) => !this.#stands(one));
+    this.#unsure = draws;
+    for (const [lane, wanted] of [[this.#sweeps, this.#wanted] as const, [this.#draws, draws] as const])
+      if (lane.busy && !wanted.some(({ key, slot }) => wantedBy(slot, key) === lane.about)) lane.stop();
     this.#next();
+  }
+
+  /** Whether a sweep was made of just this; then it is one of these very parts from now on. */
+  #stands({ slot, key, parts }: Wanted): boolean {
+    const done = this.#done.get(slot);
+    if (done?.key !== key) return false;
+    if (!sameParts(done.parts, parts)) {
+      this.#done.set(slot, { ...done, parts });
+      this.#set({ source: this.#source() });
+    }
+    return true;
+  }
+
+  /** A setup that is gone must not stand in for a new one of its name. */
+  #forgetBut(slots: ReadonlySet<string>): void {
+    for (const known of [this.#done, this.#drawn])
+      for (const slot of known.keys()) if (!slots.has(slot)) known.delete(slot);
   }
 
   /** Stops what is under way and what waits. */
   stop(): void {
-    this.#running?.run.stop();
-    this.#set({ halted: 'stopped' });
+    this.#stopped = true;
+    this.#sweeps.stop();
+    this.#next();
   }
 
   /** Goes on after a stop, or after the worker died. */
   again(): void {
-    this.#set({ halted: null });
+    this.#stopped = false;
+    this.worker.revive();
     this.#next();
   }
 
   end(): void {
     this.#wake();
-    this.#unsure = [];
-    this.#wanted = [];
-    this.#running = null;
-    this.#worker.end();
-  }
-
-  /** The worker, for what a station asks it for itself. */
-  get worker(): SweepWorker {
-    return this.#worker;
+    [this.#wanted, this.#unsure] = [[], []];
+    this.#sweeps.drop();
+    this.#draws.drop();
+    this.worker.end();
   }
 
   /** The job is not quiet any more. */
@@ -112,30 +129,28 @@ export class SweepStore {
   }
 
   #next(): void {
-    const wanted = this.#wanted[0];
-    this.#set({ waiting: this.#wanted.length });
-    if (this.#running || this.#state.halted) return;
-    if (!wanted) return this.#drawSoon();
-    const progress = (share: number) => this.#set({ share });
-    const run = this.#worker.call((work, call, heard) => work.sweep(call, wanted.task, heard), progress);
-    this.#running = { wanted, run };
-    run.answer.then(
-      (answer) => {
-        if (this.#running?.run !== run) return;
-        this.#running = null;
-        if (answer) {
-          this.#done.set(wanted.slot, { key: wanted.key, swept: answer.swept });
-          this.#wanted = this.#wanted.filter((one) => one.slot !== wanted.slot || one.key !== wanted.key);
-          this.#set({ source: this.#source(), share: 0 });
-        }
-        this.#next();
-      },
-      () => {
-        if (this.#running?.run !== run) return;
-        this.#running = null;
-        this.#set({ halted: 'died', share: 0 });
-      },
+    const halted = this.worker.died() ? 'died' : this.#stopped ? 'stopped' : null;
+    this.#set({ waiting: this.#wanted.length, halted });
+    if (halted || this.#sweeps.busy) return;
+    const [wanted] = this.#wanted;
+    if (wanted) void this.#sweep(wanted);
+    else this.#drawSoon();
+  }
+
+  async #sweep({ slot, key, parts, task }: Wanted): Promise<void> {
+    const outcome = await this.#sweeps.ask(
+      wantedBy(slot, key),
+      (work, call, heard) => work.sweep(call, task, heard),
+      (share) => this.#set({ share }),
     );
+    if (!outcome) return;
+    if (outcome.name === 'done') {
+      this.#done.set(slot, { key, parts, swept: outcome.value.swept });
+      this.#wanted = this.#wanted.filter((one) => one.slot !== slot || one.key !== key);
+      this.#set({ source: this.#source() });
+    }
+    this.#set({ share: 0 });
+    this.#next();
   }
 
   /**
@@ -145,44 +160,37 @@ export class SweepStore {
   #drawSoon(): void {
     this.#quiet ??= setTimeout(() => {
       this.#quiet = null;
-      this.#draw();
+      void this.#draw();
     }, QUIET_MS);
   }
 
   /** Draws how sure the next clearances are; sweeps that come up meanwhile go before. */
-  #draw(): void {
+  async #draw(): Promise<void> {
     const wanted = this.#unsure.find(({ slot, key }) => this.#drawn.get(slot)?.key !== key);
-    if (this.#drawing || this.#running || this.#state.halted || !wanted) return;
-    const run = this.#worker.call(
-      (work, call, heard) => work.spread(call, wanted.task, heard),
-      () => {},
-    );
-    this.#drawing = { wanted, run };
-    run.answer.then(
-      (spreads) => {
-        if (this.#drawing?.run !== run) return;
-        this.#drawing = null;
-        if (spreads) {
-          this.#drawn.set(wanted.slot, { key: wanted.key, spread: () => spreads });
-          this.#set({ source: this.#source() });
-        }
-        this.#next();
-      },
-      () => {
-        // A worker that died says so at the next sweep; drawing alone is no cause to stop.
-        if (this.#drawing?.run === run) this.#drawing = null;
-      },
-    );
+    if (!wanted || this.#draws.busy || this.#sweeps.busy || this.#state.halted) return;
+    const { slot, key, task } = wanted;
+    if (task.kind !== 'candidate') return;
+    const outcome = await this.#draws.ask(wantedBy(slot, key), (work, call, heard) => work.spread(call, task, heard));
+    if (!outcome) return;
+    if (outcome.name === 'done') {
+      const { value } = outcome;
+      this.#drawn.set(slot, { key, spread: () => value });
+      this.#set({ source: this.#source() });
+    }
+    this.#next();
   }
 
   #source(): SweepSource {
     const of = (slot: string) => this.#done.get(slot)?.swept;
     return {
+      // How sure a clearance is counts for the very setup it was drawn for alone.
       spread: (job, setup, axle) => {
-        const drawn = this.#drawn.get(setupSlot(setup.id, axle));
-        return drawn?.key === unsureOf(job, setup, axle).key ? drawn.spread : undefined;
+        const slot = setupSlot(setup.id, axle);
+        const [drawn, done] = [this.#drawn.get(slot), this.#done.get(slot)];
+        const isOf = drawn && done?.key === drawn.key && sameParts(done.parts, partsOf({ job, setup, axle }));
+        return isOf ? drawn.spread : undefined;
       },
-      present: (_vehicle, axle) => of(presentSlot(axle)),
+      present: (_vehicle: Vehicle, axle) => of(presentSlot(axle)),
       candidate: (_job, setup, axle) => of(setupSlot(setup.id, axle)),
     };
   }
@@ -192,40 +200,3 @@ export class SweepStore {
     for (const listener of this.#listeners) listener();
   }
 }
-
-/** Where a sweep is kept; no setup's id can name the present car's. */
-const presentSlot = (axle: AxleName): string => `now: ${axle}`;
-const setupSlot = (id: string, axle: AxleName): string => `setup ${id}: ${axle}`;
-
-/** What a sweep of an axle depends on; the history of its readings is not among it. */
-const carKey = (vehicle: Vehicle, axle: AxleName): string => {
-  const { baseline, room, left, suspension, obstacles, dual } = vehicle[axle] ?? {};
-  return JSON.stringify([vehicle.flangeMm, baseline, room, left, suspension, obstacles, dual]);
-};
-
-const presentWanted = (vehicle: Vehicle, axle: AxleName): Wanted => ({
-  slot: presentSlot(axle),
-  key: carKey(vehicle, axle),
-  task: { kind: 'present', vehicle, axle },
-});
-
-const candidateWanted = (job: Job, setup: Setup, axle: AxleName): Wanted => ({
-  slot: setupSlot(setup.id, axle),
-  key:
-    carKey(job.vehicle, axle) +
-    JSON.stringify([setup[axle], setup.suspensionChange?.[axle], job.brief?.sweep, ruleInForce('poses', job)]),
-  task: { kind: 'candidate', job: { ...job, setups: [] }, setup, axle },
-});
-
-interface Unsure {
-  slot: string;
-  key: string;
-  task: SetupOnAxle;
-}
-
-/** What the draws of a setup depend on: all that its sweep does. */
-const unsureOf = (job: Job, setup: Setup, axle: AxleName): Unsure => ({
-  slot: setupSlot(setup.id, axle),
-  key: candidateWanted(job, setup, axle).key,
-  task: { job: { ...job, setups: [] }, setup, axle },
-});

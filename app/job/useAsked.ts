@@ -1,74 +1,82 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Remote } from 'comlink';
-import type { SweepWork } from '../workers/sweepProtocol';
-import type { Running, SweepWorker } from '../workers/sweepWorker';
+import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { Lane } from '../workers/lane';
+import type { Ask } from '../workers/sweepWorker';
+import { useSweeps } from './SweepsContext';
 
-/** How a question to the worker stands; what it answered last stays until another answer comes. */
+/** How a question to the worker stands. */
 export interface Asked<T> {
-  name: 'idle' | 'running' | 'done' | 'died';
+  name: 'idle' | 'running' | 'done';
   /** Share done while it runs. */
   share: number;
+  /** What it answered last. */
   value: T | null;
+  /** The answer is to the question as it is now; an older one stands in, dimmed, until the new one is there. */
+  isCurrent: boolean;
   start(): void;
   stop(): void;
 }
 
-type Ask<T> = (work: Remote<SweepWork>, call: number, progress: (share: number) => void) => Promise<T | null>;
+interface State<T> {
+  name: Asked<T>['name'];
+  share: number;
+  answer: { value: T; about: readonly unknown[] } | null;
+}
+
+interface Question<T> {
+  ask: Ask<T>;
+  /** What the answer belongs to, compared one by one. */
+  about: readonly unknown[];
+  /** Asked anew by itself whenever what it is about is another; else it waits to be asked. */
+  byItself: boolean;
+}
 
 /** How long what is asked about stays as it is before it is asked anew, ms. */
 const PAUSE_MS = 120;
 
-/**
- * Asks the worker something about the job. When what it is about becomes another, what runs is stopped; then it is
- * asked anew by itself, or what it answered is forgotten and it waits to be asked.
- * @param about what the answer belongs to, compared one by one
- */
-export function useAsked<T>({
-  worker,
-  ask,
-  about,
-  byItself,
-}: {
-  worker: SweepWorker;
-  ask: Ask<T>;
-  about: readonly unknown[];
-  byItself: boolean;
-}): Asked<T> {
-  const [state, setState] = useState<Omit<Asked<T>, 'start' | 'stop'>>({ name: 'idle', share: 0, value: null });
-  const running = useRef<Running<T> | null>(null);
-  const latest = useRef(ask);
+/** Asks the worker something about the job: with progress and a stop, the newest answer alone. */
+export function useAsked<T>({ ask, about, byItself }: Question<T>): Asked<T> {
+  const { worker } = useSweeps().store;
+  const died = useSyncExternalStore(worker.subscribe, worker.died, () => false);
+  const [lane] = useState(() => new Lane(worker));
+  const [state, setState] = useState<State<T>>({ name: 'idle', share: 0, answer: null });
+  const latest = useRef({ ask, about });
   useEffect(() => {
-    latest.current = ask;
+    latest.current = { ask, about };
   });
-  const start = useCallback(() => {
-    running.current?.stop();
-    const run: Running<T> = worker.call<T>(
-      (work, call, progress) => latest.current(work, call, progress),
-      (share) => running.current === run && setState((now) => ({ ...now, share })),
-    );
-    running.current = run;
-    setState((now) => ({ ...now, name: 'running', share: 0 }));
-    run.answer.then(
-      (value) =>
-        running.current === run &&
-        setState((now) => (value === null ? { ...now, name: 'idle' } : { name: 'done', share: 1, value })),
-      () => running.current === run && setState((now) => ({ ...now, name: 'died' })),
-    );
-  }, [worker]);
-  const stop = useCallback(() => running.current?.stop(), []);
+  const start = useCallback(async () => {
+    worker.revive();
+    const { ask: now, about: of } = latest.current;
+    setState((before) => ({ ...before, name: 'running', share: 0 }));
+    const outcome = await lane.ask(of, now, (share) => setState((before) => ({ ...before, share })));
+    if (!outcome) return;
+    if (outcome.name === 'done') setState({ name: 'done', share: 1, answer: { value: outcome.value, about: of } });
+    else setState((before) => ({ ...before, name: 'idle' }));
+  }, [worker, lane]);
   useEffect(() => {
-    if (byItself) {
-      const later = setTimeout(start, PAUSE_MS);
+    // A question that nobody asks any more is stopped; a dead worker is asked again when somebody brings it back.
+    if (byItself && !died) {
+      const later = setTimeout(() => void start(), PAUSE_MS);
       return () => clearTimeout(later);
     }
     return () => {
-      running.current?.stop();
-      running.current = null;
-      setState({ name: 'idle', share: 0, value: null });
+      lane.drop();
+      setState((before) => ({ ...before, name: 'idle', share: 0 }));
     };
     // What it is about is the caller's list.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [...about, byItself, start]);
-  useEffect(() => () => running.current?.stop(), []);
-  return { ...state, start, stop };
+  }, [...about, byItself, died, start, lane]);
+  useEffect(() => () => lane.drop(), [lane]);
+  const isCurrent = state.answer !== null && same(state.answer.about, about);
+  const stop = useCallback(() => lane.stop(), [lane]);
+  return {
+    name: state.name,
+    share: state.share,
+    value: byItself || isCurrent ? (state.answer?.value ?? null) : null,
+    isCurrent,
+    start: () => void start(),
+    stop,
+  };
 }
+
+const same = (one: readonly unknown[], other: readonly unknown[]): boolean =>
+  one.length === other.length && one.every((part, at) => part === other[at]);

@@ -1,6 +1,6 @@
 import { briefContradictions } from '#core/evaluate';
 import { BRIEF_LIMITS } from '#core/verdict';
-import { useJob } from '../job/JobContext';
+import { useDocument } from '../job/DocumentContext';
 import { NumberField } from '../ui/fields/NumberField';
 import { useEditAt } from '../ui/parts/useEditAt';
 import { FaceWishes } from '../ui/brief/FaceWishes';
@@ -18,7 +18,7 @@ import '../ui/terms/page.css';
  * What is asked for: where the face should stand, what may touch, what may be done and spent, and the limits to keep.
  */
 export default function BriefPage() {
-  const { job } = useJob();
+  const { job } = useDocument();
   const editAt = useEditAt();
   const terms = useBriefTerms();
   const contradictions = briefContradictions(job);

@@ -6,7 +6,7 @@ import { VALIDATION } from '#formats/rules';
 import { saveEdits, stepHistory, type SaveResult } from '#server/edits';
 import { readShopDefaults } from '#server/shopDefaults';
 import { openJob, rulesSeen } from '#server/jobs';
-import { JobProvider } from '../job/JobContext';
+import { JobProvider } from '../job/JobProvider';
 import { whyRefused } from '../refused';
 import { readJson } from '../requests';
 import { stored } from '../stored';

@@ -4,6 +4,9 @@ import type { SweepWork } from './sweepProtocol';
 /** How long a worker may say nothing while it works before it counts as dead, ms. */
 const SILENCE_MS = 8000;
 
+/** A question to the worker under its number; a stopped one answers with null. */
+export type Ask<T> = (work: Remote<SweepWork>, call: number, progress: (share: number) => void) => Promise<T | null>;
+
 /** A call that is under way. */
 export interface Running<T> {
   /** The answer; null when it was stopped. Rejects when the worker died. */
@@ -11,12 +14,13 @@ export interface Running<T> {
   stop(): void;
 }
 
-/** The worker behind the pages: started when it is first needed, and again after it died. */
+/** The worker behind the pages: started when it is first needed, and again once it was brought back. */
 export interface SweepWorker {
-  call<T>(
-    ask: (work: Remote<SweepWork>, call: number, progress: (share: number) => void) => Promise<T | null>,
-    progress: (share: number) => void,
-  ): Running<T>;
+  call<T>(ask: Ask<T>, progress: (share: number) => void): Running<T>;
+  /** It ended by itself: nothing is asked of it until somebody brings it back. */
+  died(): boolean;
+  revive(): void;
+  subscribe(listener: () => void): () => void;
   end(): void;
 }
 
@@ -30,7 +34,9 @@ class WorkerDied extends Error {
 interface Line {
   worker: Worker;
   work: Remote<SweepWork>;
-  died: Promise<never>;
+  ended: Promise<never>;
+  end(): void;
+  /** It ended by itself. */
   fail(): void;
 }
 
@@ -38,39 +44,64 @@ interface Line {
 export function sweepWorker(): SweepWorker {
   let line: Line | null = null;
   let calls = 0;
+  let died = false;
+  const listeners = new Set<() => void>();
+  const setDied = (now: boolean) => {
+    if (died === now) return;
+    died = now;
+    for (const listener of listeners) listener();
+  };
 
   const open = (): Line => {
     const worker = new Worker(new URL('./sweep.worker.ts', import.meta.url), { type: 'module', name: 'sweep' });
-    let fail = () => {};
-    const died = new Promise<never>((_, reject) => {
-      fail = () => {
+    let end = () => {};
+    const ended = new Promise<never>((_, reject) => {
+      end = () => {
         worker.terminate();
         if (line?.worker === worker) line = null;
         reject(new WorkerDied());
       };
     });
     // Whoever waits for an answer hears of it; nobody may be waiting.
-    died.catch(() => {});
+    ended.catch(() => {});
+    const fail = () => {
+      end();
+      setDied(true);
+    };
     worker.addEventListener('error', fail);
     worker.addEventListener('messageerror', fail);
-    return { worker, work: wrap<SweepWork>(worker), died, fail };
+    return { worker, work: wrap<SweepWork>(worker), ended, end, fail };
   };
 
   return {
     call(ask, progress) {
       const current = (line ??= open());
       const call = ++calls;
-      let silence = setTimeout(current.fail, SILENCE_MS);
+      const listen = () => setTimeout(current.fail, SILENCE_MS);
+      let silence: ReturnType<typeof listen> | null = listen();
       const heard = (share: number) => {
+        // What is told on the way may come in after the answer.
+        if (silence === null) return;
         clearTimeout(silence);
-        silence = setTimeout(current.fail, SILENCE_MS);
+        silence = listen();
         progress(share);
       };
-      const answer = Promise.race([ask(current.work, call, proxy(heard)), current.died]).finally(() =>
-        clearTimeout(silence),
-      );
+      const hushed = () => {
+        if (silence !== null) clearTimeout(silence);
+        silence = null;
+      };
+      const asked = ask(current.work, call, proxy(heard));
+      // A worker that breaks off over a question is not asked it again and again.
+      asked.catch(current.fail);
+      const answer = Promise.race([asked, current.ended]).finally(hushed);
       return { answer, stop: () => void current.work.stop(call).catch(() => {}) };
     },
-    end: () => line?.fail(),
+    died: () => died,
+    revive: () => setDied(false),
+    subscribe(listener) {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    end: () => line?.end(),
   };
 }

@@ -3,6 +3,9 @@ import type { Job } from './job';
 import type { Setup, SetupAxle } from './setup';
 import type { Vehicle } from './vehicle';
 
+/** How long the name of a setup may be, characters. */
+export const SETUP_NAME_LENGTH = 120;
+
 /** The first free id of the row a, b, … z, s27, s28 …. */
 export function freeSetupId(job: Job): string {
   const taken = new Set(job.setups.map(({ id }) => id));
@@ -25,7 +28,11 @@ export function setupFromPresent(job: Job): Setup {
 /** A copy of a setup under a free id. */
 export function copyOfSetup(job: Job, setup: Setup): Setup {
   const { label, ...rest } = structuredClone(setup);
-  return { ...rest, id: freeSetupId(job), ...(label === undefined ? {} : { label: `${label} copy`.slice(0, 120) }) };
+  return {
+    ...rest,
+    id: freeSetupId(job),
+    ...(label === undefined ? {} : { label: `${label} copy`.slice(0, SETUP_NAME_LENGTH) }),
+  };
 }
 
 /**

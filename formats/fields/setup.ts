@@ -1,6 +1,6 @@
 import { DRY_FIT_RESULTS, type DryFit } from '#core/centering';
 import { NUT_FORMS, readThread, SEATS, type SetupFastener } from '#core/fastener';
-import { SPARE_CHOICES, type Setup, type SetupAxle, type SuspensionChange } from '#core/job';
+import { SETUP_NAME_LENGTH, SPARE_CHOICES, type Setup, type SetupAxle, type SuspensionChange } from '#core/job';
 import { SENSOR_BODIES, SENSORS_FROM, type SensorChoice } from '#core/sensor';
 import { SUSPENSION_CHANGE_KINDS } from '#core/suspension';
 import { choice, figure, flag, group, list, text, written, type FieldsOf } from './field';
@@ -48,7 +48,7 @@ const SENSORS = {
 
 /** A setup, but for its id. */
 export const SETUP = {
-  label: text('name', 120),
+  label: text('name', SETUP_NAME_LENGTH),
   front: group('front axle', SETUP_AXLE),
   rear: group('rear axle', SETUP_AXLE),
   suspensionChange: group('suspension change', {

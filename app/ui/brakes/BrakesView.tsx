@@ -8,7 +8,11 @@ import type { AxleName } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { wordsIn } from '#core/units';
 import { DEFAULT_FLANGE_MM, backspacingMm, wheelOffsetMm } from '#core/wheel';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useSelection } from '../../job/SelectionContext';
+import { wordIn } from '../../job/sight';
+import { useRaised } from '../../job/useRaised';
+import { useDialog, useSight, useSightText } from '../../job/useSight';
 import { useShelf } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../frame/useJobKeys';
@@ -26,8 +30,8 @@ import './brakes.css';
 // The table comes when it is asked for.
 const RankTable = lazy(() => import('./RankTable').then((module) => ({ default: module.RankTable })));
 
-type Shows = 'section' | 'ranking';
-const SHOWS: readonly (readonly [Shows, string])[] = [
+type Shown = 'section' | 'ranking';
+const SHOWS: readonly (readonly [Shown, string])[] = [
   ['section', 'Section'],
   ['ranking', 'Wheels by room'],
 ];
@@ -37,6 +41,7 @@ const PANELS: readonly (readonly [Panel, string])[] = [
   ['brake', 'Brake'],
   ['face', 'Wheel face'],
 ];
+const PANEL_NAMES = PANELS.map(([name]) => name);
 /** The thickest stack on trial, mm. */
 const MOST_TRIAL_MM = 60;
 const NUDGES: Record<string, number> = { '-': -1, '=': 1, _: -5, '+': 5 };
@@ -46,17 +51,22 @@ const NUDGES: Record<string, number> = { '-': -1, '=': 1, _: -5, '+': 5 };
  * beside it.
  */
 export function BrakesView({ axle }: { axle: AxleName }) {
-  const { job, current, state } = useJob();
+  const { id, job } = useDocument();
+  const raised = useRaised();
+  const { change } = useSelection();
   const stores = useShelf();
   const lengths = useLengths();
-  const [shows, setShows] = useState<Shows>('section');
+  const [shows, setShows] = useSight<Shown>('view', ['section', 'ranking']);
   const caliper = job.vehicle[axle]?.caliper;
-  const [panel, setPanel] = useState<Panel>(caliper?.outline ? 'room' : 'brake');
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [asked, setPanel] = useSightText('panel');
+  // What the panel begins with stays, even where an outline comes meanwhile.
+  const [first] = useState<Panel>(caliper?.outline ? 'room' : 'brake');
+  const panel = wordIn(PANEL_NAMES, asked) ?? first;
+  const [chosen] = useSightText('wheel');
   const [trialMm, setTrialMm] = useState<number | null>(null);
-  const [printing, setPrinting] = useState(false);
+  const template = useDialog('template');
   const subjects = useMemo(() => subjectsOf(job, axle, stores), [job, axle, stores]);
-  const wanted = chosen ?? (current ? setupKey(current.id) : null);
+  const wanted = chosen ?? (raised ? setupKey(raised.id) : null);
   const subject = subjects.find(({ key }) => key === wanted) ?? subjects[0] ?? null;
   const ownMm = subject ? stackThicknessMm(subject.stack) : null;
   const stackMm = trialMm ?? ownMm;
@@ -78,9 +88,8 @@ export function BrakesView({ axle }: { axle: AxleName }) {
   const checks = brakeChecks(axle, one, wordsIn(lengths.units));
   const move = (mm: number) => setTrialMm(Math.min(MOST_TRIAL_MM, Math.max(0, mm)));
   const choose = (key: string) => {
-    setChosen(key);
+    change({ wheel: key, view: null });
     setTrialMm(null);
-    setShows('section');
   };
   useHotkeys(
     '*',
@@ -93,8 +102,8 @@ export function BrakesView({ axle }: { axle: AxleName }) {
     WHERE_NOTHING_IS_TYPED,
     [stackMm],
   );
-  useHotkeys('r', () => setShows((now) => (now === 'section' ? 'ranking' : 'section')), BY_SIGN);
-  const files = `/jobs/${state.server.id}/outline?axle=${axle}`;
+  useHotkeys('r', () => setShows(shows === 'section' ? 'ranking' : 'section'), BY_SIGN, [shows, setShows]);
+  const files = `/jobs/${id}/outline?axle=${axle}`;
   return (
     <div className="brakes-station">
       <header className="sheet-head">
@@ -110,14 +119,14 @@ export function BrakesView({ axle }: { axle: AxleName }) {
           style={{ width: 236 }}
           showSearch={{ optionFilterProp: 'label' }}
         />
-        <WordSwitch<Shows>
+        <WordSwitch<Shown>
           label="What the sheet shows"
           tip="One wheel in section, or every wheel by its room (R)"
           options={SHOWS}
           value={shows}
           choose={setShows}
         />
-        <Button icon={<PrinterOutlined />} onClick={() => setPrinting(true)}>
+        <Button icon={<PrinterOutlined />} onClick={template.open}>
           Template
         </Button>
         <AxleSwitch />
@@ -200,7 +209,7 @@ export function BrakesView({ axle }: { axle: AxleName }) {
         Car on stands, wheels chocked, before a wheel comes off. Never file a caliper or a spoke. Figures are geometry;
         the wheel turned by hand on the car decides.
       </p>
-      {printing && <TemplateDialog axle={axle} subject={subject} close={() => setPrinting(false)} />}
+      {template.isOpen && <TemplateDialog axle={axle} subject={subject} close={template.close} />}
     </div>
   );
 }

@@ -13,7 +13,7 @@ import {
 import { DomainError } from '#core/errors';
 import type { AxleName } from '#core/job';
 import { caliperFromShelf, itemName, type ShelfItem } from '#core/shelf';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useReplaceItem, useShelf } from '../../job/ShelfContext';
 import { LengthField } from '../fields/LengthField';
 import { TextField } from '../fields/TextField';
@@ -36,7 +36,7 @@ const WAYS: readonly (readonly [Way, string])[] = [
 
 /** The brake of an axle: what it is, and its outline from readings, corners, a drawing or the stores. */
 export function CaliperPanel({ axle, files }: { axle: AxleName; files: string }) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const editAt = useEditAt();
   const stores = useShelf();
   const [drawing, setDrawing] = useState(false);

@@ -6,7 +6,7 @@ import type { AxleName } from '#core/job';
 import { formatNumber } from '#core/units';
 import type * as OutlineCodec from '#formats/outline';
 import type { Drawing, DrawnLine, Outboard, Placement } from '#formats/outline';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { NumberField } from '../fields/NumberField';
 import { readBeside } from '../../workers/drawings';
 import { FileButton, FileFaults } from '../parts/FileButton';
@@ -47,7 +47,7 @@ const WAYS: { value: Outboard; label: string }[] = [
  */
 export function DrawingDialog(props: DrawingDialogProps & Wanted) {
   const { axle, close } = props;
-  const { job } = useJob();
+  const { job } = useDocument();
   const [opened, setOpened] = useState<Opened | null>(null);
   const [refused, setRefused] = useState<{ name: string; faults: { path: string; message: string }[] } | null>(null);
   const [busy, setBusy] = useState(false);

@@ -7,7 +7,7 @@ import type { AxleName } from '#core/job';
 import { itemName } from '#core/shelf';
 import { offsetFigure, rimFigure } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useReplaceItem, useShelf } from '../../job/ShelfContext';
 import { useEditAt } from '../parts/useEditAt';
 import { WordSwitch } from '../parts/WordSwitch';
@@ -54,7 +54,7 @@ function useStoreFace() {
 
 /** The inside of a wheel: from depths under a straight-edge, by the family of its spokes, or from a drawing. */
 export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: Subject; files: string }) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const editAt = useEditAt();
   const stores = useShelf();
   const storeFace = useStoreFace();

@@ -4,7 +4,7 @@ import { Table, type TableColumnsType } from 'antd';
 import { offsetFigure, rimFigure } from '#core/units';
 import { type Verdict } from '#core/verdict';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import type { Subject } from './subjects';
 import './brakes.css';
@@ -13,7 +13,7 @@ type Row = RankedWheel<Subject>;
 
 /** Every wheel at hand by the room it leaves the brake: width and offset stand beside it and say nothing. */
 export function RankTable({ ranked, choose }: { ranked: readonly Row[]; choose(key: string): void }) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const lengths = useLengths();
   const clearance = (title: string, of: (row: Row) => number | null): TableColumnsType<Row>[number] => ({
     title,

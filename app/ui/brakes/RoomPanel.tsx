@@ -1,10 +1,10 @@
 import { Button, Slider } from 'antd';
-import { useState } from 'react';
 import { brakeRadiusMm, smallestRim } from '#core/brake';
 import { type BrakeCase, usedShare, verdictWord, type Check } from '#core/evaluate';
 import type { AxleName } from '#core/job';
 import { rimFigure } from '#core/units';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useDialog } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { RingMark } from '../parts/Ring';
@@ -30,7 +30,7 @@ interface RoomPanelProps {
 /** The distances, the stack moved by hand, what clears, the thinnest spacer that does it, and the smallest rim. */
 export function RoomPanel({ axle, subject, one, checks, ownMm, trialMm, setTrialMm, mostMm }: RoomPanelProps) {
   const lengths = useLengths();
-  const [washers, setWashers] = useState(false);
+  const washers = useDialog('washers');
   const shown = trialMm ?? ownMm;
   return (
     <>
@@ -84,20 +84,20 @@ export function RoomPanel({ axle, subject, one, checks, ownMm, trialMm, setTrial
         />
         <ToClear axle={axle} subject={subject} one={one} setTrialMm={setTrialMm} />
         <div>
-          <Button size="small" onClick={() => setWashers(true)}>
+          <Button size="small" onClick={washers.open}>
             Washer trial …
           </Button>
         </div>
       </section>
       <SmallestRim axle={axle} limitMm={one.barrelLimit.value} />
-      {washers && <WasherDialog axle={axle} subject={subject} one={one} close={() => setWashers(false)} />}
+      {washers.isOpen && <WasherDialog axle={axle} subject={subject} one={one} close={washers.close} />}
     </>
   );
 }
 
 /** From what stack on the brake clears, and the thinnest spacer kept that does it. */
 function ToClear({ axle, subject, one, setTrialMm }: Pick<RoomPanelProps, 'axle' | 'subject' | 'one' | 'setTrialMm'>) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const lengths = useLengths();
   const { stackToClearMm } = one.report;
   if (!one.room) return null;
@@ -124,7 +124,7 @@ function ToClear({ axle, subject, one, setTrialMm }: Pick<RoomPanelProps, 'axle'
 
 /** The least rim diameter that can go over the brake. */
 function SmallestRim({ axle, limitMm }: { axle: AxleName; limitMm: number }) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const lengths = useLengths();
   const caliper = job.vehicle[axle]?.caliper;
   const radius = brakeRadiusMm(caliper?.outline, caliper?.rotorDiameterMm ?? null);

@@ -5,7 +5,7 @@ import { DomainError } from '#core/errors';
 import type { AxleName } from '#core/job';
 import { CHECK_MM, printProof, WAYS, type PrintScale, type Way } from '#core/print';
 import { formatNumber, readLength, roundTo } from '#core/units';
-import { useJob } from '../../job/JobContext';
+import { useDocument, useSaves } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { TypedInput } from '../fields/TypedInput';
@@ -27,7 +27,8 @@ const USUAL_MARGIN_MM = 1.5;
  * A card at 1:1 to cut out, and the proof of its print: what a rule reads on it, and the next print corrected by that.
  */
 export function TemplateDialog({ axle, subject, close }: { axle: AxleName; subject: Subject | null; close(): void }) {
-  const { job, state } = useJob();
+  const { id, job } = useDocument();
+  const { state } = useSaves();
   const outline = job.vehicle[axle]?.caliper?.outline;
   const face = subject?.wheel.innerFace;
   const [card, setCard] = useState<Card>(outline ? 'brake' : 'face');
@@ -63,7 +64,7 @@ export function TemplateDialog({ axle, subject, close }: { axle: AxleName; subje
           icon={<PrinterOutlined />}
           disabled={!ready}
           target="_blank"
-          {...(ready ? { href: `/jobs/${state.server.id}/template.pdf?${query}` } : {})}
+          {...(ready ? { href: `/jobs/${id}/template.pdf?${query}` } : {})}
         >
           Open the PDF
         </Button>,

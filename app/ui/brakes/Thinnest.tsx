@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import type { AxleName, Setup } from '#core/job';
 import { itemName } from '#core/shelf';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useShelfState } from '../../job/ShelfContext';
 import { spacersFor } from '../hardware/spacersFor';
 
@@ -14,7 +14,7 @@ interface ThinnestProps {
 
 /** The thinnest spacer of the stores that clears, leaves the wheel centered and held, and goes on the hub. */
 export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
-  const { job, edit } = useJob();
+  const { job, edit } = useDocument();
   const { items: stores, come } = useShelfState();
   const { item, thinner, stack } = spacersFor({ job, setup, axle, stores, leastMm, mostMm: null });
   const use = () => edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: stack });

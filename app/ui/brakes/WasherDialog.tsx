@@ -4,7 +4,7 @@ import { spacerFromWashersMm, usualSpacerMm } from '#core/brake';
 import { hardwareOf, type BrakeCase, verdictWord } from '#core/evaluate';
 import type { AxleName, SetupAxle } from '#core/job';
 import { formatNumber } from '#core/units';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
@@ -23,7 +23,7 @@ interface WasherDialogProps {
  * behind it.
  */
 export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const lengths = useLengths();
   const [count, setCount] = useState<number | null>(null);
   const [washerMm, setWasherMm] = useState<number | null>(null);
@@ -102,7 +102,7 @@ export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
 
 /** Whether studs or bolts still hold behind a spacer, and what does. */
 function Engagement({ axle, candidate, spacerMm }: { axle: AxleName; candidate: SetupAxle; spacerMm: number }) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const lengths = useLengths();
   const hub = job.vehicle[axle]?.hub ?? {};
   const stack = [

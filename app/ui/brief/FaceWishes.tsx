@@ -1,16 +1,16 @@
 import type { BriefContradiction } from '#core/evaluate';
 import { AXLES, type FaceRange } from '#core/job';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { briefLine } from '../frame/briefLine';
-import { useEditAt } from '../parts/useEditAt';
+import { useFieldOver } from '../parts/useFieldOver';
 import { WishScale } from './WishScale';
 import './brief.css';
 
 /** Where the face should stand: a range for both axles, and one of its own for either. */
 export function FaceWishes({ contradictions }: { contradictions: readonly BriefContradiction[] }) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const lengths = useLengths();
   const wish = job.brief?.pokeMm ?? {};
   return (
@@ -54,12 +54,10 @@ interface FaceRowProps {
 }
 
 function FaceRow({ label, path, range, open, contradictions }: FaceRowProps) {
-  const editAt = useEditAt();
+  const over = useFieldOver();
   const { min, max } = range;
   const end = (key: 'min' | 'max') => ({
-    name: [...path, key].join('/'),
-    value: range[key] ?? null,
-    commit: (value: number | null) => editAt([...path, key], value),
+    ...over([...path, key], range[key]),
     range: 'pokeMm' as const,
     width: 8,
   });

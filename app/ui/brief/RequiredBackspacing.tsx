@@ -1,12 +1,12 @@
 import { Segmented } from 'antd';
 import { AXLES, requiredBackspacing } from '#core/job';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { LengthField } from '../fields/LengthField';
 import { useEditAt } from '../parts/useEditAt';
 
 /** The most backspacing that the paper of a lift allows, axle by axle, and by which convention it is meant. */
 export function RequiredBackspacing() {
-  const { job } = useJob();
+  const { job } = useDocument();
   const editAt = useEditAt();
   const { brief } = job;
   const asked = brief?.requiredBackspacingMm;

@@ -2,13 +2,14 @@ import type { Tire } from '#core/tire';
 import { Checkbox } from 'antd';
 import type { SetupReport } from '#core/evaluate';
 import type { Setup, Spare, Wheel } from '#core/job';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { MeasureField } from '../fields/MeasureField';
 import { NumberField, RimField } from '../fields/NumberField';
 import { ThreadField, TireSizeField } from '../fields/TextField';
 import { useEditAt } from '../parts/useEditAt';
+import { useFieldOver } from '../parts/useFieldOver';
 import { SuspensionChangeFields } from './SuspensionChangeFields';
 import {
   LIES,
@@ -19,20 +20,16 @@ import {
   SPARES,
   SPEED_FROM,
   YES_NO,
-} from '../stations/choices';
+} from '../fields/choices';
 import { SpeedsField } from './SpeedsField';
 import './car.css';
 
 /** What belongs to the whole car and to a setup as a whole: speedometer and gearing, spare, sensors. */
 export function CarFields({ setup, report }: { setup: Setup; report: SetupReport }) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const editAt = useEditAt();
   const { vehicle } = job;
-  const over = <T,>(path: string[], value: T | null | undefined) => ({
-    name: path.join('/'),
-    value: (value ?? null) as NonNullable<T> | null,
-    commit: (next: NonNullable<T> | null) => editAt(path, next),
-  });
+  const over = useFieldOver();
   const ofCar = <T,>(path: string[], value: T | null | undefined) => over(['vehicle', ...path], value);
   const ofSetup = <T,>(path: string[], value: T | null | undefined) => over(['setups', setup.id, ...path], value);
   return (
@@ -193,7 +190,7 @@ function SeatFields({ setup, ofSetup }: { setup: Setup; ofSetup: Over }) {
 }
 
 function SpareFields({ setup, ofCar, ofSetup }: { setup: Setup; ofCar: Over; ofSetup: Over }) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const spare: Spare = job.vehicle.spare ?? {};
   const tire: Tire = spare.tire ?? {};
   const wheel: Wheel = spare.wheel ?? {};

@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import { fit, fitCandidate, type SetupReport } from '#core/evaluate';
 import type { Setup } from '#core/job';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useReports } from '../../job/ReportsContext';
 import { CarFields } from './CarFields';
 import { SpareWell } from './SpareWell';
 import { SpeedChart } from './SpeedChart';
@@ -10,7 +11,8 @@ import './car.css';
 
 /** What a setup does to the whole car: speedometer and gearing beside every other setup, the spare, the sensors. */
 export function CarView({ setup, report }: { setup: Setup; report: SetupReport }) {
-  const { job, setups, present } = useJob();
+  const { job } = useDocument();
+  const { setups, present } = useReports();
   const { vehicle } = job;
   const lines = useMemo(
     () => [{ id: 'now', report: present }, ...setups.map((one) => ({ id: one.setup.id, report: one.report }))],

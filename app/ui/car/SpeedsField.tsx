@@ -3,7 +3,7 @@ import { USUAL_SPEEDS_KMH } from '#core/evaluate';
 import { DomainError } from '#core/errors';
 import { measureFigure, measureSign, readMeasure, type UnitChoice } from '#core/units';
 import { RANGES } from '#formats/fields';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { TypedInput } from '../fields/TypedInput';
 import { useEditAt } from '../parts/useEditAt';
@@ -34,7 +34,7 @@ function readSpeeds(text: string, unit: UnitChoice): number[] {
 
 /** The speeds that table and chart look at. */
 export function SpeedsField() {
-  const { job } = useJob();
+  const { job } = useDocument();
   const { units: unit } = useLengths();
   const editAt = useEditAt();
   const show = (speeds: readonly number[]) =>

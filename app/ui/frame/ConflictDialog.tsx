@@ -2,13 +2,13 @@ import { Button, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { type Edit, placeOf } from '#core/job';
 import { editName } from '#formats/fields';
-import { useJob } from '../../job/JobContext';
+import { useSaves } from '../../job/DocumentContext';
 import { waitingEdits } from '../../job/jobState';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 
 /** Somebody else saved the job meanwhile: says what, and lets the person choose. Nothing is written before. */
 export function ConflictDialog() {
-  const { state, dispatch } = useJob();
+  const { state, dispatch } = useSaves();
   const lengths = useLengths();
   const { save } = state;
   if (save.name !== 'conflict') return null;

@@ -1,6 +1,5 @@
-import { useCallback, type ReactNode } from 'react';
-import { useJob } from '../../job/JobContext';
-import { useSweepState } from '../../job/useSweeps';
+import type { ReactNode } from 'react';
+import { useSweepState } from '../../job/SweepsContext';
 import { ConflictDialog } from './ConflictDialog';
 import { KeyHelp } from './KeyHelp';
 import { StationRoute } from './StationRoute';
@@ -9,21 +8,20 @@ import { useJobKeys } from './useJobKeys';
 
 /** What stands around every station of a job: the strip with the job's state above, the route on the left. */
 export function JobFrame({ children }: { children: ReactNode }) {
-  const { helpOpen, setHelpOpen } = useJobKeys();
-  const openHelp = useCallback(() => setHelpOpen(true), [setHelpOpen]);
-  const { waiting } = useSweepState(useJob().sweepStore);
+  const help = useJobKeys();
+  const { waiting } = useSweepState();
   return (
     <div className="frame" data-swept={waiting === 0}>
       <a className="skip-link" href="#station">
         To the station
       </a>
-      <TopStrip openHelp={openHelp} />
+      <TopStrip openHelp={help.open} />
       <StationRoute />
       <main className="station" id="station" tabIndex={-1}>
         {children}
       </main>
       <ConflictDialog />
-      <KeyHelp open={helpOpen} close={() => setHelpOpen(false)} />
+      <KeyHelp open={help.isOpen} close={help.close} />
     </div>
   );
 }

@@ -2,12 +2,12 @@ import { Button } from 'antd';
 import dayjs from 'dayjs';
 import type { ReactNode } from 'react';
 import { faultLine } from '#formats/faults';
-import { useJob } from '../../job/JobContext';
+import { useSaves } from '../../job/DocumentContext';
 import { useOnClient } from '../parts/useOnClient';
 
 /** Whether everything is kept: said in words, with what to do when it is not. */
 export function SavedState() {
-  const { state, dispatch } = useJob();
+  const { state, dispatch } = useSaves();
   const { save, server } = state;
   const time = useOnClient(() => dayjs(server.updatedAt).format('HH:mm'), '');
   switch (save.name) {

@@ -1,16 +1,18 @@
 import { memo } from 'react';
 import { Link, NavLink } from 'react-router';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useSelection } from '../../job/SelectionContext';
 import { STATIONS } from './stations';
 
 /** The stations in working order, each with what is still missing; any may be entered at any time. */
 export function StationRoute() {
-  const { job, state } = useJob();
+  const { job } = useDocument();
+  const { addressOf } = useSelection();
   return (
     <nav className="route" aria-label="Stations">
       <ol>
         {STATIONS.map(({ path, name, key, state: stateOf }) => (
-          <StationLink key={path} to={`/jobs/${state.server.id}/${path}`} name={name} digit={key} {...stateOf(job)} />
+          <StationLink key={path} to={addressOf(path)} name={name} digit={key} {...stateOf(job)} />
         ))}
       </ol>
       <ShopLinks />

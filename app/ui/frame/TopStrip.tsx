@@ -9,16 +9,19 @@ import {
 import { Button, Dropdown, Tooltip } from 'antd';
 import { memo } from 'react';
 import { Link } from 'react-router';
-import { useJob } from '../../job/JobContext';
+import { useDocument, useSaves } from '../../job/DocumentContext';
 import type { JobAction } from '../../job/jobState';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
 import { briefLine } from './briefLine';
+import { MissingSetup } from './MissingSetup';
 import { SavedState } from './SavedState';
 import { UnitSwitch } from './UnitSwitch';
+import { WorkerNotice } from './WorkerNotice';
 
 /** The strip above every station: whose job, what is wished, units, history, saved state, papers, help. */
 export function TopStrip({ openHelp }: { openHelp(): void }) {
-  const { state, job, dispatch } = useJob();
+  const { job } = useDocument();
+  const { state, dispatch } = useSaves();
   const lengths = useLengths();
   const { server } = state;
   const waiting = state.queue.some(({ kind }) => kind === 'edits');
@@ -34,6 +37,8 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
         {job.title ? `${job.title} · ` : ''}
         {briefLine(job.brief, lengths)}
       </span>
+      <MissingSetup />
+      <WorkerNotice />
       <SavedState />
       <span className="strip-tools">
         <StepButton step="undo" name={undoName} dispatch={dispatch} />

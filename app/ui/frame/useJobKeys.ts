@@ -1,7 +1,8 @@
-import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
-import { useJob } from '../../job/JobContext';
+import { useSaves } from '../../job/DocumentContext';
+import { useSelection } from '../../job/SelectionContext';
+import { useDialog } from '../../job/useSight';
 import { usePreferences } from '../../preferences/PreferencesContext';
 import { STATIONS } from './stations';
 import { nextUnit } from './nextUnit';
@@ -20,18 +21,19 @@ export const BY_SIGN = { useKey: true, preventDefault: true, ...WHERE_NOTHING_IS
 
 /** The keys that work at every station of a job. */
 export function useJobKeys() {
-  const [helpOpen, setHelpOpen] = useState(false);
-  const { state, dispatch, axle, setAxle } = useJob();
+  const help = useDialog('keys');
+  const { dispatch } = useSaves();
+  const { axle, setAxle, addressOf } = useSelection();
   const { unit, choose } = usePreferences();
   const navigate = useNavigate();
   useHotkeys(
     STATIONS.map(({ key }) => key),
     (event) => {
       const station = STATIONS.find(({ key }) => key === event.key);
-      if (station) void navigate(`/jobs/${state.server.id}/${station.path}`);
+      if (station) void navigate(addressOf(station.path));
     },
     BY_SIGN,
-    [navigate, state.server.id],
+    [navigate, addressOf],
   );
   useHotkeys('u', () => choose({ unit: nextUnit(unit) }), BY_SIGN, [unit, choose]);
   useHotkeys('a', () => setAxle(axle === 'front' ? 'rear' : 'front'), BY_SIGN, [axle, setAxle]);
@@ -43,6 +45,6 @@ export function useJobKeys() {
     preventDefault: true,
     ...WHERE_NOTHING_IS_TYPED,
   });
-  useHotkeys('shift+?', () => setHelpOpen(true), BY_SIGN);
-  return { helpOpen, setHelpOpen };
+  useHotkeys('shift+?', help.open, BY_SIGN, [help.open]);
+  return help;
 }

@@ -2,13 +2,13 @@ import { Button } from 'antd';
 import type { AxleReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { itemName, shortestOnShelf } from '#core/shelf';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useShelf } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 
 /** What length the studs or bolts must have, the next standard one, and the shortest in the stores that holds. */
 export function FastenerAdvice({ setup, axle, report }: { setup: Setup; axle: AxleName; report: AxleReport }) {
-  const { job, edit } = useJob();
+  const { job, edit } = useDocument();
   const stores = useShelf();
   const lengths = useLengths();
   const { fastening } = report;

@@ -1,11 +1,12 @@
 import { stackRange } from '#core/advice';
 import { Button } from 'antd';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { itemName } from '#core/shelf';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useDialog } from '../../job/useSight';
 import { useShelf, useShelfState } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { FastenerAdvice } from './FastenerAdvice';
@@ -27,9 +28,10 @@ interface HardwareViewProps {
  * Everything between hub face and wheel face of a setup: drawn in section, piece by piece, with what is in the stores.
  */
 export function HardwareView({ setup, axle, report }: HardwareViewProps) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const stores = useShelf();
-  const [dialog, setDialog] = useState<'ways' | 'trial' | null>(null);
+  const ways = useDialog('ways');
+  const trial = useDialog('trial');
   const { boltPattern } = report[axle];
   const differs = boltPattern.verdict === 'fail' || boltPattern.verdict === 'caution';
   return (
@@ -43,7 +45,7 @@ export function HardwareView({ setup, axle, report }: HardwareViewProps) {
         {differs && (
           <div className={`hardware-notice is-${boltPattern.verdict}`}>
             <span>The wheel has another pattern than what it bolts to.</span>
-            <Button size="small" onClick={() => setDialog('ways')}>
+            <Button size="small" onClick={ways.open}>
               The ways out
             </Button>
           </div>
@@ -51,7 +53,7 @@ export function HardwareView({ setup, axle, report }: HardwareViewProps) {
         <StackList setup={setup} axle={axle} stores={stores} />
         <SpacerAdvice setup={setup} axle={axle} report={report} />
         <div>
-          <Button size="small" onClick={() => setDialog('trial')}>
+          <Button size="small" onClick={trial.open}>
             Spacer to wheel …
           </Button>
         </div>
@@ -62,8 +64,8 @@ export function HardwareView({ setup, axle, report }: HardwareViewProps) {
           of different length must not be mixed.
         </p>
       </form>
-      {dialog === 'ways' && <WaysOutDialog setup={setup} axle={axle} close={() => setDialog(null)} />}
-      {dialog === 'trial' && <TrialDialog setup={setup} axle={axle} close={() => setDialog(null)} />}
+      {ways.isOpen && <WaysOutDialog setup={setup} axle={axle} close={ways.close} />}
+      {trial.isOpen && <TrialDialog setup={setup} axle={axle} close={trial.close} />}
     </div>
   );
 }
@@ -72,7 +74,7 @@ const NONE: SpacersFor = { item: null, thinner: null, stack: null };
 
 /** How thick the stack may be by the room, and the thinnest spacer of the stores that does it. */
 function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
-  const { job, edit } = useJob();
+  const { job, edit } = useDocument();
   const { items: stores, come } = useShelfState();
   const lengths = useLengths();
   const stack = useMemo(() => setup[axle]?.stack ?? [], [setup, axle]);

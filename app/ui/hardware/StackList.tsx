@@ -5,13 +5,13 @@ import { boreFault } from '#core/hub';
 import type { AxleName, Setup, StackPart } from '#core/job';
 import { pieceThicknessMm, type LabelMeans } from '#core/stack';
 import { itemName, pieceFromShelf, type ShelfItem } from '#core/shelf';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { MeasureField } from '../fields/MeasureField';
 import { NumberField } from '../fields/NumberField';
 import { ThreadField } from '../fields/TextField';
-import { LIP_FORMS, SEATS } from '../stations/choices';
+import { LIP_FORMS, SEATS } from '../fields/choices';
 import './hardware.css';
 
 const KIND_NAMES: Record<StackPart['kind'], string> = { 'slip-on': 'Spacer', 'bolt-on': 'Adapter', ring: 'Ring' };
@@ -24,7 +24,7 @@ interface StackListProps {
 
 /** The pieces between hub and wheel, from the hub outward, each with its own dimensions. */
 export function StackList({ setup, axle, stores }: StackListProps) {
-  const { edit, job } = useJob();
+  const { edit, job } = useDocument();
   const pieces = setup[axle]?.stack ?? [];
   const path = ['setups', setup.id, axle, 'stack'];
   const put = (next: StackPart[]) => edit({ op: 'set', path, value: next });

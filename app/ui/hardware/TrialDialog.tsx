@@ -1,10 +1,11 @@
 import { Modal, Segmented } from 'antd';
 import { useState } from 'react';
-import { freeSetupId, type AxleName, type Setup } from '#core/job';
+import type { AxleName, Setup } from '#core/job';
 import { offsetFromTrialMm, stackThicknessMm, type TrialKeeps } from '#core/stack';
 import { formatNumber, mmFromInches, offsetFigure, rimFigure, roundTo } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { RimField } from '../fields/NumberField';
@@ -12,7 +13,8 @@ import { wheelCode } from '../words';
 
 /** From a spacer that looked right to the wheel that stands there without one. */
 export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {
-  const { job, edit, raise } = useJob();
+  const { job } = useDocument();
+  const put = usePutSetup();
   const lengths = useLengths();
   const candidate = setup[axle] ?? {};
   const wheel = candidate.wheel ?? {};
@@ -38,14 +40,10 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
       innerFace: _face,
       ...kept
     } = wheel;
-    const id = freeSetupId(job);
     // Rings stay: they belong to the bore, not to the spacer.
     const stack = (candidate.stack ?? []).filter(({ kind }) => kind === 'ring');
     const made = { ...candidate, wheel: { ...kept, rimWidthIn: widthIn, offsetMm: roundTo(found, 2) }, stack };
-    const label = wheelCode(made, job.vehicle.flangeMm);
-    edit({ op: 'add-setup', setup: { ...setup, id, label, [axle]: made }, after: setup.id });
-    raise(id);
-    close();
+    put({ setup: { ...setup, [axle]: made }, label: wheelCode(made, job.vehicle.flangeMm), after: setup.id });
   };
   const half = wheel.rimWidthIn == null || widthIn === null ? 0 : mmFromInches(widthIn - wheel.rimWidthIn) / 2;
   return (

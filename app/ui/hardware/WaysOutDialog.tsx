@@ -3,11 +3,12 @@ import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { hubPatternOf, usedShare, verdictWord } from '#core/evaluate';
 import { patternOf } from '#core/hub';
-import { freeSetupId, priceInForce, type AxleName, type Setup } from '#core/job';
+import { priceInForce, type AxleName, type Setup } from '#core/job';
 import { adaptersOnShelf, itemName, pieceFromShelf } from '#core/shelf';
 import { offsetFigure } from '#core/units';
 import { type Verdict } from '#core/verdict';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { usePutSetup } from '../../job/usePutSetup';
 import { useShelf } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
@@ -31,7 +32,8 @@ const WITHOUT: Record<PatternOptionKind, string> = {
 
 /** The ways to make a wheel of another pattern go on, side by side. */
 export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {
-  const { job, edit, raise } = useJob();
+  const { job } = useDocument();
+  const put = usePutSetup();
   const lengths = useLengths();
   const [adapterMm, setAdapterMm] = useState<number | null>(null);
   const [hubFaceShiftMm, setHubFaceShiftMm] = useState<number | null>(null);
@@ -52,13 +54,12 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
   });
   const terms = useBriefTerms();
   const currency = priceInForce('currency', job) ?? '';
-  const take = (way: PatternOption) => {
-    const id = freeSetupId(job);
-    const label = `${setup.label || setup.id.toUpperCase()}, ${way.title.toLowerCase()}`.slice(0, 120);
-    edit({ op: 'add-setup', setup: { ...setup, id, label, [axle]: way.candidate! }, after: setup.id });
-    raise(id);
-    close();
-  };
+  const take = (way: PatternOption) =>
+    put({
+      setup: { ...setup, [axle]: way.candidate! },
+      label: `${setup.label || setup.id.toUpperCase()}, ${way.title.toLowerCase()}`,
+      after: setup.id,
+    });
   return (
     <Modal
       open

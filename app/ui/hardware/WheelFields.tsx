@@ -5,14 +5,15 @@ import { useState } from 'react';
 import { boreFault, type PatternReading } from '#core/hub';
 import type { AxleName, Setup, StackPart, Wheel } from '#core/job';
 import { itemName, wheelFromShelf, type ShelfItem } from '#core/shelf';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { ThreadField } from '../fields/TextField';
 import { PatternFinder } from '../hub/PatternFinder';
 import { useEditAt } from '../parts/useEditAt';
-import { BORE_FORMS, DRY_FIT_NAMES, DRY_FIT_RESULTS, NUTS, SEATS } from '../stations/choices';
+import { useFieldOver } from '../parts/useFieldOver';
+import { BORE_FORMS, DRY_FIT_NAMES, DRY_FIT_RESULTS, NUTS, SEATS } from '../fields/choices';
 import './hardware.css';
 
 interface WheelFieldsProps {
@@ -23,7 +24,7 @@ interface WheelFieldsProps {
 
 /** The wheel where it meets the hub, and what holds it there. */
 export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
-  const { job, edit } = useJob();
+  const { job, edit } = useDocument();
   const editAt = useEditAt();
   const [finding, setFinding] = useState(false);
   const candidate = setup[axle] ?? {};
@@ -31,11 +32,8 @@ export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
   const own = candidate.fastener ?? {};
   const fastener = job.vehicle[axle]?.hub?.fastener;
   const base = ['setups', setup.id, axle];
-  const over = <T,>(path: string[], value: T | null | undefined) => ({
-    name: [...base, ...path].join('/'),
-    value: (value ?? null) as NonNullable<T> | null,
-    commit: (next: NonNullable<T> | null) => editAt([...base, ...path], next),
-  });
+  const fieldOver = useFieldOver();
+  const over = <T,>(path: string[], value: T | null | undefined) => fieldOver([...base, ...path], value);
   const of = <K extends keyof Wheel>(key: K) => over(['wheel', key], wheel[key]);
   const kept = stores.filter(({ kind }) => kind === 'wheel');
   const bolt = fastener?.kind === 'bolt';

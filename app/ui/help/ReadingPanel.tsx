@@ -5,7 +5,7 @@ import type { AxleName, Taken } from '#core/job';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { helpOf, INSTRUMENT_NAMES } from '#formats/fields';
 import type { HistoryEntry } from '#server/jobs';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { useOnClient } from '../parts/useOnClient';
 import { Picture } from './Picture';
@@ -38,7 +38,7 @@ export const takenWith = (instrument: Instrument): Taken => ({
  * is missing.
  */
 export function ReadingPanel({ axle, items, inHand, goTo, instrument, setInstrument }: ReadingPanelProps) {
-  const { readings } = useJob();
+  const { readings } = useDocument();
   const lengths = useLengths();
   const id = useId();
   const help = helpOf(inHand);

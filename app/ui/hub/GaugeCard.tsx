@@ -1,6 +1,7 @@
 import { PrinterOutlined } from '@ant-design/icons';
 import { Button, Modal, Select } from 'antd';
 import { useId, useState } from 'react';
+import { useDialog } from '../../job/useSight';
 import { hubPatternOf } from '#core/evaluate';
 import { KNOWN_PATTERNS, patternName, wholePattern, type BoltPattern, type Hub } from '#core/hub';
 import { threadOrNull } from '#core/fastener';
@@ -21,13 +22,13 @@ function likely(hub: Hub | undefined): string[] {
 
 /** Prints hole circles at 1:1, to hold against a hub. */
 export function GaugeCardButton({ hub }: { hub: Hub | undefined }) {
-  const [open, setOpen] = useState(false);
+  const dialog = useDialog('gauge-card');
   return (
     <>
-      <Button icon={<PrinterOutlined />} onClick={() => setOpen(true)}>
+      <Button icon={<PrinterOutlined />} onClick={dialog.open}>
         Gauge card
       </Button>
-      {open && <GaugeCardDialog hub={hub} close={() => setOpen(false)} />}
+      {dialog.isOpen && <GaugeCardDialog hub={hub} close={dialog.close} />}
     </>
   );
 }

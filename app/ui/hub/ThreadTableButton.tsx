@@ -1,18 +1,19 @@
 import { Button } from 'antd';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense } from 'react';
+import { useDialog } from '../../job/useSight';
 
 // The table comes when it is asked for.
 const ThreadTable = lazy(() => import('./ThreadTable').then((module) => ({ default: module.ThreadTable })));
 
 /** Opens the table of threads. */
 export function ThreadTableButton() {
-  const [open, setOpen] = useState(false);
+  const dialog = useDialog('threads');
   return (
     <>
-      <Button size="small" onClick={() => setOpen(true)}>
+      <Button size="small" onClick={dialog.open}>
         Thread table
       </Button>
-      <Suspense>{open && <ThreadTable close={() => setOpen(false)} />}</Suspense>
+      <Suspense>{dialog.isOpen && <ThreadTable close={dialog.close} />}</Suspense>
     </>
   );
 }

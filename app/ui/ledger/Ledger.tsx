@@ -9,10 +9,11 @@ import {
   checkOf,
   type CheckGroup,
 } from '#core/evaluate';
-import type { AxleName, Setup } from '#core/job';
+import { AXLES, type AxleName, type Setup } from '#core/job';
 import { likelihoodWord } from '#core/uncertainty';
 import { type Verdict } from '#core/verdict';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useIsStale } from '../../job/SweepsContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
 import { checkName, marginText } from '../checkWords';
@@ -22,6 +23,7 @@ import { RulesNotice } from './RulesNotice';
 import { assumedNames, brakeRows, carRows, checkRow, tireRows, wheelRows, type Row } from './rows';
 import './ledger.css';
 import '../parts/judgedRow.css';
+import '../parts/swept.css';
 
 interface LedgerProps {
   setup: Setup;
@@ -36,7 +38,8 @@ interface LedgerProps {
 /** Every figure of a setup with its limit and its working; what holds the setup stands at the top. */
 export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerProps) {
   const lengths = useLengths();
-  const { job } = useJob();
+  const { job } = useDocument();
+  const staleOf = useIsStale();
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
   const toggle = useCallback(
     (key: string) =>
@@ -47,7 +50,9 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
       }),
     [],
   );
-  const shown = { open, allOpen, toggle };
+  const isStale = staleOf(setup, axle);
+  const verdictStale = AXLES.some((one) => staleOf(setup, one));
+  const shown = { open, allOpen, toggle, isStale };
   const held = limitedBy(report);
   const checks = allChecks(report).filter((check) => check.axle === axle || check.axle === null);
   const inGroup = (group: CheckGroup) =>
@@ -87,10 +92,14 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
         <h2>
           <span className="figure">{setup.id.toUpperCase()}</span> {setupTitle(setup, job.vehicle.flangeMm)}
         </h2>
-        {held && <strong className={`ledger-word is-${held.verdict}`}>{verdictWord(held)}</strong>}
+        {held && (
+          <strong className={`ledger-word may-be-stale is-${held.verdict}`} data-stale={verdictStale}>
+            {verdictWord(held)}
+          </strong>
+        )}
         <SweepStatus />
         {held && (
-          <p className="soft">
+          <p className="soft may-be-stale" data-stale={verdictStale}>
             held by <b>{checkName(held)}</b>: {marginText(held, lengths)}
           </p>
         )}
@@ -135,10 +144,12 @@ interface GroupProps {
   rows: Row[];
   open: ReadonlySet<string>;
   allOpen: boolean;
+  /** What comes of a sweep is from before a change. */
+  isStale: boolean;
   toggle(key: string): void;
 }
 
-function Group({ title, rows, open, allOpen, toggle }: GroupProps) {
+function Group({ title, rows, open, allOpen, isStale, toggle }: GroupProps) {
   return (
     <section>
       <h3 className="label">{title}</h3>
@@ -152,6 +163,7 @@ function Group({ title, rows, open, allOpen, toggle }: GroupProps) {
             verdict={check?.verdict ?? null}
             used={check ? usedShare(check) : null}
             word={check ? verdictWord(check) : ''}
+            isStale={isStale && check !== undefined && checkOf(check.code).swept === true}
             lines={isOpen ? working().join('\n') || 'not known: a reading is missing' : null}
             toggle={toggle}
           />
@@ -171,21 +183,26 @@ interface LedgerRowProps {
   verdict: Verdict | null;
   used: number | null;
   word: string;
+  isStale: boolean;
   /** The working, null while the row is closed. */
   lines: string | null;
   toggle(key: string): void;
 }
 
 /** Drawn again only when what it says has changed: most figures stay as they are under a nudge. */
-const LedgerRow = memo(({ name, label, note, value, unit, verdict, used, word, lines, toggle }: LedgerRowProps) => {
+const LedgerRow = memo((props: LedgerRowProps) => {
+  const { name, label, note, value, unit, verdict, used, word, isStale, lines, toggle } = props;
   const id = useId();
   return (
-    <div className={`ledger-row ${verdict ? '' : 'ledger-plain'}`} data-row={name}>
+    <div className={`ledger-row may-be-stale ${verdict ? '' : 'ledger-plain'}`} data-row={name} data-stale={isStale}>
       <button type="button" aria-expanded={lines !== null} aria-controls={id} onClick={() => toggle(name)}>
         {verdict ? <RingMark verdict={verdict} used={used} word={word} /> : <span />}
         <span className="ledger-text">
           <span className="judged-label">{label}</span>
-          <span className="judged-note">{note}</span>
+          <span className="judged-note">
+            {isStale && <span className="visually-hidden">from before the change: </span>}
+            {note}
+          </span>
         </span>
         <span className={`ledger-value figure ${verdict ? `is-${verdict}` : ''}`}>
           {value}

@@ -1,14 +1,14 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useFetcher } from 'react-router';
-import { useJob } from '../../job/JobContext';
+import { useSaves } from '../../job/DocumentContext';
 import { movedWords } from './movedWords';
 import { RULE_CHANGES } from './ruleChanges';
 import './ledger.css';
 
 /** Said in the ledger, once, until somebody has seen it. */
 export function RulesNotice() {
-  const { state } = useJob();
+  const { state } = useSaves();
   const fetcher = useFetcher();
   const [seen, setSeen] = useState(false);
   const [open, setOpen] = useState(false);

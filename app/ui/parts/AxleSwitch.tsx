@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { AxleName } from '#core/job';
-import { useAxle } from '../../job/JobContext';
+import { useSelection } from '../../job/SelectionContext';
 import { WordSwitch } from './WordSwitch';
 
 const AXLE_NAMES: readonly (readonly [AxleName, string])[] = [
@@ -10,7 +10,7 @@ const AXLE_NAMES: readonly (readonly [AxleName, string])[] = [
 
 /** Front or rear: kept from station to station. */
 export const AxleSwitch = memo(() => {
-  const { axle, setAxle } = useAxle();
+  const { axle, setAxle } = useSelection();
   return <WordSwitch label="Axle" tip="Front or rear axle (A)" options={AXLE_NAMES} value={axle} choose={setAxle} />;
 });
 AxleSwitch.displayName = 'AxleSwitch';

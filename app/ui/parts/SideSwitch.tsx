@@ -1,7 +1,7 @@
 import type { Side } from '#core/sweep';
 import { memo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useAxle } from '../../job/JobContext';
+import { useSelection } from '../../job/SelectionContext';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { WordSwitch } from './WordSwitch';
 
@@ -12,7 +12,7 @@ const SIDE_NAMES: readonly (readonly [Side, string])[] = [
 
 /** Right or left: each corner may carry its own readings. */
 export const SideSwitch = memo(() => {
-  const { side, setSide } = useAxle();
+  const { side, setSide } = useSelection();
   useHotkeys('l', () => setSide(side === 'right' ? 'left' : 'right'), BY_SIGN, [side, setSide]);
   return <WordSwitch label="Side" tip="Right or left side (L)" options={SIDE_NAMES} value={side} choose={setSide} />;
 });

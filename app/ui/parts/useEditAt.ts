@@ -1,9 +1,9 @@
 import type { Taken } from '#core/job';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 
 /** Makes an edit of a place from a value that may be emptied. */
 export function useEditAt() {
-  const { edit } = useJob();
+  const { edit } = useDocument();
   return (path: string[], value: unknown, taken?: Taken) =>
     edit(
       value === null || value === undefined

@@ -1,25 +1,23 @@
 import { UnorderedListOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { useSight } from '../../job/useSight';
 import { BY_SIGN } from '../frame/useJobKeys';
 
 /** Whether the fields stand on the drawing or in a list beside it, with the button and the key that change it. */
 export function useListSwitch() {
-  const [asList, setAsList] = useState(false);
-  useHotkeys('f', () => setAsList(!asList), BY_SIGN, [asList]);
+  const [where, put] = useSight('fields', ['drawing', 'list']);
+  const asList = where === 'list';
+  const swap = useCallback(() => put(asList ? 'drawing' : 'list'), [put, asList]);
+  useHotkeys('f', swap, BY_SIGN, [swap]);
   const listButton = useMemo(
     () => (
-      <Button
-        icon={<UnorderedListOutlined />}
-        aria-pressed={asList}
-        title="Fields as a list (F)"
-        onClick={() => setAsList(!asList)}
-      >
+      <Button icon={<UnorderedListOutlined />} aria-pressed={asList} title="Fields as a list (F)" onClick={swap}>
         List
       </Button>
     ),
-    [asList],
+    [asList, swap],
   );
   return { asList, listButton };
 }

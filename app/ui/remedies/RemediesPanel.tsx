@@ -1,12 +1,14 @@
 import type { SetupReport } from '#core/evaluate';
 import type { AxleRemedies, Proposal, ShortPart, Tried } from '#core/advice/remedies';
-import { freeSetupId, priceInForce, type AxleName, type Setup } from '#core/job';
+import { priceInForce, type AxleName, type Setup } from '#core/job';
 import { formatNumber } from '#core/units';
 import { Button } from 'antd';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { usePutSetup } from '../../job/usePutSetup';
 import { useAsked } from '../../job/useAsked';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { AskedStatus } from '../parts/AskedStatus';
+import { Swept } from '../parts/Swept';
 import './remedies.css';
 import '../parts/partsTable.css';
 
@@ -15,15 +17,14 @@ import '../parts/partsTable.css';
  * it.
  */
 export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: AxleName; report: SetupReport }) {
-  const { job, sweepStore } = useJob();
+  const { job } = useDocument();
   const { unit } = useLengths();
   const asked = useAsked<AxleRemedies>({
-    worker: sweepStore.worker,
     ask: (work, call, progress) => work.remedies(call, { job: { ...job, setups: [] }, setup, axle, unit }, progress),
     about: [job.vehicle, job.brief, job.house, setup, axle, unit],
     byItself: true,
   });
-  const found = asked.name === 'done' ? asked.value : null;
+  const found = asked.value;
   return (
     <section className="remedies" aria-label="Remedies" aria-busy={asked.name === 'running'}>
       {asked.name !== 'done' && (
@@ -32,49 +33,52 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
           <AskedStatus asked={asked} doing="Trying remedies" again="Look again" />
         </p>
       )}
-      {found?.clears && (
-        <p className="is-ok remedies-word">Every limit of room holds on the {axle} axle: nothing has to give.</p>
-      )}
-      {found && !found.clears && (
-        <>
-          <p>
-            <b>Short:</b> {found.short.map(({ label }) => label.toLowerCase()).join(', ')}.
-          </p>
-          <h2 className="label">What makes it fit</h2>
-          {found.proposals.length > 0 && (
-            <p className="soft">
-              The cheapest of those that clear. {found.tried} sets were tried: the lift and every spacer that brief and
-              shop allow, alone and together, then other offsets; each with the gentlest work that goes far enough, and
-              swept again.
+      <Swept isStale={found !== null && !asked.isCurrent}>
+        {found?.clears && (
+          <p className="is-ok remedies-word">Every limit of room holds on the {axle} axle: nothing has to give.</p>
+        )}
+        {found && !found.clears && (
+          <>
+            <p>
+              <b>Short:</b> {found.short.map(({ label }) => label.toLowerCase()).join(', ')}.
             </p>
-          )}
-          {found.proposals.map((proposal, at) => (
-            <ProposalCard
-              key={proposal.remedies.map(({ words }) => words).join()}
-              proposal={proposal}
-              first={at === 0}
-              axle={axle}
-              setup={setup}
-            />
-          ))}
-          {found.proposals.length === 0 && (
-            <div className="remedies-stuck">
-              <p>Nothing that is allowed makes all of it fit.</p>
-              <ul>
-                {found.stuck.map((reason) => (
-                  <li key={reason}>{reason}</li>
-                ))}
-              </ul>
-            </div>
-          )}
-          {found.parts.map((part) => (
-            <PartLadder key={part.id} part={part} />
-          ))}
-          {found.parts.length === 0 && report[axle].obstacles.length > 0 && (
-            <p className="soft">No part around the wheel is short; what is short stands with the wheel itself.</p>
-          )}
-        </>
-      )}
+            <h2 className="label">What makes it fit</h2>
+            {found.proposals.length > 0 && (
+              <p className="soft">
+                The cheapest of those that clear. {found.tried} sets were tried: the lift and every spacer that brief
+                and shop allow, alone and together, then other offsets; each with the gentlest work that goes far
+                enough, and swept again.
+              </p>
+            )}
+            {found.proposals.map((proposal, at) => (
+              <ProposalCard
+                key={proposal.remedies.map(({ words }) => words).join()}
+                proposal={proposal}
+                first={at === 0}
+                axle={axle}
+                setup={setup}
+                isCurrent={asked.isCurrent}
+              />
+            ))}
+            {found.proposals.length === 0 && (
+              <div className="remedies-stuck">
+                <p>Nothing that is allowed makes all of it fit.</p>
+                <ul>
+                  {found.stuck.map((reason) => (
+                    <li key={reason}>{reason}</li>
+                  ))}
+                </ul>
+              </div>
+            )}
+            {found.parts.map((part) => (
+              <PartLadder key={part.id} part={part} />
+            ))}
+            {found.parts.length === 0 && report[axle].obstacles.length > 0 && (
+              <p className="soft">No part around the wheel is short; what is short stands with the wheel itself.</p>
+            )}
+          </>
+        )}
+      </Swept>
       <p className="assumed-note">
         Reach, time and order of the work are common practice, no source. The test fit on the car decides. Structural
         cuts go to a qualified body shop.
@@ -84,7 +88,7 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
 }
 
 function useMoney() {
-  const { job } = useJob();
+  const { job } = useDocument();
   const currency = priceInForce('currency', job) ?? '';
   return (cost: number | null) =>
     cost === null ? 'a price is missing' : cost === 0 ? 'costs nothing' : `${currency} ${formatNumber(cost, 2)}`.trim();
@@ -98,28 +102,28 @@ function ProposalCard({
   first,
   axle,
   setup,
+  isCurrent,
 }: {
   proposal: Proposal;
   first: boolean;
   axle: AxleName;
   setup: Setup;
+  /** Of this setup as it is now: what is from before makes none. */
+  isCurrent: boolean;
 }) {
-  const { job, edit, raise } = useJob();
+  const put = usePutSetup();
   const lengths = useLengths();
   const money = useMoney();
   const { remedies, minutes, cost, withinBudget, structural, worse, cautions, leastMarginMm, heldBy } = proposal;
   const lostText = ({ label, byMm }: (typeof worse)[number]): string =>
     `${label.toLowerCase()}${byMm === null ? '' : ` (${lengths.text(byMm)})`}`;
   const moved = remedies.some(({ remedy }) => remedy.kind !== 'work');
-  const make = () => {
-    const id = freeSetupId(job);
-    const label = `${setup.label || setup.id.toUpperCase()}, ${remedies.map(({ words }) => words).join(', ')}`.slice(
-      0,
-      120,
-    );
-    edit({ op: 'add-setup', setup: { ...proposal.setup, id, label }, after: setup.id });
-    raise(id);
-  };
+  const make = () =>
+    put({
+      setup: proposal.setup,
+      label: `${setup.label || setup.id.toUpperCase()}, ${remedies.map(({ words }) => words).join(', ')}`,
+      after: setup.id,
+    });
   return (
     <article className="proposal" aria-label={first ? 'Cheapest of those that clear' : 'With another wheel'}>
       <ol>
@@ -148,7 +152,7 @@ function ProposalCard({
       ))}
       {proposal.aftercare.length > 0 && <p className="soft">Afterwards: {proposal.aftercare.join('; ')}.</p>}
       {moved && (
-        <Button size="small" onClick={make} aria-label={`As a setup: ${axle}`}>
+        <Button size="small" disabled={!isCurrent} onClick={make} aria-label={`As a setup: ${axle}`}>
           As a setup
         </Button>
       )}

@@ -1,10 +1,11 @@
 import { Modal } from 'antd';
 import { useState } from 'react';
 import { fitPresent } from '#core/evaluate';
-import { freeSetupId, presentAsSetupAxle, type AxleName, type Setup } from '#core/job';
+import { presentAsSetupAxle, type AxleName } from '#core/job';
 import { formatNumber, offsetFigure, rimFigure, roundTo } from '#core/units';
 import { backspacingMm, offsetFromBackspacingMm, wheelFromRoom } from '#core/wheel';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { wheelCode } from '../words';
@@ -14,7 +15,8 @@ const WIDTH_STEP_IN = 0.5;
 
 /** From the room to spare on each side of the present wheel to the wheel that uses it: W + Δin + Δout, BS + Δin. */
 export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void }) {
-  const { job, edit, raise } = useJob();
+  const { job } = useDocument();
+  const put = usePutSetup();
   const lengths = useLengths();
   const { wheel, effectiveOffsetMm, flangeMm } = fitPresent(job.vehicle, axle);
   const [inMm, setIn] = useState<number | null>(null);
@@ -46,11 +48,7 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
       ...kept
     } = present.wheel ?? {};
     const made = { ...present, stack: [], wheel: { ...kept, rimWidthIn: madeIn, offsetMm: roundTo(madeOffset, 1) } };
-    const id = freeSetupId(job);
-    const setup: Setup = { id, label: wheelCode(made, job.vehicle.flangeMm), [axle]: made };
-    edit({ op: 'add-setup', setup });
-    raise(id);
-    close();
+    put({ setup: { [axle]: made }, label: wheelCode(made, job.vehicle.flangeMm) });
   };
   const field = (side: 'inboard' | 'outboard', value: number | null, commit: (mm: number | null) => void) => (
     <LengthField

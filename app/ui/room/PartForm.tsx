@@ -8,7 +8,7 @@ import type { SuspensionGeometry } from '#core/suspension';
 import { mountOf, type Mount, type ObstacleKind, type Obstacle, type ObstacleGap, type Side } from '#core/sweep';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { INSTRUMENT_NAMES } from '#formats/fields';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
@@ -53,7 +53,7 @@ interface PartFormProps {
  * coordinates.
  */
 export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const lengths = useLengths();
   const name = `parts/${axle}/${part.id ?? `begun-${part.kind}`}`;
   const over = <T,>(key: keyof PartDraft, value: T | null | undefined) => ({

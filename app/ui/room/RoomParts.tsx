@@ -6,7 +6,9 @@ import { measuringPlan } from '#core/advice';
 import { DomainError } from '#core/errors';
 import { gapPoint, placementIn, type GapReading, standsOn } from '#core/sweep';
 import type { Verdict } from '#core/verdict';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useReports } from '../../job/ReportsContext';
+import { useSelection } from '../../job/SelectionContext';
 import { PoseControls } from '../space/PoseControls';
 import { extentOf, numbersOf, sceneOf } from '../space/scene';
 import { ThreeViews } from '../space/ThreeViews';
@@ -24,7 +26,9 @@ import './room.css';
  * wheel moves.
  */
 export function RoomParts() {
-  const { job, axle, side, vehicle } = useJob();
+  const { job } = useDocument();
+  const { vehicle } = useReports();
+  const { axle, side } = useSelection();
   const parts = useParts(axle);
   const [moved, setMoved] = useState<Pose | null>(null);
   const placed = axleParts(job.vehicle, axle);

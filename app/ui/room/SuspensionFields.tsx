@@ -1,11 +1,12 @@
 import type { AxleName } from '#core/job';
 import { kindOn, resolveGeometry, type GeometryKey, type SuspensionKind } from '#core/suspension';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { useEditAt } from '../parts/useEditAt';
+import { useFieldOver } from '../parts/useFieldOver';
 import { GEOMETRY_FIELDS } from './geometryFields';
 import './room.css';
 
@@ -42,9 +43,10 @@ const RANGE = {
 
 /** How the wheels of an axle move; what nobody measured shows the usual value of its kind, marked as assumed. */
 export function SuspensionFields({ axle }: { axle: AxleName }) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const lengths = useLengths();
   const editAt = useEditAt();
+  const over = useFieldOver();
   const suspension = job.vehicle[axle]?.suspension ?? {};
   const resolved = resolveGeometry(suspension, axle);
   const usual = resolved.geometry;
@@ -72,9 +74,7 @@ export function SuspensionFields({ axle }: { axle: AxleName }) {
           const { short, unit } = GEOMETRY_FIELDS[key];
           const value = suspension[key] == null ? usual?.[key] : undefined;
           const field = {
-            name: path(key).join('/'),
-            value: suspension[key] ?? null,
-            commit: (next: number | null) => editAt(path(key), next),
+            ...over(path(key), suspension[key]),
             label: short,
             range: RANGE[key],
             width: 5,

@@ -1,7 +1,9 @@
 import type { Obstacle, Side } from '#core/sweep';
-import { useState } from 'react';
+import { useContext, useState } from 'react';
 import type { AxleName } from '#core/job';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useSightText } from '../../job/useSight';
+import { DraftsContext } from '../fields/DraftsContext';
 import { copiedToSide, draftOf, freePartId, partFrom, type PartDraft } from './partDraft';
 
 /** Readings that were begun and are no parts yet, one of each kind, the one in hand last. */
@@ -11,9 +13,10 @@ type Drafts = readonly PartDraft[];
  * The parts of an axle, and the one in hand. What was begun outlives a look at another part, and a change of station.
  */
 export function useParts(axle: AxleName) {
-  const { job, edit, drafts: kept } = useJob();
+  const { job, edit } = useDocument();
+  const kept = useContext(DraftsContext);
   const keptAs = `part-drafts/${axle}`;
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [chosen, setChosen] = useSightText('part');
   const [drafts, setDrafts] = useState<Drafts>(() => JSON.parse(kept.get(keptAs) ?? '[]') as Drafts);
   const own: readonly Obstacle[] = job.vehicle[axle]?.obstacles ?? [];
   const keep = (next: Drafts) => {

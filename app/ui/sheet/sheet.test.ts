@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { evaluateSetup, fitCandidate, fitPresent, NO_SWEEPS } from '#core/evaluate';
 import { demoJob } from '#support/jobs';
-import { anchors } from '../stations/anchors';
+import { anchors } from './anchors';
 import { cornerOf, cornerRange, drawn } from './corner';
 import { fitScale } from './scale';
 import { discPath, rimPath, tirePath } from './shapes';

@@ -1,12 +1,12 @@
 import { Checkbox } from 'antd';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { LengthField } from '../fields/LengthField';
 import { useEditAt } from '../parts/useEditAt';
 import './sweep.css';
 
 /** What the sweep allows for beside the tire as it is new and unloaded. */
 export function Allowances() {
-  const { job } = useJob();
+  const { job } = useDocument();
   const editAt = useEditAt();
   const { growth = false, bulgeMm } = job.brief?.sweep ?? {};
   return (

@@ -5,6 +5,7 @@ import { wordsIn } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
 import '../parts/partsTable.css';
+import '../parts/swept.css';
 import './sweep.css';
 
 const WORDS = { ok: 'clears', caution: 'tight', fail: 'touches', unknown: 'not known' } as const;
@@ -104,16 +105,23 @@ interface BesideProps {
   parts: readonly ObstacleReport[];
   numbers: Readonly<Record<string, number>>;
   current: string;
+  /** Whether what is known of a setup is from before a change. */
+  isStale(setup: Setup): boolean;
   raise(id: string): void;
 }
 
 /** Least clearances of every setup side by side, and of the present car. */
-export function SetupsBeside({ setups, present, axle, parts, numbers, current, raise }: BesideProps) {
+export function SetupsBeside({ setups, present, axle, parts, numbers, current, isStale, raise }: BesideProps) {
   const lengths = useLengths();
-  const cell = (report: SetupReport, id: string) => {
+  const cell = (report: SetupReport, id: string, stale: boolean) => {
     const part = report[axle].obstacles.find((one) => one.id === id);
     return (
-      <td key={report.id} className={`figure is-${part?.verdict ?? 'unknown'}`} title={part ? WORDS[part.verdict] : ''}>
+      <td
+        key={report.id}
+        className={`figure may-be-stale is-${part?.verdict ?? 'unknown'}`}
+        data-stale={stale}
+        title={part ? WORDS[part.verdict] : ''}
+      >
         {part?.verdict === 'fail' && <span aria-label="touches">×</span>}
         {lengths.figure(part?.clearanceMm)}
       </td>
@@ -148,8 +156,8 @@ export function SetupsBeside({ setups, present, axle, parts, numbers, current, r
                   {numbers[id]} {label}
                 </span>
               </td>
-              {cell(present, id)}
-              {setups.map(({ report }) => cell(report, id))}
+              {cell(present, id, false)}
+              {setups.map(({ setup, report }) => cell(report, id, isStale(setup)))}
             </tr>
           ))}
         </tbody>

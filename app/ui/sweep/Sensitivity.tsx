@@ -1,7 +1,7 @@
 import type { Sensitivity as Found } from '#core/advice';
 import type { AxleName, Setup } from '#core/job';
 import { formatNumber } from '#core/units';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { useAsked } from '../../job/useAsked';
 import { AskedStatus } from '../parts/AskedStatus';
@@ -11,10 +11,9 @@ import '../parts/partsTable.css';
 
 /** Which of the values nobody measured matters most for this setup: each tried at both ends of what it may be. */
 export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: AxleName; assumed: number }) {
-  const { job, sweepStore } = useJob();
+  const { job } = useDocument();
   const lengths = useLengths();
   const asked = useAsked<Found[]>({
-    worker: sweepStore.worker,
     ask: (work, call, progress) => work.sensitivity(call, { job, setup, axle }, progress),
     about: [job.vehicle, setup, axle],
     byItself: false,

@@ -1,16 +1,21 @@
 import { CaretRightOutlined, PauseOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { axleParts, candidateCase, type AxleParts, type SetupReport } from '#core/evaluate';
-import { ruleInForce, type Setup } from '#core/job';
+import { axleParts, candidateCase, type AxleParts } from '#core/evaluate';
+import { ruleInForce } from '#core/job';
 import { AT_REST, type Pose } from '#core/kinematics';
 import { clearancesAt, placementIn, type PoseRange, type SweptSolid, standsOn, type Side } from '#core/sweep';
 import { travelRange } from '#core/suspension';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useReports, type SetupOnTable } from '../../job/ReportsContext';
+import { useSelection } from '../../job/SelectionContext';
+import { useIsStale, useSweeps } from '../../job/SweepsContext';
+import { useSight, useSightPose, useSightText } from '../../job/useSight';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { AxleSwitch } from '../parts/AxleSwitch';
 import { SideSwitch } from '../parts/SideSwitch';
+import { Swept } from '../parts/Swept';
 import { WordSwitch } from '../parts/WordSwitch';
 import { RemediesPanel } from '../remedies/RemediesPanel';
 import { PoseControls } from '../space/PoseControls';
@@ -27,28 +32,27 @@ import { SweepStatus } from './SweepStatus';
 import { usePlay } from './usePlay';
 import './sweep.css';
 
-const BESIDE: readonly (readonly ['parts' | 'remedies', string])[] = [
+type Beside = 'parts' | 'remedies';
+const BESIDE: readonly (readonly [Beside, string])[] = [
   ['parts', 'Parts'],
   ['remedies', 'Remedies'],
 ];
-
-export interface SweepViewProps {
-  setup: Setup;
-  report: SetupReport;
-  /** What stands beside the map; kept when axle or side change. */
-  beside: 'parts' | 'remedies';
-  setBeside(beside: 'parts' | 'remedies'): void;
-}
 
 /**
  * One setup in one corner: the map of its clearances, the drawings in the pose of the map, its parts and its
  * neighbours.
  */
-export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) {
-  const { job, axle, side, setups, present, sweeps, raise } = useJob();
-  const [moved, setAsked] = useState<Pose | null>(null);
-  const [chosen, setChosen] = useState<string | null>(null);
-  useHotkeys('r', () => setBeside(beside === 'parts' ? 'remedies' : 'parts'), BY_SIGN, [beside]);
+export function SweepView({ setup, report }: SetupOnTable) {
+  const { job } = useDocument();
+  const { setups, present } = useReports();
+  const { axle, side, raise } = useSelection();
+  const { source: sweeps } = useSweeps();
+  const [moved, setAsked] = useSightPose();
+  const [chosen, setChosen] = useSightText('part');
+  const [beside, setBeside] = useSight<Beside>('beside', ['parts', 'remedies']);
+  const staleOf = useIsStale();
+  const isStale = staleOf(setup, axle);
+  useHotkeys('r', () => setBeside(beside === 'parts' ? 'remedies' : 'parts'), BY_SIGN, [beside, setBeside]);
   const placed = axleParts(job.vehicle, axle);
   const { geometry } = placed.resolved;
   const change = setup.suspensionChange?.[axle] ?? null;
@@ -152,7 +156,7 @@ export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) 
       >
         <p className="soft sweep-title">map of {name}</p>
         {swept?.grid && map ? (
-          <>
+          <Swept isStale={isStale}>
             <SweepMap
               grid={swept.grid}
               map={map}
@@ -174,7 +178,7 @@ export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) 
               </span>
               <span>× least</span>
             </p>
-          </>
+          </Swept>
         ) : (
           <NothingSwept
             kind={placed.resolved.missing ? 'still' : here.length === 0 ? 'bare' : one ? 'waiting' : 'wheel'}
@@ -182,7 +186,7 @@ export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) 
         )}
       </ThreeViews>
       <aside className="panel" aria-label="Sweep">
-        <WordSwitch<'parts' | 'remedies'>
+        <WordSwitch<Beside>
           label="Beside the map"
           tip="Parts of this corner, or what would make it fit (R)"
           options={BESIDE}
@@ -193,15 +197,17 @@ export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) 
         {beside === 'parts' && (
           <>
             <h2 className="label">Parts of this corner</h2>
-            <PartsTable
-              parts={here}
-              numbers={numbers}
-              here={distances}
-              chosen={chosen}
-              choose={setChosen}
-              move={moveTo}
-              restMm={geometry ? restMm : 0}
-            />
+            <Swept isStale={isStale}>
+              <PartsTable
+                parts={here}
+                numbers={numbers}
+                here={distances}
+                chosen={chosen}
+                choose={setChosen}
+                move={moveTo}
+                restMm={geometry ? restMm : 0}
+              />
+            </Swept>
             <Allowances />
             {geometry && (
               <Sensitivity
@@ -218,6 +224,7 @@ export function SweepView({ setup, report, beside, setBeside }: SweepViewProps) 
               parts={here}
               numbers={numbers}
               current={setup.id}
+              isStale={(one) => staleOf(one, axle)}
               raise={raise}
             />
             <p className="assumed-note">

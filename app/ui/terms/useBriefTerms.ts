@@ -1,10 +1,10 @@
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useEditAt } from '../parts/useEditAt';
 import { at, NO_DEFAULTS, type EditedTerms } from './terms';
 
 /** The brief of the job on the table, with the shop's house behind it. */
 export function useBriefTerms(): EditedTerms {
-  const { job } = useJob();
+  const { job } = useDocument();
   const editAt = useEditAt();
   return {
     of: 'brief',

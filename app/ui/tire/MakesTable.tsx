@@ -2,14 +2,14 @@ import { makesOfSize, type Make } from '#core/advice';
 import { Radio } from 'antd';
 import { useMemo } from 'react';
 import type { AxleName, Setup } from '#core/job';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useShelfState } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import './tire.css';
 
 /** The makes kept of this size beside the size by arithmetic: what each one's own dimensions do in this room. */
 export function MakesTable({ setup, axle }: { setup: Setup; axle: AxleName }) {
-  const { job, edit } = useJob();
+  const { job, edit } = useDocument();
   const { items: stores, come } = useShelfState();
   const lengths = useLengths();
   const makes = useMemo(() => makesOfSize({ job, setup, axle, items: stores }), [job, setup, axle, stores]);

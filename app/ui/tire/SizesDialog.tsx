@@ -2,10 +2,11 @@ import { sizesThatDo, withSize, type SizeThatDoes } from '#core/advice';
 import { Button, Checkbox, Modal, Table, type TableColumnsType } from 'antd';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { type AxleReport } from '#core/evaluate';
-import { freeSetupId, type AxleName, type Setup } from '#core/job';
+import type { AxleName, Setup } from '#core/job';
 import { formatNumber } from '#core/units';
 import { limitInForce } from '#core/verdict';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
 import { faceText, wheelCode } from '../words';
@@ -20,7 +21,8 @@ const VERDICT_WORDS = { ok: 'clears', caution: 'with care', fail: 'touches', unk
 
 /** Standard sizes that would do on a setup's rim, best first; Enter on one makes a setup of it. */
 export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {
-  const { job, edit, raise } = useJob();
+  const { job } = useDocument();
+  const put = usePutSetup();
   const lengths = useLengths();
   const found = useMemo(() => sizesThatDo(job, setup, axle), [job, setup, axle]);
   const other: AxleName = axle === 'front' ? 'rear' : 'front';
@@ -28,13 +30,9 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
   const [both, setBoth] = useState(alike);
   const list = useRef<HTMLDivElement>(null);
   const take = ({ name }: SizeThatDoes) => {
-    const id = freeSetupId(job);
     const one = withSize(setup, axle, name);
     const next = both && alike ? withSize(one, other, name) : one;
-    const label = `${wheelCode(setup[axle], job.vehicle.flangeMm)}, ${name}`.slice(0, 120);
-    edit({ op: 'add-setup', setup: { ...next, id, label }, after: setup.id });
-    raise(id);
-    close();
+    put({ setup: next, label: `${wheelCode(setup[axle], job.vehicle.flangeMm)}, ${name}`, after: setup.id });
   };
   const walk = (event: KeyboardEvent) => {
     const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;

@@ -4,7 +4,7 @@ import { readLoadRange, readSpeedSymbol, serviceOf } from '#core/load';
 import type { AxleName, Setup, Wheel } from '#core/job';
 import { itemName, tireFromShelf } from '#core/shelf';
 import { readTireSize, usualLoadedRadiusMm, type Tire } from '#core/tire';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useShelf } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
@@ -12,6 +12,7 @@ import { MeasureField } from '../fields/MeasureField';
 import { NumberField, RimField } from '../fields/NumberField';
 import { MarkingField, TextField, TireSizeField } from '../fields/TextField';
 import { useEditAt } from '../parts/useEditAt';
+import { useFieldOver } from '../parts/useFieldOver';
 
 /**
  * Everything of a setup's tire besides its place: what it is made to carry, its own dimensions, weights, and the dual
@@ -19,7 +20,7 @@ import { useEditAt } from '../parts/useEditAt';
  */
 export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleName; figures: AxleReport }) {
   const lengths = useLengths();
-  const { job, edit } = useJob();
+  const { job, edit } = useDocument();
   const editAt = useEditAt();
   const stores = useShelf();
   const base = ['setups', setup.id, axle];
@@ -27,11 +28,8 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
   const dual = job.vehicle[axle]?.dual ?? false;
   // What stands behind the size shows as what an empty field means.
   const marked = serviceOf(tire.size === undefined ? null : readTireSize(tire.size), {});
-  const over = <T,>(path: string[], value: T | null | undefined) => ({
-    name: [...base, ...path].join('/'),
-    value: (value ?? null) as NonNullable<T> | null,
-    commit: (next: NonNullable<T> | null) => editAt([...base, ...path], next),
-  });
+  const fieldOver = useFieldOver();
+  const over = <T,>(path: string[], value: T | null | undefined) => fieldOver([...base, ...path], value);
   const of = <K extends keyof Tire>(key: K) => over(['tire', key], tire[key]);
   const ofWheel = <K extends keyof Wheel>(key: K) => over(['wheel', key], wheel[key]);
   const hint = (value: number | string | null) => (value === null ? '—' : String(value));

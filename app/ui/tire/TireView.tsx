@@ -1,10 +1,11 @@
 import { Button } from 'antd';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { fitCandidate, fitPresent, type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { extensionMm } from '#core/dual';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useDialog } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { MakesTable } from './MakesTable';
@@ -26,11 +27,11 @@ interface TireViewProps {
  * instead.
  */
 export function TireView({ setup, axle, report }: TireViewProps) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const lengths = useLengths();
-  const [listing, setListing] = useState(false);
+  const sizes = useDialog('sizes');
   const fitted = useMemo(() => fitCandidate(job.vehicle, axle, setup[axle]), [job.vehicle, axle, setup]);
-  useHotkeys('s', () => setListing(true), BY_SIGN);
+  useHotkeys('s', sizes.open, BY_SIGN, [sizes.open]);
   const figures = report[axle];
   return (
     <div className="inner-view tire-view">
@@ -52,20 +53,20 @@ export function TireView({ setup, axle, report }: TireViewProps) {
         aria-label={`Tire of setup ${setup.id.toUpperCase()}, ${axle}`}
         onSubmit={(event) => event.preventDefault()}
       >
-        <Button className="tire-sizes" onClick={() => setListing(true)}>
+        <Button className="tire-sizes" onClick={sizes.open}>
           Sizes that would do <kbd>S</kbd>
         </Button>
         <Extension setup={setup} axle={axle} />
         <TireFields key={`${setup.id}${axle}`} setup={setup} axle={axle} figures={figures} />
       </form>
-      <Suspense>{listing && <SizesDialog setup={setup} axle={axle} close={() => setListing(false)} />}</Suspense>
+      <Suspense>{sizes.isOpen && <SizesDialog setup={setup} axle={axle} close={sizes.close} />}</Suspense>
     </div>
   );
 }
 
 /** On a car with dual rear wheels, the hub extension that carries a wheel of more offset at the front. */
 function Extension({ setup, axle }: { setup: Setup; axle: AxleName }) {
-  const { job, edit } = useJob();
+  const { job, edit } = useDocument();
   const lengths = useLengths();
   if (axle !== 'front' || !job.vehicle.rear?.dual) return null;
   const wheel = fitCandidate(job.vehicle, 'front', setup.front);

@@ -2,19 +2,28 @@ import { CopyOutlined, DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Tooltip } from 'antd';
 import { memo, useEffect, useRef } from 'react';
 import { type SetupReport, limitedBy, verdictWord } from '#core/evaluate';
-import type { AxleName, Setup } from '#core/job';
+import { AXLES, type AxleName, type Setup } from '#core/job';
 import { offsetFigure } from '#core/units';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useReports } from '../../job/ReportsContext';
+import { useSelection } from '../../job/SelectionContext';
+import { useRaised } from '../../job/useRaised';
+import { useIsStale } from '../../job/SweepsContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
 import { checkName } from '../checkWords';
 import { faceText, setupTitle, stackLine, tireLine } from '../words';
 import type { SetupActions } from './useSetupActions';
+import '../parts/swept.css';
 import './tray.css';
 
 /** The setups, always in sight, the current one raised. */
 export function Tray({ actions }: { actions: SetupActions }) {
-  const { job, setups, current, axle, raise } = useJob();
+  const { job } = useDocument();
+  const { setups } = useReports();
+  const current = useRaised();
+  const { axle, raise } = useSelection();
+  const staleOf = useIsStale();
   return (
     <section className="tray" aria-label="Setups">
       <ul>
@@ -26,6 +35,7 @@ export function Tray({ actions }: { actions: SetupActions }) {
             axle={axle}
             flangeMm={job.vehicle.flangeMm}
             raised={setup.id === current?.id}
+            isStale={AXLES.some((one) => staleOf(setup, one))}
             raise={raise}
           />
         ))}
@@ -41,11 +51,13 @@ interface CardProps {
   axle: AxleName;
   flangeMm: number | null | undefined;
   raised: boolean;
+  /** Its verdict is from before a change. */
+  isStale: boolean;
   raise(id: string): void;
 }
 
 /** A setup in a few lines; drawn again only when it or its report is another. */
-const Card = memo(({ setup, report, axle, flangeMm, raised, raise }: CardProps) => {
+const Card = memo(({ setup, report, axle, flangeMm, raised, isStale, raise }: CardProps) => {
   const lengths = useLengths();
   const held = limitedBy(report);
   const figures = report[axle];
@@ -75,7 +87,7 @@ const Card = memo(({ setup, report, axle, flangeMm, raised, raise }: CardProps) 
           <span>inner {lengths.figure(figures.inboardGapMm)}</span>
           <span>ETe {figures.effectiveOffsetMm === null ? '—' : offsetFigure(figures.effectiveOffsetMm)}</span>
         </span>
-        <span className={`tray-held is-${held?.verdict ?? 'unknown'}`}>
+        <span className={`tray-held may-be-stale is-${held?.verdict ?? 'unknown'}`} data-stale={isStale}>
           {held ? `${verdictWord(held)}: ${checkName(held)}` : 'not known'}
         </span>
       </button>

@@ -2,25 +2,31 @@ import { Checkbox } from 'antd';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { setupAt, shownOffsetMm, tireFor, windowAround, type FitWindow, type TireRule } from '#core/advice/window';
-import { freeSetupId, type Edit, type Setup } from '#core/job';
+import type { Edit, Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { offsetFigure, rimFigure } from '#core/units';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { usePutSetup } from '../../job/usePutSetup';
+import { useSelection } from '../../job/SelectionContext';
 import { useShelf } from '../../job/ShelfContext';
 import { useAsked } from '../../job/useAsked';
+import { useSight } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { AskedStatus } from '../parts/AskedStatus';
 import { AxleSwitch } from '../parts/AxleSwitch';
+import { Swept } from '../parts/Swept';
 import { WordSwitch } from '../parts/WordSwitch';
 import { setupTitle } from '../words';
 import { rowAt, stockPoints } from './places';
+import { useSightPlace } from './useSightPlace';
 import { AtPlace, RowTable, ShutNote, StockList } from './WindowPanel';
 import type { Place } from './chartScale';
 import { WindowChart } from './WindowChart';
 import '../sweep/sweep.css';
 import './window.css';
 
+const TIRE_RULES = ['fixed', 'same-diameter', 'best-standard'] as const satisfies readonly TireRule[];
 const RULES: readonly (readonly [TireRule, string])[] = [
   ['fixed', 'this tire'],
   ['same-diameter', 'same ⌀'],
@@ -29,23 +35,25 @@ const RULES: readonly (readonly [TireRule, string])[] = [
 
 /** What could work on an axle: width against offset with the raised setup's rim diameter, stack and suspension. */
 export function WindowView({ setup }: { setup: Setup }) {
-  const { job, axle, sweepStore, edit, raise } = useJob();
+  const { job, edit } = useDocument();
+  const { axle, raise } = useSelection();
   const stores = useShelf();
   const lengths = useLengths();
-  const [rule, setRule] = useState<TireRule>('fixed');
-  const [eased, setEased] = useState(true);
+  const [rule, setRule] = useSight<TireRule>('tire', TIRE_RULES);
+  const [work, setWork] = useSight('work', ['allowed', 'none']);
+  const eased = work === 'allowed';
   const [pointed, setPointed] = useState<Place | null>(null);
-  const [pinned, setPinned] = useState<Place | null>(null);
+  const [pinned, setPinned] = useSightPlace();
   const cursor = pointed ?? pinned;
   const ask = useMemo(() => windowAround({ job, setup, axle, rule }), [job, setup, axle, rule]);
   const asked = useAsked<FitWindow>({
-    worker: sweepStore.worker,
     ask: (work, call, progress) =>
       ask ? work.window(call, { job: { ...job, setups: [] }, setup, axle, ask }, progress) : Promise.resolve(null),
     about: [job.vehicle, job.brief, job.house, setup, ask, axle],
     byItself: ask !== null,
   });
   const window = asked.value?.axle === axle ? asked.value : null;
+  const isStale = window !== null && !asked.isCurrent;
   const stackMm = stackThicknessMm(setup[axle]?.stack ?? []) ?? 0;
   const stock = useMemo(
     () => (window ? stockPoints({ job, setup, axle, rule, window, stores }) : []),
@@ -59,11 +67,8 @@ export function WindowView({ setup }: { setup: Setup }) {
       { id: one.id, offsetMm, rimWidthIn, raised: one.id === setup.id, title: setupTitle(one, job.vehicle.flangeMm) },
     ];
   });
-  const make = (made: Setup, label: string) => {
-    const id = freeSetupId(job);
-    edit({ op: 'add-setup', setup: { ...made, id, label: label.slice(0, 120) }, after: setup.id });
-    raise(id);
-  };
+  const put = usePutSetup();
+  const make = (made: Setup, label: string) => put({ setup: made, label, after: setup.id });
   const makeAt = ({ offsetMm, rimWidthIn }: Place) => {
     const ruled = tireFor({ job, setup, axle, rule, rimWidthIn });
     const tire = rule === 'fixed' ? (setup[axle]?.tire ?? {}) : (ruled?.tire ?? {});
@@ -115,25 +120,27 @@ export function WindowView({ setup }: { setup: Setup }) {
         </p>
       )}
       {ask && window && (
-        <WindowChart
-          window={window}
-          eased={eased}
-          setups={points}
-          stock={stock}
-          cursor={cursor}
-          point={setPointed}
-          pin={setPinned}
-          move={move}
-          raise={raise}
-          make={makeAt}
-        />
+        <Swept isStale={isStale}>
+          <WindowChart
+            window={window}
+            eased={eased}
+            setups={points}
+            stock={stock}
+            cursor={cursor}
+            point={setPointed}
+            pin={setPinned}
+            move={move}
+            raise={raise}
+            make={makeAt}
+          />
+        </Swept>
       )}
       {ask && !window && (
         <p className="window-empty soft">Looking at every width and offset, past every part in every pose.</p>
       )}
       <aside className="panel" aria-label="Window">
         {window && (
-          <>
+          <Swept isStale={isStale}>
             {window.shut && <ShutNote shut={window.shut} />}
             {window.missing.length > 0 && (
               <p className="window-missing">
@@ -145,7 +152,7 @@ export function WindowView({ setup }: { setup: Setup }) {
             <Checkbox
               checked={eased && mayBeEased}
               disabled={!mayBeEased}
-              onChange={({ target }) => setEased(target.checked)}
+              onChange={({ target }) => setWork(target.checked ? 'allowed' : 'none')}
             >
               with what the brief allows to be done
             </Checkbox>
@@ -156,7 +163,7 @@ export function WindowView({ setup }: { setup: Setup }) {
             )}
             <RowTable window={window} eased={eased && mayBeEased} point={setPinned} />
             <StockList stock={stock} make={(wheel) => make(wheel.setup, wheel.name)} />
-          </>
+          </Swept>
         )}
         <p className="assumed-note">
           {stackMm > 0

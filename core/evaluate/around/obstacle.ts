@@ -26,6 +26,7 @@ export const obstacle = axleCheck({
   kind: 'clearance',
   unit: 'mm',
   work: 'room',
+  swept: true,
   judge({ job, axle, parts: { parts, resolved }, sheet, sweeps, tireRadiusMm, spreads }: PartCase) {
     const { words } = sheet;
     return parts.map((part, index): Judgement => {

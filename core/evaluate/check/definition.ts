@@ -53,6 +53,8 @@ export interface CheckDefinition {
   settable?: true | undefined;
   /** What work on a car has to do with it: it can make the `room` it asks for, or must not lose what is `held`. */
   work?: 'room' | 'held' | undefined;
+  /** It comes of a sweep: until a change is swept, it says what was before. */
+  swept?: true | undefined;
   /** Another tire size may meet it. */
   bySize?: true | undefined;
   says?: CheckSays | undefined;
@@ -80,6 +82,7 @@ const laidOut = <On extends CheckDefinition['on'], Case>(on: On, check: Given<Ca
   ring: check.ring,
   settable: check.settable,
   work: check.work,
+  swept: check.swept,
   bySize: check.bySize,
   says: check.says,
   judge: check.judge,

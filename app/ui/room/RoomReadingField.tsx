@@ -1,6 +1,6 @@
 import { ROOM, type RoomReading } from '#formats/fields';
 import { LengthField } from '../fields/LengthField';
-import { Reading } from './Reading';
+import { Reading } from '../help/Reading';
 import type { RoomFields } from './useRoomFields';
 
 /** One reading of the room at rest, by its field. */

@@ -2,8 +2,8 @@ import { ROOM_READINGS } from '#formats/fields';
 import { RoomReadingField } from './RoomReadingField';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { TireSizeField } from '../fields/TextField';
-import { BackspacingField, MeasuredTire, RimPair } from './WheelAxleFields';
-import { Reading } from './Reading';
+import { BackspacingField, MeasuredTire, RimPair } from '../sheet/WheelAxleFields';
+import { Reading } from '../help/Reading';
 import type { RoomFields } from './useRoomFields';
 
 /** The readings of an axle as a plain list, in the order of a walk around the wheel. */

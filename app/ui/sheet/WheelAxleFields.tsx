@@ -4,7 +4,7 @@ import type { BackspacingConvention } from '#core/wheel';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { RimField } from '../fields/NumberField';
 import { TireSizeField } from '../fields/TextField';
-import { Reading } from './Reading';
+import { Reading } from '../help/Reading';
 import type { useAxleFields } from './useAxleFields';
 
 type AxleFields = ReturnType<typeof useAxleFields>;

@@ -11,7 +11,9 @@ import {
 import type { AxleName, Setup } from '#core/job';
 import { formatNumber, measureFigure, measureSign } from '#core/units';
 import { WORST_FIRST } from '#core/verdict';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useReports } from '../../job/ReportsContext';
+import { useRaised } from '../../job/useRaised';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
 import { SpeedChart } from '../car/SpeedChart';
@@ -43,7 +45,9 @@ const rank = (row: Row, code: CheckCode): number => WORST_FIRST.indexOf(found(ro
 
 /** Every setup on the road: what it carries, what the speedometer shows, spare and sensors, turns and weight. */
 export function OnRoadTable({ axle }: { axle: AxleName }) {
-  const { job, setups, present, current } = useJob();
+  const { job } = useDocument();
+  const { setups, present } = useReports();
+  const current = useRaised();
   const lengths = useLengths();
   const rows: Row[] = [
     { key: 'now', setup: null, figures: present[axle], report: present },

@@ -2,27 +2,23 @@ import type { Side } from '#core/sweep';
 import { roomOn, type AxleName, type Taken } from '#core/job';
 import { rimFigure, offsetFigure } from '#core/units';
 import { ROOM, ROOM_READINGS, type RoomReading } from '#formats/fields';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { useEditAt } from '../parts/useEditAt';
-import { useAxleFields, type FieldOver } from './useAxleFields';
+import { useFieldOver } from '../parts/useFieldOver';
+import { useAxleFields } from '../sheet/useAxleFields';
 
 /**
  * The fields of the Room station for a corner, and where each reading stands. Wheel and tire are one for the axle; the
  * gaps of the left side are its own where they were read there, and as on the right where not.
  */
 export function useRoomFields(axle: AxleName, side: Side, taken: Taken) {
-  const { job } = useJob();
+  const { job } = useDocument();
   const lengths = useLengths();
-  const editAt = useEditAt();
   const vehicleAxle = job.vehicle[axle] ?? {};
   const baseline = vehicleAxle.baseline ?? {};
   const wheel = useAxleFields(['vehicle', axle, 'baseline'], baseline, taken);
-  const over = (path: string[], value: number | null | undefined): FieldOver<number> => ({
-    name: path.join('/'),
-    value: value ?? null,
-    commit: (next) => editAt(path, next, taken),
-  });
+  const fieldOver = useFieldOver();
+  const over = (path: string[], value: number | null | undefined) => fieldOver(path, value, taken);
   const length = (mm: number | null | undefined) => (mm == null ? null : lengths.text(mm));
   const inches = (value: number | null) => (value === null ? null : `${rimFigure(value)} in`);
   const item = (key: string, shown: string | null, optional = false) => ({ key, shown, optional });

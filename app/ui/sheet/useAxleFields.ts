@@ -1,25 +1,18 @@
 import type { Tire } from '#core/tire';
 import type { Edit, Taken, Wheel } from '#core/job';
 import { backspacingMm, DEFAULT_FLANGE_MM, wheelOffsetMm, type BackspacingConvention } from '#core/wheel';
-import { useJob } from '../../job/JobContext';
-import { useEditAt } from '../parts/useEditAt';
+import { useDocument } from '../../job/DocumentContext';
+import { useFieldOver, type FieldOver } from '../parts/useFieldOver';
 
 interface Held {
   wheel?: Wheel | undefined;
   tire?: Tire | undefined;
 }
 
-/** What a field needs to stand over a value of the job. */
-export interface FieldOver<T> {
-  name: string;
-  value: T | null;
-  commit(value: T | null): void;
-}
-
 /** The fields of a wheel and a tire, wherever in the job they stand: a candidate's or the present ones. */
 export function useAxleFields(base: string[], held: Held, taken?: Taken) {
-  const { job, edit } = useJob();
-  const editAt = useEditAt();
+  const { job, edit } = useDocument();
+  const fieldOver = useFieldOver();
   const flangeMm = job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM;
   const wheel = held.wheel ?? {};
   const tire = held.tire ?? {};
@@ -27,7 +20,7 @@ export function useAxleFields(base: string[], held: Held, taken?: Taken) {
   const over = <T extends string | number>(group: 'wheel' | 'tire', key: keyof Wheel | keyof Tire): FieldOver<T> => {
     const path = [...base, group, key];
     const value = (group === 'wheel' ? wheel[key as keyof Wheel] : tire[key as keyof Tire]) as T | null | undefined;
-    return { name: path.join('/'), value: value ?? null, commit: (next) => editAt(path, next, taken) };
+    return fieldOver<T>(path, value, taken) as FieldOver<T>;
   };
   const place = (key: keyof Wheel): string[] => [...base, 'wheel', key];
   const drop = (...keys: (keyof Wheel)[]): Edit[] =>

@@ -12,9 +12,9 @@ import { Dimension } from '../sheet/Dimension';
 import { SectionSheet } from '../sheet/SectionSheet';
 import { SheetSlot } from '../sheet/SheetSlot';
 import type { SheetScale } from '../sheet/scale';
-import { anchors, type Anchors } from './anchors';
-import { Reading } from './Reading';
-import { BackspacingField, RimPair } from './WheelAxleFields';
+import { anchors, type Anchors } from '../sheet/anchors';
+import { Reading } from '../help/Reading';
+import { BackspacingField, RimPair } from '../sheet/WheelAxleFields';
 import type { RoomFields } from './useRoomFields';
 
 /** Readings that are dimensions of the drawing; the others stand beside it. */

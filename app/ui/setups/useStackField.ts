@@ -1,15 +1,15 @@
 import type { AxleName, Setup, StackPart } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { RANGES } from '#formats/fields';
-import { useJob } from '../../job/JobContext';
-import type { FieldOver } from './useAxleFields';
+import { useDocument } from '../../job/DocumentContext';
+import type { FieldOver } from '../parts/useFieldOver';
 
 /**
  * The thickness of a candidate's stack as one figure; a stack of several pieces is shown, and changed piece by piece
  * elsewhere.
  */
 export function useStackField(setup: Setup, axle: AxleName) {
-  const { edit } = useJob();
+  const { edit } = useDocument();
   const stack = setup[axle]?.stack ?? [];
   const path = ['setups', setup.id, axle, 'stack'];
   const thickness = stackThicknessMm(stack);

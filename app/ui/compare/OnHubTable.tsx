@@ -3,7 +3,8 @@ import { type AxleReport, verdictWord, type Check, CHECKS, type CheckCode, findC
 import type { AxleName, Setup } from '#core/job';
 import { diameterFigure } from '#core/units';
 import { WORST_FIRST } from '#core/verdict';
-import { useJob } from '../../job/JobContext';
+import { useDocument } from '../../job/DocumentContext';
+import { useReports } from '../../job/ReportsContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
 import { valueFigure } from '../checkWords';
@@ -30,7 +31,8 @@ const rank = (row: Row, code: CheckCode): number => WORST_FIRST.indexOf(found(ro
 
 /** Every setup at the hub: what bolts to what, and whether it holds. */
 export function OnHubTable({ axle }: { axle: AxleName }) {
-  const { job, setups } = useJob();
+  const { job } = useDocument();
+  const { setups } = useReports();
   const lengths = useLengths();
   const rows = setups.map(({ setup, report }): Row => ({ key: setup.id, setup, figures: report[axle] }));
   const columns: TableColumnsType<Row> = [

@@ -11,9 +11,9 @@ import { SectionSheet } from '../sheet/SectionSheet';
 import { SheetFigure, SheetSlot } from '../sheet/SheetSlot';
 import type { SheetScale } from '../sheet/scale';
 import { faceText, setupTitle, wheelCode } from '../words';
-import { anchors, type Anchors } from './anchors';
-import { BackspacingField, RimPair } from './WheelAxleFields';
-import type { useAxleFields } from './useAxleFields';
+import { anchors, type Anchors } from '../sheet/anchors';
+import { BackspacingField, RimPair } from '../sheet/WheelAxleFields';
+import type { useAxleFields } from '../sheet/useAxleFields';
 import type { useStackField } from './useStackField';
 
 interface CandidateSheetProps extends SetupOnAxle {

@@ -1,5 +1,5 @@
-import type { Corner, Drawn } from '../sheet/corner';
-import type { SheetScale } from '../sheet/scale';
+import type { Corner, Drawn } from './corner';
+import type { SheetScale } from './scale';
 
 type Place = readonly [x: number, y: number];
 interface Line {

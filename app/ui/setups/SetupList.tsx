@@ -2,8 +2,8 @@ import type { AxleName, Setup } from '#core/job';
 import { useEditAt } from '../parts/useEditAt';
 import { LengthField } from '../fields/LengthField';
 import { TextField } from '../fields/TextField';
-import { WheelTireList } from './WheelAxleFields';
-import type { useAxleFields } from './useAxleFields';
+import { WheelTireList } from '../sheet/WheelAxleFields';
+import type { useAxleFields } from '../sheet/useAxleFields';
 import type { useStackField } from './useStackField';
 
 interface SetupListProps {

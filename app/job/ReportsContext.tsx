@@ -1,0 +1,53 @@
+import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import type { SetupReport, VehicleReport } from '#core/evaluate';
+import type { AxleName, Setup } from '#core/job';
+import { useLengths } from '../preferences/PreferencesContext';
+import { useDocument } from './DocumentContext';
+import { presentReportOf, reportOf, vehicleReportsOf } from './reports';
+import { useSweeps } from './SweepsContext';
+import { useRaised } from './useRaised';
+
+/** What is judged of a job. */
+export interface Reports {
+  setups: readonly SetupOnTable[];
+  present: SetupReport;
+  /** What the readings of each axle say of themselves. */
+  vehicle: Record<AxleName, VehicleReport>;
+}
+
+/** A setup with what is judged of it. */
+export interface SetupOnTable {
+  setup: Setup;
+  report: SetupReport;
+}
+
+const ReportsContext = createContext<Reports | null>(null);
+
+export function useReports(): Reports {
+  const reports = useContext(ReportsContext);
+  if (!reports) throw new Error('outside a job');
+  return reports;
+}
+
+/** Judges the job on the table; what did not change stays judged. */
+export function ReportsProvider({ children }: { children: ReactNode }) {
+  const { job } = useDocument();
+  const { source: sweeps } = useSweeps();
+  const { units: unit } = useLengths();
+  const reports = useMemo<Reports>(
+    () => ({
+      setups: job.setups.map((setup) => ({ setup, report: reportOf({ job, setup, unit, sweeps }) })),
+      present: presentReportOf(job, unit, sweeps),
+      vehicle: vehicleReportsOf(job, unit, sweeps),
+    }),
+    [job, unit, sweeps],
+  );
+  return <ReportsContext value={reports}>{children}</ReportsContext>;
+}
+
+/** The raised setup with its report. */
+export function useRaisedReport(): SetupOnTable | null {
+  const { setups } = useReports();
+  const raised = useRaised();
+  return setups.find(({ setup }) => setup.id === raised?.id) ?? null;
+}

@@ -1,0 +1,17 @@
+import { Button } from 'antd';
+import { useSweeps, useSweepState } from '../../job/SweepsContext';
+
+/** Said once, wherever one stands: the worker behind sweeps and searches has ended; what it found is from before. */
+export function WorkerNotice() {
+  const { store } = useSweeps();
+  const { halted } = useSweepState();
+  if (halted !== 'died') return null;
+  return (
+    <span className="saved saved-bad" role="alert">
+      The sweep ended by itself; figures of parts may be from before.
+      <Button size="small" onClick={() => store.again()}>
+        Sweep again
+      </Button>
+    </span>
+  );
+}

@@ -1,0 +1,82 @@
+import { Button } from 'antd';
+import { useMemo, useState, type ReactNode } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { Instrument } from '#core/uncertainty';
+import { ROOM_READINGS } from '#formats/fields';
+import { useDocument } from '../../job/DocumentContext';
+import { useSelection } from '../../job/SelectionContext';
+import { useDialog } from '../../job/useSight';
+import { BY_SIGN } from '../frame/useJobKeys';
+import { ReadingPanel, takenWith } from '../help/ReadingPanel';
+import { useReadingInHand } from '../help/useReadingInHand';
+import { AxleSwitch } from '../parts/AxleSwitch';
+import { SideSwitch } from '../parts/SideSwitch';
+import { ToStation } from '../parts/ToStation';
+import { useListSwitch } from '../parts/useListSwitch';
+import { CornerName } from './CornerName';
+import { NewWheelDialog } from './NewWheelDialog';
+import { DRAWN_READINGS, PresentSheet } from './PresentSheet';
+import { RoomList } from './RoomList';
+import { RoomReadingField } from './RoomReadingField';
+import { useRoomFields } from './useRoomFields';
+import './room.css';
+
+/** Readings at rest that the drawing has no dimension for. */
+const BESIDE = ROOM_READINGS.filter((key) => !DRAWN_READINGS.has(key));
+
+/** A few gaps at rest, read where they stand on the drawing of the present wheel. */
+export function RoomGaps({ modes }: { modes: ReactNode }) {
+  const { job } = useDocument();
+  const { axle, side } = useSelection();
+  const [instrument, setInstrument] = useState<Instrument>('steel-rule');
+  const { asList, listButton } = useListSwitch();
+  const making = useDialog('new-wheel');
+  useHotkeys('m', making.open, BY_SIGN, [making.open]);
+  const taken = useMemo(() => takenWith(instrument), [instrument]);
+  const fields = useRoomFields(axle, side, taken);
+  const toGo = fields.items.filter(({ shown, optional }) => shown === null && !optional).length;
+  const { inHand, goTo, follow } = useReadingInHand(fields.items, 'room.outboardGapMm');
+  return (
+    <div className="two-columns" {...follow}>
+      <section className="setups-sheet" aria-label="Section of the present car">
+        <header className="sheet-head">
+          <CornerName />
+          <span className="soft">
+            {toGo > 0 ? (
+              `${toGo} ${toGo === 1 ? 'reading' : 'readings'} to go`
+            ) : (
+              <ToStation station="brief">All read: to the brief</ToStation>
+            )}
+          </span>
+          {listButton}
+          {modes}
+          <AxleSwitch />
+          <SideSwitch />
+        </header>
+        {making.isOpen && <NewWheelDialog axle={axle} close={making.close} />}
+        <div className="setups-middle">
+          {asList && <RoomList key={`${axle}${side}`} fields={fields} />}
+          <PresentSheet key={`sheet${axle}${side}`} job={job} axle={axle} side={side} fields={fields} asList={asList} />
+        </div>
+        <div className="room-foot">
+          {!asList &&
+            BESIDE.map((key) => <RoomReadingField key={`${key}${axle}${side}`} of={key} fields={fields} width={6} />)}
+          <Button onClick={making.open} title="From the room to spare on each side (M)">
+            Room to a new wheel …
+          </Button>
+        </div>
+        <p className="caution-note station-note">
+          Wheels straight, car on the ground at ride height, chocked. On a lift: stands, never the jack alone.
+        </p>
+      </section>
+      <ReadingPanel
+        axle={axle}
+        items={fields.items}
+        inHand={inHand}
+        goTo={goTo}
+        instrument={instrument}
+        setInstrument={setInstrument}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,108 @@
+import { Segmented } from 'antd';
+import { memo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { AxleName } from '#core/job';
+import { useDocument } from '../../job/DocumentContext';
+import type { SetupOnTable } from '../../job/ReportsContext';
+import { useSelection } from '../../job/SelectionContext';
+import { useSight } from '../../job/useSight';
+import { CarView } from '../car/CarView';
+import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../frame/useJobKeys';
+import { HardwareView } from '../hardware/HardwareView';
+import { Ledger } from '../ledger/Ledger';
+import { AxleSwitch } from '../parts/AxleSwitch';
+import { useListSwitch } from '../parts/useListSwitch';
+import { useAxleFields } from '../sheet/useAxleFields';
+import { TireView } from '../tire/TireView';
+import { CandidateSheet } from './CandidateSheet';
+import { SetupList } from './SetupList';
+import { useStackField } from './useStackField';
+import { NUDGES, SHOWN, viewOfKey, VIEWS, type Shown } from './views';
+
+/** The setup in hand: its sheet in one of four views, every figure beside it. */
+export function RaisedSetup({ setup, report }: SetupOnTable) {
+  const { axle } = useSelection();
+  const { asList, listButton } = useListSwitch();
+  const [shows, show] = useSight<Shown>('view', SHOWN);
+  const [allOpen, setAllOpen] = useState(false);
+  useHotkeys('h,t,c', ({ key }) => show(viewOfKey(shows, key)), BY_SIGN, [shows, show]);
+  useHotkeys('w', () => setAllOpen(!allOpen), BY_SIGN, [allOpen]);
+  const at = `${setup.id}${axle}`;
+  return (
+    <>
+      <section className="setups-sheet" aria-label="Section">
+        <header className="sheet-head">
+          <h1>
+            {shows === 'car' ? 'Whole car' : `${axle === 'front' ? 'Front' : 'Rear'} right`}{' '}
+            <span className="soft">{VIEWS[shows].caption}</span>
+          </h1>
+          <span className="legend" aria-hidden hidden={shows !== 'corner'}>
+            <i className="legend-candidate" /> {setup.id.toUpperCase()} <i className="legend-present" /> on the car now
+          </span>
+          <ViewSwitch shows={shows} show={show} />
+          {shows === 'corner' && listButton}
+          <AxleSwitch />
+        </header>
+        <div className="setups-middle">
+          <CornerView setup={setup} report={report} axle={axle} asList={asList} isShown={shows === 'corner'} />
+          {shows === 'hardware' && <HardwareView key={at} setup={setup} axle={axle} report={report} />}
+          {shows === 'tire' && <TireView key={at} setup={setup} axle={axle} report={report} />}
+          {shows === 'car' && <CarView setup={setup} report={report} />}
+        </div>
+      </section>
+      <Ledger setup={setup} report={report} axle={axle} first={VIEWS[shows].first} allOpen={allOpen} />
+    </>
+  );
+}
+
+interface CornerViewProps extends SetupOnTable {
+  axle: AxleName;
+  asList: boolean;
+  isShown: boolean;
+}
+
+/** The corner in section; its keys move offset and stack whatever is shown. */
+function CornerView({ setup, report, axle, asList, isShown }: CornerViewProps) {
+  const { job } = useDocument();
+  const fields = useAxleFields(['setups', setup.id, axle], setup[axle] ?? {});
+  const stack = useStackField(setup, axle);
+  useNudgeKeys({ offset: fields.nudge, stack: stack.nudge });
+  if (!isShown) return null;
+  return (
+    <>
+      {asList && <SetupList setup={setup} axle={axle} fields={fields} stack={stack} />}
+      <CandidateSheet
+        key={`${setup.id}${axle}`}
+        job={job}
+        axle={axle}
+        setup={setup}
+        report={report}
+        fields={fields}
+        stack={stack}
+        asList={asList}
+      />
+    </>
+  );
+}
+
+function useNudgeKeys(nudge: Record<'offset' | 'stack', (mm: number) => void>): void {
+  useHotkeys(
+    '*',
+    (event) => {
+      const found = NUDGES[event.key];
+      if (!found || event.ctrlKey || event.metaKey || event.altKey) return;
+      event.preventDefault();
+      nudge[found.part](found.mm);
+    },
+    WHERE_NOTHING_IS_TYPED,
+    [nudge],
+  );
+}
+
+const VIEW_OPTIONS = SHOWN.map((value) => ({ value, label: VIEWS[value].name, tooltip: VIEWS[value].tooltip }));
+
+/** Drawn again only when another view is shown: a nudge leaves it alone. */
+const ViewSwitch = memo(({ shows, show }: { shows: Shown; show(shows: Shown): void }) => (
+  <Segmented<Shown> aria-label="What the sheet shows" options={VIEW_OPTIONS} value={shows} onChange={show} />
+));
+ViewSwitch.displayName = 'ViewSwitch';
