@@ -6,6 +6,7 @@ import '@fontsource/barlow-semi-condensed/latin-600.css';
 import '@fontsource/ibm-plex-mono/latin-400.css';
 import '@fontsource/ibm-plex-mono/latin-500.css';
 import './theme/antd.css';
+import './theme/tokens.css';
 import './theme/table.css';
 import './ui/frame/frame.css';
 import './ui/fields/fields.css';

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import postcss, { type Root } from 'postcss';
+import postcss, { type Root, type Rule } from 'postcss';
 
 const files = (...patterns: string[]): string[] =>
   execFileSync('git', ['ls-files', '-co', '--exclude-standard', ...patterns])
@@ -69,4 +69,29 @@ test('a sheet that is brought is of use', () => {
     }),
   );
   expect(idle).toEqual([]);
+});
+
+describe('colors, sizes and spaces are tokens', () => {
+  const sheets = files('app/**/*.css', ':!app/theme/antd.css', ':!app/theme/tokens.css');
+  const declarations = sheets.flatMap((sheet) => {
+    const found: { sheet: string; selector: string; prop: string; value: string }[] = [];
+    postcss.parse(readFileSync(sheet, 'utf8')).walkDecls(({ parent, prop, value }) => {
+      const selector = parent?.type === 'rule' ? (parent as Rule).selector : '';
+      found.push({ sheet, selector, prop, value });
+    });
+    return found;
+  });
+  /** Text within a picture is as large as the picture's own unit makes it. */
+  const isInPicture = ({ selector }: { selector: string }) => selector.endsWith('-picture text');
+
+  test.each([
+    ['a color', /./, /#[\da-f]{3,8}\b|\b(?:rgba?|hsla?|oklch)\(|\b(?:white|black)\b/i],
+    ['a face or size of text', /^font(-size|-family)?$/, /['"]|\d(px|rem|em)\b/],
+    ['a space', /^(padding|margin|gap|row-gap|column-gap)/, /(?<![\d.])(?!0|1px)[\d.]+(px|rem)/],
+  ])('%s', (_, property, literal) => {
+    const loose = declarations
+      .filter((one) => property.test(one.prop) && literal.test(one.value) && !isInPicture(one))
+      .map(({ sheet, selector, prop, value }) => `${sheet}: ${selector} { ${prop}: ${value} }`);
+    expect(loose).toEqual([]);
+  });
 });
