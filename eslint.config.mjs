@@ -65,7 +65,7 @@ export default tseslint.config(
   },
   {
     files: ['app/ui/**/*.{ts,tsx}', 'app/job/**/*.{ts,tsx}', 'app/preferences/**/*.tsx'],
-    ignores: ['**/{bench,stores,house}Actions.ts', '**/shopCommands.ts', '**/*.test.ts'],
+    ignores: ['**/*Commands.ts', '**/*.test.ts'],
     rules: {
       '@typescript-eslint/no-restricted-imports': [
         'error',

@@ -158,7 +158,7 @@ test('how the wheel moves: usual values are marked, measured ones go before them
   await saved(page);
   await page.goto(`${place}/sweep`);
   await expect(page.getByText('How the wheel moves is not known')).toBeVisible();
-  await expect(page.locator('[data-part="body-mount"]')).toContainText('not known');
+  await expect(page.locator('[data-part="body-mount"]')).toContainText('not measured');
 });
 
 test('axe finds nothing at the parts, on either table; nonsense is told beside its field', async ({ page }) => {

@@ -8,7 +8,7 @@ import { listDevices } from '#server/doors/devices';
 import { readShopDefaults } from '#server/shopDefaults';
 import { DraftsContext } from '../ui/fields/DraftsContext';
 import { ShopStrip } from '../ui/frame/ShopStrip';
-import { runHouseCommand, type HouseAnswer } from '../ui/terms/houseActions';
+import { runHouseCommand, type HouseAnswer } from '../ui/terms/houseCommands';
 import { ArchiveTools } from '../ui/doors/ArchiveTools';
 import { Backups, Devices } from '../ui/doors/ShopSafety';
 import { runShopCommand, type ShopAnswer } from '../ui/doors/shopCommands';

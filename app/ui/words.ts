@@ -4,6 +4,9 @@ import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 import { stackThicknessMm } from '#core/stack';
 import type { Lengths } from '../preferences/PreferencesContext';
 
+/** What many setups do, by their verdict. */
+export const OF_MANY = { ok: 'clear', caution: 'need care', fail: 'do not fit', unknown: 'not known' } as const;
+
 /** A wheel as the trade names it: `17 × 7.5 +42`. */
 export function wheelCode(axle: SetupAxle | undefined, flangeMm: number | null | undefined): string {
   const wheel = axle?.wheel ?? {};

@@ -2,7 +2,7 @@ import { useState, type DragEvent } from 'react';
 import { useFetcher } from 'react-router';
 import type { Fault } from '#formats/faults';
 import { FileButton, FileFaults } from '../parts/FileButton';
-import type { BenchAnswer } from './benchActions';
+import type { BenchAnswer } from './benchCommands';
 
 /** The same limit as the reader's, told before half a gigabyte is read into a page. */
 const MAX_MB = 12;

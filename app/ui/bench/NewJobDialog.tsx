@@ -1,7 +1,7 @@
 import { Input, Modal } from 'antd';
 import { useId, useState } from 'react';
 import { useFetcher } from 'react-router';
-import type { BenchAnswer } from './benchActions';
+import type { BenchAnswer } from './benchCommands';
 
 /** A new job needs a car; everything else comes with the work. */
 export function NewJobDialog({ open, close }: { open: boolean; close(): void }) {

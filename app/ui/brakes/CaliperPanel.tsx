@@ -18,7 +18,7 @@ import { useReplaceItem, useShelf } from '../../job/ShelfContext';
 import { LengthField } from '../fields/LengthField';
 import { TextField } from '../fields/TextField';
 import { useEditAt } from '../parts/useEditAt';
-import type { StoresAnswer } from '../stores/storesActions';
+import type { StoresAnswer } from '../stores/storesCommands';
 import { WordSwitch } from '../parts/WordSwitch';
 import { DrawingDialog } from './DrawingDialog';
 import { FigureRows } from './FigureRows';

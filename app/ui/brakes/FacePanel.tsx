@@ -11,7 +11,7 @@ import { useDocument } from '../../job/DocumentContext';
 import { useReplaceItem, useShelf } from '../../job/ShelfContext';
 import { useEditAt } from '../parts/useEditAt';
 import { WordSwitch } from '../parts/WordSwitch';
-import type { StoresAnswer } from '../stores/storesActions';
+import type { StoresAnswer } from '../stores/storesCommands';
 import { DepthRows } from './DepthRows';
 import { DrawingDialog } from './DrawingDialog';
 import { ShapeFiles } from './ShapeFiles';

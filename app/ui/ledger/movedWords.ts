@@ -1,8 +1,9 @@
+import { CHECK_KINDS } from '#core/evaluate';
 import type { RulesMoved } from '#core/standing';
 import { WORST_FIRST } from '#core/verdict';
+import { OF_MANY } from '../words';
 
-const OF_ONE = { ok: 'clears', caution: 'with care', fail: 'does not fit', unknown: 'not known' } as const;
-const OF_MANY = { ok: 'clear', caution: 'need care', fail: 'do not fit', unknown: 'not known' } as const;
+const OF_ONE = CHECK_KINDS.match.words;
 
 /** What other rules made of a job's verdicts, in a line. */
 export function movedWords({ from, to, was, setups }: RulesMoved): string {

@@ -1,7 +1,7 @@
 import { Alert } from 'antd';
 import { useFetcher } from 'react-router';
 import { FileButton, FileFaults } from '../parts/FileButton';
-import type { StoresAnswer } from './storesActions';
+import type { StoresAnswer } from './storesCommands';
 import '../parts/fileButton.css';
 
 /** Takes in a file of stores, and says line by line what is wrong with it. */

@@ -8,7 +8,7 @@ import { RANGES } from '#formats/fields';
 import { cellOf, columnsOf, type Column } from '#formats/shelf';
 import type { KeptItem } from '#server/shelf';
 import { KIND_NAMES } from './kinds';
-import type { StoresAnswer } from './storesActions';
+import type { StoresAnswer } from './storesCommands';
 import './stores.css';
 
 type Texts = Record<string, string | undefined>;

@@ -1,4 +1,4 @@
-import { poseWords, type ObstacleReport, type SetupReport, usedShare } from '#core/evaluate';
+import { poseWords, type ObstacleReport, type SetupReport, usedShare, verdictWord } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import type { Pose } from '#core/kinematics';
 import { wordsIn } from '#core/units';
@@ -7,8 +7,6 @@ import { RingMark } from '../parts/Ring';
 import '../parts/partsTable.css';
 import '../parts/swept.css';
 import './sweep.css';
-
-const WORDS = { ok: 'clears', caution: 'tight', fail: 'touches', unknown: 'not known' } as const;
 
 interface PartsTableProps {
   parts: readonly ObstacleReport[];
@@ -54,7 +52,7 @@ export function PartsTable({ parts, numbers, here, chosen, choose, move, restMm 
                 aria-pressed={part.id === chosen}
                 onClick={() => pick(part)}
               >
-                <RingMark verdict={part.verdict} used={usedOf(part)} word={WORDS[part.verdict]} />
+                <RingMark verdict={part.verdict} used={usedOf(part)} word={wordOf(part)} />
                 <span>
                   <b>
                     {numbers[part.id] !== undefined && <span className="figure">{numbers[part.id]} </span>}
@@ -62,7 +60,7 @@ export function PartsTable({ parts, numbers, here, chosen, choose, move, restMm 
                   </b>
                   {part.assumed && <em className="assumed"> assumed</em>}
                   <small>
-                    {WORDS[part.verdict]}
+                    {wordOf(part)}
                     {part.clearanceMm !== null && part.mount === 'knuckle' && ' · moves with the wheel'}
                     {part.clearanceMm !== null &&
                       part.mount !== 'knuckle' &&
@@ -87,6 +85,8 @@ export function PartsTable({ parts, numbers, here, chosen, choose, move, restMm 
     </table>
   );
 }
+
+const wordOf = ({ id, verdict }: ObstacleReport): string => verdictWord({ code: `obstacle:${id}`, verdict });
 
 /** The share of a part's room that is used, for its ring. */
 const usedOf = ({ id, clearanceMm, limitMm, verdict }: ObstacleReport): number | null =>
@@ -120,7 +120,7 @@ export function SetupsBeside({ setups, present, axle, parts, numbers, current, i
         key={report.id}
         className={`figure may-be-stale is-${part?.verdict ?? 'unknown'}`}
         data-stale={stale}
-        title={part ? WORDS[part.verdict] : ''}
+        title={part ? wordOf(part) : ''}
       >
         {part?.verdict === 'fail' && <span aria-label="touches">×</span>}
         {lengths.figure(part?.clearanceMm)}

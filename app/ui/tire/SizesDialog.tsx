@@ -1,7 +1,7 @@
 import { sizesThatDo, withSize, type SizeThatDoes } from '#core/advice';
 import { Button, Checkbox, Modal, Table, type TableColumnsType } from 'antd';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { type AxleReport } from '#core/evaluate';
+import { CHECK_KINDS, type AxleReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { formatNumber } from '#core/units';
 import { limitInForce } from '#core/verdict';
@@ -17,7 +17,7 @@ const LOAD_WORDS: Record<SizeThatDoes['load'], string> = {
   reinforced: 'only as XL',
   unknown: 'see its sidewall',
 };
-const VERDICT_WORDS = { ok: 'clears', caution: 'with care', fail: 'touches', unknown: 'not all measured' } as const;
+const ROOM_WORDS = CHECK_KINDS.clearance.words;
 
 /** Standard sizes that would do on a setup's rim, best first; Enter on one makes a setup of it. */
 export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {
@@ -64,8 +64,8 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
       key: 'room',
       render: (_, { verdict, used }) => (
         <span className="sizes-verdict">
-          <RingMark verdict={verdict} used={used} word={VERDICT_WORDS[verdict]} />
-          <b className={`is-${verdict}`}>{VERDICT_WORDS[verdict]}</b>
+          <RingMark verdict={verdict} used={used} word={ROOM_WORDS[verdict]} />
+          <b className={`is-${verdict}`}>{ROOM_WORDS[verdict]}</b>
         </span>
       ),
     },

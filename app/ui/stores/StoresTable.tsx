@@ -1,0 +1,140 @@
+import { DeleteOutlined, EditOutlined } from '@ant-design/icons';
+import { Button, Table, Tooltip, type TableColumnsType, type TableProps } from 'antd';
+import { useMemo } from 'react';
+import { useFetcher } from 'react-router';
+import type { AxialPoint, InnerFace } from '#core/brake';
+import { itemName } from '#core/shelf';
+import { roundTo } from '#core/units';
+import { columnsOf, type Column } from '#formats/shelf';
+import type { KeptItem, ShelfQuery } from '#server/shelf';
+import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
+import type { AddressChange } from '../parts/useAddress';
+import { KIND_NAMES } from './kinds';
+import type { StoresAnswer } from './storesCommands';
+import '../frame/shop.css';
+
+interface StoresTableProps {
+  items: KeptItem[];
+  total: number;
+  query: ShelfQuery;
+  pageSize: number;
+  ask(change: AddressChange): void;
+  open(item: KeptItem): void;
+}
+
+/** What is kept of a kind, with its dimensions. */
+export function StoresTable({ items, total, query, pageSize, ask, open }: StoresTableProps) {
+  const { kind } = query;
+  const lengths = useLengths();
+  const columns = useMemo(() => columnsFor({ query, lengths, open }), [query, lengths, open]);
+  const onChange: TableProps<KeptItem>['onChange'] = ({ current = 1 }, _filters, sorter) => {
+    const { columnKey, order } = Array.isArray(sorter) ? sorter[0]! : sorter;
+    ask({
+      sort: order ? String(columnKey) : null,
+      order: order === 'descend' ? 'desc' : null,
+      page: current > 1 ? String(current) : null,
+    });
+  };
+  return (
+    <Table<KeptItem>
+      key={kind}
+      columns={columns}
+      dataSource={items}
+      onChange={onChange}
+      rowKey="id"
+      size="small"
+      showSorterTooltip={false}
+      scroll={{ x: 'max-content' }}
+      pagination={total > pageSize ? { current: query.page, pageSize, total, showSizeChanger: false } : false}
+      locale={{
+        emptyText: (
+          <p className="shop-empty">
+            {query.search !== ''
+              ? 'Nothing of that name.'
+              : `No ${KIND_NAMES[kind].many.toLowerCase()} kept yet. Add one, or import a list: its heading` +
+                ' line names the fields as the exported file does.'}
+          </p>
+        ),
+      }}
+    />
+  );
+}
+
+function columnsFor({
+  query,
+  lengths,
+  open,
+}: {
+  query: ShelfQuery;
+  lengths: Lengths;
+  open(item: KeptItem): void;
+}): TableColumnsType<KeptItem> {
+  const direction = query.descending ? ('descend' as const) : ('ascend' as const);
+  return [
+    ...columnsOf(query.kind).map((column) => {
+      const figure = column.type === 'length' || column.type === 'number' || column.type === 'rim';
+      return {
+        key: column.key,
+        title: column.label,
+        align: figure ? ('right' as const) : ('left' as const),
+        sorter: true,
+        sortOrder: query.sort === column.key ? direction : null,
+        render: (_: unknown, { item }: KeptItem) => (
+          <span className={figure || column.type === 'marking' ? 'figure' : ''}>
+            {cellText(column, item[column.key], lengths)}
+          </span>
+        ),
+      };
+    }),
+    {
+      key: 'tools',
+      title: <span className="visually-hidden">Tools</span>,
+      align: 'right',
+      fixed: 'right',
+      render: (_: unknown, kept: KeptItem) => <RowTools kept={kept} open={open} />,
+    },
+  ];
+}
+
+/** A shape in a few words. */
+function shapeWords(shape: InnerFace | AxialPoint[]): string {
+  if (Array.isArray(shape)) return `${shape.length} corners`;
+  return shape.origin === 'family'
+    ? `${shape.family ?? 'family'}, assumed`
+    : `${(shape.barrel?.length ?? 0) + (shape.spoke?.length ?? 0)} points`;
+}
+
+/** Bolt circles, bores and offsets keep their mm names; what is measured follows the reader's unit. */
+function cellText(column: Column, value: unknown, lengths: Lengths): string {
+  if (value == null || value === '') return '—';
+  if (column.shape) return shapeWords(value as InnerFace | AxialPoint[]);
+  if (column.type === 'choice') return column.choices![String(value)] ?? String(value);
+  if (typeof value !== 'number') return String(value);
+  const named = /circle|bore|offset|⌀/i.test(column.label);
+  return column.type === 'length' && !named ? lengths.figure(value) : String(roundTo(value, 2));
+}
+
+function RowTools({ kept, open }: { kept: KeptItem; open(item: KeptItem): void }) {
+  const fetcher = useFetcher<StoresAnswer>();
+  const name = itemName(kept.item);
+  return (
+    <span className="row-tools">
+      <Tooltip title="Change">
+        <Button type="text" aria-label={`Change ${name}`} icon={<EditOutlined />} onClick={() => open(kept)} />
+      </Tooltip>
+      <Tooltip title="Take out of the stores">
+        <Button
+          type="text"
+          aria-label={`Remove ${name}`}
+          icon={<DeleteOutlined />}
+          onClick={() =>
+            void fetcher.submit(
+              { intent: 'remove', id: kept.id },
+              { method: 'post', action: '/stores', encType: 'application/json' },
+            )
+          }
+        />
+      </Tooltip>
+    </span>
+  );
+}
