@@ -3,7 +3,7 @@ import { ROOMS } from './rooms.mjs';
 const anyOf = (rooms) => `^(${rooms.join('|')})/`;
 
 /** Tests may look at anything. */
-const TESTS = String.raw`\.test\.ts$|^support/`;
+const TESTS = String.raw`\.test\.tsx?$|^support/|^app/testing/`;
 
 const upward = ROOMS.slice(0, -1).map((rooms, floor) => ({
   name: `no-reaching-up-from-floor-${floor + 1}`,

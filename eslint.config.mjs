@@ -23,7 +23,7 @@ export default tseslint.config(
   },
   // Properties and tables hand their values over in a row.
   {
-    files: ['**/*.test.ts', '**/*.spec.ts', 'support/**'],
+    files: ['**/*.test.{ts,tsx}', '**/*.spec.ts', 'support/**'],
     rules: { 'max-params': 'off', 'max-lines': ['error', { max: 360, skipBlankLines: true, skipComments: true }] },
   },
   {
@@ -65,7 +65,7 @@ export default tseslint.config(
   },
   {
     files: ['app/ui/**/*.{ts,tsx}', 'app/job/**/*.{ts,tsx}', 'app/preferences/**/*.tsx'],
-    ignores: ['**/*Commands.ts', '**/*.test.ts'],
+    ignores: ['**/*Commands.ts', '**/*.test.{ts,tsx}'],
     rules: {
       '@typescript-eslint/no-restricted-imports': [
         'error',

@@ -1,6 +1,27 @@
+/** Packages that come as ES modules only. */
+const MODULES = [
+  '@ant-design/colors',
+  '@ant-design/fast-color',
+  'comlink',
+  'nanoid',
+  'react-hotkeys-hook',
+  'three',
+  'three-mesh-bvh',
+  'd3',
+  'd3-[a-z-]+',
+  'internmap',
+  'delaunator',
+  'robust-predicates',
+];
+
 export default {
   testEnvironment: 'node',
-  testMatch: ['**/*.test.ts'],
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  setupFiles: ['<rootDir>/support/dom.ts'],
+  moduleNameMapper: {
+    '\\.css$': '<rootDir>/support/noStyles.ts',
+    '^@ant-design/icons$': '<rootDir>/support/icons.ts',
+  },
   roots: [
     '<rootDir>/core',
     '<rootDir>/formats',
@@ -10,12 +31,18 @@ export default {
     '<rootDir>/scripts',
   ],
   transform: {
-    '^.+\\.m?[jt]sx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } } }],
+    '^.+\\.m?[jt]sx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: true },
+          transform: { react: { runtime: 'automatic' } },
+        },
+      },
+    ],
   },
-  // These come as ES modules only.
-  transformIgnorePatterns: [
-    '/node_modules/(?!(nanoid|three|three-mesh-bvh|d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)',
-  ],
+  transformIgnorePatterns: [`/node_modules/(?!(${MODULES.join('|')})/)`],
   testTimeout: 30_000,
   // One for each core: by itself it would leave one idle.
   maxWorkers: '100%',

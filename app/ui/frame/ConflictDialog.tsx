@@ -17,7 +17,7 @@ export function ConflictDialog() {
     <Modal
       open
       closable={false}
-      maskClosable={false}
+      mask={{ closable: false }}
       keyboard={false}
       width={620}
       title="This job was changed elsewhere"

@@ -1,0 +1,50 @@
+// What a page of jsdom lacks: a worker that says nothing, sizes that never change, and a sight that need not scroll.
+if (typeof window !== 'undefined') {
+  window.Worker = class {
+    postMessage = () => {};
+    terminate = () => {};
+    addEventListener = () => {};
+    removeEventListener = () => {};
+  } as unknown as typeof Worker;
+  // Ports that hold nothing open: what was not read when a test ends need not be.
+  class Port {
+    other: Port | null = null;
+    onmessage: ((event: { data: unknown }) => void) | null = null;
+    readonly heard = new Set<(event: { data: unknown }) => void>();
+    postMessage(data: unknown): void {
+      setTimeout(() => {
+        this.other?.onmessage?.({ data });
+        for (const listener of this.other?.heard ?? []) listener({ data });
+      });
+    }
+    addEventListener = (_: string, listener: (event: { data: unknown }) => void) => void this.heard.add(listener);
+    removeEventListener = (_: string, listener: (event: { data: unknown }) => void) => void this.heard.delete(listener);
+    start = () => {};
+    close = () => {};
+  }
+  window.MessageChannel = class {
+    port1 = new Port();
+    port2 = new Port();
+    constructor() {
+      [this.port1.other, this.port2.other] = [this.port2, this.port1];
+    }
+  } as unknown as typeof MessageChannel;
+  window.ResizeObserver = class {
+    observe = () => {};
+    unobserve = () => {};
+    disconnect = () => {};
+  };
+  window.matchMedia = (media) =>
+    ({
+      media,
+      matches: false,
+      addListener() {},
+      removeListener() {},
+      addEventListener() {},
+      removeEventListener() {},
+    }) as never;
+  Element.prototype.scrollIntoView = () => {};
+  // It has no pseudo-elements, and says so at each question.
+  const computed = window.getComputedStyle.bind(window);
+  window.getComputedStyle = (element) => computed(element);
+}

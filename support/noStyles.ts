@@ -1,0 +1,2 @@
+// Looks are not tried without a browser.
+export {};
