@@ -4,6 +4,7 @@ import { closeDatabase } from '../database/connection';
 import { readShelfFile } from '#formats/shelf';
 import { createJob, hasJobs } from '../jobs';
 import { importItems } from '../shelf';
+import { runCommand } from './command';
 
 /** Fills an empty database with the demo's jobs; a database that holds any job is left alone. */
 async function loadDemo(): Promise<void> {
@@ -21,5 +22,7 @@ async function loadDemo(): Promise<void> {
   console.log(`Demo loaded: ${files.length} jobs, ${stores.items.length} items in the stores.`);
 }
 
-await loadDemo();
-await closeDatabase();
+await runCommand(async () => {
+  await loadDemo();
+  await closeDatabase();
+});
