@@ -31,8 +31,10 @@ test('back and forward go from sight to sight; a run of the same change is one s
   await raised('A');
   for (const key of ['j', 'j', 'k', 'j']) await page.keyboard.press(key);
   await raised('C');
+  await expect(page).toHaveURL(/\/setups\?setup=c$/);
   await page.keyboard.press('h');
   await expect(page.getByRole('form', { name: 'Hardware of setup C, front' })).toBeVisible();
+  await expect(page).toHaveURL(/view=hardware$/);
   await page.keyboard.press('3');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Front brake');
   await page.goBack();
