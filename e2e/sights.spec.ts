@@ -80,7 +80,19 @@ test('the pose and the part of the sweep are in the link, and no step back', asy
   await expect(map(colleague)).toHaveAttribute('aria-description', pose);
   await colleague.close();
   await page.goBack();
-  await expect(page.getByRole('application', { name: /^Clearance of the worst of all parts/ })).toBeVisible();
+  const worst = page.getByRole('application', { name: /^Clearance of the worst of all parts/ });
+  await expect(worst).toHaveAttribute('aria-description', 'steer 0.0 degrees, travel 0.0 mm');
+  // Each setup has its own pose in the history, also where both began at the same one.
+  await worst.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page).toHaveURL(/pose=1%2C0$/);
+  await page.keyboard.press('j');
+  await expect(page).toHaveURL(/setup=b&pose=1%2C0$/);
+  await worst.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page).toHaveURL(/setup=b&pose=2%2C0$/);
+  await page.goBack();
+  await expect(worst).toHaveAttribute('aria-description', 'steer 1.0 degrees, travel 0.0 mm');
 });
 
 test('a setup the job has not, or has no more: the first is shown, and it is said', async ({ page }) => {
@@ -108,4 +120,14 @@ test('a dialog closes with the step back, and what it made is raised', async ({ 
   await expect(sizes).toBeHidden();
   await expect(page.getByRole('button', { name: /\bE\b/, pressed: true })).toBeVisible();
   await saved(page);
+});
+
+test('the first keys on a page wait for nothing that the server must tell', async ({ page }) => {
+  const place = await openDemo(page, 'brindle-kite', 'setups');
+  await page.route(/__manifest/, (route) => route.abort());
+  await page.goto(`${place}/setups`);
+  await page.getByRole('button', { name: 'List' }).click();
+  await expect(page).toHaveURL(/fields=list$/);
+  await page.goBack();
+  await expect(page).toHaveURL(/\/setups$/);
 });

@@ -11,6 +11,7 @@ import {
 import { useLocation, useNavigate } from 'react-router';
 import type { AxleName } from '#core/job';
 import type { Side } from '#core/sweep';
+import { useAhead } from './useAhead';
 import { ownSearch, searchAfter, searchFor, sightIn, type Sight, type SightChange } from './sight';
 
 /** What is looked at, as it stands in the address, and how another sight is gone to. */
@@ -76,7 +77,7 @@ export function SelectionProvider({ jobId, children }: { jobId: string; children
 function useSearch(): { search: string; change(change: SightChange): void } {
   const location = useLocation();
   const navigate = useNavigate();
-  const [ahead, setAhead] = useState<{ of: string; search: string } | null>(null);
+  const [ahead, show] = useAhead<string>(location.key);
   // Keys may follow each other faster than the address does: each change is made on the last that was asked for.
   const asked = useRef<Place>(location);
   /** What the step changed that the history stands at. */
@@ -95,7 +96,7 @@ function useSearch(): { search: string; change(change: SightChange): void } {
       const follows = changed === 'pose';
       const next = { ...now, search, state: follows ? now.state : { changed } };
       asked.current = next;
-      setAhead({ of: now.key, search });
+      show({ of: now.key, value: search });
       const { pathname, state } = next;
       const replace = follows || stepped.current === changed;
       const gone = navigate({ pathname, search }, { state, replace, preventScrollReset: true });
@@ -104,11 +105,9 @@ function useSearch(): { search: string; change(change: SightChange): void } {
         if (asked.current === next) stepped.current = changedAt(next);
       });
     },
-    [navigate],
+    [navigate, show],
   );
-  // Once the address has followed, or leads elsewhere, it alone counts.
-  if (ahead && ahead.of !== location.key) setAhead(null);
-  return { search: ahead?.of === location.key ? ahead.search : location.search, change };
+  return { search: ahead ? ahead.value : location.search, change };
 }
 
 /** What each station looked like when it was left. */

@@ -76,22 +76,23 @@ export class SweepStore {
     this.#wake();
     const { sweeps, draws } = wantedFor(job, raised);
     this.#forgetBut(new Set(sweeps.map(({ slot }) => slot)));
-    this.#wanted = sweeps.filter((one) => !this.#stands(one));
+    this.#wanted = sweeps.filter(({ slot, key }) => this.#done.get(slot)?.key !== key);
+    this.#renew(sweeps);
     this.#unsure = draws;
     for (const [lane, wanted] of [[this.#sweeps, this.#wanted] as const, [this.#draws, draws] as const])
       if (lane.busy && !wanted.some(({ key, slot }) => wantedBy(slot, key) === lane.about)) lane.stop();
     this.#next();
   }
 
-  /** Whether a sweep was made of just this; then it is one of these very parts from now on. */
-  #stands({ slot, key, parts }: Wanted): boolean {
-    const done = this.#done.get(slot);
-    if (done?.key !== key) return false;
-    if (!sameParts(done.parts, parts)) {
-      this.#done.set(slot, { ...done, parts });
-      this.#set({ source: this.#source() });
-    }
-    return true;
+  /** A sweep of just this, though of other objects, is one of these very parts from now on. */
+  #renew(wanted: readonly Wanted[]): void {
+    const renewed = wanted.flatMap(({ slot, key, parts }) => {
+      const done = this.#done.get(slot);
+      return done?.key === key && !sameParts(done.parts, parts) ? [[slot, { ...done, parts }] as const] : [];
+    });
+    if (renewed.length === 0) return;
+    for (const [slot, done] of renewed) this.#done.set(slot, done);
+    this.#set({ source: this.#source() });
   }
 
   /** A setup that is gone must not stand in for a new one of its name. */

@@ -47,7 +47,7 @@ import { useSweeps } from './SweepsContext';
 
 const QUESTION = () => Promise.resolve(null);
 function Whole({ about, byItself }: { about: string; byItself: boolean }) {
-  const asked = useAsked<string>({ ask: QUESTION, about: [about], byItself });
+  const asked = useAsked<string>({ ask: QUESTION, of: about.split(',')[0]!, about: [about], byItself });
   const { store } = useSweeps();
   return (
     <>
@@ -107,12 +107,12 @@ test('asked by itself: once what it is about has stood for a while; progress; th
   expect(said()).toBe('running 0.4 — before');
   await act(async () => questions[0]!.answer('of a'));
   expect(said()).toBe('done 1 of a now');
-  await turnTo('b');
+  await turnTo('a, nudged');
   expect(said()).toBe('done 1 of a before');
   await pass(120);
   expect(said()).toBe('running 0 of a before');
-  await act(async () => questions[1]!.answer('of b'));
-  expect(said()).toBe('done 1 of b now');
+  await act(async () => questions[1]!.answer('of a, nudged'));
+  expect(said()).toBe('done 1 of a, nudged now');
 });
 
 test('the newest question wins, whichever answer comes last', async () => {
@@ -154,6 +154,16 @@ test('a worker that died is not asked again until it is brought back; then it is
   await pass(120);
   await act(async () => questions[1]!.answer('of b'));
   expect(said()).toBe('done 1 of b now');
+});
+
+test('of another one, what was answered does not stand in', async () => {
+  lay(true);
+  await pass(120);
+  await act(async () => questions[0]!.answer('of a'));
+  await turnTo('a, nudged');
+  expect(said()).toBe('done 1 of a before');
+  await turnTo('b');
+  expect(said()).toBe('done 1 — before');
 });
 
 test('a page that is left stops its question', async () => {

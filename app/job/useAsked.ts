@@ -19,12 +19,14 @@ export interface Asked<T> {
 interface State<T> {
   name: Asked<T>['name'];
   share: number;
-  answer: { value: T; about: readonly unknown[] } | null;
+  answer: { value: T; of: string; about: readonly unknown[] } | null;
 }
 
 interface Question<T> {
   ask: Ask<T>;
-  /** What the answer belongs to, compared one by one. */
+  /** Whose it is: an older answer stands in for the same one alone, never for another setup or axle. */
+  of: string;
+  /** What the answer depends on, compared one by one. */
   about: readonly unknown[];
   /** Asked anew by itself whenever what it is about is another; else it waits to be asked. */
   byItself: boolean;
@@ -34,22 +36,22 @@ interface Question<T> {
 const PAUSE_MS = 120;
 
 /** Asks the worker something about the job: with progress and a stop, the newest answer alone. */
-export function useAsked<T>({ ask, about, byItself }: Question<T>): Asked<T> {
+export function useAsked<T>({ ask, of, about, byItself }: Question<T>): Asked<T> {
   const { worker } = useSweeps().store;
   const died = useSyncExternalStore(worker.subscribe, worker.died, () => false);
   const [lane] = useState(() => new Lane(worker));
   const [state, setState] = useState<State<T>>({ name: 'idle', share: 0, answer: null });
-  const latest = useRef({ ask, about });
+  const latest = useRef({ ask, of, about });
   useEffect(() => {
-    latest.current = { ask, about };
+    latest.current = { ask, of, about };
   });
   const start = useCallback(async () => {
     worker.revive();
-    const { ask: now, about: of } = latest.current;
+    const { ask: now, ...asked } = latest.current;
     setState((before) => ({ ...before, name: 'running', share: 0 }));
-    const outcome = await lane.ask(of, now, (share) => setState((before) => ({ ...before, share })));
+    const outcome = await lane.ask(asked, now, (share) => setState((before) => ({ ...before, share })));
     if (!outcome) return;
-    if (outcome.name === 'done') setState({ name: 'done', share: 1, answer: { value: outcome.value, about: of } });
+    if (outcome.name === 'done') setState({ name: 'done', share: 1, answer: { value: outcome.value, ...asked } });
     else setState((before) => ({ ...before, name: 'idle' }));
   }, [worker, lane]);
   useEffect(() => {
@@ -64,14 +66,15 @@ export function useAsked<T>({ ask, about, byItself }: Question<T>): Asked<T> {
     };
     // What it is about is the caller's list.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [...about, byItself, died, start, lane]);
+  }, [of, ...about, byItself, died, start, lane]);
   useEffect(() => () => lane.drop(), [lane]);
-  const isCurrent = state.answer !== null && same(state.answer.about, about);
+  const answer = state.answer?.of === of ? state.answer : null;
+  const isCurrent = answer !== null && same(answer.about, about);
   const stop = useCallback(() => lane.stop(), [lane]);
   return {
     name: state.name,
     share: state.share,
-    value: byItself || isCurrent ? (state.answer?.value ?? null) : null,
+    value: answer && (byItself || isCurrent) ? answer.value : null,
     isCurrent,
     start: () => void start(),
     stop,

@@ -1,6 +1,7 @@
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
 import type { Pose } from '#core/kinematics';
 import { useSelection } from './SelectionContext';
+import { useAhead } from './useAhead';
 import { OPEN, poseIn, poseText, wordIn } from './sight';
 
 /** A parameter of a station's own in the address, null when it is not given. */
@@ -32,14 +33,12 @@ const POSE_REST_MS = 400;
 export function useSightPose(): [Pose | null, (pose: Pose | null) => void] {
   const [text, setText] = useSightText('pose');
   const named = useMemo(() => poseIn(text), [text]);
-  // What the hand holds counts until the address names it, or another sight is gone to.
-  const [held, setHeld] = useState<{ pose: Pose | null; over: string | null } | null>(null);
-  const inHand = held !== null && held.over === text;
+  const [held, hold] = useAhead<Pose | null>(text);
   useEffect(() => {
-    if (!inHand) return;
-    const later = setTimeout(() => setText(held.pose && poseText(held.pose)), POSE_REST_MS);
+    if (!held) return;
+    const later = setTimeout(() => setText(held.value && poseText(held.value)), POSE_REST_MS);
     return () => clearTimeout(later);
-  }, [inHand, held, setText]);
-  const move = useCallback((pose: Pose | null) => setHeld({ pose, over: text }), [text]);
-  return [inHand ? held.pose : named, move];
+  }, [held, setText]);
+  const move = useCallback((pose: Pose | null) => hold({ of: text, value: pose }), [hold, text]);
+  return [held ? held.value : named, move];
 }

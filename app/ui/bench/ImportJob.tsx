@@ -1,15 +1,14 @@
 import { useState, type DragEvent } from 'react';
-import { useFetcher } from 'react-router';
 import type { Fault } from '#formats/faults';
 import { FileButton, FileFaults } from '../parts/FileButton';
-import type { BenchAnswer } from './benchCommands';
+import { useBenchCommand } from './useBenchCommand';
 
 /** The same limit as the reader's, told before half a gigabyte is read into a page. */
 const MAX_MB = 12;
 
 /** Takes a job file from a file dialog or dropped on the bench, and says what is wrong with it. */
 export function useImportJob() {
-  const fetcher = useFetcher<BenchAnswer>({ key: 'import' });
+  const { send, busy, answer } = useBenchCommand('import');
   const [refused, setRefused] = useState<{ name: string; faults: Fault[] } | null>(null);
   const take = async (file: File | undefined) => {
     if (!file) return;
@@ -21,13 +20,12 @@ export function useImportJob() {
     }
     const form = new FormData();
     form.set('file', file);
-    await fetcher.submit(form, { method: 'post', action: '/?index', encType: 'multipart/form-data' });
+    await send(form);
   };
-  const answer = fetcher.state === 'idle' ? fetcher.data : undefined;
   const outcome = refused ?? (answer?.faults.length ? { name: answer.file ?? 'file', faults: answer.faults } : null);
   return {
     take,
-    busy: fetcher.state !== 'idle',
+    busy,
     outcome,
     dropTarget: {
       onDragOver: (event: DragEvent) => event.preventDefault(),

@@ -1,24 +1,20 @@
 import { Input, Modal } from 'antd';
 import { useId, useState } from 'react';
-import { useFetcher } from 'react-router';
-import type { BenchAnswer } from './benchCommands';
+import { useBenchCommand } from './useBenchCommand';
 
 /** A new job needs a car; everything else comes with the work. */
 export function NewJobDialog({ open, close }: { open: boolean; close(): void }) {
-  const fetcher = useFetcher<BenchAnswer>();
+  const { send, busy, answer } = useBenchCommand();
   const [car, setCar] = useState('');
   const [title, setTitle] = useState('');
   const [asked, setAsked] = useState(false);
   const id = useId();
   const missing = asked && car.trim() === '';
-  const fault = fetcher.data?.faults[0];
+  const fault = answer?.faults[0];
   const start = () => {
     setAsked(true);
     if (car.trim() === '') return;
-    void fetcher.submit(
-      { intent: 'new', car, title },
-      { method: 'post', action: '/?index', encType: 'application/json' },
-    );
+    void send({ intent: 'new', car, title });
   };
   return (
     <Modal
@@ -26,7 +22,7 @@ export function NewJobDialog({ open, close }: { open: boolean; close(): void }) 
       onCancel={close}
       onOk={start}
       okText="Start with the readings"
-      confirmLoading={fetcher.state !== 'idle'}
+      confirmLoading={busy}
       title="New job"
       width={440}
     >

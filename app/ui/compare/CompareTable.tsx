@@ -25,22 +25,6 @@ export const rowOf = (setup: Setup | null, report: SetupReport, axle: AxleName):
   report,
 });
 
-/** A column of figures of the axle, sorted by size; what is not known comes last. */
-export const figureColumn = (
-  title: string,
-  of: (figures: AxleReport) => number | null,
-  show: (value: number) => string,
-): Column => ({
-  title,
-  key: title,
-  align: 'right',
-  sorter: (one, other) => (of(one.figures) ?? -Infinity) - (of(other.figures) ?? -Infinity),
-  render: (_, { figures }) => {
-    const value = of(figures);
-    return <span className="figure">{value === null ? '—' : show(value)}</span>;
-  },
-});
-
 /** What a check found of a row: on its axle, or of the whole car. */
 export const checkIn = ({ figures, report }: Row, code: CheckCode): Check | undefined =>
   findCheck([...figures.checks, ...report.checks], code);

@@ -6,9 +6,10 @@ import { useIsStale } from '../../job/SweepsContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { checkName, marginText } from '../checkWords';
 import type { Rung } from '../ladder/Ladder';
+import { figureColumn } from '../parts/figureColumn';
 import { Ring } from '../parts/Ring';
 import { faceText } from '../words';
-import { CompareTable, figureColumn, rowOf, type Column, type Row } from './CompareTable';
+import { CompareTable, rowOf, type Column, type Row } from './CompareTable';
 import '../parts/swept.css';
 import './compare.css';
 
@@ -24,18 +25,18 @@ export function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: Axl
   const length = (value: number) => lengths.figure(value);
   const change = (value: number) => lengths.figure(value, true);
   const columns = [
-    figureColumn(
+    figureColumn<Row>(
       'Face',
       ({ pokeMm }) => pokeMm,
       (value) => faceText(value, lengths),
     ),
-    figureColumn('Inner gap', ({ inboardGapMm }) => inboardGapMm, length),
-    figureColumn('Arch gap', ({ archGapMm }) => archGapMm, length),
-    figureColumn('ETe, mm', ({ effectiveOffsetMm }) => effectiveOffsetMm, offsetFigure),
-    figureColumn('Outer face', ({ outerChangeMm }) => outerChangeMm, change),
-    figureColumn('Inner face', ({ innerChangeMm }) => innerChangeMm, change),
-    figureColumn('Track', ({ trackChangeMm }) => trackChangeMm, change),
-    figureColumn(
+    figureColumn<Row>('Inner gap', ({ inboardGapMm }) => inboardGapMm, length),
+    figureColumn<Row>('Arch gap', ({ archGapMm }) => archGapMm, length),
+    figureColumn<Row>('ETe, mm', ({ effectiveOffsetMm }) => effectiveOffsetMm, offsetFigure),
+    figureColumn<Row>('Outer face', ({ outerChangeMm }) => outerChangeMm, change),
+    figureColumn<Row>('Inner face', ({ innerChangeMm }) => innerChangeMm, change),
+    figureColumn<Row>('Track', ({ trackChangeMm }) => trackChangeMm, change),
+    figureColumn<Row>(
       '⌀, %',
       ({ diameterChangePct }) => diameterChangePct,
       (value) => formatNumber(value, 1, true),

@@ -6,8 +6,9 @@ import { useRaised } from '../../job/useRaised';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { SpeedChart } from '../car/SpeedChart';
 import { marginText } from '../checkWords';
+import { figureColumn } from '../parts/figureColumn';
 import { Ring } from '../parts/Ring';
-import { checkColumn, checkIn, CompareTable, figureColumn, rowOf } from './CompareTable';
+import { checkColumn, checkIn, CompareTable, rowOf, type Row } from './CompareTable';
 import './compare.css';
 
 /** Checks that are laid side by side: those of the axle, then those of the car. */
@@ -29,18 +30,18 @@ export function OnRoadTable({ axle }: { axle: AxleName }) {
   );
   const columns = [
     ...CODES.filter((code) => rows.some((row) => checkIn(row, code))).map((code) => checkColumn(code, show)),
-    figureColumn(
+    figureColumn<Row>(
       metric ? 'Turns a km' : 'Turns a mile',
       ({ tire }) => (metric ? tire.revolutionsPerKm : tire.revolutionsPerMile),
       (value) => formatNumber(value, 0),
     ),
-    figureColumn(
+    figureColumn<Row>(
       `Pressure, ${measureSign('pressure', lengths.units)}`,
       ({ pressureKpa }) => pressureKpa,
       (kpa) => `≈ ${measureFigure({ quantity: 'pressure', value: kpa, unit: lengths.units })}`,
     ),
-    figureColumn(`Corner, ${measureSign('mass', lengths.units)}`, ({ massChangeKg }) => massChangeKg, mass),
-    figureColumn(
+    figureColumn<Row>(`Corner, ${measureSign('mass', lengths.units)}`, ({ massChangeKg }) => massChangeKg, mass),
+    figureColumn<Row>(
       'Inertia, %',
       ({ inertiaChangePct }) => inertiaChangePct,
       (pct) => formatNumber(pct, 0, true),

@@ -21,6 +21,7 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
   const { unit } = useLengths();
   const asked = useAsked<AxleRemedies>({
     ask: (work, call, progress) => work.remedies(call, { job: { ...job, setups: [] }, setup, axle, unit }, progress),
+    of: `${setup.id} ${axle}`,
     about: [job.vehicle, job.brief, job.house, setup, axle, unit],
     byItself: true,
   });

@@ -15,6 +15,7 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
   const lengths = useLengths();
   const asked = useAsked<Found[]>({
     ask: (work, call, progress) => work.sensitivity(call, { job, setup, axle }, progress),
+    of: `${setup.id} ${axle}`,
     about: [job.vehicle, setup, axle],
     byItself: false,
   });

@@ -1,13 +1,14 @@
 import { sizesThatDo, withSize, type SizeThatDoes } from '#core/advice';
 import { Button, Checkbox, Modal, Table, type TableColumnsType } from 'antd';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { CHECK_KINDS, type AxleReport } from '#core/evaluate';
+import { CHECK_KINDS } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { formatNumber } from '#core/units';
 import { limitInForce } from '#core/verdict';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
+import { figureColumn } from '../parts/figureColumn';
 import { RingMark } from '../parts/Ring';
 import { faceText, wheelCode } from '../words';
 import './tire.css';
@@ -42,20 +43,6 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
     const at = buttons.indexOf(document.activeElement as HTMLButtonElement);
     buttons[Math.min(buttons.length - 1, Math.max(0, at + step))]?.focus();
   };
-  const figure = (
-    title: string,
-    of: (figures: AxleReport) => number | null,
-    show: (value: number) => string,
-  ): TableColumnsType<SizeThatDoes>[number] => ({
-    title,
-    key: title,
-    align: 'right',
-    sorter: (one, other) => (of(one.figures) ?? -Infinity) - (of(other.figures) ?? -Infinity),
-    render: (_, { figures }) => {
-      const value = of(figures);
-      return <span className="figure">{value === null ? '—' : show(value)}</span>;
-    },
-  });
   const length = (mm: number) => lengths.figure(mm);
   const columns: TableColumnsType<SizeThatDoes> = [
     { title: 'Size', key: 'size', render: (_, { name }) => <b className="figure">{name}</b> },
@@ -69,20 +56,20 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
         </span>
       ),
     },
-    figure('Diameter', ({ tire }) => tire.overallDiameterMm, length),
-    figure(
+    figureColumn<SizeThatDoes>('Diameter', ({ tire }) => tire.overallDiameterMm, length),
+    figureColumn<SizeThatDoes>(
       '%',
       ({ diameterChangePct }) => diameterChangePct,
       (pct) => formatNumber(pct, 1, true),
     ),
-    figure('Section', ({ tire }) => tire.sectionWidthMm, length),
-    figure(
+    figureColumn<SizeThatDoes>('Section', ({ tire }) => tire.sectionWidthMm, length),
+    figureColumn<SizeThatDoes>(
       'Face',
       ({ pokeMm }) => pokeMm,
       (poke) => faceText(poke, lengths),
     ),
-    figure('Inner gap', ({ inboardGapMm }) => inboardGapMm, length),
-    figure('Arch gap', ({ archGapMm }) => archGapMm, length),
+    figureColumn<SizeThatDoes>('Inner gap', ({ inboardGapMm }) => inboardGapMm, length),
+    figureColumn<SizeThatDoes>('Arch gap', ({ archGapMm }) => archGapMm, length),
     {
       title: 'Usual load index',
       key: 'load',

@@ -49,10 +49,11 @@ export function WindowView({ setup }: { setup: Setup }) {
   const asked = useAsked<FitWindow>({
     ask: (work, call, progress) =>
       ask ? work.window(call, { job: { ...job, setups: [] }, setup, axle, ask }, progress) : Promise.resolve(null),
+    of: `${setup.id} ${axle}`,
     about: [job.vehicle, job.brief, job.house, setup, ask, axle],
     byItself: ask !== null,
   });
-  const window = asked.value?.axle === axle ? asked.value : null;
+  const window = asked.value;
   const isStale = window !== null && !asked.isCurrent;
   const stackMm = stackThicknessMm(setup[axle]?.stack ?? []) ?? 0;
   const stock = useMemo(
