@@ -131,3 +131,21 @@ test('the first keys on a page wait for nothing that the server must tell', asyn
   await page.goBack();
   await expect(page).toHaveURL(/\/setups$/);
 });
+
+test('every dialog opens by its link, and the page finds what the server sent', async ({ page }) => {
+  const place = await openDemo(page, 'velder-two', 'setups');
+  for (const [at, name] of [
+    ['setups?view=tire&open=sizes', /^Sizes that would do/],
+    ['setups?view=hardware&open=trial', /^Spacer to wheel/],
+    ['setups?view=hardware&setup=e&open=ways', /^Another pattern/],
+    ['hub?open=gauge-card', /^Gauge card/],
+    ['hub?open=threads', /^Threads/],
+    ['room?open=new-wheel', /^Room to a new wheel/],
+    ['brakes?open=template', /^Template/],
+    ['brakes?panel=room&open=washers', /^Washer trial/],
+    ['compare?open=keys', /^Keys/],
+  ] as const) {
+    await page.goto(`${place}/${at}`);
+    await expect(page.getByRole('dialog', { name })).toBeVisible();
+  }
+});

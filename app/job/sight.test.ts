@@ -8,6 +8,7 @@ describe('what an address shows', () => {
     ['', { axle: 'front', side: 'right', setupId: null }],
     ['?axle=rear&side=left&setup=b', { axle: 'rear', side: 'left', setupId: 'b' }],
     ['?axle=middle&side=up', { axle: 'front', side: 'right', setupId: null }],
+    ['?setup=', { axle: 'front', side: 'right', setupId: null }],
     ['?axle=REAR', { axle: 'front', side: 'right', setupId: null }],
   ])('%s', (search, shown) => expect(sight(search)).toEqual(shown));
 

@@ -28,7 +28,7 @@ export const wordIn = <T extends string>(words: readonly T[], given: string | nu
 export const sightIn = (params: URLSearchParams): Sight => ({
   axle: wordIn(AXLES, params.get('axle')) ?? 'front',
   side: wordIn(SIDES, params.get('side')) ?? 'right',
-  setupId: params.get('setup'),
+  setupId: params.get('setup') || null,
 });
 
 /** The search of an address after a change; what the change makes void goes with it. */

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo } from 'react';
 import type { Pose } from '#core/kinematics';
+import { useOnClient } from '../ui/parts/useOnClient';
 import { useSelection } from './SelectionContext';
 import { useAhead } from './useAhead';
 import { OPEN, poseIn, poseText, wordIn } from './sight';
@@ -18,12 +19,16 @@ export function useSight<T extends string>(name: string, words: readonly [T, ...
   return [wordIn(words, text) ?? first, choose];
 }
 
-/** A dialog that a link may open. Another setup, axle or view closes it. */
+/**
+ * A dialog that a link may open; the server leaves it to the browser, which has a place for it. Another setup, axle or
+ * view closes it.
+ */
 export function useDialog(name: string): { isOpen: boolean; open(): void; close(): void } {
   const [shown, setShown] = useSightText(OPEN);
   const open = useCallback(() => setShown(name), [setShown, name]);
   const close = useCallback(() => setShown(null), [setShown]);
-  return { isOpen: shown === name, open, close };
+  const isOpen = useOnClient<boolean>(() => true, false) && shown === name;
+  return { isOpen, open, close };
 }
 
 /** How long a pose must stand before the address names it, ms: it follows a hand, or plays. */

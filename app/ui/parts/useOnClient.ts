@@ -3,8 +3,8 @@ import { useSyncExternalStore } from 'react';
 const never = () => () => {};
 
 /**
- * A text that only the reader's own browser knows (clock, time zone), and what stands for it in the first HTML.
- * @param client gives the same text again as long as nothing changes
+ * What only the reader's own browser knows (clock, time zone), and what stands for it in the first HTML.
+ * @param client gives the same again as long as nothing changes
  */
-export const useOnClient = (client: () => string, server: string): string =>
+export const useOnClient = <T extends string | boolean>(client: () => T, server: T): T =>
   useSyncExternalStore(never, client, () => server);
