@@ -62,8 +62,8 @@ test('every station looks the same opened directly and after all others', async 
     await context.close();
   }
   await page.goto('/');
-  await page.getByRole('link', { name: 'Stores' }).click();
-  await page.getByRole('link', { name: 'House' }).click();
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  await page.getByRole('link', { name: 'Shop defaults' }).click();
   await page.goto(`${place}/${STATIONS[0]}`);
   // Once around, so that every sheet is there; then each is looked at.
   for (const station of [...STATIONS, ...STATIONS]) {

@@ -1,5 +1,5 @@
 /** @jest-environment jest-fixed-jsdom */
-import { act, render, screen, waitFor } from '@testing-library/react';
+import { act, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { KITE } from '#support/jobs';
 
@@ -40,12 +40,15 @@ function Whole({ allOpen = false }: { allOpen?: boolean }) {
 const row = (key: string) => document.querySelector<HTMLElement>(`[data-row="${key}"]`)!;
 const button = (key: string) => row(key).querySelector('button')!;
 const isSwept = () => document.querySelector('[data-swept="true"]') !== null;
-/** Answers every sweep that is asked for, and those that follow. */
-const sweepAll = () =>
-  waitFor(async () => {
-    await act(async () => asked.splice(0).forEach((answer) => answer()));
-    expect(isSwept()).toBe(true);
-  });
+/** Answers every sweep that is asked for, and those that follow, however many there are. */
+async function sweepAll(): Promise<void> {
+  for (let n = 0; n < 500 && !isSwept(); n++)
+    await act(async () => {
+      asked.splice(0).forEach((answer) => answer());
+      await new Promise((resolve) => setTimeout(resolve, 5));
+    });
+  expect(isSwept()).toBe(true);
+}
 
 beforeEach(() => void asked.splice(0));
 
