@@ -86,7 +86,7 @@ export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
   const why = said ? `${said[0]!.toUpperCase()}${said.slice(1)}.` : 'This page could not be shown.';
   return (
     <main className="error-page">
-      <h1>{missing ? 'Nothing lies here' : 'Something broke'}</h1>
+      <h1>{missing ? 'Page not found' : 'Something broke'}</h1>
       <p>
         {missing
           ? 'There is no page or job at this address.'

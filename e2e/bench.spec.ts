@@ -35,7 +35,7 @@ test('a new job needs a car and begins with its readings', async ({ page }) => {
   await page.getByRole('button', { name: 'Filter' }).or(page.locator('.ant-table-filter-trigger')).first().click();
   await page.getByRole('menuitem', { name: 'a decision' }).click();
   await page.locator('.ant-table-filter-dropdown').getByRole('button', { name: 'OK' }).click();
-  await expect(page.getByText('No job answers to this search.')).toBeVisible();
+  await expect(page.getByText('No job matches.')).toBeVisible();
 });
 
 test('a new job is opened also while the bench looks again for what is being judged', async ({ page }) => {
@@ -90,7 +90,7 @@ test('a job is duplicated, put away and brought back', async ({ page }) => {
   await expect(page.getByRole('row').filter({ hasText: 'away and back' })).toHaveCount(1);
   await page.getByText('Put away', { exact: true }).click();
   await page.getByRole('button', { name: /^Bring back/ }).click();
-  await expect(page.getByText('No job answers to this search.')).toBeVisible();
+  await expect(page.getByText('No job matches.')).toBeVisible();
   await page.getByText('On the bench').click();
   await expect(page.getByRole('row').filter({ hasText: 'away and back' })).toHaveCount(2);
 });
@@ -131,7 +131,7 @@ test('a broken file is refused with the place, and nothing is taken in', async (
   await page.getByLabel('Job file', { exact: true }).setInputFiles(large);
   await expect(alert).toContainText('the file has 50 MB; a job file has 12 MB at most');
   await page.goto('/?search=never+taken+in');
-  await expect(page.getByText('No job answers to this search.')).toBeVisible();
+  await expect(page.getByText('No job matches.')).toBeVisible();
 });
 
 test('50 MB sent past the page are refused at the server', async ({ page }) => {
@@ -160,7 +160,7 @@ test.describe(() => {
   test('a place where nothing lies says so', async ({ page }) => {
     const response = await page.goto('/jobs/nobody/setups');
     expect(response!.status()).toBe(404);
-    await expect(page.getByRole('heading', { name: 'Nothing lies here' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
     await page.getByRole('link', { name: 'To the bench' }).click();
     await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
   });

@@ -102,7 +102,7 @@ test('the wheel is drawn along its axis by the pointer', async ({ page }) => {
   expect(Number(await field.inputValue())).toBeGreaterThan(5);
 });
 
-test('depths under a straight-edge: the wrong way is refused at its row, a wheel of the stores keeps its face', async ({
+test('depths under a straight-edge: the wrong way is refused at its row, a wheel on the shelf keeps its face', async ({
   page,
 }) => {
   await openDemo(page, 'brindle-kite', 'brakes');
@@ -131,7 +131,7 @@ test('depths under a straight-edge: the wrong way is refused at its row, a wheel
   await expect(panel(page).getByText('Kept with Ostrik Tor 17 x 7.5 +40.')).toBeVisible();
   await show(page, 'Room');
   await expect(row(page, 'brake-weight')).toContainText('clears');
-  await page.goto('/stores?kind=wheel');
+  await page.goto('/shelf?kind=wheel');
   await expect(page.getByRole('row', { name: /Tor 17 x 7\.5/ })).toContainText('12 points');
 });
 
@@ -332,7 +332,7 @@ test('a brake is kept on the shelf under its name', async ({ page }) => {
   await type(name, 'Kite front, kept');
   await page.getByRole('button', { name: 'Keep this brake on the shelf' }).click();
   await expect(panel(page).getByText('kept', { exact: true })).toBeVisible();
-  await page.goto('/stores');
+  await page.goto('/shelf');
   await page.getByText(/^Brakes \d+$/).click();
   await expect(page.getByRole('row', { name: /Kite front, kept/ })).toBeVisible();
 });

@@ -1,7 +1,7 @@
 import { applyEdits } from '#core/job';
 import { choose, clean, demoJob, expect, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench';
 
-test('a setup gets its spacer from the stores, a label of a pair is halved, and the drawing follows', async ({
+test('a setup gets its spacer from the shelf, a label of a pair is halved, and the drawing follows', async ({
   page,
 }) => {
   await openDemo(page, 'brindle-kite', 'setups');
@@ -35,18 +35,18 @@ test('the thinnest spacer kept that clears the inner gap is offered and used', a
   await page.keyboard.press('j');
   await page.keyboard.press('j');
   await page.keyboard.press('h');
-  await expect(page.getByText(/Thinnest in stores that does it/)).toContainText('Tarn & Ledger slip-on 12 mm 4x108');
+  await expect(page.getByText(/Thinnest on the shelf that works/)).toContainText('Tarn & Ledger slip-on 12 mm 4x108');
   await page.getByRole('button', { name: 'Use it' }).click();
   await expect(page.locator('[data-row=inboard]')).toContainText('clears');
   await expect(page.locator('[data-row=inboard]')).toContainText('6.4');
 });
 
-test('another pattern: the ways out side by side, and one of them becomes a setup', async ({ page }) => {
+test('another pattern: the options side by side, and one of them becomes a setup', async ({ page }) => {
   await openDemo(page, 'velder-two', 'setups');
   for (let n = 0; n < 4; n++) await page.keyboard.press('j');
   await page.keyboard.press('h');
   await expect(page.locator('[data-row=pattern]')).toContainText('does not fit');
-  await page.getByRole('button', { name: 'The ways out' }).click();
+  await page.getByRole('button', { name: 'Options', exact: true }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('columnheader')).toHaveCount(6);
   await expect(dialog.getByRole('row', { name: /^Geometry/ })).toContainText('circles differ by 2.00 mm');
@@ -56,10 +56,10 @@ test('another pattern: the ways out side by side, and one of them becomes a setu
   await type(dialog.getByRole('textbox', { name: 'Adapter, each' }), '80');
   await expect(dialog.getByRole('row', { name: /^Cost/ })).toContainText('160');
   await expect(dialog.getByRole('row', { name: /^Effective offset/ })).toContainText('+8');
-  await dialog.getByLabel('Adapter from the stores').click();
+  await dialog.getByLabel('Adapter from the shelf').click();
   await page.getByTitle('Ostrik 4x98 to 4x100, 20 mm').click();
   await expect(dialog.getByRole('row', { name: /^Geometry/ })).toContainText(
-    'from the stores: Ostrik 4x98 to 4x100, 20 mm',
+    'from the shelf: Ostrik 4x98 to 4x100, 20 mm',
   );
   await dialog.getByRole('button', { name: 'Make a setup of it' }).first().click();
   await expect(page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]')).toContainText(
@@ -88,7 +88,7 @@ test('a spacer that looked right becomes a wheel of another width without one', 
   await expect(page.getByRole('textbox', { name: /^Offset/ })).toHaveValue('+34.4');
 });
 
-test('a wheel’s pattern from two of its holes, and a wheel from the stores', async ({ page }) => {
+test('a wheel’s pattern from two of its holes, and a wheel from the shelf', async ({ page }) => {
   const job = applyEdits(demoJob('brindle-kite'), [
     { op: 'clear', path: ['setups', 'a', 'front', 'wheel', 'boltCircleMm'] },
   ]);
@@ -105,7 +105,7 @@ test('a wheel’s pattern from two of its holes, and a wheel from the stores', a
   await dialog.getByRole('button', { name: 'Take 4 × 108' }).click();
   await dialog.getByRole('button', { name: 'Close' }).last().click();
   await expect(page.locator('[data-row=pattern]')).toContainText('fits');
-  await page.getByLabel('Take a wheel from the stores').click();
+  await page.getByLabel('Take a wheel from the shelf').click();
   await page.getByTitle('Ostrik Cairn 16 x 7 +35').click();
   await expect(page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]')).toContainText('ETe +35');
   await expect(page.locator('[data-row=centring]')).toContainText('fits');
@@ -118,7 +118,7 @@ test('bolts that no longer hold behind a spacer get the shortest kept that do', 
   const row = page.locator('[data-row=fastening]');
   await expect(row).toContainText('does not hold');
   await expect(page.locator('[data-row=bolt-lengths]')).toContainText('do not mix them');
-  await expect(page.getByText(/Shortest in stores that holds/)).toContainText('M12x1.25 34 mm');
+  await expect(page.getByText(/Shortest on the shelf that holds/)).toContainText('M12x1.25 34 mm');
   await page.getByRole('button', { name: 'Use it' }).click();
   await expect(row).toContainText('holds');
   await expect(row).toContainText('17.0');
@@ -140,13 +140,13 @@ test('a brief that lets the nuts centre, and refuses near patterns, is heard', a
   await saved(page);
   await page.getByLabel('Patterns less than 1 mm off').click();
   await page.getByTitle('refused').click();
-  await page.getByLabel('Centring').click();
-  await page.getByTitle('the nuts may centre it').click();
+  await page.getByLabel('Centering').click();
+  await page.getByTitle('the nuts may center it').click();
   await page.getByRole('link', { name: /Setups/ }).click();
   await page.keyboard.press('h');
   await expect(page.locator('[data-row=pattern]')).toContainText('does not fit');
   await page.locator('[data-row=centring]').getByRole('button').click();
-  await expect(page.locator('[data-row=centring]')).toContainText('until then the nuts centre it (brief)');
+  await expect(page.locator('[data-row=centring]')).toContainText('until then the nuts center it (brief)');
 });
 
 test('every field of the hardware says beside it what is wrong with nonsense, and keeps it', async ({ page }) => {
@@ -162,7 +162,7 @@ test('the thinnest that fits the room but not the lip is passed over, and said s
   await openDemo(page, 'brindle-kite', 'setups');
   await page.keyboard.press('j');
   await page.keyboard.press('h');
-  await expect(page.getByText(/Thinnest in stores that does it/)).toContainText('slip-on 10 mm 4x108');
+  await expect(page.getByText(/Thinnest on the shelf that works/)).toContainText('slip-on 10 mm 4x108');
   await expect(
     page.getByText(/slip-on 8 mm 4x108 bore 63\.4 is thinner, but leaves the wheel short of lip or thread/),
   ).toBeVisible();

@@ -16,7 +16,7 @@ test('a pattern is found from two readings: what a tape leaves open, a caliper d
   const place = await putOnBench(page, bare as never, 'pattern by readings');
   await page.goto(`${place}/hub`);
   await saved(page);
-  await expect(page.getByText('Count first; then click the two you can reach.')).toBeVisible();
+  await expect(page.getByText('Set the lug count, then click the two studs you can reach.')).toBeVisible();
   await count(page, 5);
   await expect(page.getByText('widest pair', { exact: true })).toBeVisible();
   await page.getByLabel('Tool', { exact: true }).click();

@@ -51,12 +51,12 @@ test('from nothing to compared setups: a car is entered, measured, briefed, fitt
   await page.getByRole('button', { name: 'Double' }).click();
   await type(page.getByRole('textbox', { name: /^Stack/ }), '30');
   await expect(ledgerRow(page, 'fender')).toContainText('too far out');
-  await expect(page.getByRole('complementary', { name: 'Ledger' })).toContainText('held by Face against fender, front');
+  await expect(page.getByRole('complementary', { name: 'Ledger' })).toContainText('limited by Poke, front');
 
   await page.getByRole('link', { name: /Compare/ }).click();
   const table = page.getByRole('region', { name: 'Differences' }).getByRole('table');
   await expect(table.getByRole('row', { name: /^A / })).toContainText('+16');
-  await expect(table.getByRole('row', { name: /^B / })).toContainText('too far out: Face against fender, front');
+  await expect(table.getByRole('row', { name: /^B / })).toContainText('too far out: Poke, front');
   await saved(page);
 
   await page.getByRole('button', { name: 'Papers' }).click();

@@ -7,7 +7,7 @@ const drawings = (page: Page) => page.getByRole('group', { name: /corner with/ }
 test('a part is read from the plan, stands on the drawings, and counts in the ledger', async ({ page }) => {
   const place = await openDemo(page, 'brindle-kite', 'room');
   await page.keyboard.press('p');
-  await expect(plan(page)).toContainText('7 to go');
+  await expect(plan(page)).toContainText('7 left');
   // By keyboard: to the entry, Enter, and the gap typed.
   await plan(page)
     .getByRole('button', { name: /^Mud flap/ })
@@ -16,7 +16,7 @@ test('a part is read from the plan, stands on the drawings, and counts in the le
   const form = page.getByRole('form', { name: 'Mud flap' });
   await expect(form).toContainText('kept as soon as its gap is there');
   await type(form.getByRole('textbox', { name: 'Gap in mm' }), '95');
-  await expect(plan(page)).toContainText('6 to go');
+  await expect(plan(page)).toContainText('6 left');
   await expect(form.getByRole('button', { name: 'Remove' })).toBeVisible();
   await form.getByLabel('Read with').click();
   await page
@@ -36,9 +36,9 @@ test('a part is read from the plan, stands on the drawings, and counts in the le
     .getByRole('button', { name: /^Mud flap/ })
     .click();
   await page.getByRole('button', { name: 'Remove' }).click();
-  await expect(plan(page)).toContainText('7 to go');
+  await expect(plan(page)).toContainText('7 left');
   await page.keyboard.press('Control+z');
-  await expect(plan(page)).toContainText('6 to go');
+  await expect(plan(page)).toContainText('6 left');
 });
 
 test('a click on the wheel says the clock from outside, the place on it from behind', async ({ page }) => {
@@ -137,7 +137,7 @@ test('an edge by coordinates, one side copied to the other, each with its own ro
   await saved(page);
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('6');
-  await expect(ledgerRow(page, 'fender')).toContainText('Face against fender, left');
+  await expect(ledgerRow(page, 'fender')).toContainText('Poke, left');
 });
 
 test('how the wheel moves: usual values are marked, measured ones go before them', async ({ page }) => {

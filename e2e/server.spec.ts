@@ -165,7 +165,7 @@ test('a NUL byte, in an address or in what is sent, is told in words', async () 
   const noId = 'must be 1 to 40 letters';
   expect(await sent('/_root.data?index', { intent: 'new', car: 'a\u0000', title: '' })).toEqual(told(control));
   expect(await sent('/_root.data?index', { intent: 'duplicate', id: 'a\u0000' })).toEqual(told(noId));
-  expect(await sent('/house.data', { intent: 'end-device', id: 'a\u0000' })).toEqual(told(noId));
+  expect(await sent('/defaults.data', { intent: 'end-device', id: 'a\u0000' })).toEqual(told(noId));
   const job = demoJob('brindle-kite');
   job.vehicle.front!.readings = [{ ...job.vehicle.front!.readings![0]!, key: 'room.archGapMm\u0000' }];
   const form = new FormData();
@@ -187,8 +187,8 @@ test('beyond this machine a device signs in once; another comes in by the code t
   await setPassphrase(folder, 'twelve torque wrenches');
   const { child, log, ended } = await start(folder, 0, { HOST: '0.0.0.0' });
   const address = addressOf(log).replace('0.0.0.0', '127.0.0.1');
-  expect((await fetch(`${address}/stores.csv`, { headers: { Accept: 'text/csv' } })).status).toBe(401);
-  await page.goto(`${address}/house`);
+  expect((await fetch(`${address}/shelf.csv`, { headers: { Accept: 'text/csv' } })).status).toBe(401);
+  await page.goto(`${address}/defaults`);
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
   await expect(page.getByText('whoever is on this network can listen')).toBeVisible();
   await clean(page);
@@ -199,7 +199,7 @@ test('beyond this machine a device signs in once; another comes in by the code t
   await expect(phrase).toHaveValue('twelve torque wrenchers');
   await phrase.fill('twelve torque wrenches');
   await phrase.press('Enter');
-  await page.waitForURL(`${address}/house`);
+  await page.waitForURL(`${address}/defaults`);
   await expect(page.getByRole('list', { name: 'Devices' }).getByRole('listitem')).toHaveCount(1);
   await page.getByRole('button', { name: 'Back up now' }).click();
   await expect(page.getByText(/is made, opened and checked/)).toBeVisible();
@@ -216,7 +216,7 @@ test('beyond this machine a device signs in once; another comes in by the code t
   await expect(devices).toHaveCount(2);
   await devices.filter({ hasNotText: 'this one' }).getByRole('button', { name: 'Sign out' }).click();
   await expect(devices).toHaveCount(1);
-  await phone.goto(`${address}/stores`);
+  await phone.goto(`${address}/shelf`);
   await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
   await phone.context().close();
   child.kill('SIGTERM');
@@ -240,14 +240,14 @@ test('everything goes out as one file and into another shop', async ({ page }) =
   await one.ended;
   const other = mkdtempSync(path.join(tmpdir(), 'scoval-server-'));
   const two = await start(other);
-  await page.goto(`${addressOf(two.log)}/house`);
+  await page.goto(`${addressOf(two.log)}/defaults`);
   await expect(page.getByRole('link', { name: 'Save everything' })).toHaveAttribute('href', '/archive');
   const take = (bytes: Buffer) =>
     page.getByLabel('Archive').setInputFiles({ name: 'shop.zip', mimeType: 'application/zip', buffer: bytes });
   await take(Buffer.from('a letter'));
   await expect(page.getByRole('alert')).toContainText('is no zip archive');
   await take(buffer);
-  await expect(page.getByText('2 jobs taken in, 0 items of the stores.')).toBeVisible();
+  await expect(page.getByText('2 jobs taken in, 0 items on the shelf.')).toBeVisible();
   await clean(page);
   await page.getByRole('link', { name: 'Bench' }).click();
   await expect(page.getByRole('row', { name: /SK-002 Velder Two/ })).toBeVisible();

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Job } from '#core/job';
 import { expect, ledgerRow, openDemo, saved, swept, test, type } from './bench';
 
-test('nudges move offset and stack by a millimetre, five with Shift, and the figures follow', async ({ page }) => {
+test('nudges move offset and stack by a millimeter, five with Shift, and the figures follow', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'setups');
   const offset = page.getByRole('textbox', { name: /^Offset/ });
   const face = ledgerRow(page, 'fender').locator('.ledger-value');
@@ -75,7 +75,7 @@ test('bad input at a setup: a wheel 300 in wide, letters, a tire that does not g
   await expect(page.getByRole('alert')).toHaveText(/after 205\/45 the rim diameter is missing/);
   await type(tire, '205/45R16');
   await expect(page.getByRole('alert')).toHaveCount(0);
-  await expect(page.getByRole('complementary', { name: 'Ledger' })).toContainText('held by Tire on this rim, front');
+  await expect(page.getByRole('complementary', { name: 'Ledger' })).toContainText('limited by Tire on this rim, front');
   await ledgerRow(page, 'rim-diameter').getByRole('button').click();
   await expect(ledgerRow(page, 'rim-diameter')).toContainText('a 16 in tire does not go on a 17 in rim');
   await type(tire, '');
@@ -145,7 +145,7 @@ test('front and rear differ; the list has the same fields; every row opens its w
 test('how sure a figure is stands beside it, and what would help most', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'setups');
   await page.keyboard.press('j');
-  await expect(ledgerRow(page, 'inboard')).toContainText('±4.5, as likely as not to keep it');
+  await expect(ledgerRow(page, 'inboard')).toContainText('±4.5, about 50 % sure to clear');
   await expect(ledgerRow(page, 'arch')).toContainText(/limit 3\.0 · ±\d\.\d/);
   await ledgerRow(page, 'inboard').getByRole('button').click();
   await expect(ledgerRow(page, 'inboard')).toContainText(/would help most: half the section of the new tire/);

@@ -42,8 +42,8 @@ async function settled(page: Page, station: string): Promise<void> {
 test('every station looks the same opened directly and after all others', async ({ page, browser, baseURL }) => {
   const place = await putOnBench(page, demoJob('brindle-kite'), 'looks');
   await page.goto('/');
-  await page.getByRole('link', { name: 'Stores' }).click();
-  await page.getByRole('link', { name: 'House' }).click();
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  await page.getByRole('link', { name: 'Shop defaults' }).click();
   await page.goto(`${place}/${STATIONS[0]}`);
   // Once around, so that every sheet is there; then each is looked at.
   for (const station of [...STATIONS, ...STATIONS]) {

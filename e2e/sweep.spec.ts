@@ -69,7 +69,7 @@ test('a worker that dies is told, and started again', async ({ page }) => {
   await swept(page);
   await page.workers()[0]!.evaluate(() => self.close());
   await type(page.getByRole('textbox', { name: /^Bulge under load/ }), '5');
-  await expect(page.getByRole('alert').filter({ hasText: 'The sweep ended by itself' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'The sweep stopped' })).toBeVisible();
   await page.getByRole('button', { name: 'Sweep again' }).click();
   await swept(page);
   await expect(sweepPart(page, 'liner')).not.toContainText('13.6');

@@ -56,15 +56,15 @@ test('proud and covered contradict each other, and it is said beside both; an ax
   await expect(ledgerRow(page, 'fender')).toContainText('too far out');
 });
 
-test('what may be done, by keyboard; a budget of nothing; nonsense is refused beside its field', async ({ page }) => {
+test('modifications, by keyboard; a budget of nothing; nonsense is refused beside its field', async ({ page }) => {
   await openDemo(page, 'orrin-haul', 'brief');
   const heat = page.locator('[data-work=heat]');
-  await expect(heat.getByRole('radio', { name: 'may be done' })).toBeChecked();
-  await heat.getByRole('radio', { name: 'may be done' }).focus();
+  await expect(heat.getByRole('radio', { name: 'allowed', exact: true })).toBeChecked();
+  await heat.getByRole('radio', { name: 'allowed', exact: true }).focus();
   await page.keyboard.press('ArrowRight');
-  await expect(heat.getByRole('radio', { name: 'not', exact: true })).toBeChecked();
+  await expect(heat.getByRole('radio', { name: 'not allowed', exact: true })).toBeChecked();
   await type(page.getByLabel(/^Budget for the work/), '0');
-  await expect(page.getByText('Nothing may be spent')).toBeVisible();
+  await expect(page.getByText('Budget is zero')).toBeVisible();
   await refuseNonsense(page.locator('.terms-page'), 12, {
     except: /What else|Currency|Not further/,
     texts: ['nonsense', '999999'],
@@ -72,14 +72,14 @@ test('what may be done, by keyboard; a budget of nothing; nonsense is refused be
   await clean(page);
 });
 
-test('the house: a limit and a price are set, reach the briefs, and go back to what is usual', async ({ page }) => {
-  await page.goto('/house');
+test('shop defaults: a limit and a price are set, reach the briefs, and go back to what is usual', async ({ page }) => {
+  await page.goto('/defaults');
   const edge = page.locator('[data-limit=edgeMm]');
   await expect(edge).toContainText('usual');
   await type(edge.getByRole('textbox'), '-3');
   await expect(page.getByRole('alert')).toContainText('is outside');
   await type(edge.getByRole('textbox'), '7.5');
-  await expect(edge).toContainText("the house's own");
+  await expect(edge).toContainText('shop default');
   await type(page.getByRole('textbox', { name: /^Other hub, each/ }), '212');
   await page.reload();
   await expect(edge.getByRole('textbox')).toHaveValue('7.5');
@@ -91,7 +91,7 @@ test('the house: a limit and a price are set, reach the briefs, and go back to w
     house: { limits: object; prices: object };
   };
   expect(file.house).toMatchObject({ limits: { edgeMm: 7.5 }, prices: { hubSwapEach: 212 } });
-  const post = async (data: unknown) => (await send(page, '/house', data as object)).status();
+  const post = async (data: unknown) => (await send(page, '/defaults', data as object)).status();
   for (const data of [
     { path: ['limits', 'inboardMm'], value: 1e9 },
     { path: ['limits', 'nothing'], value: 1 },
@@ -100,7 +100,7 @@ test('the house: a limit and a price are set, reach the briefs, and go back to w
     {},
   ])
     expect(await post(data)).toBeLessThan(500);
-  await page.goto('/house');
+  await page.goto('/defaults');
   await page.getByRole('button', { name: 'Between hole and edge: back to 6.0 mm' }).click();
   await expect(edge).toContainText('usual');
   await type(page.getByRole('textbox', { name: /^Other hub, each/ }), '');

@@ -63,7 +63,7 @@ test('two makes of one size side by side, and one of them goes on', async ({ pag
   await expect(page.getByRole('textbox', { name: 'Make and model' })).toHaveValue('Ostrik Scree 205/45R17');
   await makes.getByRole('radio', { name: 'the size alone' }).check();
   await expect(ledgerRow(page, 'overallDiameterMm')).toContainText('616.0');
-  await page.getByLabel('Take a tire from the stores').click();
+  await page.getByLabel('Take a tire from the shelf').click();
   await page.getByTitle('Fenwold Ridgeway 215/45R17, 215/45R17').click();
   await expect(ledgerRow(page, 'overallDiameterMm')).toContainText('625.0');
   await saved(page);
@@ -169,10 +169,10 @@ test('dual wheels: both drawn with the gap between, a spacer between the discs, 
   await expect(ledgerRow(page, 'effectiveOffsetMm')).toContainText('+109.5');
 });
 
-test('a tire is kept in the stores with its own dimensions; a section needs the rim it was listed on', async ({
+test('a tire is kept on the shelf with its own dimensions; a section needs the rim it was listed on', async ({
   page,
 }) => {
-  await page.goto('/stores?kind=tire');
+  await page.goto('/shelf?kind=tire');
   await page.getByRole('button', { name: 'New tire' }).click();
   const dialog = page.getByRole('dialog');
   const name = `Beck ${test.info().testId.slice(0, 8)}`;

@@ -8,8 +8,8 @@ const point = (page: Page, id: string) => page.locator(`[data-setup=${id}]`);
 test('the window names what holds each edge, a setup is made of a place in it; tire rules; stock', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'window');
   await expect(rows(page).getByRole('row', { name: /^7\.5/ })).toContainText('+31.3 to +45.2');
-  await expect(rows(page).getByRole('row', { name: /^7\.5/ })).toContainText('Face against fender');
-  await expect(page.locator('.window-edge-name').first()).toHaveText('Face against fender');
+  await expect(rows(page).getByRole('row', { name: /^7\.5/ })).toContainText('Poke');
+  await expect(page.locator('.window-edge-name').first()).toHaveText('Poke');
   await rows(page).getByRole('button', { name: '7.0' }).click();
   const place = page.getByRole('region', { name: 'Place' });
   await expect(place).toContainText('every limit holds');
@@ -17,9 +17,9 @@ test('the window names what holds each edge, a setup is made of a place in it; t
   await saved(page);
   await expect(point(page, 'e')).toHaveAttribute('aria-label', /7 in, offset \+34/);
   await clean(page);
-  await page.getByRole('radio', { name: 'best size' }).locator('..').click();
+  await page.getByRole('radio', { name: 'best standard size' }).locator('..').click();
   await expect(rows(page).getByRole('row', { name: /^8\.0/ })).toBeVisible();
-  const stock = page.getByRole('region', { name: 'Wheels of the stores' });
+  const stock = page.getByRole('region', { name: 'Wheels on the shelf' });
   await expect(stock.getByRole('listitem').filter({ hasText: 'Tarn & Ledger Moor 17 x 9 -12' })).toContainText(
     'bolt pattern',
   );
@@ -53,7 +53,7 @@ test('an empty window says what holds it shut and which single change opens it',
     { op: 'set', path: ['brief', 'pokeMm'], value: { min: 30, max: 32 } },
   ]);
   await page.goto(`${await putOnBench(page, job, 'shut window')}/window`);
-  const note = page.getByRole('status').filter({ hasText: 'Nothing holds every limit' });
+  const note = page.getByRole('status').filter({ hasText: 'No wheel meets every limit' });
   await expect(note).toContainText('face too far in');
   await expect(note.getByRole('listitem').first()).toContainText(/Face too far in: .* mm more opens/);
 });

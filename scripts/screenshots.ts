@@ -30,7 +30,7 @@ const SHOTS: Shot[] = [
       await page.keyboard.press('Enter');
     },
   },
-  { file: 'stores', car: null, station: 'stores' },
+  { file: 'shelf', car: null, station: 'shelf' },
   { file: 'room', car: 'Brindle Kite', station: 'room' },
   {
     file: 'room-parts',
@@ -43,7 +43,7 @@ const SHOTS: Shot[] = [
   },
   { file: 'brakes', car: 'Brindle Kite', station: 'brakes', dark: true, prepare: press(['=', '=']) },
   { file: 'brief', car: 'Orrin Haul', station: 'brief' },
-  { file: 'house', car: null, station: 'house' },
+  { file: 'defaults', car: null, station: 'defaults' },
   {
     file: 'window',
     car: 'Orrin Haul',

@@ -124,7 +124,7 @@ export async function keepFace(name: string, innerFace: InnerFace | null): Promi
   });
 }
 
-/** Takes an item out of the stores. */
+/** Takes an item off the shelf. */
 export async function removeItem(id: string): Promise<void> {
   await write((transaction) => ShelfRow.destroy({ where: { id }, transaction }));
 }

@@ -30,7 +30,7 @@ test.each([
   );
   expect(await readShopDefaults()).toEqual({});
 });
-test('a change of the house judges every job anew', async () => {
+test('a change of the shop judges every job anew', async () => {
   const kite = readJobFile(readFileSync('demo/brindle-kite.scoval.json', 'utf8')).job!;
   await createJob({ ...kite, setups: kite.setups.slice(0, 1) });
   const before = (await judgedJobs())[0]!.standing.verdicts;
@@ -40,13 +40,13 @@ test('a change of the house judges every job anew', async () => {
   await setShopDefaults(['limits', 'engagementRatio'], null);
   expect((await judgedJobs())[0]!.standing.verdicts).toEqual(before);
 });
-test('a file carries the house it was judged by; another shop judges by its own', async () => {
+test('a file carries the shop it was judged by; another shop judges by its own', async () => {
   await setShopDefaults(['limits', 'archMm'], 12);
   const id = await createJob({ ...example(), house: { limits: { archMm: 40 } } });
   expect((await openJob(id))!.job.house).toBeUndefined();
   expect((await exportJob(id))!.job.house).toEqual({ limits: { archMm: 12 } });
 });
-test('a job does not change the house', async () => {
+test('a job does not change the shop', async () => {
   const id = await createJob(example());
   const result = await saveEdits(id, 1, [{ op: 'set', path: ['house', 'limits', 'archMm'], value: 0 }]);
   expect(result.status).toBe('invalid');

@@ -15,8 +15,8 @@ export async function readShopDefaults(transaction?: Transaction): Promise<ShopD
 }
 
 /**
- * Sets one place of the house, or with null gives it back its default. Where every job stands by it is worked out anew.
- * @returns the house as it is now, or what is wrong with the value
+ * Sets one shop default, or with null gives it back its default. Where every job stands by it is worked out anew.
+ * @returns the shop defaults as they are now, or what is wrong with the value
  */
 export async function setShopDefaults(
   path: readonly string[],

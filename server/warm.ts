@@ -22,6 +22,6 @@ export async function warmUp(): Promise<void> {
   const newest = await JobRow.findOne({ attributes: ['id'], order: [['updatedAt', 'DESC']] });
   const stations = newest ? ['room', 'setups', 'brief'].map((station) => `/jobs/${newest.id}/${station}`) : [];
   for (let time = 0; time < TIMES; time++)
-    for (const place of ['/', '/stores', '/house', ...stations]) await makePages(`http://127.0.0.1${place}`, NOBODY);
+    for (const place of ['/', '/shelf', '/defaults', ...stations]) await makePages(`http://127.0.0.1${place}`, NOBODY);
   await thread;
 }

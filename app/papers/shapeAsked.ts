@@ -37,7 +37,7 @@ export function asked<T>(request: Request, schema: Joi.ObjectSchema<T>, numbers:
   });
 }
 
-/** Finds the shape in a job or in the stores; answers 404 where there is none. */
+/** Finds the shape in a job or on the shelf; answers 404 where there is none. */
 export async function shapeAsked(jobId: string, axle: AxleName, of: string): Promise<ShapeAsked> {
   const exported = await stored(() => exportJob(jobId));
   if (!exported) throw new Response('no such job', { status: 404 });

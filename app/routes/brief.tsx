@@ -26,8 +26,8 @@ export default function BriefPage() {
     <div className="page terms-page">
       <h1>Brief</h1>
       <p className="soft">
-        What is asked for. The ledger names the wish and the limits wherever they hold; what is left open is as the
-        house has it.
+        What is asked for. The ledger names the wish and the limits wherever they hold; what is left open follows the
+        shop defaults.
       </p>
       <div className="terms-columns">
         <div>
@@ -56,7 +56,7 @@ export default function BriefPage() {
         </div>
         <div>
           <section>
-            <h2>What may be done</h2>
+            <h2>Modifications</h2>
             <RemedyFields terms={terms} />
             <p className="caution-note">Structural cuts go to a qualified body shop and may need local approval.</p>
           </section>
@@ -76,7 +76,7 @@ export default function BriefPage() {
             </div>
             {job.brief?.budget === 0 && (
               <p className="soft">
-                Nothing may be spent: only what costs nothing keeps to it, another offset before wheels are bought.
+                Budget is zero: only free fixes fit it, such as another offset before wheels are bought.
               </p>
             )}
             <PriceFields terms={terms} keys={['labourPerHour', 'spacerEach', 'liftKitAxle', 'alignment']} />
@@ -85,7 +85,7 @@ export default function BriefPage() {
             <h2>Wheel on hub</h2>
             <RuleFields terms={terms} keys={['centring', 'nearPatterns']} />
             <p className="caution-note">
-              Practice is divided on both. A wheel that only its nuts centre must be drawn down in a star, off the
+              Practice is divided on both. A wheel that only its nuts center must be drawn down in a star, off the
               ground.
             </p>
           </section>

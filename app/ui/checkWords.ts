@@ -49,7 +49,7 @@ export function limitText(check: Check, lengths: Lengths): string {
 export function sureText({ plusMinus, probability }: Check, lengths: Lengths): string {
   if (plusMinus === null || probability === null) return '';
   const open = probability > 0.025 && probability < 0.975;
-  return ` · ±${lengths.figure(plusMinus)}${open ? `, ${likelihoodWord(probability)} to keep it` : ''}`;
+  return ` · ±${lengths.figure(plusMinus)}${open ? `, ${likelihoodWord(probability)} to clear` : ''}`;
 }
 
 /** How far a check is from its limit, in words. */
@@ -70,7 +70,7 @@ export function marginText(check: Check, lengths: Lengths): string {
         : `${formatNumber(Math.abs(size), 1)} ${unit}`;
   if (quantity && margin < 0) return `${amount(margin)} too little`;
   if (unit === 'mm' && verdict === 'fail') return `touches by ${amount(value)}`;
-  return margin < 0 ? `${amount(margin)} past its limit` : `${amount(margin)} to spare`;
+  return margin < 0 ? `${amount(margin)} short` : `${amount(margin)} to spare`;
 }
 
 /** The name of a check with its axle. */

@@ -66,7 +66,7 @@ test('wheels, tires and stacks as the trade writes them', () => {
 test.each<[Partial<Check>, string, string, string]>([
   [{}, '10.0', 'limit 6.0', '4.0 mm to spare'],
   [{ value: 6, margin: 0 }, '6.0', 'limit 6.0', 'right at its limit'],
-  [{ value: 2, margin: -4, verdict: 'caution' }, '2.0', 'limit 6.0', '4.0 mm past its limit'],
+  [{ value: 2, margin: -4, verdict: 'caution' }, '2.0', 'limit 6.0', '4.0 mm short'],
   [{ value: -3, margin: -9, verdict: 'fail' }, '−3.0', 'limit 6.0', 'touches by 3.0 mm'],
   [{ value: null, margin: null, verdict: 'unknown' }, '—', 'limit 6.0', 'not known yet'],
   [{ code: 'fender', value: -8.7, limit: 0, margin: 8.7 }, '8.7 inside', 'out to level', '8.7 mm to spare'],
@@ -86,7 +86,7 @@ test.each<[Partial<Check>, string, string, string]>([
     { code: 'rim-width', unit: 'in', value: 8, limit: 7.5, margin: -0.5, verdict: 'caution' },
     '8',
     'rim limit 7.5',
-    '0.5 in past its limit',
+    '0.5 in short',
   ],
   [{ code: 'rim-diameter', unit: 'in', value: 17, limit: 17, margin: 0 }, '17', 'tire for 17 in', 'same diameter'],
   [
@@ -137,8 +137,8 @@ test.each([
   [{ pokeMm: { min: -25, max: 10 } }, 'face 25.0 tucked to 10.0 proud'],
   [{ pokeMm: { max: 5 } }, 'face out to 5.0 proud'],
   [{ pokeMm: { min: -5 } }, 'face from 5.0 tucked to level'],
-  [{}, 'no wish yet: not beyond the fender'],
-  [undefined, 'no wish yet: not beyond the fender'],
+  [{}, 'no target yet: no poke'],
+  [undefined, 'no target yet: no poke'],
 ])('the brief in a line: %j', (brief, line) => expect(briefLine(brief, mm)).toBe(line));
 
 test('stations say what is missing', () => {
@@ -147,7 +147,7 @@ test('stations say what is missing', () => {
     ['1', 'Hub', '0 of 16', false],
     ['2', 'Room', '0 of 14', false],
     ['3', 'Brakes', 'no outline', false],
-    ['4', 'Brief', 'no wish yet', false],
+    ['4', 'Brief', 'no target yet', false],
     ['5', 'Window', 'a setup first', false],
     ['6', 'Setups', 'none yet', false],
     ['7', 'Compare', '—', false],

@@ -94,7 +94,7 @@ describe('room in a wheel and the stack that clears', () => {
     barrel: [at(-140, 200), at(-90, 182), at(-30, 182), at(10, 196), at(30, 196)],
     spoke: [at(34, 190), at(48, 90)],
   };
-  test('a millimetre of stack changes no distance by more, and never brings the spokes nearer', () => {
+  test('a millimeter of stack changes no distance by more, and never brings the spokes nearer', () => {
     fc.assert(
       fc.property(outlines, spokes, number(0, 60), number(0, 20), (brake, spoke, stackMm, more) => {
         const [before, after] = [stackMm, stackMm + more].map((mm) => brakeRoom(brake, { spoke }, mm).spoke!.mm) as [
@@ -128,7 +128,7 @@ describe('room in a wheel and the stack that clears', () => {
     expect(stackToClearMm(outline, { barrel: [at(-400, 151), at(400, 151)] }, { spokeMm: 2, barrelMm: 3 })).toBeNull();
     expect(stackToClearMm(outline, {}, { spokeMm: 2, barrelMm: 3 })).toBeNull();
   });
-  test('the drop centre that comes out with the wheel is met: the search does not step over it', () => {
+  test('the drop center that comes out with the wheel is met: the search does not step over it', () => {
     const short = [at(0, 176), at(20, 176), at(20, 95), at(0, 95)];
     const { barrel } = face;
     // From the well, r 182, to the shoulder, r 196: within 3 mm of 176 nothing but the well is near.

@@ -172,7 +172,7 @@ describe('smallest rim', () => {
     [165, 3, 14, 16],
     [150, 3, 13, 14],
     [400, 3, null, null],
-  ])('a brake of radius %d, limit %d: %p beside the drop centre, %p under it', (mm, limit, beside, under) => {
+  ])('a brake of radius %d, limit %d: %p beside the drop center, %p under it', (mm, limit, beside, under) => {
     const found = smallestRim({ mm, assumed: false }, limit);
     expect([found.besideDropIn, found.underDropIn]).toEqual([beside, under]);
   });

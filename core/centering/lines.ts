@@ -64,15 +64,15 @@ function interfaceLines({
     case 'ring-needed':
       return [
         `${gap}: order a ring ${diameterFigure(ring!.outerMm)} / ${diameterFigure(ring!.innerMm)} mm`,
-        rule === 'nuts' ? 'until then the nuts centre it (brief)' : 'hub-centric is required: no drive without it',
+        rule === 'nuts' ? 'until then the nuts center it (brief)' : 'hub-centric is required: no drive without it',
         ...left,
       ];
     case 'too-small':
       return [`${gap}: does not go on; the bore needs machining to ${diameterFigure(hubMm)} mm`];
     case 'no-lip':
       return [
-        `${between}: the lip ends ${words.length(-reachMm!)} short of it: nothing centres it`,
-        rule === 'nuts' ? 'the nuts centre it (brief)' : 'use a spacer with a lip of its own, or a thinner one',
+        `${between}: the lip ends ${words.length(-reachMm!)} short of it: nothing centers it`,
+        rule === 'nuts' ? 'the nuts center it (brief)' : 'use a spacer with a lip of its own, or a thinner one',
       ];
     case 'gap':
       return [

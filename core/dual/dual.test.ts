@@ -23,7 +23,7 @@ describe('dual spacing', () => {
   ])('offset %d, pad %d, spacer %d: %d', (offsetMm, padThicknessMm, spacerMm, spacing) =>
     expect(dualSpacingMm({ offsetMm, padThicknessMm, spacerMm })).toBe(spacing),
   );
-  test('is the distance between the two centrelines when the outer wheel is turned over on the inner one', () => {
+  test('is the distance between the two centerlines when the outer wheel is turned over on the inner one', () => {
     fc.assert(
       fc.property(mm(60, 180), mm(5, 25), mm(0, 30), (offsetMm, padThicknessMm, spacerMm) => {
         // Inner wheel: hub-side face at 0, so its centerline at −ET and its disc's outer side at p.
@@ -47,7 +47,7 @@ describe('dual spacing', () => {
       }),
     );
   });
-  test('the maker’s least spacing goes before the house’s gap', () => {
+  test('the maker’s least spacing goes before the shop’s gap', () => {
     expect(leastDualGapMm(231, 204, 25)).toEqual({ mm: 27, origin: 'maker' });
     expect(leastDualGapMm(null, 204, 25)).toEqual({ mm: 25, origin: 'house' });
   });

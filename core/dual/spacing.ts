@@ -28,7 +28,7 @@ export const outerCenterMm = (effectiveOffsetMm: number, spacingMm: number): num
 export const spacerForGapMm = (gapMm: number, leastGapMm: number): number => Math.max(0, leastGapMm - gapMm);
 
 /**
- * The gap that must stay between sidewalls, mm: what the tire maker's least dual spacing leaves, or the house's own
+ * The gap that must stay between sidewalls, mm: what the tire maker's least dual spacing leaves, or the shop default
  * where nobody looked it up (common practice, no source).
  */
 export function leastDualGapMm(

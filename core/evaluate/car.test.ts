@@ -84,7 +84,7 @@ describe('the speedometer of a setup', () => {
 
 describe('front against rear, with the limit’s origin', () => {
   test.each<[string, Change[], string, RegExp]>([
-    ['all driven, house limit', [['vehicle/drive', 'awd']], 'fail', /no further than 1\.0 %, the house's own/],
+    ['all driven, shop default', [['vehicle/drive', 'awd']], 'fail', /no further than 1\.0 %, the shop default/],
     [
       'all driven, a wider limit of the brief',
       [

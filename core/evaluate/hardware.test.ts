@@ -219,10 +219,10 @@ describe('the ways out of another pattern', () => {
     // 38 mm further out than −8.73 is 29.27 mm proud.
     expect(made.position!.pokeMm).toBeCloseTo(29.27, 2);
     expect(made.verdict).toBe('fail');
-    expect(made.lines).toContain('face against fender: too far out');
+    expect(made.lines).toContain('poke: too far out');
     expect(by.boltPattern.verdict).toBe('ok');
   });
-  test('one from the stores comes with its own dimensions and price', () => {
+  test('one from the shelf comes with its own dimensions and price', () => {
     const piece = {
       kind: 'bolt-on' as const,
       thicknessMm: 40,
@@ -235,14 +235,14 @@ describe('the ways out of another pattern', () => {
     const made = way(other, 'adapter', { ...none, adapterKept: { piece, name: 'Ostrik 40', priceEach: 95 } });
     expect(made).toMatchObject({ title: 'Adapter, 40.0 mm', cost: 190, position: { effectiveOffsetMm: 0 } });
     expect(made.candidate!.stack).toEqual([piece]);
-    expect(made.lines).toContain('from the stores: Ostrik 40');
+    expect(made.lines).toContain('from the shelf: Ostrik 40');
   });
   test('a thinner one leaves the studs proud', () => {
     const made = way(other, 'adapter', { ...none, adapterMm: 20 });
     expect(made.verdict).toBe('fail');
     expect(made.lines.join()).toContain('studs stand 18.0 mm proud');
   });
-  test('near patterns are one only within a millimetre', () => {
+  test('near patterns are one only within a millimeter', () => {
     expect(way(other, 'near-pattern')).toMatchObject({ verdict: 'fail', candidate: null });
     const near = changed(['setups/a/front/wheel/boltCircleMm', 108.6]);
     expect(way(near, 'near-pattern')).toMatchObject({ verdict: 'caution' });
@@ -336,7 +336,7 @@ describe('spacers by the brief', () => {
       job.setups.find((setup) => setup.id === id)!,
       { sweeps: NO_SWEEPS },
     ).front.checks.find(({ code }) => code === 'spacers');
-  test('the house accepts them; a brief may prefer an offset, which is told, or want none', () => {
+  test('the shop accepts them; a brief may prefer an offset, which is told, or want none', () => {
     expect(found(kite, 'b')).toBeUndefined();
     expect(found(withRule('accepted'), 'b')).toBeUndefined();
     const preferred = found(withRule('prefer-offset'), 'b')!;

@@ -44,7 +44,7 @@ describe('a lip nobody measured', () => {
 });
 
 describe('limits and verdicts of parts', () => {
-  test('a part’s own limit goes before its kind’s, that before what it moves with; the brief before the house', () => {
+  test('a part’s own limit goes before its kind’s, that before what it moves with; the brief before the shop', () => {
     const at = (change: Partial<Obstacle>, ...more: Change[]) =>
       part(changed(withParts(EXAMPLE, { id: 'p', gap: gap('tread', -100, 40), ...change }), ...more), 'p').limitMm;
     expect(at({})).toBe(5);
@@ -161,13 +161,13 @@ describe('left and right', () => {
       inboardGapMm: report.inboardGapMm,
     });
     expect(check('fender')).toMatchObject({
-      label: 'Face against fender, left',
+      label: 'Poke, left',
       verdict: 'fail',
       value: expect.closeTo(2.27, 2),
     });
     expect(check('inboard').label).toBe('Inner gap, at rest, right');
     expect(front(EXAMPLE).left).toBeNull();
-    expect(front(EXAMPLE).checks.find(({ code }) => code === 'fender')!.label).toBe('Face against fender');
+    expect(front(EXAMPLE).checks.find(({ code }) => code === 'fender')!.label).toBe('Poke');
   });
   test('each side has a lip of its own', () => {
     const lips = front(left).obstacles.filter(({ assumed }) => assumed);

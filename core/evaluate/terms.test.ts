@@ -9,7 +9,7 @@ const check = (job: Job, code: string, axle: 'front' | 'rear' = 'front', id = 'a
   evaluateSetup(job, setupOf(job, id))[axle].checks.find((one) => one.code === code);
 
 describe('whose word counts', () => {
-  test('the brief before the house, the house before what is usual', () => {
+  test('the brief before the shop, the shop before what is usual', () => {
     expect(limitInForce('inboardMm', {})).toEqual({ value: 6, origin: 'house' });
     expect(limitInForce('inboardMm', { house: { limits: { inboardMm: 9 } } })).toEqual({ value: 9, origin: 'house' });
     expect(

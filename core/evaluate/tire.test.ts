@@ -224,7 +224,7 @@ describe('dual rear wheels', () => {
       'unknown',
       /not known: the wheel's offset/,
     ],
-    ['under the house gap', [['setups/a/rear/wheel/offsetMm', 100]], 'caution', /the house's own \(assumed/],
+    ['under the shop gap', [['setups/a/rear/wheel/offsetMm', 100]], 'caution', /the shop default \(assumed/],
     [
       'the maker allows less',
       [

@@ -11,7 +11,7 @@ const SAME_MM = 0.005;
 
 /**
  * A wheel's pattern against what it bolts to: same count and circle `ok`; same count within 1.0 mm a near pattern,
- * `caution` or, where the house refuses them, `fail`; anything else `fail`.
+ * `caution` or, where the shop refuses them, `fail`; anything else `fail`.
  * @returns the verdict and wheel circle − hub circle, mm; null and `unknown` while either is not known
  */
 export function matchPattern(

@@ -57,7 +57,8 @@ const RELEARN_STEPS: Record<Relearn, string> = {
 
 /**
  * Whether the sensors of a setup talk to the car and fit its wheels. Another frequency, or a valve the drilling does
- * not take, is a `fail`; wheels without sensors are a `caution`, the lamp stays on; what nobody said is `unknown`.
+ * not take, is a `fail`; wheels without sensors are a `caution`, the warning light stays on; what nobody said is
+ * `unknown`.
  */
 export function sensorFit(car: CarSensors, wheels: readonly SensorSeat[], choice: SensorChoice): SensorFit {
   if (choice.from === undefined)

@@ -132,20 +132,20 @@ const picked = (item: ShelfItem, keys: readonly (keyof ShelfItem)[]): Record<str
 /** What an item is called: its maker and its name. */
 export const itemName = ({ maker, name }: ShelfItem): string => (maker ? `${maker} ${name}` : name);
 
-/** A wheel of the stores as a setup carries it. */
+/** A wheel of the shelf as a setup carries it. */
 export const wheelFromShelf = (item: ShelfItem): Wheel => picked(item, WHEEL_KEYS);
 
-/** A brake of the stores as a car carries it. */
+/** A brake of the shelf as a car carries it. */
 export const caliperFromShelf = (item: ShelfItem): Caliper => ({
   label: itemName(item),
   ...picked(item, ['outline', 'rotorDiameterMm']),
   ...(item.outline ? { origin: 'file' as const } : {}),
 });
 
-/** A tire of the stores as a setup carries it, by its make. */
+/** A tire of the shelf as a setup carries it, by its make. */
 export const tireFromShelf = (item: ShelfItem): Tire => ({ label: itemName(item), ...picked(item, TIRE_KEYS) });
 
-/** A spacer, adapter or ring of the stores as a stack carries it. */
+/** A spacer, adapter or ring of the shelf as a stack carries it. */
 export const pieceFromShelf = (item: ShelfItem): StackPart => ({
   kind: item.kind === 'ring' ? 'ring' : item.kind === 'adapter' ? 'bolt-on' : 'slip-on',
   label: itemName(item),

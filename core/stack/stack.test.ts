@@ -43,10 +43,10 @@ describe('from a trial spacer to the next wheel', () => {
   // Worked by hand: 7 in ET 40 with 12 mm looked right.
   test.each([
     [7, 'outer', 28],
-    [7, 'centre', 28],
+    [7, 'center', 28],
     [8, 'outer', 40.7],
     [8, 'inner', 15.3],
-    [8, 'centre', 28],
+    [8, 'center', 28],
     [6, 'outer', 15.3],
   ] as const)('a new wheel of %f in that keeps the %s: ET %f', (width, keeps, offset) =>
     expect(
@@ -60,7 +60,7 @@ describe('from a trial spacer to the next wheel', () => {
       fc.property(number(-40, 60), number(4, 12), number(4, 12), number(0, 40), (offsetMm, from, to, spacer) => {
         const rim = (et: number, width: number) => lateralPlace(et, extentMm(0, width, 12.7));
         const tried = rim(effectiveOffsetMm(offsetMm, spacer), from);
-        const made = (keeps: 'outer' | 'inner' | 'centre') =>
+        const made = (keeps: 'outer' | 'inner' | 'center') =>
           rim(
             offsetFromTrialMm({
               tried: { offsetMm, rimWidthIn: from },
@@ -72,7 +72,7 @@ describe('from a trial spacer to the next wheel', () => {
           );
         expect(made('outer').outerMm).toBeCloseTo(tried.outerMm, 9);
         expect(made('inner').innerMm).toBeCloseTo(tried.innerMm, 9);
-        expect(made('centre').effectiveOffsetMm).toBeCloseTo(tried.effectiveOffsetMm, 9);
+        expect(made('center').effectiveOffsetMm).toBeCloseTo(tried.effectiveOffsetMm, 9);
       }),
     );
   });

@@ -1,7 +1,7 @@
 import { mmFromInches } from '#core/units';
 
 /** Which part of the wheel shall stand where the trial put it when the new one has another width. */
-export type TrialKeeps = 'outer' | 'centre' | 'inner';
+export type TrialKeeps = 'outer' | 'center' | 'inner';
 
 /**
  * Offset of a new wheel that stands without spacer where a mocked-up one stood with it, mm. Same width: ET₂ = ET₁ − t.

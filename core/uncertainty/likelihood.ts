@@ -12,7 +12,7 @@ export function likelihoodWord(share: number): string {
   if (share >= 0.975) return 'sure';
   if (share >= 0.9) return 'very likely';
   if (share >= 0.66) return 'likely';
-  if (share > 0.34) return 'as likely as not';
+  if (share > 0.34) return 'about 50 % sure';
   if (share > 0.1) return 'unlikely';
   return share > 0.025 ? 'very unlikely' : 'surely not';
 }

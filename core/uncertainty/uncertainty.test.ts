@@ -90,7 +90,7 @@ test.each([
   [0.9999, 'over 99 %', 'sure'],
   [0.93, '93 %', 'very likely'],
   [0.7, '70 %', 'likely'],
-  [0.5, '50 %', 'as likely as not'],
+  [0.5, '50 %', 'about 50 % sure'],
   [0.2, '20 %', 'unlikely'],
   [0.04, '4 %', 'very unlikely'],
   [0.004, 'under 1 %', 'surely not'],

@@ -64,7 +64,7 @@ export interface SetLimits {
   house?: { limits?: { [key in ShopLimitKey]?: number | null | undefined } | undefined } | undefined;
 }
 
-/** The house's limits: its own where it has set one, the usual one otherwise. */
+/** The shop's limits: its own where it has set one, the usual one otherwise. */
 export function shopLimits(house: SetLimits['house']): ShopLimits {
   const own = house?.limits;
   if (!own) return SHOP_LIMITS;
@@ -77,7 +77,7 @@ export function shopLimits(house: SetLimits['house']): ShopLimits {
 }
 const kept = new WeakMap<object, ShopLimits>();
 
-/** The limit in force: the brief's where it gives one, the house's otherwise. */
+/** The limit in force: the brief's where it gives one, the shop's otherwise. */
 export function limitInForce(key: LimitKey, { brief, house }: SetLimits): Limit {
   const own = brief?.limits?.[key];
   return own == null ? { value: shopLimits(house)[key], origin: 'house' } : { value: own, origin: 'brief' };

@@ -68,7 +68,7 @@ describe('verdicts (house rules, common practice, no source)', () => {
     expect(worstVerdict(['ok'])).toBe('ok');
     expect(worstVerdict([])).toBe('unknown');
   });
-  test("a brief's limit goes before the house's, also when it is 0", () => {
+  test("a brief's limit goes before the shop's, also when it is 0", () => {
     expect(limitInForce('inboardMm', { brief: { limits: { inboardMm: 0 } } })).toEqual({ value: 0, origin: 'brief' });
     expect(limitInForce('inboardMm', { brief: { limits: {} } })).toEqual({ value: 6, origin: 'house' });
     expect(limitInForce('diameterPct', {})).toEqual({ value: 3, origin: 'house' });

@@ -81,7 +81,7 @@ describe('properties', () => {
       }),
     );
   });
-  test('widening by equal amounts on both sides keeps the centreline, so the offset', () => {
+  test('widening by equal amounts on both sides keeps the centerline, so the offset', () => {
     fc.assert(
       fc.property(rimWidthIn, offsetMm, fc.double({ min: 0, max: 60, noNaN: true }), (width, offset, spare) => {
         const wheel = wheelFromRoom({ rimWidthIn: width, offsetMm: offset }, { inboard: spare, outboard: spare }, 12.7);

@@ -88,7 +88,7 @@ export const BRIEF = {
   requiredBackspacingMm: figure('required backspacing', 'backspacingMm'),
   requiredBackspacingConvention: choice('convention of the required backspacing', BACKSPACING_CONVENTIONS),
   rules: group('house rules', RULES),
-  remedies: group('what may be done', REMEDIES),
+  remedies: group('modifications', REMEDIES),
   budget: figure('budget', 'price'),
   sweep: group('allowances of the sweep', {
     growth: flag('growth in service'),
@@ -103,6 +103,6 @@ export const BRIEF = {
 export const SHOP_DEFAULTS = {
   limits: group('limits', SHOP_LIMIT_FIELDS),
   rules: group('house rules', RULES),
-  remedies: group('what may be done', REMEDIES),
+  remedies: group('modifications', REMEDIES),
   prices: group('prices', PRICES),
 } as const satisfies FieldsOf<ShopDefaults>;

@@ -41,7 +41,7 @@ export const HUB = {
       picture: 'pattern',
       where:
         'The circle through the middles of all studs. With an even count: between opposite studs, middle to middle.',
-      tool: 'Caliper or steel rule. A tape sags and hides a millimetre, which is all that parts some patterns.',
+      tool: 'Caliper or steel rule. A tape sags and hides a millimeter, which is all that parts some patterns.',
       mistake: 'Reading across the widest pair of five as if it were the circle: it is 5 % short.',
     },
   }),
@@ -61,7 +61,7 @@ export const HUB = {
       picture: 'lip',
       where: 'How far the lip stands out of the hub face, up to where it begins to taper.',
       tool: 'Depth end of a caliper.',
-      mistake: 'Counting the taper: it does not centre anything.',
+      mistake: 'Counting the taper: it does not center anything.',
     },
   }),
   lipForm: choice('form of the lip', LIP_FORMS),

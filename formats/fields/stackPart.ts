@@ -16,7 +16,7 @@ export const STACK_PART = {
   lipMm: figure('height of its lip', 'lipMm'),
   lipForm: choice('form of the lip', LIP_FORMS),
   outerLipMm: figure('diameter of its lip', [0, 250]),
-  seatThicknessMm: figure('thickness at its seat', 'seatThicknessMm'),
+  seatThicknessMm: figure('thickness under the lug seat', 'seatThicknessMm'),
   thread: written('thread', readThread, { most: 20 }),
   studLengthMm: figure('length of its studs', 'fastenerLengthMm'),
   seat: choice('seat', SEATS),

@@ -69,7 +69,7 @@ describe('what a brief may say', () => {
   });
 });
 
-describe('limits of the house', () => {
+describe('limits of the shop', () => {
   test('every one has a range that holds its usual value, and the schema knows it', () => {
     for (const [key, usual] of Object.entries(SHOP_LIMITS)) {
       const [least, most] = rangeOf(SHOP_LIMIT_FIELDS[key as keyof typeof SHOP_LIMITS]);

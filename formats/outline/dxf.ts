@@ -17,7 +17,7 @@ import {
 const UNITS: Record<number, readonly [name: string, mm: number]> = {
   1: ['inches', 25.4],
   2: ['feet', 304.8],
-  4: ['millimetres', 1],
+  4: ['millimeters', 1],
   5: ['centimetres', 10],
   6: ['metres', 1000],
   8: ['microinches', 25.4e-6],

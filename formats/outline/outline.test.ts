@@ -209,7 +209,7 @@ describe('DXF', () => {
   });
   test.each([
     [1, 25.4, /inches/],
-    [4, 1, /millimetres/],
+    [4, 1, /millimeters/],
     [5, 10, /centimetres/],
     [0, null, /names no unit/],
     [99, null, /not known/],

@@ -49,7 +49,7 @@ describe('written out and read back', () => {
   test.each([
     ['SVG', writeSvg, 'outline.svg'],
     ['DXF', writeDxf, 'outline.dxf'],
-  ] as const)('%s keeps every corner to a ten-thousandth of a millimetre, and its unit', (_, write, name) => {
+  ] as const)('%s keeps every corner to a ten-thousandth of a millimeter, and its unit', (_, write, name) => {
     fc.assert(
       fc.property(stars, (outline) => {
         const read = readDrawing(name, bytes(write([{ name: 'caliper', points: outline, closed: true }])));

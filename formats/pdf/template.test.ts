@@ -73,7 +73,7 @@ describe('a template, read back from the PDF', () => {
       expect(found.along).toBeCloseTo(inPoints(CHECK_MM.along), 2);
     },
   );
-  test('every corner of the outline stands where it should, to a hundredth of a millimetre', async () => {
+  test('every corner of the outline stands where it should, to a hundredth of a millimeter', async () => {
     const paths = straightPaths(operators(await drawn(), 0));
     const real = paths.find(({ points, closed }) => closed && points.length === outline.length)!;
     const [x0, y0] = real.points[0]!;

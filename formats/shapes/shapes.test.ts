@@ -6,7 +6,7 @@ import { faceText, innerFace, outlineText, readFaceText, readOutlineText } from 
 describe('shapes as a line of text', () => {
   const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
   const families = fc.constantFrom<SpokeFamily>('flat', 'curved', 'domed', 'deep');
-  test('a face reads back as it was written, to a thousandth of a millimetre', () => {
+  test('a face reads back as it was written, to a thousandth of a millimeter', () => {
     fc.assert(
       fc.property(families, fc.constantFrom(15, 16, 17, 18), number(-10, 50), (family, rimDiameterIn, offsetMm) => {
         const made = familyFace(family, { rimDiameterIn, rimWidthIn: 7.5, offsetMm, flangeMm: 12.7 });

@@ -14,7 +14,7 @@ export interface Shape {
 const FACE: Shape = { kind: 'face', read: readFaceText, write: faceText };
 const OUTLINE: Shape = { kind: 'outline', read: readOutlineText, write: outlineText };
 
-/** A column of the stores: how its value is written in a file and on the screen. */
+/** A column of the shelf: how its value is written in a file and on the screen. */
 export interface Column {
   key: keyof ShelfItem;
   label: string;
@@ -101,7 +101,7 @@ const COLUMNS: Readonly<Record<ShelfKind, readonly Column[]>> = {
   ],
   adapter: [
     length({ key: 'thicknessMm', label: 'Thickness', range: 'thicknessMm', required: true }),
-    length({ key: 'seatThicknessMm', label: 'At its seat', range: 'seatThicknessMm' }),
+    length({ key: 'seatThicknessMm', label: 'Thickness under the lug seat', range: 'seatThicknessMm' }),
     lugs('lugCount', 'Lugs', true),
     length({ key: 'boltCircleMm', label: 'Bolt circle', range: 'boltCircleMm', required: true }),
     lugs('toLugCount', 'To lugs'),

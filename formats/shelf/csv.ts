@@ -7,7 +7,7 @@ import { VALIDATION } from '#formats/rules';
 import { cellOf, columnsOf, FILE_COLUMNS, type Column } from './columns';
 import { storeItemSchema } from './schema';
 
-/** The largest file of stores that is read. */
+/** The largest file of the shelf that is read. */
 export const MAX_CSV_BYTES = 12 * 1024 * 1024;
 const MAX_FAULTS = 50;
 
@@ -16,7 +16,7 @@ export type ReadShelf = { items: ShelfItem[]; faults?: undefined } | { items?: u
 const whole = (message: string): ReadShelf => ({ faults: [{ path: '', message }] });
 
 /**
- * Reads a file of stores from its bytes. UTF-8, or UTF-16 where the file says so by its first bytes; anything else is
+ * Reads a shelf file from its bytes. UTF-8, or UTF-16 where the file says so by its first bytes; anything else is
  * told with the line it begins in, never guessed. Never throws: either every item, or every fault with its line.
  */
 export function readShelfFile(bytes: Uint8Array): ReadShelf {
@@ -52,7 +52,7 @@ function firstBadLine(bytes: Uint8Array): number {
 }
 
 /**
- * Reads the text of a file of stores: a heading line with the fields' names, one item a line; comma, semicolon or tab.
+ * Reads the text of a shelf file: a heading line with the fields' names, one item a line; comma, semicolon or tab.
  */
 export function readShelfText(source: string): ReadShelf {
   const plain = source.replace(/^\ufeff/, '');
@@ -148,7 +148,7 @@ const harmlessCell = (cell: string | number): string | number =>
   typeof cell === 'string' && /^'*[=+\-@\t\r]/.test(cell) && !/^[+-]?\d+(\.\d+)?$/.test(cell) ? `'${cell}` : cell;
 const plainCell = (cell: string): string => (/^'+[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
 
-/** Writes the stores as a file that reads back the same. */
+/** Writes the shelf as a file that reads back the same. */
 export function writeShelfFile(items: readonly ShelfItem[]): string {
   const rows = items.map((item) => {
     const columns = new Map(columnsOf(item.kind).map((column) => [column.key as string, column]));

@@ -45,7 +45,7 @@ const SCHEMAS = Object.fromEntries(
   ]),
 ) as Record<ShelfKind, Joi.ObjectSchema<ShelfItem>>;
 
-/** An item of the stores, by its kind. */
+/** An item of the shelf, by its kind. */
 export const storeItemSchema: Joi.AlternativesSchema<ShelfItem> = Joi.alternatives().conditional('.kind', {
   switch: SHELF_KINDS.map((kind) => ({ is: kind, then: SCHEMAS[kind] })),
   otherwise: Joi.object({ kind: Joi.valid(...SHELF_KINDS).required() }).unknown(),

@@ -8,9 +8,9 @@ const faults = (text: string): string[] => (readShelfText(text).faults ?? []).ma
 const bytes = (...parts: (string | number[])[]) =>
   new Uint8Array(parts.flatMap((part) => (typeof part === 'string' ? [...new TextEncoder().encode(part)] : part)));
 
-describe('reading a file of stores', () => {
+describe('reading a file of the shelf', () => {
   test('the demo reads, and is written back the same', () => {
-    const read = readShelfFile(readFileSync('demo/stores.csv'));
+    const read = readShelfFile(readFileSync('demo/shelf.csv'));
     expect(read.faults).toBeUndefined();
     expect(read.items!.length).toBeGreaterThan(40);
     expect(readShelfText(writeShelfFile(read.items!)).items).toEqual(read.items);

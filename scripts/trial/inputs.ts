@@ -21,14 +21,14 @@ function judge({ status, ms }: Answered, what: string, figures: Figures): void {
   }
 }
 
-const CSV = () => readFileSync('demo/stores.csv', 'utf8');
+const CSV = () => readFileSync('demo/shelf.csv', 'utf8');
 const PLACES = [
   '/',
   '/?page=0',
   '/?sort=car&order=up',
-  '/stores',
-  '/stores?kind=%00',
-  '/house',
+  '/shelf',
+  '/shelf?kind=%00',
+  '/defaults',
   '/enter',
   '/health',
   '/shelf.json',
@@ -44,7 +44,7 @@ const PLACES = [
   '/backups/..%2f..%2fscoval.sqlite',
   '/assets/../server/index.js',
   '/%c0%ae%c0%ae/',
-  '/stores.csv',
+  '/shelf.csv',
   '/_root.data',
   '/nothing/at/all',
 ] as const;
@@ -110,7 +110,7 @@ export async function oddInputs(folder: string, chance: Chance, figures: Figures
     },
     async () => {
       const odd = oddText(csv.slice(0, 2000 + Math.floor(chance() * csv.length)), chance);
-      judge(await ask(port, { path: '/stores.data', ...form('odd.csv', Buffer.from(odd, 'utf8')) }), 'a list', figures);
+      judge(await ask(port, { path: '/shelf.data', ...form('odd.csv', Buffer.from(odd, 'utf8')) }), 'a list', figures);
     },
     async () => {
       const path = encodeURI(oddPath(pick(PLACES, chance).replace('ID', id), chance));

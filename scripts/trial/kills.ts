@@ -71,7 +71,7 @@ export async function killsInSaves(folder: string, chance: Chance, figures: Figu
     figures.kills += 1;
     served = await restarted(folder, figures);
     await Promise.all(jobs.map((job) => look(served.port, job, figures)));
-    const kept = await ask(served.port, { path: '/stores?search=trial' });
+    const kept = await ask(served.port, { path: '/shelf?search=trial' });
     // A list is taken in whole or not at all.
     const count = Number(/Spacers (\d+)/.exec(kept.text)?.[1] ?? NaN);
     if (count !== 0 && count !== 3000) figures.fault(`${count} of 3000 items of a list were kept`);
@@ -101,7 +101,7 @@ async function saveUntilKilled({ served, jobs, rows, chance, figures, folder }: 
   });
   const beside: Promise<unknown>[] = [];
   if (chance() < 0.2)
-    beside.push(ask(served.port, { path: '/stores.data', ...form('list.csv', Buffer.from(rows.join('\n'))) }));
+    beside.push(ask(served.port, { path: '/shelf.data', ...form('list.csv', Buffer.from(rows.join('\n'))) }));
   if (chance() < 0.2) {
     const copying = spawn('npx', ['tsx', 'server/commands/backup.ts', path.join(folder, 'elsewhere')], {
       cwd: root,

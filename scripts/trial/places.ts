@@ -31,7 +31,7 @@ export async function strangers(folder: string, figures: Figures): Promise<void>
       { path: `/jobs/${id}.data`, ...change, headers: { ...change.headers!, 'Sec-Fetch-Site': 'cross-site' } },
     ],
     ['a foreign page that reads', 403, { path: `/jobs/${id}/file`, headers: { 'Sec-Fetch-Site': 'cross-site' } }],
-    ['a form', 415, { path: '/house', method: 'POST', headers: { 'Content-Type': 'text/plain' }, body: '{}' }],
+    ['a form', 415, { path: '/defaults', method: 'POST', headers: { 'Content-Type': 'text/plain' }, body: '{}' }],
   ];
   for (const [what, wanted, sent] of tries) {
     const { status } = await ask(port, sent);
@@ -40,7 +40,7 @@ export async function strangers(folder: string, figures: Figures): Promise<void>
   }
   // Slow ones hold their connections; the others are answered meanwhile.
   const slow = Array.from({ length: 150 }, () => {
-    const socket = connect(port, '127.0.0.1', () => socket.write('POST /house HTTP/1.1\r\nHost: x\r\nContent-'));
+    const socket = connect(port, '127.0.0.1', () => socket.write('POST /defaults HTTP/1.1\r\nHost: x\r\nContent-'));
     socket.on('error', () => {});
     return socket;
   });
@@ -86,7 +86,7 @@ export async function longList(folder: string, figures: Figures): Promise<void> 
   const since = performance.now();
   let [listMs, slowestMs, revision] = [0, 0, 1];
   const list = ask(port, {
-    path: '/stores.data',
+    path: '/shelf.data',
     ...form('list.csv', Buffer.from(['kind,name,thicknessMm', ...rows].join('\n'))),
   }).then(({ status }) => {
     listMs = performance.now() - since;
@@ -103,7 +103,7 @@ export async function longList(folder: string, figures: Figures): Promise<void> 
     slowestMs = Math.max(slowestMs, ms);
   }
   await list;
-  const { text } = await ask(port, { path: '/stores?search=spacer' });
+  const { text } = await ask(port, { path: '/shelf?search=spacer' });
   if (!text.includes(`Spacers ${LINES}`)) figures.fault('a long list was not taken in whole');
   figures.notes.push(
     `a list of ${LINES} lines: ${Math.round(listMs)} ms; ` +

@@ -16,10 +16,10 @@ async function loadDemo(): Promise<void> {
     if (read.faults) throw new Error(`demo/${file}: ${read.faults.map(faultLine).join('; ')}`);
     await createJob(read.job);
   }
-  const stores = readShelfFile(readFileSync(new URL('stores.csv', folder)));
-  if (stores.faults) throw new Error(`demo/stores.csv: ${stores.faults.map(faultLine).join('; ')}`);
-  await importItems(stores.items);
-  console.log(`Demo loaded: ${files.length} jobs, ${stores.items.length} items in the stores.`);
+  const shelf = readShelfFile(readFileSync(new URL('shelf.csv', folder)));
+  if (shelf.faults) throw new Error(`demo/shelf.csv: ${shelf.faults.map(faultLine).join('; ')}`);
+  await importItems(shelf.items);
+  console.log(`Demo loaded: ${files.length} jobs, ${shelf.items.length} items on the shelf.`);
 }
 
 await runCommand(async () => {

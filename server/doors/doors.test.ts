@@ -116,10 +116,10 @@ describe('what may be asked, and from where', () => {
     ['plain text', { method: 'POST', headers: { 'Content-Type': 'text/plain', 'Sec-Fetch-Site': 'same-origin' } }, 415],
     ['nothing of a kind', { method: 'POST', headers: { 'Sec-Fetch-Site': 'same-origin' } }, 415],
     [
-      'a file for the stores',
+      'a file for the shelf',
       {
         method: 'POST',
-        path: '/stores',
+        path: '/shelf',
         headers: { 'Content-Type': 'multipart/form-data; boundary=x', 'Sec-Fetch-Site': 'same-origin' },
       },
       200,
@@ -128,7 +128,7 @@ describe('what may be asked, and from where', () => {
       'a file for anything else',
       {
         method: 'POST',
-        path: '/house',
+        path: '/defaults',
         headers: { 'Content-Type': 'multipart/form-data; boundary=x', 'Sec-Fetch-Site': 'same-origin' },
       },
       415,
@@ -162,7 +162,7 @@ describe('devices', () => {
     const port = await serve(app());
     const page = await ask(port, { path: '/jobs/x/room?y=1', headers: { Accept: 'text/html' } });
     expect([page.status, page.headers.location]).toEqual([302, '/enter?to=%2Fjobs%2Fx%2Froom%3Fy%3D1']);
-    for (const path of ['/jobs/x.data', '/stores.csv', '/'])
+    for (const path of ['/jobs/x.data', '/shelf.csv', '/'])
       expect((await ask(port, { path, headers: { Accept: 'application/json' } })).status).toBe(401);
     expect((await ask(port, { method: 'POST', path: '/', headers: { Accept: 'text/html' } })).status).toBe(401);
     expect((await ask(port, { path: ENTER })).text).toBe('in: nobody');

@@ -5,7 +5,7 @@ const READS = ['GET', 'HEAD', 'OPTIONS'];
 const METHODS = [...READS, 'POST'];
 
 /** Where a file may come as a form. */
-const TAKES_FORMS = /^\/((_root|stores|archive)(\.data)?)?$/;
+const TAKES_FORMS = /^\/((_root|shelf|archive)(\.data)?)?$/;
 
 /** Whether a call comes from a page of this very address, or from no page at all. */
 function isSameOrigin({ host, origin, 'sec-fetch-site': site }: IncomingHttpHeaders): boolean {

@@ -124,7 +124,7 @@ function When({ at }: { at: string }) {
 }
 
 function Nothing({ archived, asked }: { archived: boolean; asked: boolean }) {
-  if (asked) return <p className="shop-empty">No job answers to this search.</p>;
+  if (asked) return <p className="shop-empty">No job matches.</p>;
   return (
     <p className="shop-empty">
       {archived

@@ -54,7 +54,7 @@ export function BrakesView({ axle }: { axle: AxleName }) {
   const { id, job } = useDocument();
   const raised = useRaised();
   const { change } = useSelection();
-  const stores = useShelf();
+  const shelf = useShelf();
   const lengths = useLengths();
   const [shows, setShows] = useSight<Shown>('view', ['section', 'ranking']);
   const caliper = job.vehicle[axle]?.caliper;
@@ -65,7 +65,7 @@ export function BrakesView({ axle }: { axle: AxleName }) {
   const [chosen] = useSightText('wheel');
   const [trialMm, setTrialMm] = useState<number | null>(null);
   const template = useDialog('template');
-  const subjects = useMemo(() => subjectsOf(job, axle, stores), [job, axle, stores]);
+  const subjects = useMemo(() => subjectsOf(job, axle, shelf), [job, axle, shelf]);
   const wanted = chosen ?? (raised ? setupKey(raised.id) : null);
   const subject = subjects.find(({ key }) => key === wanted) ?? subjects[0] ?? null;
   const ownMm = subject ? stackThicknessMm(subject.stack) : null;
@@ -202,7 +202,7 @@ export function BrakesView({ axle }: { axle: AxleName }) {
           (subject ? (
             <FacePanel key={subject.key} axle={axle} subject={subject} files={files} />
           ) : (
-            <p className="soft">No wheel is at hand: build a setup, or keep one in the stores.</p>
+            <p className="soft">No wheel is at hand: build a setup, or keep one on the shelf.</p>
           ))}
       </aside>
       <p className="caution-note station-note">

@@ -18,7 +18,7 @@ import { useReplaceItem, useShelf } from '../../job/ShelfContext';
 import { LengthField } from '../fields/LengthField';
 import { TextField } from '../fields/TextField';
 import { useEditAt } from '../parts/useEditAt';
-import type { StoresAnswer } from '../stores/storesCommands';
+import type { ShelfAnswer } from '../shelf/shelfCommands';
 import { WordSwitch } from '../parts/WordSwitch';
 import { DrawingDialog } from './DrawingDialog';
 import { FigureRows } from './FigureRows';
@@ -30,22 +30,22 @@ import './brakes.css';
 
 type Way = 'reach' | 'corners';
 const WAYS: readonly (readonly [Way, string])[] = [
-  ['reach', 'Reaches'],
-  ['corners', 'Corners'],
+  ['reach', 'Readings'],
+  ['corners', 'Points'],
 ];
 
-/** The brake of an axle: what it is, and its outline from readings, corners, a drawing or the stores. */
+/** The brake of an axle: what it is, and its outline from readings, corners, a drawing or the shelf. */
 export function CaliperPanel({ axle, files }: { axle: AxleName; files: string }) {
   const { job } = useDocument();
   const editAt = useEditAt();
-  const stores = useShelf();
+  const shelf = useShelf();
   const [drawing, setDrawing] = useState(false);
   const caliper = job.vehicle[axle]?.caliper ?? {};
   const path = ['vehicle', axle, 'caliper'];
   const [way, setWay] = useState<Way>(caliper.origin === 'typed' || caliper.origin === 'file' ? 'corners' : 'reach');
   const take = (outline: AxialPoint[], origin: NonNullable<Caliper['origin']>) =>
     editAt(path, { ...caliper, outline, origin });
-  const kept = stores.filter(({ kind }) => kind === 'caliper');
+  const kept = shelf.filter(({ kind }) => kind === 'caliper');
   return (
     <>
       <form className="brake-form" aria-label={`Brake, ${axle}`} onSubmit={(event) => event.preventDefault()}>
@@ -68,8 +68,8 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
         </div>
         {kept.length > 0 && (
           <Select
-            aria-label="Take a brake from the stores"
-            placeholder="from the stores"
+            aria-label="Take a brake from the shelf"
+            placeholder="from the shelf"
             value={null}
             style={{ width: '100%' }}
             options={kept.map((item) => ({ value: itemName(item), label: itemName(item) }))}
@@ -123,7 +123,7 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
 
 /** Puts the brake of this car, with its outline, on the parts shelf. */
 function KeepBrake({ caliper }: { caliper: Caliper }) {
-  const fetcher = useFetcher<StoresAnswer>();
+  const fetcher = useFetcher<ShelfAnswer>();
   const replace = useReplaceItem();
   const [sent, setSent] = useState<string | null>(null);
   if (!caliper.outline) return null;
@@ -136,7 +136,7 @@ function KeepBrake({ caliper }: { caliper: Caliper }) {
     replace(item);
     void fetcher.submit(JSON.parse(JSON.stringify({ intent: 'save', id: null, item })), {
       method: 'post',
-      action: '/stores',
+      action: '/shelf',
       encType: 'application/json',
     });
   };

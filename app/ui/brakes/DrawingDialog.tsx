@@ -29,7 +29,7 @@ interface Opened {
 }
 
 const UNITS = [
-  { value: 1, label: 'millimetres' },
+  { value: 1, label: 'millimeters' },
   { value: 10, label: 'centimetres' },
   { value: 25.4, label: 'inches' },
   { value: 25.4 / 96, label: 'pixels, 96 an inch' },

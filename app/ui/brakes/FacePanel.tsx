@@ -11,7 +11,7 @@ import { useDocument } from '../../job/DocumentContext';
 import { useReplaceItem, useShelf } from '../../job/ShelfContext';
 import { useEditAt } from '../parts/useEditAt';
 import { WordSwitch } from '../parts/WordSwitch';
-import type { StoresAnswer } from '../stores/storesCommands';
+import type { ShelfAnswer } from '../shelf/shelfCommands';
 import { DepthRows } from './DepthRows';
 import { DrawingDialog } from './DrawingDialog';
 import { ShapeFiles } from './ShapeFiles';
@@ -30,22 +30,22 @@ const FAMILIES: { value: SpokeFamily; label: string }[] = [
   { value: 'deep', label: 'deep' },
 ];
 
-/** Gives a wheel of the stores its face: at hand at once, and saved; what the stores say against it is told. */
+/** Gives a wheel on the shelf its face: at hand at once, and saved; what the shelf says against it is told. */
 function useStoreFace() {
-  const fetcher = useFetcher<StoresAnswer>();
-  const stores = useShelf();
+  const fetcher = useFetcher<ShelfAnswer>();
+  const shelf = useShelf();
   const replace = useReplaceItem();
   const answer = fetcher.state === 'idle' ? fetcher.data : undefined;
   return {
     fault: answer?.faults[0]?.message ?? null,
     done: answer?.item ? itemName(answer.item) : null,
     save(name: string, innerFace: InnerFace | null) {
-      const item = stores.find((one) => one.kind === 'wheel' && itemName(one) === name);
-      // What is typed next must build on this, not on what the stores had before their answer.
+      const item = shelf.find((one) => one.kind === 'wheel' && itemName(one) === name);
+      // What is typed next must build on this, not on what the shelf had before their answer.
       if (item) replace({ ...item, innerFace: innerFace ?? undefined });
       void fetcher.submit(JSON.parse(JSON.stringify({ intent: 'face', name, innerFace })), {
         method: 'post',
-        action: '/stores',
+        action: '/shelf',
         encType: 'application/json',
       });
     },
@@ -56,7 +56,7 @@ function useStoreFace() {
 export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: Subject; files: string }) {
   const { job } = useDocument();
   const editAt = useEditAt();
-  const stores = useShelf();
+  const shelf = useShelf();
   const storeFace = useStoreFace();
   const [drawing, setDrawing] = useState(false);
   const { wheel } = subject;
@@ -78,7 +78,7 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
     if (path) editAt([...path, 'innerFace'], read);
     else storeFace.save(subject.key.slice(STORE.length), read);
   };
-  const alike = stores.filter(
+  const alike = shelf.filter(
     (item) =>
       item.kind === 'wheel' &&
       item.rimWidthIn === rimWidthIn &&
@@ -151,8 +151,8 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
         )}
         {path && !others && (face.barrel ?? face.spoke) && alike.length > 0 && (
           <Select
-            aria-label="Keep this face with a wheel of the stores"
-            placeholder="keep it with a wheel of the stores"
+            aria-label="Keep this face with a wheel on the shelf"
+            placeholder="keep it with a wheel on the shelf"
             value={null}
             style={{ width: '100%' }}
             options={alike.map((item) => ({ value: itemName(item), label: itemName(item) }))}

@@ -66,7 +66,7 @@ export function RankTable({ ranked, choose }: { ranked: readonly Row[]; choose(k
     <div className="rank">
       <p className="soft">
         By what is left over the limits at the nearest of spokes, barrel and weights; lengths in {lengths.sign}. Setups
-        with their stacks, wheels of the stores with none.
+        with their stacks, wheels on the shelf with none.
       </p>
       <Table<Row>
         columns={columns}

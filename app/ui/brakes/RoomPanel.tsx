@@ -136,9 +136,9 @@ function SmallestRim({ axle, limitMm }: { axle: AxleName; limitMm: number }) {
       {found ? (
         <>
           <dl className="brake-rims">
-            <dt>brake beside the drop centre</dt>
+            <dt>brake beside the drop center</dt>
             <dd className="figure">{rim(found.besideDropIn)}</dd>
-            <dt>brake under the drop centre</dt>
+            <dt>brake under the drop center</dt>
             <dd className="figure">{rim(found.underDropIn)}</dd>
           </dl>
           <p className="soft">
@@ -149,7 +149,7 @@ function SmallestRim({ axle, limitMm }: { axle: AxleName; limitMm: number }) {
                 (<em className="assumed">assumed</em>: rotor and a usual bridge)
               </>
             )}
-            . Wall 6 mm and drop centre 18 mm are <em className="assumed">assumed</em>; a measured barrel decides.
+            . Wall 6 mm and drop center 18 mm are <em className="assumed">assumed</em>; a measured barrel decides.
           </p>
         </>
       ) : (

@@ -12,11 +12,11 @@ interface ThinnestProps {
   leastMm: number;
 }
 
-/** The thinnest spacer of the stores that clears, leaves the wheel centered and held, and goes on the hub. */
+/** The thinnest spacer of the shelf that clears, leaves the wheel centered and held, and goes on the hub. */
 export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
   const { job, edit } = useDocument();
-  const { items: stores, come } = useShelfState();
-  const { item, thinner, stack } = spacersFor({ job, setup, axle, stores, leastMm, mostMm: null });
+  const { items: shelf, come } = useShelfState();
+  const { item, thinner, stack } = spacersFor({ job, setup, axle, shelf, leastMm, mostMm: null });
   const use = () => edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: stack });
   const stands = setup[axle]?.stack?.some(
     ({ kind, thicknessMm }) => kind === 'slip-on' && thicknessMm === item?.thicknessMm,
@@ -25,7 +25,7 @@ export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
     <>
       {item && (
         <p>
-          Thinnest in stores that clears: <b>{itemName(item)}</b>{' '}
+          Thinnest on the shelf that clears: <b>{itemName(item)}</b>{' '}
           {stands ? (
             <span className="soft">as it stands</span>
           ) : (
@@ -37,7 +37,7 @@ export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
       )}
       {thinner && <p className="soft">{itemName(thinner)} is thinner, but leaves the wheel short of lip or thread.</p>}
       {come && !item && !thinner && (
-        <p className="soft">No spacer in the stores is thick enough and goes on this hub.</p>
+        <p className="soft">No spacer on the shelf is thick enough and goes on this hub.</p>
       )}
     </>
   );

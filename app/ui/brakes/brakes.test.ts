@@ -18,7 +18,7 @@ const ring: ShelfItem = { kind: 'ring', name: 'ring' };
 
 describe('wheels that may be held over a brake', () => {
   const subjects = subjectsOf(KITE, 'front', [ring, gale]);
-  test('setups first, then the car, then the stores; nothing that is no wheel', () => {
+  test('setups first, then the car, then the shelf; nothing that is no wheel', () => {
     expect(subjects.map(({ key }) => key)).toEqual([
       'setup:a',
       'setup:b',
@@ -30,7 +30,7 @@ describe('wheels that may be held over a brake', () => {
     expect(subjects[1]!.stack.some(({ thicknessMm }) => thicknessMm === 5)).toBe(true);
     expect(subjects.at(-1)!.stack).toEqual([]);
   });
-  test('each knows its place in the job, and a wheel of the stores has none', () => {
+  test('each knows its place in the job, and a wheel on the shelf has none', () => {
     expect(wheelPath(subjects[0]!, 'rear')).toEqual(['setups', 'a', 'rear', 'wheel']);
     expect(wheelPath(subjects[4]!, 'front')).toEqual(['vehicle', 'front', 'baseline', 'wheel']);
     expect(wheelPath(subjects[5]!, 'front')).toBeNull();

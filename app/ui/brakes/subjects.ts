@@ -2,13 +2,13 @@ import { type AxleName, type Job, type StackPart, type Wheel, presentAsSetupAxle
 import { itemName, wheelFromShelf, type ShelfItem } from '#core/shelf';
 import { wheelCode } from '../words';
 
-/** A wheel whose inside is looked at: of a setup, on the car now, or in the stores. */
+/** A wheel whose inside is looked at: of a setup, on the car now, or on the shelf. */
 export interface Subject {
   /** `a` for a setup's, `present`, `store:` and its name. */
   key: string;
   name: string;
   wheel: Wheel;
-  /** What stands behind it; nothing behind a wheel of the stores. */
+  /** What stands behind it; nothing behind a wheel on the shelf. */
   stack: readonly StackPart[];
 }
 
@@ -18,7 +18,7 @@ export const PRESENT = 'present';
 export const setupKey = (id: string): string => `${SETUP}${id}`;
 
 /** Every wheel that may be held over a brake, the setups' first. */
-export function subjectsOf(job: Job, axle: AxleName, stores: readonly ShelfItem[]): Subject[] {
+export function subjectsOf(job: Job, axle: AxleName, shelf: readonly ShelfItem[]): Subject[] {
   const { flangeMm } = job.vehicle;
   const present = presentAsSetupAxle(job.vehicle, axle);
   return [
@@ -41,7 +41,7 @@ export function subjectsOf(job: Job, axle: AxleName, stores: readonly ShelfItem[
           },
         ]
       : []),
-    ...stores
+    ...shelf
       .filter(({ kind }) => kind === 'wheel')
       .map((item): Subject => ({
         key: `${STORE}${itemName(item)}`,
@@ -60,7 +60,7 @@ function wheelOf(item: ShelfItem): Wheel {
 }
 const wheels = new WeakMap<ShelfItem, Wheel>();
 
-/** Where a subject's wheel stands in the job; null for one of the stores. */
+/** Where a subject's wheel stands in the job; null for one of the shelf. */
 export function wheelPath(subject: Subject, axle: AxleName): string[] | null {
   if (subject.key === PRESENT) return ['vehicle', axle, 'baseline', 'wheel'];
   return subject.key.startsWith(SETUP) ? ['setups', subject.key.slice(SETUP.length), axle, 'wheel'] : null;

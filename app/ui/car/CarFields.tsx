@@ -104,7 +104,7 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
         <div className="field-wrap">
           <NumberField
             {...ofCar(['tpms', 'frequencyMHz'], vehicle.tpms?.frequencyMHz)}
-            label="The car listens at"
+            label="Sensor frequency"
             range="frequencyMHz"
             unit="MHz"
             width={6}

@@ -59,7 +59,7 @@ function useHeldColumn(): Column {
   const staleOf = useIsStale();
   const isStale = (setup: Setup) => AXLES.some((one) => staleOf(setup, one));
   return {
-    title: 'Held by',
+    title: 'Limited by',
     key: 'held',
     sorter: (one, other) => strain(one) - strain(other),
     render: (_, { setup, report }) => {

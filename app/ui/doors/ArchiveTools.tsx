@@ -27,8 +27,8 @@ export function ArchiveTools() {
     <section>
       <h2>Everything as one file</h2>
       <p className="soft">
-        All jobs with their numbers, readings and undo, the stores and the house: to move to another machine, or to
-        keep.
+        All jobs with their numbers, readings and undo, the shelf and the shop defaults: to move to another machine, or
+        to keep.
       </p>
       <div className="archive-tools">
         <Button icon={<DownloadOutlined />} href="/archive" download>
@@ -59,5 +59,5 @@ async function sent(file: File): Promise<ArchiveAnswer> {
 function takenWords({ jobs, renumbered, items, keptDefaults }: TakenIn): string {
   const numbers = renumbered > 0 ? `; ${renumbered} of them under a new number` : '';
   const terms = keptDefaults ? ' The house stays as it is here.' : '';
-  return `${jobs} ${jobs === 1 ? 'job' : 'jobs'} taken in${numbers}, ${items} items of the stores.${terms}`;
+  return `${jobs} ${jobs === 1 ? 'job' : 'jobs'} taken in${numbers}, ${items} items on the shelf.${terms}`;
 }

@@ -16,7 +16,7 @@ export interface ShownCopy {
 function useCommand() {
   const fetcher = useFetcher<ShopAnswer>();
   const send = (body: Record<string, string | boolean>) =>
-    void fetcher.submit(body, { method: 'post', action: '/house', encType: 'application/json' });
+    void fetcher.submit(body, { method: 'post', action: '/defaults', encType: 'application/json' });
   return { send, busy: fetcher.state !== 'idle', answer: fetcher.data };
 }
 

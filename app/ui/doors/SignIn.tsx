@@ -77,7 +77,7 @@ export function SignIn({ secure, code, to, most }: SignInProps) {
         </p>
       )}
       <p className="soft">
-        This device stays signed in for 30 days, or until it is signed out at the desk under House.
+        This device stays signed in for 30 days, or until it is signed out at the desk under Shop defaults.
       </p>
     </main>
   );

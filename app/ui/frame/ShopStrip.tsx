@@ -2,7 +2,7 @@ import { Link, NavLink } from 'react-router';
 import { ThemeButton } from './TopStrip';
 import { UnitSwitch } from './UnitSwitch';
 
-/** The strip above what belongs to the shop rather than to one job: the bench and the stores. */
+/** The strip above what belongs to the shop rather than to one job: the bench and the shelf. */
 export const ShopStrip = ({ children }: { children: string }) => (
   <header className="strip">
     <Link to="/" className="brand" title="To the bench">
@@ -14,11 +14,11 @@ export const ShopStrip = ({ children }: { children: string }) => (
         <NavLink to="/" end className="strip-link">
           Bench
         </NavLink>
-        <NavLink to="/stores" className="strip-link">
-          Stores
+        <NavLink to="/shelf" className="strip-link">
+          Shelf
         </NavLink>
-        <NavLink to="/house" className="strip-link">
-          House
+        <NavLink to="/defaults" className="strip-link">
+          Shop defaults
         </NavLink>
       </nav>
       <UnitSwitch />

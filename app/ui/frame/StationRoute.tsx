@@ -43,11 +43,11 @@ StationLink.displayName = 'StationLink';
 
 const ShopLinks = memo(() => (
   <>
-    <Link to="/stores" className="route-stores">
-      Stores
+    <Link to="/shelf" className="route-shelf">
+      Shelf
     </Link>
-    <Link to="/house" className="route-house">
-      House
+    <Link to="/defaults" className="route-defaults">
+      Shop defaults
     </Link>
   </>
 ));

@@ -8,7 +8,7 @@ export function WorkerNotice() {
   if (halted !== 'died') return null;
   return (
     <span className="saved saved-bad" role="alert">
-      The sweep ended by itself; figures of parts may be from before.
+      The sweep stopped; clearances may be out of date.
       <Button size="small" onClick={() => store.again()}>
         Sweep again
       </Button>

@@ -9,5 +9,5 @@ export function briefLine(brief: Brief | undefined, lengths: Lengths): string {
   if (min != null && max != null) return `face ${end(min)} to ${end(max)}`;
   if (max != null) return `face out to ${end(max)}`;
   if (min != null) return `face from ${end(min)} to level`;
-  return 'no wish yet: not beyond the fender';
+  return 'no target yet: no poke';
 }

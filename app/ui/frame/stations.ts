@@ -37,7 +37,7 @@ export const STATIONS: readonly Station[] = [
     name: 'Brief',
     state: ({ brief }) => {
       const wished = brief?.pokeMm?.min != null || brief?.pokeMm?.max != null;
-      return { text: wished ? 'wish set' : 'no wish yet', full: wished };
+      return { text: wished ? 'target set' : 'no target yet', full: wished };
     },
   },
   {

@@ -6,10 +6,10 @@ import { useDocument } from '../../job/DocumentContext';
 import { useShelf } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 
-/** What length the studs or bolts must have, the next standard one, and the shortest in the stores that holds. */
+/** What length the studs or bolts must have, the next standard one, and the shortest on the shelf that holds. */
 export function FastenerAdvice({ setup, axle, report }: { setup: Setup; axle: AxleName; report: AxleReport }) {
   const { job, edit } = useDocument();
-  const stores = useShelf();
+  const shelf = useShelf();
   const lengths = useLengths();
   const { fastening } = report;
   const [joint] = fastening.joints;
@@ -19,7 +19,7 @@ export function FastenerAdvice({ setup, axle, report }: { setup: Setup; axle: Ax
   const candidate = setup[axle] ?? {};
   const item =
     joint.verdict === 'fail'
-      ? shortestOnShelf(stores, {
+      ? shortestOnShelf(shelf, {
           form: joint.kind,
           thread: hub?.thread,
           seat: candidate.wheel?.seat ?? null,
@@ -51,7 +51,7 @@ export function FastenerAdvice({ setup, axle, report }: { setup: Setup; axle: Ax
       </p>
       {item && (
         <p>
-          Shortest in stores that holds: <b>{itemName(item)}</b>{' '}
+          Shortest on the shelf that holds: <b>{itemName(item)}</b>{' '}
           <Button size="small" onClick={use}>
             Use it
           </Button>

@@ -25,11 +25,11 @@ interface HardwareViewProps {
 }
 
 /**
- * Everything between hub face and wheel face of a setup: drawn in section, piece by piece, with what is in the stores.
+ * Everything between hub face and wheel face of a setup: drawn in section, piece by piece, with what is on the shelf.
  */
 export function HardwareView({ setup, axle, report }: HardwareViewProps) {
   const { job } = useDocument();
-  const stores = useShelf();
+  const shelf = useShelf();
   const ways = useDialog('ways');
   const trial = useDialog('trial');
   const { boltPattern } = report[axle];
@@ -46,11 +46,11 @@ export function HardwareView({ setup, axle, report }: HardwareViewProps) {
           <div className={`hardware-notice is-${boltPattern.verdict}`}>
             <span>The wheel has another pattern than what it bolts to.</span>
             <Button size="small" onClick={ways.open}>
-              The ways out
+              Options
             </Button>
           </div>
         )}
-        <StackList setup={setup} axle={axle} stores={stores} />
+        <StackList setup={setup} axle={axle} shelf={shelf} />
         <SpacerAdvice setup={setup} axle={axle} report={report} />
         <div>
           <Button size="small" onClick={trial.open}>
@@ -58,7 +58,7 @@ export function HardwareView({ setup, axle, report }: HardwareViewProps) {
           </Button>
         </div>
         <FastenerAdvice setup={setup} axle={axle} report={report[axle]} />
-        <WheelFields setup={setup} axle={axle} stores={stores} />
+        <WheelFields setup={setup} axle={axle} shelf={shelf} />
         <p className="caution-note">
           Fasteners are safety parts. Adapters have their own torque; retorque after 50 to 100 km. Front and rear bolts
           of different length must not be mixed.
@@ -72,10 +72,10 @@ export function HardwareView({ setup, axle, report }: HardwareViewProps) {
 
 const NONE: SpacersFor = { item: null, thinner: null, stack: null };
 
-/** How thick the stack may be by the room, and the thinnest spacer of the stores that does it. */
+/** How thick the stack may be by the room, and the thinnest spacer of the shelf that does it. */
 function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
   const { job, edit } = useDocument();
-  const { items: stores, come } = useShelfState();
+  const { items: shelf, come } = useShelfState();
   const lengths = useLengths();
   const stack = useMemo(() => setup[axle]?.stack ?? [], [setup, axle]);
   const range = stackRange({ job, report, axle, stackMm: stackThicknessMm(stack) });
@@ -89,7 +89,7 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
     item,
     thinner,
     stack: thicker,
-  } = wanted ? spacersFor({ job, setup, axle, stores, leastMm: range.leastMm, mostMm: most }) : NONE;
+  } = wanted ? spacersFor({ job, setup, axle, shelf, leastMm: range.leastMm, mostMm: most }) : NONE;
   const use = () => edit({ op: 'set', path: ['setups', setup.id, axle, 'stack'], value: thicker });
   return (
     <div className="advice" aria-live="polite">
@@ -109,7 +109,7 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
       </p>
       {item && (
         <p>
-          Thinnest in stores that does it: <b>{itemName(item)}</b>{' '}
+          Thinnest on the shelf that works: <b>{itemName(item)}</b>{' '}
           {item.thicknessMm === now ? (
             <span className="soft">as it stands</span>
           ) : (
@@ -121,7 +121,7 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
       )}
       {thinner && <p className="soft">{itemName(thinner)} is thinner, but leaves the wheel short of lip or thread.</p>}
       {wanted && come && !item && !thinner && (
-        <p className="soft">Nothing in the stores between these that goes on this hub.</p>
+        <p className="soft">Nothing on the shelf between these that goes on this hub.</p>
       )}
     </div>
   );

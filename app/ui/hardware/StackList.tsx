@@ -19,11 +19,11 @@ const KIND_NAMES: Record<StackPart['kind'], string> = { 'slip-on': 'Spacer', 'bo
 interface StackListProps {
   setup: Setup;
   axle: AxleName;
-  stores: readonly ShelfItem[];
+  shelf: readonly ShelfItem[];
 }
 
 /** The pieces between hub and wheel, from the hub outward, each with its own dimensions. */
-export function StackList({ setup, axle, stores }: StackListProps) {
+export function StackList({ setup, axle, shelf }: StackListProps) {
   const { edit, job } = useDocument();
   const pieces = setup[axle]?.stack ?? [];
   const path = ['setups', setup.id, axle, 'stack'];
@@ -32,7 +32,7 @@ export function StackList({ setup, axle, stores }: StackListProps) {
   const hub = job.vehicle[axle]?.hub;
   const bore = hub?.boreMm == null ? {} : { innerBoreMm: hub.boreMm };
   const add = (kind: StackPart['kind']) => put([...pieces, kind === 'ring' ? { kind } : { kind, ...bore }]);
-  const kept = stores.filter(({ kind }) => kind === 'spacer' || kind === 'adapter' || kind === 'ring');
+  const kept = shelf.filter(({ kind }) => kind === 'spacer' || kind === 'adapter' || kind === 'ring');
   return (
     <section className="field-group" aria-label="Stack">
       <h2 className="label">Stack, from the hub outward</h2>
@@ -56,8 +56,8 @@ export function StackList({ setup, axle, stores }: StackListProps) {
         ))}
         <Select
           size="small"
-          aria-label="Add from the stores"
-          placeholder="From the stores …"
+          aria-label="Add from the shelf"
+          placeholder="From the shelf …"
           value={null}
           style={{ width: 150 }}
           popupMatchSelectWidth={320}

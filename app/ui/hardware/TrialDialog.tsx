@@ -93,7 +93,7 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
             aria-labelledby="trial-keeps"
             options={[
               { value: 'outer', label: 'outer face' },
-              { value: 'centre', label: 'centreline' },
+              { value: 'center', label: 'centerline' },
               { value: 'inner', label: 'inner face' },
             ]}
             value={keeps}
@@ -104,7 +104,7 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
           <p aria-live="polite">
             <span className="figure">
               {offsetFigure(offsetMm!)} − {lengths.figure(trialMm!)}
-              {keeps !== 'centre' && half !== 0 && ` ${keeps === 'outer' ? '+' : '−'} (${formatNumber(half)})`} ={' '}
+              {keeps !== 'center' && half !== 0 && ` ${keeps === 'outer' ? '+' : '−'} (${formatNumber(half)})`} ={' '}
               <b>{offsetFigure(found)} mm</b>
             </span>
             <br />

@@ -65,7 +65,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
       open
       onCancel={close}
       footer={<Button onClick={close}>Close</Button>}
-      title={`Another pattern, ${axle}: the ways out`}
+      title={`Different bolt pattern, ${axle}: options`}
       width={1120}
       style={{ top: 48 }}
     >
@@ -104,8 +104,8 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
                   {way.kind === 'adapter' && kept.length > 0 && (
                     <Select
                       size="small"
-                      aria-label="Adapter from the stores"
-                      placeholder="From the stores …"
+                      aria-label="Adapter from the shelf"
+                      placeholder="From the shelf …"
                       allowClear
                       value={chosen}
                       style={{ width: '100%' }}
@@ -157,7 +157,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
               ))}
             </tr>
             <tr>
-              <th scope="row">Mind</th>
+              <th scope="row">Watch out</th>
               {ways.map((way) => (
                 <td key={way.kind} className="soft">
                   {way.caution}

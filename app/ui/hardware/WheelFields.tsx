@@ -19,11 +19,11 @@ import './hardware.css';
 interface WheelFieldsProps {
   setup: Setup;
   axle: AxleName;
-  stores: readonly ShelfItem[];
+  shelf: readonly ShelfItem[];
 }
 
 /** The wheel where it meets the hub, and what holds it there. */
-export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
+export function WheelFields({ setup, axle, shelf }: WheelFieldsProps) {
   const { job, edit } = useDocument();
   const editAt = useEditAt();
   const [finding, setFinding] = useState(false);
@@ -35,7 +35,7 @@ export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
   const fieldOver = useFieldOver();
   const over = <T,>(path: string[], value: T | null | undefined) => fieldOver([...base, ...path], value);
   const of = <K extends keyof Wheel>(key: K) => over(['wheel', key], wheel[key]);
-  const kept = stores.filter(({ kind }) => kind === 'wheel');
+  const kept = shelf.filter(({ kind }) => kind === 'wheel');
   const bolt = fastener?.kind === 'bolt';
   return (
     <>
@@ -82,8 +82,8 @@ export function WheelFields({ setup, axle, stores }: WheelFieldsProps) {
         </details>
         <Select
           size="small"
-          aria-label="Take a wheel from the stores"
-          placeholder="Take a wheel from the stores …"
+          aria-label="Take a wheel from the shelf"
+          placeholder="Take a wheel from the shelf …"
           value={null}
           style={{ width: 260 }}
           showSearch

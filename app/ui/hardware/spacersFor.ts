@@ -4,7 +4,7 @@ import type { StackPart, SetupOnAxle } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { pieceFromShelf, thinnestOnShelf, type ShelfItem } from '#core/shelf';
 
-/** What the stores have for a stack of a thickness in all, beside the pieces that stay. */
+/** What the shelf has for a stack of a thickness in all, beside the pieces that stay. */
 export interface SpacersFor {
   /** The thinnest that does it and leaves the wheel centered and held. */
   item: ShelfItem | null;
@@ -15,14 +15,14 @@ export interface SpacersFor {
 }
 
 interface SpacersAsk extends SetupOnAxle {
-  stores: readonly ShelfItem[];
+  shelf: readonly ShelfItem[];
   /** Of the stack in all; nothing limits it where the most is null. */
   leastMm: number;
   mostMm: number | null;
 }
 
 /** Looks for the thinnest spacer that brings the stack of a setup to at least, and at most, so much in all; mm. */
-export function spacersFor({ job, setup, axle, stores, leastMm, mostMm }: SpacersAsk): SpacersFor {
+export function spacersFor({ job, setup, axle, shelf, leastMm, mostMm }: SpacersAsk): SpacersFor {
   const hub = job.vehicle[axle]?.hub ?? {};
   const kept = (setup[axle]?.stack ?? []).filter(({ kind }) => kind !== 'slip-on');
   const othersMm = stackThicknessMm(kept) ?? 0;
@@ -34,8 +34,8 @@ export function spacersFor({ job, setup, axle, stores, leastMm, mostMm }: Spacer
   };
   const without = { ...setup[axle], stack: kept };
   const holds = (item: ShelfItem) => staysOnHub({ hub, without, spacer: pieceFromShelf(item), terms: job });
-  const byThickness = thinnestOnShelf(stores, need);
-  const item = thinnestOnShelf(stores, { ...need, holds });
+  const byThickness = thinnestOnShelf(shelf, need);
+  const item = thinnestOnShelf(shelf, { ...need, holds });
   return {
     item,
     thinner: byThickness === item ? null : byThickness,

@@ -109,7 +109,7 @@ export function PatternFinder(props: PatternFinderProps) {
           </p>
         )}
         {n === null ? (
-          <p className="soft finder-hint">Count first; then click the two you can reach.</p>
+          <p className="soft finder-hint">Set the lug count, then click the two studs you can reach.</p>
         ) : (
           <>
             <p className="finder-pair" aria-live="polite">
@@ -181,7 +181,7 @@ export function PatternFinder(props: PatternFinderProps) {
       {instrument === 'tape' && n !== null && (
         <p className="caution-note finder-note">
           A tape is a poor choice here: ±1.5 mm, its hook moves and it sags, while some patterns lie 0.7 mm apart. A
-          steel rule reads to half a millimetre, a caliper to a tenth.
+          steel rule reads to half a millimeter, a caliper to a tenth.
         </p>
       )}
       {readings.length > 0 && n !== null && (

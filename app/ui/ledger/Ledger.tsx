@@ -100,7 +100,7 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
         <SweepStatus />
         {held && (
           <p className="soft may-be-stale" data-stale={verdictStale}>
-            held by <b>{checkName(held)}</b>: {marginText(held, lengths)}
+            limited by <b>{checkName(held)}</b>: {marginText(held, lengths)}
           </p>
         )}
         {held && <Unsure check={held} />}

@@ -103,8 +103,8 @@ export function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
     length({ key: 'backspacingNominalMm', label: 'Backspacing, nominal', note: 'arithmetic on the nominal width' }),
     length({ key: 'frontspacingMm', label: 'Front spacing', note: 'overall width less backspacing' }),
     length({ key: 'overallWidthMm', label: 'Overall width', note: 'nominal width and both flanges' }),
-    length({ key: 'outerChangeMm', label: 'Outer face moves', note: 'against now, + outboard', plus: true }),
-    length({ key: 'innerChangeMm', label: 'Inner face moves', note: 'against now, + inboard', plus: true }),
+    length({ key: 'outerChangeMm', label: 'Outer face change', note: 'against now, + outboard', plus: true }),
+    length({ key: 'innerChangeMm', label: 'Inner face change', note: 'against now, + inboard', plus: true }),
     length({ key: 'trackChangeMm', label: 'Track', note: 'against now', plus: true }),
     ...(axle.scrubRadiusMm === null
       ? []
@@ -117,7 +117,7 @@ export function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
               : 'steering axis measured',
             plus: true,
           }),
-          length({ key: 'scrubChangeMm', label: 'Scrub radius moves', note: 'against now', plus: true }),
+          length({ key: 'scrubChangeMm', label: 'Scrub radius change', note: 'against now', plus: true }),
         ]),
   ];
 }
@@ -218,10 +218,10 @@ export function carRows(report: SetupReport, name: AxleName, lengths: Lengths): 
       ? []
       : [
           measured({ key: 'massKg', label: `Weight, ${name} corner`, note: 'wheel, tire and stack', axle, lengths }),
-          measured({ key: 'massChangeKg', label: 'Weight moves', note: 'a corner, against now', axle, lengths }),
+          measured({ key: 'massChangeKg', label: 'Weight change', note: 'a corner, against now', axle, lengths }),
           measured({
             key: 'equivalentChangeKg',
-            label: 'As felt speeding up',
+            label: 'Equivalent mass when accelerating',
             note: 'with what turns: m + I/R²',
             axle,
             lengths,

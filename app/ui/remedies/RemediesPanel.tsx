@@ -30,7 +30,7 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
     <section className="remedies" aria-label="Remedies" aria-busy={asked.name === 'running'}>
       {asked.name !== 'done' && (
         <p className="soft">
-          Every way that brief and house allow is done on paper and swept anew.
+          Every way that brief and shop defaults allow is done on paper and swept anew.
           <AskedStatus asked={asked} doing="Trying remedies" again="Look again" />
         </p>
       )}

@@ -37,7 +37,7 @@ export function PlanList({ plan, numbers, others, chosen, begun, inHand, choose,
   return (
     <section aria-label="Measuring plan">
       <h2 className="label">
-        Worth reading here <span className="soft">{left === 0 ? 'all read' : `${left} to go`}</span>
+        Worth measuring here <span className="soft">{left === 0 ? 'all read' : `${left} left`}</span>
       </h2>
       <ol className="plan-list">
         {plan.map((item) => (

@@ -28,7 +28,7 @@ export function PointRows({ name, points, change }: PointRowsProps) {
     );
   return (
     <div className="point-rows">
-      <p className="soft">From the centre of the hub face, at rest. Two points or more are an edge.</p>
+      <p className="soft">From the center of the hub face, at rest. Two points or more are an edge.</p>
       {points.map((point, row) => (
         <div className="point-row" key={row} role="group" aria-label={`Point ${row + 1}`}>
           {AXES.map(([key, label]) => (

@@ -11,7 +11,7 @@ export const GEOMETRY_FIELDS: Record<GeometryKey, { short: string; unit: 'length
   kingpinOffsetMm: { short: 'Axis inboard', unit: 'length' },
   kingpinForeMm: { short: 'Axis behind', unit: 'length' },
   camberDeg: { short: 'Camber', unit: '°' },
-  camberGainDegPer100: { short: 'Camber a 100', unit: '°' },
-  lateralPerMm: { short: 'Out a mm up', unit: '' },
+  camberGainDegPer100: { short: 'Camber gain per 100 mm', unit: '°' },
+  lateralPerMm: { short: 'Lateral shift per mm of bump', unit: '' },
   lateralPerMm2: { short: 'Out a mm²', unit: '' },
 };

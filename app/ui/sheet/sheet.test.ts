@@ -59,7 +59,7 @@ describe.each(CARS)('%s on the sheet', (name) => {
         expect(corner.lipUp! + rise).toBeLessThan(range.top);
       }
   });
-  test('a nudge of a millimetre does not move the paper in most places', () => {
+  test('a nudge of a millimeter does not move the paper in most places', () => {
     const corner = cornerOf(job.vehicle, 'front');
     const ranges = Array.from({ length: 20 }, (_, n) => {
       const wheel = { ...job.setups[0]!.front!.wheel!, offsetMm: 40 + n };
@@ -104,7 +104,7 @@ describe('shapes', () => {
     const [top] = extent(tire.map(([, y]) => y));
     expect(top).toBeCloseTo(scale.y(fitted.overallDiameterMm! / 2), 0);
   });
-  test('the rim is drawn over its flanges, and mirrors about its centreline', () => {
+  test('the rim is drawn over its flanges, and mirrors about its centerline', () => {
     const rim = points(rimPath({ section: section!, rimWidthIn: 6, scale, centerOut: -38 }));
     const [left, right] = extent(rim.map(([x]) => x));
     expect((right! - left!) / scale.k).toBeCloseTo(6 * 25.4 + 2 * 12.7, 0);

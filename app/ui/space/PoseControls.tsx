@@ -40,7 +40,7 @@ export function PoseControls({ geometry, pose, travel, restMm, move }: PoseContr
       {travel[1] > travel[0] && (
         <label>
           <span className="label">
-            Wheel up <b className="figure">{lengths.text(pose.travelMm - restMm, true)}</b>
+            Wheel travel <b className="figure">{lengths.text(pose.travelMm - restMm, true)}</b>
           </span>
           <Slider
             min={travel[0]}

@@ -7,7 +7,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { fallbackLimit, fallbackName, type EditedTerms } from './terms';
-import { LIMIT_WORDS } from './names';
+import { LIMIT_WORDS, ORIGIN_NAMES } from './names';
 import './terms.css';
 
 /** Limits with what they mean, where they come from, and a way back. */
@@ -59,7 +59,7 @@ export function LimitTable({
                 )}
               </td>
               <td className="limit-origin">
-                <span>{own === null ? ORIGINS[fallbackName(terms, ['limits', key])] : OWN[terms.of]}</span>
+                <span>{own === null ? ORIGIN_NAMES[fallbackName(terms, ['limits', key])] : OWN[terms.of]}</span>
                 {own !== null && (
                   <Button
                     type="text"
@@ -80,8 +80,4 @@ export function LimitTable({
   );
 }
 
-const ORIGINS: Record<string, string> = {
-  house: "the house's own",
-  usual: 'usual',
-};
-const OWN = { brief: 'this brief', house: "the house's own" } as const;
+const OWN = { brief: 'this brief', house: ORIGIN_NAMES.house } as const;

@@ -4,7 +4,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { WordSwitch } from '../parts/WordSwitch';
-import { at, fallbackName, type EditedTerms } from './terms';
+import { at, type EditedTerms } from './terms';
 import { LIFT_KINDS, WORK_NAMES } from './names';
 import './terms.css';
 
@@ -33,9 +33,12 @@ export function RemedyFields({ terms }: { terms: EditedTerms }) {
                 value={own === undefined ? 'open' : own ? 'yes' : 'no'}
                 tip={meaning}
                 options={[
-                  ['yes', 'may be done'],
-                  ['no', 'not'],
-                  ['open', `${behind ? 'yes' : 'no'} (${fallbackName(terms, ['remedies', work])})`],
+                  ['yes', 'allowed'],
+                  ['no', 'not allowed'],
+                  [
+                    'open',
+                    `${terms.of === 'brief' ? 'shop default' : 'usual'} (${behind ? 'allowed' : 'not allowed'})`,
+                  ],
                 ]}
                 choose={(said) => terms.set(['remedies', work], said === 'open' ? null : said === 'yes')}
               />

@@ -1,7 +1,16 @@
 import type { Rules } from '#core/job';
 import { ChoiceField } from '../fields/ChoiceField';
 import { fallbackName, fallbackRule, type EditedTerms } from './terms';
-import { CENTERING_RULES, COVER_RULES, NEAR_RULES, POSE_RULES, RUB_RULES, SPACER_RULES, WINTER_RULES } from './names';
+import {
+  CENTERING_RULES,
+  COVER_RULES,
+  NEAR_RULES,
+  ORIGIN_NAMES,
+  POSE_RULES,
+  RUB_RULES,
+  SPACER_RULES,
+  WINTER_RULES,
+} from './names';
 import './terms.css';
 
 type Choices = readonly (readonly [string, string])[];
@@ -12,11 +21,11 @@ const RULES: Record<keyof Rules, { label: string; choices: Choices }> = {
   winter: { label: 'Winter traction', choices: WINTER_RULES },
   poses: { label: 'Steer and travel that count', choices: POSE_RULES },
   spacers: { label: 'Spacers and adapters', choices: SPACER_RULES },
-  centring: { label: 'Centring', choices: CENTERING_RULES },
+  centring: { label: 'Centering', choices: CENTERING_RULES },
   nearPatterns: { label: 'Patterns less than 1 mm off', choices: NEAR_RULES },
 };
 
-/** Choices between the schools of the trade; what is left open is as the house, or what is usual, has it. */
+/** Choices between the schools of the trade; what is left open follows the shop defaults, or what is usual. */
 export function RuleFields({ terms, keys }: { terms: EditedTerms; keys: readonly (keyof Rules)[] }) {
   return (
     <div className="brief-rules">
@@ -29,7 +38,7 @@ export function RuleFields({ terms, keys }: { terms: EditedTerms; keys: readonly
             label={label}
             value={(terms.own(['rules', key]) as string | null | undefined) ?? null}
             choices={choices}
-            placeholder={`${fallback} (${fallbackName(terms, ['rules', key])})`}
+            placeholder={`${fallback} (${ORIGIN_NAMES[fallbackName(terms, ['rules', key])]})`}
             commit={(value) => terms.set(['rules', key], value)}
             width={230}
           />

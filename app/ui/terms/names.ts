@@ -47,7 +47,7 @@ export const LIMIT_WORDS: Record<ShopLimitKey, LimitWords> = {
     unit: '%',
   },
   dualGapMm: { label: 'Between dual tires', meaning: "where nobody looked the maker's figure up" },
-  boreMm: { label: 'Play in the bore', meaning: 'most that still counts as hub-centric' },
+  boreMm: { label: 'Bore clearance', meaning: 'most that still counts as hub-centric' },
   lipLeftMm: { label: 'Lip that carries the wheel', meaning: 'least length of it' },
   engagementRatio: { label: 'Thread engagement', meaning: 'least, in thread diameters', unit: '× d' },
   lugHoleOpenMm: { label: 'Lug hole opened out', meaning: 'most, in diameter' },
@@ -77,7 +77,7 @@ export const POSE_RULES: readonly (readonly [PoseRule, string])[] = [
 ];
 export const CENTERING_RULES: readonly (readonly [CenteringRule, string])[] = [
   ['required', 'hub-centric required'],
-  ['nuts', 'the nuts may centre it'],
+  ['nuts', 'the nuts may center it'],
 ];
 export const NEAR_RULES: readonly (readonly [NearPatternRule, string])[] = [
   ['care', 'allowed, with care'],
@@ -85,7 +85,7 @@ export const NEAR_RULES: readonly (readonly [NearPatternRule, string])[] = [
 ];
 export const SPACER_RULES: readonly (readonly [SpacerRule, string])[] = [
   ['accepted', 'accepted'],
-  ['prefer-offset', 'rather a wheel of the right offset'],
+  ['prefer-offset', 'prefer a wheel of the right offset'],
   ['never', 'never'],
 ];
 export const WORK_NAMES: Record<BodyWork, { label: string; meaning: string }> = {
@@ -103,7 +103,7 @@ export const LIFT_KINDS: readonly (readonly [SuspensionChangeKind, string])[] = 
   ['body', 'body off its frame'],
 ];
 export const PRICE_NAMES: Record<Exclude<keyof Prices, 'currency'>, string> = {
-  labourPerHour: 'Labour, an hour',
+  labourPerHour: 'Labor, an hour',
   spacerEach: 'Spacer, each',
   liftKitAxle: 'Lift, parts for an axle',
   alignment: 'Wheel alignment',
@@ -113,3 +113,6 @@ export const PRICE_NAMES: Record<Exclude<keyof Prices, 'currency'>, string> = {
   redrillHubEach: 'Redrilling, a hub',
   hubSwapEach: 'Other hub, each',
 };
+
+/** Where a limit or a rule comes from that a brief leaves open. */
+export const ORIGIN_NAMES = { house: 'shop default', usual: 'usual' } as const;

@@ -13,7 +13,7 @@ const shop: ShopDefaults = {
 const brief = (behind: ShopDefaults): EditedTerms => ({ of: 'brief', own: () => undefined, set: () => {}, behind });
 const house: EditedTerms = { of: 'house', own: (path) => at(shop, path), set: () => {}, behind: NO_DEFAULTS };
 
-test('what stands behind a brief: the house where it says something, else what is usual', () => {
+test('what stands behind a brief: the shop where it says something, else what is usual', () => {
   const terms = brief(shop);
   expect([fallbackLimit(terms, 'archMm'), fallbackName(terms, ['limits', 'archMm'])]).toEqual([9, 'house']);
   expect([fallbackLimit(terms, 'edgeMm'), fallbackName(terms, ['limits', 'edgeMm'])]).toEqual([6, 'usual']);
@@ -22,7 +22,7 @@ test('what stands behind a brief: the house where it says something, else what i
   expect([fallbackPrice(terms, 'labourPerHour'), fallbackPrice(terms, 'alignment')]).toEqual([60, null]);
   expect(fallbackName(terms, ['remedies', 'heat'])).toBe('house');
 });
-test('behind the house stands what is usual, whatever it says itself', () => {
+test('behind the shop stands what is usual, whatever it says itself', () => {
   expect(house.own(['limits', 'archMm'])).toBe(9);
   expect([fallbackLimit(house, 'archMm'), fallbackName(house, ['limits', 'archMm'])]).toEqual([3, 'usual']);
   expect(fallbackRule(house, 'rub')).toBe('none');

@@ -2,8 +2,8 @@ import { ruleInForce, type Prices, type ShopDefaults } from '#core/job';
 import { shopLimits, type RuleKey, type RuleOf, type ShopLimitKey } from '#core/verdict';
 
 /**
- * What is edited: a brief, which may set aside what the house says, or the house itself, which may set aside what is
- * usual.
+ * What is edited: a brief, which may set aside the shop defaults, or the shop defaults themselves, which may set aside
+ * what is usual.
  */
 export interface EditedTerms {
   of: 'brief' | 'house';
@@ -11,7 +11,7 @@ export interface EditedTerms {
   own(path: readonly string[]): unknown;
   /** Says it; with null no longer. */
   set(path: string[], value: unknown): void;
-  /** What stands behind it: the house of a brief; nothing, and so what is usual, behind the house. */
+  /** What stands behind it: the shop defaults of a brief; nothing, and so what is usual, behind those. */
   behind: ShopDefaults;
 }
 
@@ -19,7 +19,7 @@ export interface EditedTerms {
 export const NO_DEFAULTS: ShopDefaults = {};
 
 /** Where a value comes from that is not said here. */
-export const fallbackName = ({ of, behind }: EditedTerms, path: readonly string[]): string =>
+export const fallbackName = ({ of, behind }: EditedTerms, path: readonly string[]): 'house' | 'usual' =>
   of === 'brief' && at(behind, path) != null ? 'house' : 'usual';
 
 export const fallbackLimit = ({ behind }: EditedTerms, key: ShopLimitKey): number => shopLimits(behind)[key];

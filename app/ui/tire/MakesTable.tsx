@@ -10,14 +10,14 @@ import './tire.css';
 /** The makes kept of this size beside the size by arithmetic: what each one's own dimensions do in this room. */
 export function MakesTable({ setup, axle }: { setup: Setup; axle: AxleName }) {
   const { job, edit } = useDocument();
-  const { items: stores, come } = useShelfState();
+  const { items: shelf, come } = useShelfState();
   const lengths = useLengths();
-  const makes = useMemo(() => makesOfSize({ job, setup, axle, items: stores }), [job, setup, axle, stores]);
+  const makes = useMemo(() => makesOfSize({ job, setup, axle, items: shelf }), [job, setup, axle, shelf]);
   const size = setup[axle]?.tire?.size;
   if (size === undefined) return null;
   if (makes.length === 1)
     return (
-      come && <p className="makes-none soft">No make of {size} in the stores: its dimensions are those of the size.</p>
+      come && <p className="makes-none soft">No make of {size} on the shelf: its dimensions are those of the size.</p>
     );
   const used = setup[axle]?.tire?.label;
   const kept = new Set(makes.filter(({ ofSize }) => !ofSize).map(({ name }): string | undefined => name));

@@ -139,7 +139,7 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
             </div>
           )}
           <p className="caution-note">
-            Sizes come from the standards&apos; steps, not from a catalogue: not each of them is made. Load indices are
+            Sizes come from the standards&apos; steps, not from a catalog: not each of them is made. Load indices are
             estimates; the sidewall decides, and load ratings never go down.
           </p>
         </div>

@@ -22,7 +22,7 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
   const lengths = useLengths();
   const { job, edit } = useDocument();
   const editAt = useEditAt();
-  const stores = useShelf();
+  const shelf = useShelf();
   const base = ['setups', setup.id, axle];
   const { tire = {}, wheel = {}, dualSpacerMm } = setup[axle] ?? {};
   const dual = job.vehicle[axle]?.dual ?? false;
@@ -33,7 +33,7 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
   const of = <K extends keyof Tire>(key: K) => over(['tire', key], tire[key]);
   const ofWheel = <K extends keyof Wheel>(key: K) => over(['wheel', key], wheel[key]);
   const hint = (value: number | string | null) => (value === null ? '—' : String(value));
-  const kept = stores.filter(({ kind }) => kind === 'tire');
+  const kept = shelf.filter(({ kind }) => kind === 'tire');
   return (
     <>
       <section className="field-group" aria-label="Tire">
@@ -82,13 +82,13 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
         </div>
         <Select
           size="small"
-          aria-label="Take a tire from the stores"
-          placeholder="Take a tire from the stores …"
+          aria-label="Take a tire from the shelf"
+          placeholder="Take a tire from the shelf …"
           value={null}
           style={{ width: 260 }}
           showSearch
           optionFilterProp="label"
-          notFoundContent="No tires are kept yet: add them in the stores."
+          notFoundContent="No tires are kept yet: add them on the shelf."
           options={kept.map((item, at) => ({ value: at, label: `${itemName(item)}, ${item.size}` }))}
           onChange={(at: number | null) =>
             at !== null && edit({ op: 'set', path: [...base, 'tire'], value: tireFromShelf(kept[at]!) })

@@ -73,7 +73,7 @@ export function RowTable({ window, eased, point }: { window: FitWindow; eased: b
           <tr>
             <th scope="col">Rim, in</th>
             <th scope="col">Offset, mm</th>
-            <th scope="col">held by</th>
+            <th scope="col">limited by</th>
           </tr>
         </thead>
         <tbody>
@@ -121,7 +121,7 @@ export function ShutNote({ shut }: { shut: Shut }) {
   const lengths = useLengths();
   return (
     <section className="window-shut" role="status">
-      <h2>Nothing holds every limit</h2>
+      <h2>No wheel meets every limit</h2>
       <p>
         Nearest at {rimFigure(shut.rimWidthIn)} in: {shut.holders.join(' and ').toLowerCase()}.
       </p>
@@ -148,15 +148,15 @@ const WORDS = {
   unknown: 'not all known',
 } as const;
 
-/** Wheels of the stores in the window, those that fit first. */
+/** Wheels on the shelf in the window, those that fit first. */
 export function StockList({ stock, make }: { stock: readonly StockPoint[]; make(wheel: StockPoint): void }) {
   const order = ['ok', 'caution', 'unknown', 'fail'];
   const { come } = useShelfState();
   const sorted = [...stock].sort((one, other) => order.indexOf(one.verdict) - order.indexOf(other.verdict));
   return (
-    <section aria-label="Wheels of the stores">
-      <h2 className="label">Wheels of the stores</h2>
-      {come && sorted.length === 0 && <p className="soft">The stores keep no wheel of this diameter.</p>}
+    <section aria-label="Wheels on the shelf">
+      <h2 className="label">Wheels on the shelf</h2>
+      {come && sorted.length === 0 && <p className="soft">No wheel of this diameter is on the shelf.</p>}
       <ul className="window-stock-list">
         {sorted.map((wheel) => (
           <li key={wheel.name}>

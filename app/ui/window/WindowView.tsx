@@ -29,15 +29,15 @@ import './window.css';
 const TIRE_RULES = ['fixed', 'same-diameter', 'best-standard'] as const satisfies readonly TireRule[];
 const RULES: readonly (readonly [TireRule, string])[] = [
   ['fixed', 'this tire'],
-  ['same-diameter', 'same ⌀'],
-  ['best-standard', 'best size'],
+  ['same-diameter', 'same diameter'],
+  ['best-standard', 'best standard size'],
 ];
 
 /** What could work on an axle: width against offset with the raised setup's rim diameter, stack and suspension. */
 export function WindowView({ setup }: { setup: Setup }) {
   const { job, edit } = useDocument();
   const { axle, raise } = useSelection();
-  const stores = useShelf();
+  const shelf = useShelf();
   const lengths = useLengths();
   const [rule, setRule] = useSight<TireRule>('tire', TIRE_RULES);
   const [work, setWork] = useSight('work', ['allowed', 'none']);
@@ -57,8 +57,8 @@ export function WindowView({ setup }: { setup: Setup }) {
   const isStale = window !== null && !asked.isCurrent;
   const stackMm = stackThicknessMm(setup[axle]?.stack ?? []) ?? 0;
   const stock = useMemo(
-    () => (window ? stockPoints({ job, setup, axle, rule, window, stores }) : []),
-    [job, setup, axle, rule, window, stores],
+    () => (window ? stockPoints({ job, setup, axle, rule, window, shelf }) : []),
+    [job, setup, axle, rule, window, shelf],
   );
   const points = job.setups.flatMap((one) => {
     const offsetMm = shownOffsetMm({ job, setup: one, axle, windowStackMm: stackMm });
@@ -155,11 +155,11 @@ export function WindowView({ setup }: { setup: Setup }) {
               disabled={!mayBeEased}
               onChange={({ target }) => setWork(target.checked ? 'allowed' : 'none')}
             >
-              with what the brief allows to be done
+              with the modifications the brief allows
             </Checkbox>
             {!mayBeEased && (
               <p className="soft">
-                Brief and house allow no work on the body and no lift: there is no wider window to show.
+                Brief and shop defaults allow no work on the body and no lift: there is no wider window to show.
               </p>
             )}
             <RowTable window={window} eased={eased && mayBeEased} point={setPinned} />

@@ -27,7 +27,7 @@ const wheel = (over: Partial<ShelfItem>): ShelfItem => ({
   ...over,
 });
 const judged = (item: ShelfItem, of: FitWindow = window) =>
-  stockPoints({ job: KITE, setup: a, axle: 'front', rule: 'fixed', window: of, stores: [item] });
+  stockPoints({ job: KITE, setup: a, axle: 'front', rule: 'fixed', window: of, shelf: [item] });
 
 describe('a place of the window', () => {
   const row = rowAt(window, 7.5)!;
@@ -51,11 +51,11 @@ describe('a place of the window', () => {
     expect(limitsAt(rowAt(window, 10), 40)).toEqual({ holds: false, byMm: null, edge: null });
     expect(limitsAt(undefined, 40)).toEqual({ holds: false, byMm: null, edge: null });
   });
-  test('snapped to whole millimetres and half inches', () =>
+  test('snapped to whole millimeters and half inches', () =>
     expect(snapped(33.4, 7.3)).toEqual({ offsetMm: 33, rimWidthIn: 7.5 }));
 });
 
-describe('wheels of the stores in it', () => {
+describe('wheels on the shelf in it', () => {
   test('inside, on the hub and over the brake as far as that is known', () => {
     const [point] = judged(wheel({}));
     expect(point).toMatchObject({ name: 'Ostrik trial', rimWidthIn: 7.5, offsetMm: 40, held: [] });
@@ -65,9 +65,9 @@ describe('wheels of the stores in it', () => {
     expect(point!.setup.rear).toBe(a.rear);
   });
   test.each<[string, Partial<ShelfItem>, string]>([
-    ['too far out', { offsetMm: 20 }, 'Face against fender'],
+    ['too far out', { offsetMm: 20 }, 'Poke'],
     ['another pattern', { boltCircleMm: 114.3 }, 'Bolt pattern'],
-    ['a bore that does not go on', { boreMm: 60 }, 'Centring'],
+    ['a bore that does not go on', { boreMm: 60 }, 'Centering'],
     ['a rim the tire does not go on', { rimWidthIn: 9 }, 'outside the window'],
     ['a rating below the need', { ratingKg: 200 }, 'Wheel rating'],
   ])('%s does not fit, and it says why', (_, over, why) => {

@@ -5,7 +5,7 @@ import { itemName, wheelFromShelf, type ShelfItem } from '#core/shelf';
 import { worstVerdict, type Verdict } from '#core/verdict';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 
-/** A wheel of the stores as a point of the window. */
+/** A wheel on the shelf as a point of the window. */
 export interface StockPoint {
   name: string;
   rimWidthIn: number;
@@ -55,9 +55,9 @@ export function stockPoints({
   axle,
   rule,
   window,
-  stores,
-}: SetupOnAxle & { rule: TireRule; window: FitWindow; stores: readonly ShelfItem[] }): StockPoint[] {
-  return stores.flatMap((item): StockPoint[] => {
+  shelf,
+}: SetupOnAxle & { rule: TireRule; window: FitWindow; shelf: readonly ShelfItem[] }): StockPoint[] {
+  return shelf.flatMap((item): StockPoint[] => {
     if (item.kind !== 'wheel' || item.quantity === 0 || item.rimDiameterIn !== window.rimDiameterIn) return [];
     const wheel = wheelFromShelf(item);
     const offsetMm = wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM);

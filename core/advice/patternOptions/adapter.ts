@@ -50,7 +50,7 @@ export function adapter(one: Case): PatternOption {
   }
   const made = fitted(thickness);
   lines.push(`pushes the wheel out by ${words.length(thickness)}`);
-  if (kept) lines.push(`from the stores: ${kept.name}`);
+  if (kept) lines.push(`from the shelf: ${kept.name}`);
   else if (bore != null && lip != null)
     lines.push(`order: bore ${diameterFigure(bore)} mm, lip ${diameterFigure(lip)} mm`);
   const { studProudMm: proud, verdict: held } = fasteningOf(fastener, made, shopLimits(one.job.house));

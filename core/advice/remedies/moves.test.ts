@@ -10,7 +10,7 @@ const [a, b] = [setupOf(KITE, 'a'), setupOf(KITE, 'b')];
 const mm = wordsIn('mm');
 
 describe('what may be done', () => {
-  test('the brief before the house; said nowhere, it may not', () => {
+  test('the brief before the shop; said nowhere, it may not', () => {
     expect(workAllowed({}, 'heat')).toBe(false);
     expect(workAllowed({ house: { remedies: { heat: true } } }, 'heat')).toBe(true);
     expect(workAllowed({ brief: { remedies: { heat: false } }, house: { remedies: { heat: true } } }, 'heat')).toBe(
@@ -160,7 +160,7 @@ describe('short, and worse off', () => {
     expect(isShort(check({ code: 'obstacle:liner', verdict: 'caution', margin: 2, limit: 5 }))).toBe(true);
     expect(isShort(check({ verdict: 'unknown', margin: null }))).toBe(false);
   });
-  test('less room, or a worse verdict; a twentieth of a millimetre is not noticed', () => {
+  test('less room, or a worse verdict; a twentieth of a millimeter is not noticed', () => {
     const was = [check({})] as unknown as Parameters<typeof worseOff>[0];
     const is = (over: object) => worseOff(was, [check(over)] as unknown as Parameters<typeof worseOff>[1]);
     expect(is({ margin: 4 })).toEqual([{ code: 'inboard', label: 'Inner gap', byMm: 1 }]);

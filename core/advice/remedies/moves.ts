@@ -16,11 +16,11 @@ const SPACERS_MM = [3, 5, 8, 10, 12, 15, 20, 25, 30];
 const OFFSETS_MM = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 12, 14, 16, 18, 20];
 const LIFTS = 5;
 
-/** Whether a kind of work may be done: as the brief says, else as the house does, else not. */
+/** Whether a kind of work may be done: as the brief says, else as the shop does, else not. */
 export const workAllowed = ({ brief, house }: Terms, work: BodyWork): boolean =>
   brief?.remedies?.[work] ?? house?.remedies?.[work] ?? false;
 
-/** How much room work on a part can make, of what brief and house allow; structural cuts are never counted on. Mm. */
+/** How much room work on a part can make, of what brief and shop allow; structural cuts are never counted on. Mm. */
 export const allowedReachMm = (terms: Terms, ladder: readonly Rung[]): number =>
   Math.max(
     0,

@@ -268,7 +268,7 @@ function leastThat(moves: readonly WheelMove[], does: (move: WheelMove) => boole
 function patchWords(patch: Patch | null, groundMm: number | null, words: Words): string {
   if (!patch) return 'nowhere';
   const stretches = patch.stretches.map((stretch) => stretchWords(stretch, groundMm, words));
-  const over = groundMm === null ? "hub's centre" : 'ground';
+  const over = groundMm === null ? "hub's center" : 'ground';
   const single = patch.single ? '; one place was read, look how far it runs' : '';
   return `${stretches.join(', and ')} over the ${over}${single}`;
 }

@@ -22,7 +22,7 @@ import { solidAt } from './tireRule';
 import { type Limiter, above, below, sidesOf } from './limiter';
 import { type WindowBase, shapedLips } from './base';
 
-/** Face against fender, inner gap, cover and the gap between dual tires. */
+/** Poke, inner gap, cover and the gap between dual tires. */
 export function lateralLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: number): Limiter[] {
   const { job, axle } = base;
   const present = fitPresent(job.vehicle, axle);

@@ -244,7 +244,7 @@ describe('an empty window', () => {
     const { rows, shut } = windowIn(KITE, { rimWidthsIn: [10, 11] });
     expect(rows.map(({ closedBy }) => closedBy)).toEqual([
       ['Rim width for the tire'],
-      ['Rim width for the tire', 'Face against fender'],
+      ['Rim width for the tire', 'Poke'],
     ]);
     // The face is too far out as well: no single change opens it.
     expect(shut!.opens).toEqual([]);
@@ -260,8 +260,8 @@ test('a closed row names what holds it from either side', () => {
   );
   const [row] = windowIn(tight, { rimWidthsIn: [7.5], offsetsMm: [-20, 100] }).rows;
   expect(row!.spans).toEqual([]);
-  expect(row!.closedBy).toEqual(['Face against fender', 'Inner gap, at rest']);
-  expect(row!.working.join('\n')).toMatch(/Face against fender keeps out offsets below \+31\.3/);
+  expect(row!.closedBy).toEqual(['Poke', 'Inner gap, at rest']);
+  expect(row!.working.join('\n')).toMatch(/Poke keeps out offsets below \+31\.3/);
 });
 
 describe('rules for the tire', () => {

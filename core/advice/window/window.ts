@@ -39,7 +39,7 @@ export interface WindowRow {
   sectionWidthMm: number | null;
   overallDiameterMm: number | null;
   spans: WindowSpan[];
-  /** With what brief and house allow to be done to the body, and a lift; null where nothing is allowed. */
+  /** With what brief and shop allow to be done to the body, and a lift; null where nothing is allowed. */
   eased: WindowSpan[] | null;
   /** What keeps all offsets out of this row. */
   closedBy: string[];

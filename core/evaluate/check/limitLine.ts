@@ -3,7 +3,7 @@ import type { Limit } from '#core/verdict';
 /** Where a limit comes from, in words. */
 export const originText = ({ origin }: Limit): string =>
   ({
-    house: "the house's own",
+    house: 'the shop default',
     brief: 'from the brief',
     part: 'its own',
     rub: 'a rub is accepted by the brief',

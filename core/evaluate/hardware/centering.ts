@@ -7,7 +7,7 @@ import { NO_MARGIN, type HardwareCase } from './case';
 
 /** What centers the wheel. */
 export const centering = axleCheck({
-  label: 'Centring',
+  label: 'Centering',
   group: 'hub',
   kind: 'match',
   unit: 'mm',

@@ -46,7 +46,7 @@ function patternLines({ match, carries, adapter, hubPattern }: Hardware, { wheel
     sameCount(wheel, carries)
   )
     lines.push(
-      'a near pattern: bolts go in, but the seats pull off centre; practice is divided. Wobble fasteners, or leave it',
+      'a near pattern: bolts go in, but the seats pull off center; practice is divided. Wobble fasteners, or leave it',
     );
   if (hubPattern.origin === 'read') lines.push(`read on the hub: ${words.number(one!.probability * 100, 0)} % sure`);
   const share = (of: { probability: number }): string => `${words.number(of.probability * 100, 0)} %`;

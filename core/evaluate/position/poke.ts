@@ -37,7 +37,7 @@ function pokeText(poke: number, words: Words): string {
 
 /** Poke against what the brief asks for. */
 export const fender = axleCheck({
-  label: 'Face against fender',
+  label: 'Poke',
   group: 'room',
   kind: 'clearance',
   unit: 'mm',
@@ -64,7 +64,7 @@ export const fender = axleCheck({
     const poke = figures.pokeMm;
     const outer = outerEndMm(wish);
     return {
-      label: `Face against fender${side}`,
+      label: `Poke${side}`,
       value: poke,
       limit: outer,
       margin: poke === null ? null : outer - poke,

@@ -15,7 +15,7 @@ export function dualFigures(sheet: Sheet, { dual, offsetMm, wheel, sectionWidthM
   sheet.put('dualSpacingMm', spacingMm, () => [
     `2 × (offset ${words.figure(offsetMm!)} + pad` +
       ` ${words.figure(wheel.padThicknessMm!)})${spacerMm > 0 ? ` + spacer ${words.figure(spacerMm)}` : ''} =` +
-      ` ${words.length(spacingMm)} between the rim centrelines`,
+      ` ${words.length(spacingMm)} between the rim centerlines`,
   ]);
   if (gapMm === null) return;
   sheet.put('dualGapMm', gapMm, () => [
@@ -56,7 +56,7 @@ export const dual = axleCheck({
           least!.origin === 'maker'
             ? `least ${words.length(least!.mm)}: the maker's least spacing ${words.length(tire.minDualSpacingMm!)}` +
                 ' less the section'
-            : `least ${words.length(least!.mm)}, the house's own (assumed: the tire maker's least dual spacing` +
+            : `least ${words.length(least!.mm)}, the shop default (assumed: the tire maker's least dual spacing` +
                 ' decides)',
         );
         const more = spacerForGapMm(gapMm, least!.mm);

@@ -1,12 +1,12 @@
 import { Alert } from 'antd';
 import { useFetcher } from 'react-router';
 import { FileButton, FileFaults } from '../parts/FileButton';
-import type { StoresAnswer } from './storesCommands';
+import type { ShelfAnswer } from './shelfCommands';
 import '../parts/fileButton.css';
 
-/** Takes in a file of stores, and says line by line what is wrong with it. */
-export function useImportStores() {
-  const fetcher = useFetcher<StoresAnswer>({ key: 'import-stores' });
+/** Takes in a file of the shelf, and says line by line what is wrong with it. */
+export function useImportShelf() {
+  const fetcher = useFetcher<ShelfAnswer>({ key: 'import-shelf' });
   return {
     busy: fetcher.state !== 'idle',
     answer: fetcher.state === 'idle' ? fetcher.data : undefined,
@@ -14,13 +14,13 @@ export function useImportStores() {
       if (!file) return;
       const form = new FormData();
       form.set('file', file);
-      void fetcher.submit(form, { method: 'post', action: '/stores', encType: 'multipart/form-data' });
+      void fetcher.submit(form, { method: 'post', action: '/shelf', encType: 'multipart/form-data' });
     },
   };
 }
-type Import = ReturnType<typeof useImportStores>;
+type Import = ReturnType<typeof useImportShelf>;
 
-export const ImportStoresButton = ({ job }: { job: Import }) => (
+export const ImportShelfButton = ({ job }: { job: Import }) => (
   <FileButton label="CSV file" accept=".csv,text/csv" busy={job.busy} take={job.take}>
     Import CSV
   </FileButton>

@@ -7,36 +7,36 @@ import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { SearchField } from '../ui/parts/SearchField';
 import { useAddress } from '../ui/parts/useAddress';
-import { ImportOutcome, ImportStoresButton, useImportStores } from '../ui/stores/ImportStores';
-import { ItemDialog } from '../ui/stores/ItemDialog';
-import { KIND_NAMES } from '../ui/stores/kinds';
-import { runStoresCommand } from '../ui/stores/storesCommands';
-import { readStoresQuery } from '../ui/stores/storesQuery';
-import { StoresTable } from '../ui/stores/StoresTable';
-import type { Route } from './+types/stores';
+import { ImportOutcome, ImportShelfButton, useImportShelf } from '../ui/shelf/ImportShelf';
+import { ItemDialog } from '../ui/shelf/ItemDialog';
+import { KIND_NAMES } from '../ui/shelf/kinds';
+import { runShelfCommand } from '../ui/shelf/shelfCommands';
+import { readShelfQuery } from '../ui/shelf/shelfQuery';
+import { ShelfTable } from '../ui/shelf/ShelfTable';
+import type { Route } from './+types/shelf';
 import '../ui/frame/shop.css';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Stores · Scoval' }];
+export const meta: Route.MetaFunction = () => [{ title: 'Shelf · Scoval' }];
 
 export function loader({ request }: Route.LoaderArgs) {
-  const query = readStoresQuery(request.url);
+  const query = readShelfQuery(request.url);
   return stored(async () => ({ ...(await listPage(query)), query, pageSize: SHELF_PAGE_SIZE }));
 }
 
-export const action = ({ request }: Route.ActionArgs) => stored(() => runStoresCommand(request));
+export const action = ({ request }: Route.ActionArgs) => stored(() => runShelfCommand(request));
 
 /** What the shop keeps: stacks, rings, fasteners and wheels, with their dimensions. */
-export default function StoresPage({ loaderData: { counts, query, ...list } }: Route.ComponentProps) {
+export default function ShelfPage({ loaderData: { counts, query, ...list } }: Route.ComponentProps) {
   const { kind } = query;
   const ask = useAddress();
   const [inHand, setInHand] = useState<KeptItem | 'new' | null>(null);
-  const job = useImportStores();
+  const job = useImportShelf();
   return (
     <div className="shop-page">
       <ShopStrip>what the shop keeps: a setup takes its parts from here</ShopStrip>
       <main className="shop-main">
         <div className="shop-head">
-          <h1>Stores</h1>
+          <h1>Shelf</h1>
           <Segmented<ShelfKind>
             aria-label="Kind of part"
             options={SHELF_KINDS.map((value) => ({
@@ -47,15 +47,15 @@ export default function StoresPage({ loaderData: { counts, query, ...list } }: R
             onChange={(value) => ask({ kind: value, sort: null, order: null })}
           />
           <SearchField
-            label="Search the stores"
+            label="Search the shelf"
             placeholder="Search maker or name"
             width={190}
             value={query.search}
             ask={(text) => ask({ search: text })}
           />
           <span className="shop-tools">
-            <ImportStoresButton job={job} />
-            <Button icon={<DownloadOutlined />} href="/stores.csv">
+            <ImportShelfButton job={job} />
+            <Button icon={<DownloadOutlined />} href="/shelf.csv">
               Export CSV
             </Button>
             <Button type="primary" icon={<PlusOutlined />} onClick={() => setInHand('new')}>
@@ -64,7 +64,7 @@ export default function StoresPage({ loaderData: { counts, query, ...list } }: R
           </span>
         </div>
         <ImportOutcome job={job} />
-        <StoresTable key={kind} {...list} query={query} ask={ask} open={setInHand} />
+        <ShelfTable key={kind} {...list} query={query} ask={ask} open={setInHand} />
       </main>
       {inHand !== null && (
         <ItemDialog

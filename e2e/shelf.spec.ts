@@ -1,11 +1,11 @@
 import { clean, expect, test, type } from './bench';
 
-// The stores are the shop's, not a job's: one test after the other.
+// The shelf is the shop's, not a job's: one test after the other.
 test.describe.configure({ mode: 'serial' });
 
 test('an item is added, told what is wrong with it, changed and taken out', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('link', { name: 'Stores' }).click();
+  await page.getByRole('link', { name: 'Shelf' }).click();
   await page.getByText(/^Rings \d+$/).click();
   await page.getByRole('button', { name: 'New ring' }).click();
   const dialog = page.getByRole('dialog');
@@ -40,18 +40,18 @@ test('an item is added, told what is wrong with it, changed and taken out', asyn
   await expect(row).toBeHidden();
 });
 
-test('the stores go out as a file and come in again; a bad file is told line by line and changes nothing', async ({
+test('the shelf goes out as a file and comes in again; a bad file is told line by line and changes nothing', async ({
   page,
 }) => {
-  await page.goto('/stores');
-  const response = await page.request.get('/stores.csv');
+  await page.goto('/shelf');
+  const response = await page.request.get('/shelf.csv');
   expect(response.headers()['content-type']).toContain('text/csv');
   const text = await response.text();
   expect(text).toContain('kind,name,maker,quantity');
   const take = (name: string, body: string | Buffer) =>
     page.getByLabel('CSV file').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(body) });
-  await take('stores.csv', text);
-  await expect(page.getByRole('status')).toHaveText(/stores\.csv: 0 added, \d+ replaced\./);
+  await take('shelf.csv', text);
+  await expect(page.getByRole('status')).toHaveText(/shelf\.csv: 0 added, \d+ replaced\./);
   await take('more.csv', 'kind,name,maker,thicknessMm\nspacer,trial 7 mm,Ostrik,7\n');
   await expect(page.getByRole('status')).toHaveText(/1 added, 0 replaced/);
   await expect(page.getByRole('row', { name: /trial 7 mm/ })).toBeVisible();
@@ -73,15 +73,15 @@ test('the stores go out as a file and come in again; a bad file is told line by 
 });
 
 test('search, order, empty answers; axe finds nothing', async ({ page }) => {
-  await page.goto('/stores?kind=wheel');
-  await page.getByRole('textbox', { name: 'Search the stores' }).fill('fenwold gale');
+  await page.goto('/shelf?kind=wheel');
+  await page.getByRole('textbox', { name: 'Search the shelf' }).fill('fenwold gale');
   await expect(page.getByRole('row')).toHaveCount(3);
   await page.getByRole('columnheader', { name: 'Offset' }).click();
   await page.getByRole('columnheader', { name: 'Offset' }).click();
   await expect(page.getByRole('row').nth(1)).toContainText('51');
-  await page.getByRole('textbox', { name: 'Search the stores' }).fill('nothing of the kind');
+  await page.getByRole('textbox', { name: 'Search the shelf' }).fill('nothing of the kind');
   await expect(page.getByText('Nothing of that name.')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Search the stores' }).fill('');
+  await page.getByRole('textbox', { name: 'Search the shelf' }).fill('');
   await clean(page);
   await page.getByRole('button', { name: 'New wheel' }).click();
   await expect(page.getByRole('dialog')).toBeVisible();

@@ -8,7 +8,7 @@ import { listDevices } from '#server/doors/devices';
 import { readShopDefaults } from '#server/shopDefaults';
 import { DraftsContext } from '../ui/fields/DraftsContext';
 import { ShopStrip } from '../ui/frame/ShopStrip';
-import { runHouseCommand, type HouseAnswer } from '../ui/terms/houseCommands';
+import { runDefaultsCommand, type DefaultsAnswer } from '../ui/terms/defaultsCommands';
 import { ArchiveTools } from '../ui/doors/ArchiveTools';
 import { Backups, Devices } from '../ui/doors/ShopSafety';
 import { runShopCommand, type ShopAnswer } from '../ui/doors/shopCommands';
@@ -20,12 +20,12 @@ import { PriceFields } from '../ui/terms/PriceFields';
 import { RemedyFields } from '../ui/terms/RemedyFields';
 import { RuleFields } from '../ui/terms/RuleFields';
 import { at, NO_DEFAULTS, type EditedTerms } from '../ui/terms/terms';
-import type { Route } from './+types/house';
+import type { Route } from './+types/defaults';
 import '../ui/terms/terms.css';
 import '../ui/frame/shop.css';
 import '../ui/terms/page.css';
 
-export const meta: Route.MetaFunction = () => [{ title: 'House · Scoval' }];
+export const meta: Route.MetaFunction = () => [{ title: 'Shop defaults · Scoval' }];
 
 export async function loader({ context }: Route.LoaderArgs) {
   return stored(async () => ({
@@ -47,7 +47,7 @@ export async function action({ request, context }: Route.ActionArgs): Promise<Sh
   const body = await readJson(request);
   if (body === undefined) return { faults: [{ path: '', message: 'nothing was sent' }] };
   const ofServer = typeof body === 'object' && body !== null && 'intent' in body;
-  return stored(() => (ofServer ? runShopCommand(body, context) : runHouseCommand(body)));
+  return stored(() => (ofServer ? runShopCommand(body, context) : runDefaultsCommand(body)));
 }
 
 /** A server that cannot be reached must not take the page away. */
@@ -56,7 +56,7 @@ export async function clientAction({ serverAction }: Route.ClientActionArgs) {
     return await serverAction();
   } catch (thrown) {
     const message = `${whyRefused(thrown)}: it is not saved, try again`;
-    return { faults: [{ path: '', message }] } satisfies HouseAnswer;
+    return { faults: [{ path: '', message }] } satisfies DefaultsAnswer;
   }
 }
 
@@ -75,8 +75,8 @@ const ROOM: readonly ShopLimitKey[] = [
 const PARTS = (Object.keys(SHOP_LIMITS) as ShopLimitKey[]).filter((key) => !ROOM.includes(key));
 
 /** The shop's own limits, rules and prices: what every brief stands on. */
-export default function HousePage({ loaderData }: Route.ComponentProps) {
-  const fetcher = useFetcher<HouseAnswer>();
+export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
+  const fetcher = useFetcher<DefaultsAnswer>();
   const [drafts] = useState(() => new Map<string, string>());
   const { house, daily, kept, copies, devices, own } = loaderData;
   const terms = useMemo<EditedTerms>(
@@ -86,7 +86,7 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
       set: (path, value) =>
         void fetcher.submit(
           { path, value: value as never },
-          { method: 'post', action: '/house', encType: 'application/json' },
+          { method: 'post', action: '/defaults', encType: 'application/json' },
         ),
       behind: NO_DEFAULTS,
     }),
@@ -98,7 +98,7 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
       <div className="shop-page">
         <ShopStrip>the shop&apos;s own limits and rules: every brief stands on them</ShopStrip>
         <main className="shop-main terms-page">
-          <h1>House</h1>
+          <h1>Shop defaults</h1>
           <p className="soft">
             What every job is judged by where its brief says nothing else. A change here judges all jobs anew; a limit
             goes back to what is usual with one touch.
@@ -132,7 +132,7 @@ export default function HousePage({ loaderData }: Route.ComponentProps) {
                 </p>
               </section>
               <section>
-                <h2>What may be done, where a brief says nothing</h2>
+                <h2>Modifications, where a brief says nothing</h2>
                 <RemedyFields terms={terms} />
               </section>
               <section>

@@ -1,6 +1,6 @@
 import type { ShelfKind } from '#core/shelf';
 
-/** What the kinds of the stores are called. */
+/** What the kinds of the shelf are called. */
 export const KIND_NAMES: Record<ShelfKind, { one: string; many: string }> = {
   spacer: { one: 'Spacer', many: 'Spacers' },
   adapter: { one: 'Adapter', many: 'Adapters' },

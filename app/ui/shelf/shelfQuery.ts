@@ -17,7 +17,7 @@ const querySchema = Joi.object<ShelfQuery & { order: string }>({
 }).options({ stripUnknown: true });
 
 /** The page of the shelf that the address asks for; nonsense in it counts as not asked. */
-export function readStoresQuery(url: string): ShelfQuery {
+export function readShelfQuery(url: string): ShelfQuery {
   const { order, ...asked } = querySchema.validate(Object.fromEntries(new URL(url).searchParams)).value!;
   return { ...asked, descending: order === 'desc' };
 }

@@ -6,6 +6,6 @@ import { stored } from '../stored';
 export async function loader() {
   const text = await stored(shelfText);
   return new Response(`\ufeff${await inWorker('writeShelf', text)}`, {
-    headers: { 'Content-Type': 'text/csv; charset=utf-8', 'Content-Disposition': 'attachment; filename="stores.csv"' },
+    headers: { 'Content-Type': 'text/csv; charset=utf-8', 'Content-Disposition': 'attachment; filename="shelf.csv"' },
   });
 }

@@ -8,8 +8,8 @@ import { RANGES } from '#formats/fields';
 import { cellOf, columnsOf, type Column } from '#formats/shelf';
 import type { KeptItem } from '#server/shelf';
 import { KIND_NAMES } from './kinds';
-import type { StoresAnswer } from './storesCommands';
-import './stores.css';
+import type { ShelfAnswer } from './shelfCommands';
+import './shelf.css';
 
 type Texts = Record<string, string | undefined>;
 
@@ -30,10 +30,10 @@ function readColumn(column: Column, text: string): unknown {
   return value;
 }
 
-/** One item of the stores, to add or to change. */
+/** One item of the shelf, to add or to change. */
 export function ItemDialog({ kind, kept, close }: { kind: ShelfKind; kept: KeptItem | null; close(): void }) {
   const [form] = Form.useForm<Texts>();
-  const fetcher = useFetcher<StoresAnswer>();
+  const fetcher = useFetcher<ShelfAnswer>();
   const columns = columnsOf(kind);
   const answer = fetcher.state === 'idle' ? fetcher.data : undefined;
   useEffect(() => {
@@ -60,7 +60,7 @@ export function ItemDialog({ kind, kept, close }: { kind: ShelfKind; kept: KeptI
     }
     await fetcher.submit({ intent: 'save', id: kept?.id ?? null, item: item as unknown as ShelfItem } as never, {
       method: 'post',
-      action: '/stores',
+      action: '/shelf',
       encType: 'application/json',
     });
   };

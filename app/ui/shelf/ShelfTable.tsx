@@ -10,10 +10,10 @@ import type { KeptItem, ShelfQuery } from '#server/shelf';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import type { AddressChange } from '../parts/useAddress';
 import { KIND_NAMES } from './kinds';
-import type { StoresAnswer } from './storesCommands';
+import type { ShelfAnswer } from './shelfCommands';
 import '../frame/shop.css';
 
-interface StoresTableProps {
+interface ShelfTableProps {
   items: KeptItem[];
   total: number;
   query: ShelfQuery;
@@ -23,7 +23,7 @@ interface StoresTableProps {
 }
 
 /** What is kept of a kind, with its dimensions. */
-export function StoresTable({ items, total, query, pageSize, ask, open }: StoresTableProps) {
+export function ShelfTable({ items, total, query, pageSize, ask, open }: ShelfTableProps) {
   const { kind } = query;
   const lengths = useLengths();
   const columns = useMemo(() => columnsFor({ query, lengths, open }), [query, lengths, open]);
@@ -115,14 +115,14 @@ function cellText(column: Column, value: unknown, lengths: Lengths): string {
 }
 
 function RowTools({ kept, open }: { kept: KeptItem; open(item: KeptItem): void }) {
-  const fetcher = useFetcher<StoresAnswer>();
+  const fetcher = useFetcher<ShelfAnswer>();
   const name = itemName(kept.item);
   return (
     <span className="row-tools">
       <Tooltip title="Change">
         <Button type="text" aria-label={`Change ${name}`} icon={<EditOutlined />} onClick={() => open(kept)} />
       </Tooltip>
-      <Tooltip title="Take out of the stores">
+      <Tooltip title="Delete from the shelf">
         <Button
           type="text"
           aria-label={`Remove ${name}`}
@@ -130,7 +130,7 @@ function RowTools({ kept, open }: { kept: KeptItem; open(item: KeptItem): void }
           onClick={() =>
             void fetcher.submit(
               { intent: 'remove', id: kept.id },
-              { method: 'post', action: '/stores', encType: 'application/json' },
+              { method: 'post', action: '/shelf', encType: 'application/json' },
             )
           }
         />

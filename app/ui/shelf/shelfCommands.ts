@@ -9,8 +9,8 @@ import { innerFace } from '#formats/shapes';
 import { inWorker } from '#server/work/pool';
 import { readForm, readJson } from '../../requests';
 
-/** What the stores answer to a command; without faults it is done. */
-export interface StoresAnswer {
+/** What the shelf answers to a command; without faults it is done. */
+export interface ShelfAnswer {
   intent: 'save' | 'remove' | 'import' | 'face' | 'none';
   faults: Fault[];
   file?: string;
@@ -34,8 +34,8 @@ const commands = {
   remove: Joi.object<{ intent: 'remove'; id: string }>({ intent: Joi.valid('remove').required(), id: id.required() }),
 };
 
-/** Runs a command of the stores page: a file as form data, everything else as JSON. */
-export async function runStoresCommand(request: Request): Promise<StoresAnswer> {
+/** Runs a command of the shelf page: a file as form data, everything else as JSON. */
+export async function runShelfCommand(request: Request): Promise<ShelfAnswer> {
   if (request.headers.get('Content-Type')?.startsWith('multipart/form-data')) return takeFile(request);
   const body = await readJson(request);
   const intent = (body as { intent?: unknown } | null)?.intent;
@@ -62,7 +62,7 @@ export async function runStoresCommand(request: Request): Promise<StoresAnswer> 
   return { intent: 'none', faults: [{ path: 'intent', message: 'is not known' }] };
 }
 
-async function takeFile(request: Request): Promise<StoresAnswer> {
+async function takeFile(request: Request): Promise<ShelfAnswer> {
   const file = (await readForm(request))?.get('file');
   if (!(file instanceof File)) {
     const limit = `there is no file, or it is larger than ${MAX_CSV_BYTES / 1024 / 1024} MB`;
