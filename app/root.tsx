@@ -94,7 +94,7 @@ export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
       </p>
       <p>
         <Link to="/" reloadDocument>
-          To the bench
+          Back to the bench
         </Link>
       </p>
     </main>

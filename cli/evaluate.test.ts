@@ -64,7 +64,7 @@ test('remedies and windows on request', () => {
   const window = setup!.window!.front!;
   expect(window).toMatchObject({ axle: 'front', rule: 'best-standard' });
   expect(window.rows).toHaveLength(15);
-  expect(window.rows.flatMap(({ working }) => working).join()).toContain('keeps out');
+  expect(window.rows.flatMap(({ working }) => working).join()).toContain('rules out');
 });
 test('50 MB, from a file and from standard input, and bytes that are no text', () => {
   const large = ' '.repeat(50 * 1024 * 1024);

@@ -26,8 +26,8 @@ test('a new job needs a car and begins with its readings', async ({ page }) => {
   await dialog.getByRole('button', { name: 'Start with the readings' }).click();
   await expect(dialog.getByRole('alert')).toHaveText(/needs a name/);
   await dialog.getByLabel('Car').fill('Brindle Kite spare shell');
-  await dialog.getByLabel('What it is about').fill('gravel set');
-  await dialog.getByLabel('What it is about').press('Enter');
+  await dialog.getByLabel('Title').fill('gravel set');
+  await dialog.getByLabel('Title').press('Enter');
   await expect(page).toHaveURL(/\/room$/);
   await expect(page.getByText('7 readings to go')).toBeVisible();
   await page.goto('/?search=spare+shell');
@@ -111,7 +111,7 @@ test('a job goes out as a file and comes back as the same job', async ({ page })
   expect(back).toBe(`${JSON.stringify(JSON.parse(source), null, 2)}\n`);
 });
 
-test('a broken file is refused with the place, and nothing is taken in', async ({ page }) => {
+test('a broken file is refused with the place, and nothing is imported', async ({ page }) => {
   await page.goto('/');
   const source = readFileSync('docs/example-job.json', 'utf8').replace(/"title": "[^"]+"/, '"title": "never taken in"');
   const offer = (name: string, text: string) =>
@@ -161,7 +161,7 @@ test.describe(() => {
     const response = await page.goto('/jobs/nobody/setups');
     expect(response!.status()).toBe(404);
     await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
-    await page.getByRole('link', { name: 'To the bench' }).click();
+    await page.getByRole('link', { name: 'Back to the bench' }).click();
     await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
   });
   test('a job that is not there cannot be exported', async ({ page }) => {

@@ -123,7 +123,7 @@ export async function clean(page: Page, include?: string, rules?: string[]): Pro
 
 /** The same on the dark table, which the page is turned to; the page was gone through on the light one before. */
 export async function cleanInTheDark(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'To the dark table' }).click();
+  await page.getByRole('button', { name: 'Switch to dark' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
   await page.mouse.move(0, 400);
   await clean(page, undefined, OF_COLOURS);
@@ -133,8 +133,8 @@ export async function cleanInTheDark(page: Page): Promise<void> {
 export const swept = (page: Page): Promise<void> =>
   expect(page.locator('.frame')).toHaveAttribute('data-swept', 'true');
 
-/** The wish for the face of both axles, at the Brief. */
-export const bothAxles = (page: Page): Locator => page.getByRole('group', { name: 'Wish, both axles' });
+/** The poke target of both axles, at the Brief. */
+export const bothAxles = (page: Page): Locator => page.getByRole('group', { name: 'Target, both axles' });
 
 /** Chooses a word of a list that opens. */
 export async function choose(page: Page, field: string, word: string): Promise<void> {

@@ -32,7 +32,7 @@ test('a brake is traced on the car, a wheel gets its face, and the ledger judges
     await type(reach(n).getByRole('textbox', { name: /Radius/ }), radius);
     await type(reach(n).getByRole('textbox', { name: /Reach/ }), out);
   }
-  await expect(form.getByText('No outline yet: the place of its back is missing.')).toBeVisible();
+  await expect(form.getByText('No outline yet: enter the back of the brake.')).toBeVisible();
   // What was begun is there again after another station.
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('1');
@@ -45,7 +45,7 @@ test('a brake is traced on the car, a wheel gets its face, and the ledger judges
   await expect(form.getByText('Outline, 5 corners')).toBeVisible();
   await expect(page.getByText("Not known: the wheel's inner face is needed.")).toBeVisible();
   await page.getByRole('button', { name: 'Give the wheel its inner face' }).click();
-  await panel(page).getByText('By its family', { exact: true }).click();
+  await panel(page).getByText('By spoke family', { exact: true }).click();
   await panel(page).getByText('flat', { exact: true }).click();
   await expect(panel(page).getByText('Assumed: the flat family, not measured.')).toBeVisible();
   await show(page, 'Room');
@@ -69,7 +69,7 @@ test('the wheel is moved by hand until it clears, and the spacer that does it go
   await page.keyboard.press('_');
   await expect(row(page, 'brake-spoke')).toContainText('touches');
   await panel(page)
-    .getByRole('button', { name: /^As it is: 5\.0/ })
+    .getByRole('button', { name: /^As built: 5\.0/ })
     .click();
   await panel(page).getByRole('button', { name: 'Try it' }).click();
   await expect(row(page, 'brake-spoke')).toContainText('2.0 mm');
@@ -81,11 +81,11 @@ test('the wheel is moved by hand until it clears, and the spacer that does it go
   // The working stands behind each row.
   await row(page, 'brake-spoke').locator('summary').click();
   await expect(row(page, 'brake-spoke')).toContainText(/behind a stack of 0\.0 mm/);
-  await panel(page).getByRole('button', { name: 'Put it on B' }).click();
+  await panel(page).getByRole('button', { name: 'Use it B' }).click();
   await expect(panel(page).getByText('as it stands')).toBeVisible();
   await saved(page);
   await page.keyboard.press('Control+z');
-  await expect(panel(page).getByRole('button', { name: 'Put it on B' })).toBeVisible();
+  await expect(panel(page).getByRole('button', { name: 'Use it B' })).toBeVisible();
 });
 
 test('the wheel is drawn along its axis by the pointer', async ({ page }) => {
@@ -102,7 +102,7 @@ test('the wheel is drawn along its axis by the pointer', async ({ page }) => {
   expect(Number(await field.inputValue())).toBeGreaterThan(5);
 });
 
-test('depths under a straight-edge: the wrong way is refused at its row, a wheel on the shelf keeps its face', async ({
+test('depths under a straightedge: the wrong way is refused at its row, a wheel on the shelf keeps its face', async ({
   page,
 }) => {
   await openDemo(page, 'brindle-kite', 'brakes');
@@ -128,7 +128,7 @@ test('depths under a straight-edge: the wrong way is refused at its row, a wheel
   await type(zone.getByRole('textbox', { name: /From depth/ }), '50');
   await type(zone.getByRole('textbox', { name: /To depth/ }), '80');
   await type(zone.getByRole('textbox', { name: /Height/ }), '5');
-  await expect(panel(page).getByText('Kept with Ostrik Tor 17 x 7.5 +40.')).toBeVisible();
+  await expect(panel(page).getByText('Saved to Ostrik Tor 17 x 7.5 +40.')).toBeVisible();
   await show(page, 'Room');
   await expect(row(page, 'brake-weight')).toContainText('clears');
   await page.goto('/shelf?kind=wheel');
@@ -192,7 +192,7 @@ test('an outline comes out of a drawing once its unit is chosen, and goes out as
   const refused = async (name: string, buffer: Buffer, message: RegExp) => {
     await file.setInputFiles({ name, mimeType: 'text/plain', buffer });
     await expect(dialog.getByRole('alert')).toContainText(message);
-    await expect(dialog.getByRole('button', { name: 'Take it' })).toBeDisabled();
+    await expect(dialog.getByRole('button', { name: 'Use this line' })).toBeDisabled();
   };
   await refused('block.dxf', dxf(0, 'INSERT', 8, 0, 2, 'X', 10, 0, 20, 0), /places a block: explode it/);
   await refused('solid.dxf', dxf(0, '3DFACE', 8, 0, 10, 0, 20, 0), /3-D faces/);
@@ -212,23 +212,23 @@ test('an outline comes out of a drawing once its unit is chosen, and goes out as
   );
   await file.setInputFiles({ name: 'cut.dxf', mimeType: 'application/dxf', buffer: CUT });
   await expect(dialog.getByText(/unit: it names no unit/)).toBeVisible();
-  await expect(dialog.getByRole('button', { name: 'Take it' })).toBeDisabled();
+  await expect(dialog.getByRole('button', { name: 'Use this line' })).toBeDisabled();
   await choose(page, 'One unit of the drawing is', { option: 'inches' });
   await expect(dialog.getByText('from axis 94.0 to 167.6 mm')).toBeVisible();
   await type(dialog.getByRole('textbox', { name: 'y' }), '5');
   await expect(dialog.getByRole('alert')).toContainText(/across the hub/);
   await type(dialog.getByRole('textbox', { name: 'y' }), '0');
   await clean(page, '.ant-modal');
-  await dialog.getByRole('button', { name: 'Take it' }).click();
+  await dialog.getByRole('button', { name: 'Use this line' }).click();
   await expect(panel(page).getByText('Outline, 4 corners')).toBeVisible();
   await saved(page);
   const svg = await (await page.request.get(`${place}/outline?axle=front&of=brake&format=svg`)).text();
   expect(svg).toContain('M -43.18 -93.98 L 33.02 -93.98 L 33.02 -167.64 L -43.18 -167.64 Z');
-  await panel(page).getByRole('button', { name: 'Drop the outline' }).click();
+  await panel(page).getByRole('button', { name: 'Delete the outline' }).click();
   await expect(panel(page).getByText('Outline, none yet')).toBeVisible();
   await panel(page).getByRole('button', { name: 'From a drawing …' }).click();
   await file.setInputFiles({ name: 'brake.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
-  await dialog.getByRole('button', { name: 'Take it' }).click();
+  await dialog.getByRole('button', { name: 'Use this line' }).click();
   await expect(panel(page).getByText('Outline, 4 corners')).toBeVisible();
 });
 
@@ -254,7 +254,7 @@ test('a template is printed, its rules are read, and the next one is corrected',
   await type(across, '150');
   await type(dialog.getByRole('textbox', { name: /^Along/ }), '200.3');
   await expect(dialog.getByRole('status')).toContainText('The print is true');
-  await dialog.getByText('Of the wheel, negative').click();
+  await dialog.getByText('Wheel, negative').click();
   await expect(pdf).toHaveAttribute('href', /of=setup%3Aa/);
   expect((await page.request.get((await pdf.getAttribute('href'))!)).ok()).toBe(true);
   await page.mouse.move(2, 2);
@@ -295,13 +295,15 @@ test('washers that just let the wheel turn say what to order, and whether it hol
 test('what is assumed never becomes a reading, and a reading is never covered by an assumption', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'brakes');
   await show(page, 'Wheel face');
-  await panel(page).getByText('By its family', { exact: true }).click();
-  await expect(panel(page).getByText('This wheel is measured: drop its face before another is assumed.')).toBeVisible();
+  await panel(page).getByText('By spoke family', { exact: true }).click();
+  await expect(
+    panel(page).getByText('This wheel is measured: delete its inner face before assuming another.'),
+  ).toBeVisible();
   await expect(panel(page).getByRole('radio', { name: 'domed' })).toBeDisabled();
-  await panel(page).getByRole('button', { name: 'Drop the face' }).click();
+  await panel(page).getByRole('button', { name: 'Delete the inner face' }).click();
   await panel(page).getByText('domed', { exact: true }).click();
   await expect(panel(page).getByText('Assumed: the domed family, not measured.')).toBeVisible();
-  await panel(page).getByText('Straight-edge', { exact: true }).click();
+  await panel(page).getByText('Straightedge', { exact: true }).click();
   await expect(panel(page).getByRole('button', { name: 'First spoke depth' })).toBeVisible();
   await saved(page);
   // The wheel nudged to another offset is another wheel: its depths are not this one's.
@@ -330,7 +332,7 @@ test('a brake is kept on the shelf under its name', async ({ page }) => {
   await show(page, 'Brake');
   const name = page.getByRole('textbox', { name: 'Brake', exact: true });
   await type(name, 'Kite front, kept');
-  await page.getByRole('button', { name: 'Keep this brake on the shelf' }).click();
+  await page.getByRole('button', { name: 'Save this brake to the shelf' }).click();
   await expect(panel(page).getByText('kept', { exact: true })).toBeVisible();
   await page.goto('/shelf');
   await page.getByText(/^Brakes \d+$/).click();

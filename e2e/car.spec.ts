@@ -31,7 +31,7 @@ test('the speedometer of the car, against every setup, at speeds of one’s choi
   await form.getByRole('checkbox', { name: /set anew/ }).uncheck();
   await expect(ledgerRow(page, 'speedometer')).toContainText('with care');
   await expect(page.getByText('Had the speedometer been exact before (assumed)')).toBeVisible();
-  const speeds = form.getByRole('textbox', { name: /^Speeds looked at/ });
+  const speeds = form.getByRole('textbox', { name: /^Speeds to check/ });
   await type(speeds, '60, 110; 90');
   await expect(speeds).toHaveValue('60 90 110');
   await expect(page.getByRole('row', { name: /^110/ })).toBeVisible();
@@ -45,15 +45,15 @@ test('the speedometer of the car, against every setup, at speeds of one’s choi
   await page.keyboard.press('u');
   await expect(speeds).toHaveValue('60 90 110');
   await useUnits(page, 'US');
-  await expect(form.getByRole('textbox', { name: /^Speeds looked at in mph/ })).toHaveValue('37.3 55.9 68.4');
+  await expect(form.getByRole('textbox', { name: /^Speeds to check in mph/ })).toHaveValue('37.3 55.9 68.4');
 });
 
-test('a spare in its well: proud, let down, held down, or the one that is kept', async ({ page }) => {
+test('a spare in its well: above it, let down, held down, or the one that is kept', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'setups');
   await page.keyboard.press('c');
   const form = page.getByRole('form', { name: 'Whole car with setup A' });
   await expect(
-    page.getByRole('img', { name: 'Spare in its well: play 24.0 mm, proud 10.9 mm, hold-down 3.0 mm longer' }),
+    page.getByRole('img', { name: 'Spare in its well: play 24.0 mm, above the well 10.9 mm, hold-down 3.0 mm longer' }),
   ).toBeVisible();
   await type(form.getByRole('textbox', { name: /^Hold-down reaches/ }), '160');
   await expect(ledgerRow(page, 'spare')).toContainText('fits');
@@ -65,11 +65,11 @@ test('a spare in its well: proud, let down, held down, or the one that is kept',
   await expect(page.getByRole('alert')).toHaveText(/0\.0 mm is outside 20\.0 to 600\.0 mm/);
   await depth.press('Escape');
   await form.getByLabel('Carried with this setup').click();
-  await page.getByTitle('the one that is kept').click();
+  await page.getByTitle('the car’s own spare').click();
   await expect(ledgerRow(page, 'spare')).toContainText('serves: front, rear');
   await form.getByLabel('Carried with this setup').click();
   await page.getByTitle('none', { exact: true }).click();
-  await expect(ledgerRow(page, 'spare')).toContainText('carry what mends a tire');
+  await expect(ledgerRow(page, 'spare')).toContainText('carry a repair kit');
   await saved(page);
 });
 
@@ -81,11 +81,11 @@ test('sensors: the car’s own, an ordered set, another frequency, and the steps
   await form.getByLabel('For this setup', { exact: true }).click();
   await page.getByTitle('a set is ordered').click();
   await expect(ledgerRow(page, 'tpms')).toContainText('not known');
-  await type(form.getByRole('textbox', { name: /^Ordered at/ }), '315');
+  await type(form.getByRole('textbox', { name: /^Ordered frequency/ }), '315');
   await form.getByLabel('Ordered body').click();
   await page.getByTitle('snap-in, rubber valve').last().click();
   await expect(ledgerRow(page, 'tpms')).toContainText('does not fit');
-  await type(form.getByRole('textbox', { name: /^Ordered at/ }), '433.92');
+  await type(form.getByRole('textbox', { name: /^Ordered frequency/ }), '433.92');
   await expect(ledgerRow(page, 'tpms')).toContainText('suits');
   await expect(form.getByRole('listitem').filter({ hasText: 'keep the old set at least 15 m away' })).toBeVisible();
   await type(form.getByRole('textbox', { name: /^Valve hole ⌀, front/ }), '15.7');
@@ -134,8 +134,8 @@ test('raised and lowered: arch, height, rake and the note on alignment', async (
   await expect(form).toContainText('nose 20.0 mm lower against the tail');
   await expect(form).toContainText('Have the wheels aligned afterwards');
   await form.getByLabel('Front, how').click();
-  await page.getByTitle('over the strut').last().click();
-  await expect(form).toContainText('rest and both stops move together');
+  await page.getByTitle('strut spacer').last().click();
+  await expect(form).toContainText('ride height and both stops move together');
   await expect(ledgerRow(page, 'bodyHeightChangeMm')).toContainText('−19.5');
   await expect(ledgerRow(page, 'obstacle:assumed-lip')).not.toContainText('19.0');
   await type(form.getByRole('textbox', { name: /^Front raised by/ }), '900');
@@ -153,6 +153,6 @@ test('every field of the car view says beside it what is wrong with nonsense; ax
   await expect(form).toBeVisible();
   await clean(page);
   await cleanInTheDark(page);
-  await page.getByText('The spare that is kept').click();
+  await page.getByText('Spare carried').click();
   await refuseNonsense(form, 10);
 });

@@ -30,7 +30,7 @@ test('a setup gets its spacer from the shelf, a label of a pair is halved, and t
   await expect(form.getByRole('group', { name: 'Spacer' })).toBeVisible();
 });
 
-test('the thinnest spacer kept that clears the inner gap is offered and used', async ({ page }) => {
+test('the thinnest spacer kept that clears the inner clearance is offered and used', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'setups');
   await page.keyboard.press('j');
   await page.keyboard.press('j');
@@ -52,7 +52,7 @@ test('another pattern: the options side by side, and one of them becomes a setup
   await expect(dialog.getByRole('row', { name: /^Geometry/ })).toContainText('circles differ by 2.00 mm');
   await expect(dialog.getByRole('row', { name: /^Geometry/ })).toContainText('between old and new holes');
   await clean(page, '[role=dialog]');
-  await type(dialog.getByRole('textbox', { name: /^Its thickness/ }), '20');
+  await type(dialog.getByRole('textbox', { name: /^Thickness/ }), '20');
   await type(dialog.getByRole('textbox', { name: 'Adapter, each' }), '80');
   await expect(dialog.getByRole('row', { name: /^Cost/ })).toContainText('160');
   await expect(dialog.getByRole('row', { name: /^Effective offset/ })).toContainText('+8');
@@ -61,7 +61,7 @@ test('another pattern: the options side by side, and one of them becomes a setup
   await expect(dialog.getByRole('row', { name: /^Geometry/ })).toContainText(
     'from the shelf: Ostrik 4x98 to 4x100, 20 mm',
   );
-  await dialog.getByRole('button', { name: 'Make a setup of it' }).first().click();
+  await dialog.getByRole('button', { name: 'Make a setup' }).first().click();
   await expect(page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]')).toContainText(
     'adapter, 20.0 mm',
   );
@@ -80,7 +80,7 @@ test('a spacer that looked right becomes a wheel of another width without one', 
   await dialog.getByText('inner face', { exact: true }).click();
   await expect(dialog).toContainText('+21.7 mm');
   await dialog.getByText('outer face', { exact: true }).click();
-  await dialog.getByRole('button', { name: 'Make a setup of it' }).click();
+  await dialog.getByRole('button', { name: 'Make a setup' }).click();
   await expect(page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]')).toContainText(
     '17 × 8 +34.4',
   );
@@ -123,7 +123,7 @@ test('bolts that no longer hold behind a spacer get the shortest kept that do', 
   await expect(row).toContainText('holds');
   await expect(row).toContainText('17.0');
   await row.getByRole('button').click();
-  await expect(row).toContainText('bolt 34.0 − stack 8.0 − at the seat 9.0 = 17.0 mm');
+  await expect(row).toContainText('bolt 34.0 − stack 8.0 − under the lug seat 9.0 = 17.0 mm');
   const length = page.getByRole('textbox', { name: /^Bolt length/ });
   await type(length, '40');
   await expect(row).toContainText("5.0 mm longer than the hub's thread is deep");
@@ -135,18 +135,18 @@ test('a brief that lets the nuts centre, and refuses near patterns, is heard', a
   const job = applyEdits(demoJob('brindle-kite'), [
     { op: 'set', path: ['setups', 'a', 'front', 'wheel', 'boltCircleMm'], value: 108.6 },
   ]);
-  const place = await putOnBench(page, job, 'house rules set aside');
+  const place = await putOnBench(page, job, 'shop rules set aside');
   await page.goto(`${place}/brief`);
   await saved(page);
   await page.getByLabel('Patterns less than 1 mm off').click();
   await page.getByTitle('refused').click();
   await page.getByLabel('Centering').click();
-  await page.getByTitle('the nuts may center it').click();
+  await page.getByTitle('lug-centric allowed').click();
   await page.getByRole('link', { name: /Setups/ }).click();
   await page.keyboard.press('h');
   await expect(page.locator('[data-row=pattern]')).toContainText('does not fit');
   await page.locator('[data-row=centring]').getByRole('button').click();
-  await expect(page.locator('[data-row=centring]')).toContainText('until then the nuts center it (brief)');
+  await expect(page.locator('[data-row=centring]')).toContainText('lug-centric until then (brief)');
 });
 
 test('every field of the hardware says beside it what is wrong with nonsense, and keeps it', async ({ page }) => {
@@ -188,7 +188,7 @@ test('a feeler at one face, and nuts that bottom, hold a setup', async ({ page }
   await expect(page.locator('[data-row=centring]')).toContainText('does not fit');
   await page.locator('[data-row=centring]').getByRole('button').click();
   await expect(page.locator('[data-row=centring]')).toContainText('not flush');
-  await choose(page, 'Dry fit, hub to wheel', 'flush all round');
+  await choose(page, 'Dry fit, hub to wheel', 'flush all around');
   await expect(page.locator('[data-row=centring]')).not.toContainText('does not fit');
   await saved(page);
 });

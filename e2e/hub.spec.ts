@@ -41,7 +41,7 @@ test('a pattern is found from two readings: what a tape leaves open, a caliper d
   await expect(page.getByRole('alert')).toHaveText('both ends are the same stud: choose two');
   await page.getByRole('button', { name: 'Stud 3' }).click();
   await expect(page.getByText('neighbours', { exact: true })).toBeVisible();
-  await page.getByLabel('The rule lay').click();
+  await page.getByLabel('Measured').click();
   await page.getByTitle('outer edges').click();
   await type(reading, '79.2');
   await expect(page.getByRole('alert')).toHaveText(/give the stud diameter first/);

@@ -21,25 +21,25 @@ test('from nothing to compared setups: a car is entered, measured, briefed, fitt
     await page.getByText('nominal', { exact: true }).click();
     await type(page.getByRole('textbox', { name: /^Backspacing/ }), '93.5');
     await expect(page.getByRole('textbox', { name: /^Offset/ })).toHaveValue('+30');
-    await panel.getByRole('button', { name: /Gap to fender/ }).click();
-    await expect(page.getByRole('textbox', { name: /^Gap to fender/ })).toBeFocused();
+    await panel.getByRole('button', { name: /Tuck/ }).click();
+    await expect(page.getByRole('textbox', { name: /^Tuck/ })).toBeFocused();
     await page.keyboard.type(axle === 'Front' ? '32' : '1 5/8 in');
     await page.keyboard.press('Enter');
-    await type(page.getByRole('textbox', { name: /^Inner gap/ }), '38');
-    await type(page.getByRole('textbox', { name: /^Arch gap/ }), '58');
+    await type(page.getByRole('textbox', { name: /^Inner clearance/ }), '38');
+    await type(page.getByRole('textbox', { name: /^Fender clearance/ }), '58');
     await type(page.getByRole('textbox', { name: /^Spacer now/ }), '0');
   }
-  await page.getByRole('link', { name: 'All read: to the brief' }).click();
+  await page.getByRole('link', { name: 'All measured: go to the brief' }).click();
 
-  await type(bothAxles(page).getByLabel(/^Not further in than/), '-20');
-  await type(bothAxles(page).getByLabel(/^Not further out than/), '-2');
-  await expect(page.getByRole('img', { name: 'Wish from −20.0 mm to −2.0 mm' })).toBeVisible();
+  await type(bothAxles(page).getByLabel(/^No further in than/), '-20');
+  await type(bothAxles(page).getByLabel(/^No further out than/), '-2');
+  await expect(page.getByRole('img', { name: 'Target from −20.0 mm to −2.0 mm' })).toBeVisible();
 
   // Setups: the first one starts from the present car.
   await page.getByRole('link', { name: /Setups/ }).click();
   await page.getByRole('button', { name: 'First setup' }).click();
   await page.getByRole('radio', { name: 'Front' }).locator('..').click();
-  await expect(ledgerRow(page, 'fender')).toContainText('32.0 inside');
+  await expect(ledgerRow(page, 'fender')).toContainText('32.0 tuck');
   await expect(ledgerRow(page, 'fender')).toContainText('too far in');
   await type(page.getByRole('textbox', { name: /^Rim width/ }), '6');
   await type(page.getByRole('textbox', { name: 'Tire size' }), '185/60R13');
@@ -48,7 +48,7 @@ test('from nothing to compared setups: a car is entered, measured, briefed, fitt
   await expect(page.getByRole('complementary', { name: 'Ledger' })).toContainText(
     'Assumed, not measured: flange thickness 12.7 mm a side',
   );
-  await page.getByRole('button', { name: 'Double' }).click();
+  await page.getByRole('button', { name: 'Duplicate' }).click();
   await type(page.getByRole('textbox', { name: /^Stack/ }), '30');
   await expect(ledgerRow(page, 'fender')).toContainText('too far out');
   await expect(page.getByRole('complementary', { name: 'Ledger' })).toContainText('limited by Poke, front');

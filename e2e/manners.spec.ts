@@ -50,11 +50,11 @@ test('axe finds nothing at the list of setups, the hardware, the keys, the bench
 test('unit and theme are kept, and stand in the first HTML', async ({ page }) => {
   const place = await openDemo(page, 'brindle-kite', 'setups');
   await page.keyboard.press('u');
-  await page.getByRole('button', { name: 'To the dark table' }).click();
-  await expect(page.getByRole('button', { name: 'To the light table' })).toBeVisible();
+  await page.getByRole('button', { name: 'Switch to dark' }).click();
+  await expect(page.getByRole('button', { name: 'Switch to light' })).toBeVisible();
   const html = await (await page.request.get(`${place}/setups`)).text();
   expect(html).toContain('data-theme="dark"');
-  expect(html).toContain('0.34 inside');
+  expect(html).toContain('0.34 tuck');
 });
 
 test('the first HTML is styled before any script runs', async ({ browser, baseURL }) => {

@@ -17,8 +17,8 @@ test('a part is read from the plan, stands on the drawings, and counts in the le
   await expect(form).toContainText('kept as soon as its gap is there');
   await type(form.getByRole('textbox', { name: 'Gap in mm' }), '95');
   await expect(plan(page)).toContainText('6 left');
-  await expect(form.getByRole('button', { name: 'Remove' })).toBeVisible();
-  await form.getByLabel('Read with').click();
+  await expect(form.getByRole('button', { name: 'Delete' })).toBeVisible();
+  await form.getByLabel('Measured with').click();
   await page
     .getByTitle('tape measure')
     .or(page.getByTitle('tape', { exact: true }))
@@ -35,7 +35,7 @@ test('a part is read from the plan, stands on the drawings, and counts in the le
   await plan(page)
     .getByRole('button', { name: /^Mud flap/ })
     .click();
-  await page.getByRole('button', { name: 'Remove' }).click();
+  await page.getByRole('button', { name: 'Delete' }).click();
   await expect(plan(page)).toContainText('7 left');
   await page.keyboard.press('Control+z');
   await expect(plan(page)).toContainText('6 left');
@@ -58,7 +58,7 @@ test('a click on the wheel says the clock from outside, the place on it from beh
   await behind.click({ position: { x: wide.width * 0.32, y: wide.height * 0.22 } });
   await expect(form).toContainText(/the inner (sidewall|shoulder)/);
   await type(form.getByRole('textbox', { name: 'Gap in mm' }), '40');
-  await expect(form.getByRole('button', { name: 'Remove' })).toBeVisible();
+  await expect(form.getByRole('button', { name: 'Delete' })).toBeVisible();
   await saved(page);
 });
 
@@ -67,7 +67,7 @@ test('a reading that contradicts the car is told with what to read again; a rubb
 }) => {
   await openDemo(page, 'brindle-kite', 'room');
   await page.keyboard.press('p');
-  const again = page.getByRole('status').filter({ hasText: 'Read again' });
+  const again = page.getByRole('status').filter({ hasText: 'Measure again' });
   await plan(page)
     .getByRole('button', { name: /^Mud flap/ })
     .click();
@@ -88,14 +88,14 @@ test('a reading that contradicts the car is told with what to read again; a rubb
   await expect(again).toContainText('the present car rubs there by 5.0 mm');
   // Emptied, it is a part no more, and what else was said of it stays.
   await type(gap, '');
-  await expect(page.getByText('It is kept as soon as its gap is there.')).toBeVisible();
+  await expect(page.getByText('Saved as soon as its gap is there.')).toBeVisible();
   await expect(page.getByRole('textbox', { name: /^Clock position/ })).toHaveValue('-100');
   await page.keyboard.press('Escape');
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('4');
   await expect(page.getByRole('region', { name: 'Measuring plan' })).toHaveCount(0);
   await page.keyboard.press('2');
-  await expect(page.getByText('It is kept as soon as its gap is there.')).toBeVisible();
+  await expect(page.getByText('Saved as soon as its gap is there.')).toBeVisible();
   await type(page.getByRole('textbox', { name: 'Gap in mm' }), '19');
   await expect(again).toHaveCount(0);
   await saved(page);
@@ -107,8 +107,8 @@ test('an edge by coordinates, one side copied to the other, each with its own ro
   await page.getByLabel('Add another part').click();
   await page.getByTitle('Tank').click();
   const form = page.getByRole('form', { name: 'Tank' });
-  await form.getByText('by coordinates').click();
-  await form.getByRole('button', { name: 'Another point' }).click();
+  await form.getByText('coordinates').click();
+  await form.getByRole('button', { name: 'Add a point' }).click();
   for (const [row, point] of [
     ['Point 1', [-240, -380, -60]],
     ['Point 2', [-240, -380, 90]],
@@ -129,7 +129,7 @@ test('an edge by coordinates, one side copied to the other, each with its own ro
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Front left');
   await expect(plan(page).getByRole('button', { name: /^Tank/ })).toHaveCount(1);
   await page.keyboard.press('p');
-  const gap = page.getByRole('textbox', { name: /^Gap to fender/ });
+  const gap = page.getByRole('textbox', { name: /^Tuck/ });
   await expect(gap).toHaveValue('');
   await expect(gap).toHaveAttribute('placeholder', '14.0');
   await type(gap, '6');
@@ -171,9 +171,9 @@ test('axe finds nothing at the parts, on either table; nonsense is told beside i
   await clean(page);
   await refuseNonsense(page.getByRole('form', { name: 'Liner bulge, lower rear' }), 5, { except: /^Name/ });
   await refuseNonsense(page.getByRole('form', { name: 'Suspension, front' }), 12, { except: /^Name/ });
-  await page.getByText('by coordinates').click();
+  await page.getByText('coordinates').click();
   await refuseNonsense(page.getByRole('group', { name: 'Point 1' }), 3, { except: /^Name/ });
-  await page.getByText('by a gap').click();
+  await page.getByText('a gap').click();
   await expect(page.getByRole('textbox', { name: 'Gap in mm' })).toHaveValue('19.0');
   await cleanInTheDark(page);
 });
@@ -185,7 +185,7 @@ test('readings that were begun are kept, each of its kind, and listed until they
   await type(page.getByRole('textbox', { name: /^Clock position/ }), '12');
   await page.getByLabel('Add another part').click();
   await page.getByTitle('Tank').click();
-  await page.getByText('by coordinates').click();
+  await page.getByText('coordinates').click();
   await type(page.getByRole('textbox', { name: 'Out in mm' }), '-210');
   await plan(page)
     .getByRole('button', { name: /^Strut/ })
@@ -195,7 +195,7 @@ test('readings that were begun are kept, each of its kind, and listed until they
   await expect(page.getByRole('textbox', { name: /^Clock position/ })).toHaveValue('12');
   await plan(page).getByRole('button', { name: /^Tank/ }).click();
   await expect(page.getByRole('textbox', { name: 'Out in mm' })).toHaveValue('−210.0');
-  await page.getByRole('button', { name: 'Drop it' }).click();
+  await page.getByRole('button', { name: 'Discard it' }).click();
   await expect(plan(page).getByRole('button', { name: /^Tank/ })).toHaveCount(0);
   await expect(page.getByRole('form', { name: 'Seam' })).toBeVisible();
 });

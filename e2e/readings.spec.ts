@@ -19,17 +19,17 @@ test('a car is measured by keyboard alone: tire, rim, offset, gaps, front and re
     await page.keyboard.type('+38');
     await page.keyboard.press('Tab');
     await expect(page.getByRole('textbox', { name: /^Backspacing/ })).toHaveValue('126.9');
-    await page.getByRole('textbox', { name: /^Gap to fender/ }).focus();
+    await page.getByRole('textbox', { name: /^Tuck/ }).focus();
     await page.keyboard.type('9/16');
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('textbox', { name: /^Gap to fender/ })).toHaveValue('14.3');
-    await page.getByRole('textbox', { name: /^Inner gap/ }).focus();
+    await expect(page.getByRole('textbox', { name: /^Tuck/ })).toHaveValue('14.3');
+    await page.getByRole('textbox', { name: /^Inner clearance/ }).focus();
     await page.keyboard.type('2.2 cm');
     await page.keyboard.press('Tab');
-    await page.getByRole('textbox', { name: /^Arch gap/ }).focus();
+    await page.getByRole('textbox', { name: /^Fender clearance/ }).focus();
     await page.keyboard.type('70');
     await page.keyboard.press('Tab');
-    await expect(page.getByText('All read: to the brief')).toBeVisible();
+    await expect(page.getByText('All measured: go to the brief')).toBeVisible();
     // Away from the field, keys are keys again.
     await page.getByRole('heading', { level: 1 }).click();
     if (axle === 'Front') await page.keyboard.press('a');
@@ -38,18 +38,16 @@ test('a car is measured by keyboard alone: tire, rim, offset, gaps, front and re
   await expect(page.getByRole('link', { name: /Room/ })).toContainText('all 14');
   // The rear axle is still the one in hand.
   await page.reload();
-  await expect(page.getByRole('textbox', { name: /^Gap to fender/ })).toHaveValue('14.3');
-  await expect(
-    page.getByRole('img', { name: /Section of the present rear right wheel: gap to fender 14\.3 mm/ }),
-  ).toBeVisible();
+  await expect(page.getByRole('textbox', { name: /^Tuck/ })).toHaveValue('14.3');
+  await expect(page.getByRole('img', { name: /Section of the present rear right wheel: tuck 14\.3 mm/ })).toBeVisible();
 });
 
 test('a reading keeps its tool, its uncertainty and its history', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');
-  const gap = page.getByRole('textbox', { name: /^Gap to fender/ });
+  const gap = page.getByRole('textbox', { name: /^Tuck/ });
   await gap.click();
-  await expect(page.getByRole('img', { name: 'Where the rule goes: Gap to fender' })).toBeVisible();
-  const history = page.getByRole('list', { name: 'History of Gap to fender' });
+  await expect(page.getByRole('img', { name: 'Where the rule goes: Tuck' })).toBeVisible();
+  const history = page.getByRole('list', { name: 'History of Tuck' });
   await expect(history.getByRole('listitem')).toHaveCount(2);
   await page.getByLabel('Readings are taken with').click();
   await page.getByTitle(/^caliper/).click();
@@ -57,7 +55,7 @@ test('a reading keeps its tool, its uncertainty and its history', async ({ page 
   await expect(history.getByRole('listitem').first()).toContainText('13.4 mm');
   await expect(history.getByRole('listitem').first()).toContainText('caliper, ±0.1 mm');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(history.getByRole('listitem').first()).toContainText('taken back');
+  await expect(history.getByRole('listitem').first()).toContainText('withdrawn');
   await expect(gap).toHaveValue('14.0');
   await page.getByRole('button', { name: 'Redo' }).click();
   await expect(gap).toHaveValue('13.4');
@@ -65,7 +63,7 @@ test('a reading keeps its tool, its uncertainty and its history', async ({ page 
 
 test('bad input is told beside the field, kept, and outlives a change of station', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');
-  const gap = page.getByRole('textbox', { name: /^Gap to fender/ });
+  const gap = page.getByRole('textbox', { name: /^Tuck/ });
   await type(gap, 'about 14');
   await expect(page.getByRole('alert')).toHaveText(/“about 14” is not a length/);
   await expect(gap).toHaveAttribute('aria-invalid', 'true');
@@ -91,7 +89,7 @@ test('bad input is told beside the field, kept, and outlives a change of station
 
 test('the ground clearance is read in the room, side by side, and holds up no verdict', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');
-  await expect(page.getByText('All read: to the brief')).toBeVisible();
+  await expect(page.getByText('All measured: go to the brief')).toBeVisible();
   const height = page.getByRole('textbox', { name: /^Ground clearance/ });
   await expect(height).toHaveValue('');
   await type(height, 'low');
@@ -112,7 +110,7 @@ test('the ground clearance is read in the room, side by side, and holds up no ve
 test('rounding on the screen never reaches the job', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');
   await page.keyboard.press('u');
-  const gap = page.getByRole('textbox', { name: /^Gap to fender/ });
+  const gap = page.getByRole('textbox', { name: /^Tuck/ });
   await expect(gap).toHaveValue('0.55');
   await gap.focus();
   await gap.press('Enter');
@@ -153,20 +151,20 @@ test('the hub takes its plain figures; the car its kind', async ({ page }) => {
 
 test('the brief becomes limits that the ledger names', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'brief');
-  await type(bothAxles(page).getByLabel(/^Not further out than/), '-30');
+  await type(bothAxles(page).getByLabel(/^No further out than/), '-30');
   await expect(page.getByRole('alert')).toHaveText(/lies inside the inner end/);
-  await type(bothAxles(page).getByLabel(/^Not further out than/), '5');
-  await expect(page.getByRole('banner')).toContainText('face 14.0 tucked to 5.0 proud');
-  await type(page.getByRole('textbox', { name: /^Inner gap, at rest/ }), '13');
-  await page.getByLabel(/What else was said/).fill('Flaps may go.\nNo cutting.');
-  await page.getByLabel(/What else was said/).blur();
+  await type(bothAxles(page).getByLabel(/^No further out than/), '5');
+  await expect(page.getByRole('banner')).toContainText('target 14.0 tuck to 5.0 poke');
+  await type(page.getByRole('textbox', { name: /^Inner clearance, at rest/ }), '13');
+  await page.getByLabel(/Anything else the customer said/).fill('Flaps may go.\nNo cutting.');
+  await page.getByLabel(/Anything else the customer said/).blur();
   await saved(page);
   await page.getByRole('link', { name: /Setups/ }).click();
   await expect(page.locator('[data-row="inboard"]')).toContainText('tight · limit 13.0');
   await page.locator('[data-row="inboard"]').getByRole('button').click();
   await expect(page.locator('[data-row="inboard"]')).toContainText('limit 13.0 mm, from the brief');
   await page.getByRole('link', { name: /Brief/ }).click();
-  await type(page.getByRole('textbox', { name: /^Inner gap, at rest/ }), '');
-  await expect(page.getByRole('row', { name: /Inner gap/ })).toContainText('usual');
-  await expect(page.getByLabel(/What else was said/)).toHaveValue('Flaps may go.\nNo cutting.');
+  await type(page.getByRole('textbox', { name: /^Inner clearance, at rest/ }), '');
+  await expect(page.getByRole('row', { name: /Inner clearance/ })).toContainText('usual');
+  await expect(page.getByLabel(/Anything else the customer said/)).toHaveValue('Flaps may go.\nNo cutting.');
 });

@@ -5,24 +5,24 @@ test('two tabs: the second is told what changed and puts its edit on top', async
   const other = await context.newPage();
   await other.goto(`${place}/room`);
   await saved(other);
-  await type(page.getByRole('textbox', { name: /^Gap to fender/ }), '12');
-  await type(page.getByRole('textbox', { name: /^Arch gap/ }), '66');
+  await type(page.getByRole('textbox', { name: /^Tuck/ }), '12');
+  await type(page.getByRole('textbox', { name: /^Fender clearance/ }), '66');
   await saved(page);
   await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
-  await type(other.getByRole('textbox', { name: /^Gap to fender/ }), '11');
+  await type(other.getByRole('textbox', { name: /^Tuck/ }), '11');
   const dialog = other.getByRole('dialog');
-  await expect(dialog).toContainText('front · gap to fender: 14.0 mm → 12.0 mm you changed this too');
-  await expect(dialog).toContainText('front · arch gap: 70.0 mm → 66.0 mm');
-  await expect(dialog).toContainText('front · gap to fender: 11.0 mm');
-  await dialog.getByRole('button', { name: 'Put my edits on top' }).click();
+  await expect(dialog).toContainText('front · tuck: 14.0 mm → 12.0 mm you changed this too');
+  await expect(dialog).toContainText('front · fender clearance: 70.0 mm → 66.0 mm');
+  await expect(dialog).toContainText('front · tuck: 11.0 mm');
+  await dialog.getByRole('button', { name: 'Apply my edits on top' }).click();
   await saved(other);
-  await expect(other.getByRole('textbox', { name: /^Gap to fender/ })).toHaveValue('11.0');
-  await expect(other.getByRole('textbox', { name: /^Arch gap/ })).toHaveValue('66.0');
+  await expect(other.getByRole('textbox', { name: /^Tuck/ })).toHaveValue('11.0');
+  await expect(other.getByRole('textbox', { name: /^Fender clearance/ })).toHaveValue('66.0');
   // Now the first tab is the one behind, and lets its own edit go.
-  await type(page.getByRole('textbox', { name: /^Inner gap/ }), '30');
-  await page.getByRole('dialog').getByRole('button', { name: 'Drop my edits' }).click();
-  await expect(page.getByRole('textbox', { name: /^Gap to fender/ })).toHaveValue('11.0');
-  await expect(page.getByRole('textbox', { name: /^Inner gap/ })).toHaveValue('22.0');
+  await type(page.getByRole('textbox', { name: /^Inner clearance/ }), '30');
+  await page.getByRole('dialog').getByRole('button', { name: 'Discard my edits' }).click();
+  await expect(page.getByRole('textbox', { name: /^Tuck/ })).toHaveValue('11.0');
+  await expect(page.getByRole('textbox', { name: /^Inner clearance/ })).toHaveValue('22.0');
   await saved(page);
 });
 
@@ -34,17 +34,17 @@ test.describe(() => {
     await page.route('**/jobs/*.data*', (route) =>
       route.request().method() === 'POST' ? route.abort() : route.continue(),
     );
-    const gap = page.getByRole('textbox', { name: /^Gap to fender/ });
+    const gap = page.getByRole('textbox', { name: /^Tuck/ });
     await type(gap, '11.5');
     await expect(page.getByText(/Not saved: no answer/)).toBeVisible();
     await expect(gap).toHaveValue('11.5');
     await page.getByRole('link', { name: /Setups/ }).click();
-    await expect(page.locator('[data-row="fender"]')).toContainText('6.2 inside');
+    await expect(page.locator('[data-row="fender"]')).toContainText('6.2 tuck');
     await page.unroute('**/jobs/*.data*');
     await page.getByRole('button', { name: 'Try now' }).click();
     await saved(page);
     await page.reload();
-    await expect(page.locator('[data-row="fender"]')).toContainText('6.2 inside');
+    await expect(page.locator('[data-row="fender"]')).toContainText('6.2 tuck');
   });
 
   test('edits that could not be saved outlive a reload', async ({ page }) => {
@@ -52,11 +52,11 @@ test.describe(() => {
     await page.route('**/jobs/*.data*', (route) =>
       route.request().method() === 'POST' ? route.abort() : route.continue(),
     );
-    await type(page.getByRole('textbox', { name: /^Gap to fender/ }), '10.5');
+    await type(page.getByRole('textbox', { name: /^Tuck/ }), '10.5');
     await expect(page.getByText(/Not saved: no answer/)).toBeVisible();
     await page.unroute('**/jobs/*.data*');
     await page.reload();
-    await expect(page.getByRole('textbox', { name: /^Gap to fender/ })).toHaveValue('10.5');
+    await expect(page.getByRole('textbox', { name: /^Tuck/ })).toHaveValue('10.5');
     await saved(page);
     await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
   });
@@ -80,8 +80,8 @@ test('a reading counts with its tool before the save is answered; the answer sta
     if (route.request().method() === 'POST') await held;
     await route.continue();
   });
-  const row = page.getByRole('complementary', { name: 'Readings' }).getByRole('button', { name: /Gap to fender/ });
-  await type(page.getByRole('textbox', { name: /^Gap to fender/ }), '13');
+  const row = page.getByRole('complementary', { name: 'Readings' }).getByRole('button', { name: /Tuck/ });
+  await type(page.getByRole('textbox', { name: /^Tuck/ }), '13');
   await expect(row).toContainText('steel rule, ±0.5 mm');
   const answered = page.waitForResponse((response) => response.request().method() === 'POST');
   answer();

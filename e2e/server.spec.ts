@@ -192,10 +192,10 @@ test('beyond this machine a device signs in once; another comes in by the code t
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
   await expect(page.getByText('whoever is on this network can listen')).toBeVisible();
   await clean(page);
-  const phrase = page.getByRole('textbox', { name: 'Pass-phrase of the shop' });
+  const phrase = page.getByRole('textbox', { name: 'Shop pass-phrase' });
   await phrase.fill('twelve torque wrenchers');
   await phrase.press('Enter');
-  await expect(page.getByRole('alert')).toHaveText('that is not the pass-phrase of this shop');
+  await expect(page.getByRole('alert')).toHaveText('that is not the shop pass-phrase');
   await expect(phrase).toHaveValue('twelve torque wrenchers');
   await phrase.fill('twelve torque wrenches');
   await phrase.press('Enter');

@@ -7,15 +7,15 @@ test('nudges move offset and stack by a millimeter, five with Shift, and the fig
   const offset = page.getByRole('textbox', { name: /^Offset/ });
   const face = ledgerRow(page, 'fender').locator('.ledger-value');
   await expect(offset).toHaveValue('+40');
-  await expect(face).toContainText('8.7 inside');
+  await expect(face).toContainText('8.7 tuck');
   await page.keyboard.press('[');
   await expect(offset).toHaveValue('+39');
-  await expect(face).toContainText('7.7 inside');
+  await expect(face).toContainText('7.7 tuck');
   await page.keyboard.press('Shift+BracketLeft');
   await expect(offset).toHaveValue('+34');
   await page.keyboard.press('Shift+BracketRight');
   await page.keyboard.press(']');
-  await expect(face).toContainText('8.7 inside');
+  await expect(face).toContainText('8.7 tuck');
   await page.keyboard.press('=');
   await page.keyboard.press('Shift+Equal');
   await expect(page.getByRole('textbox', { name: /^Stack/ })).toHaveValue('6.0');
@@ -98,7 +98,7 @@ test('setups are added, doubled, walked through, removed and brought back', asyn
   await page.keyboard.press('n');
   await expect(raised).toContainText('15 × 6 +38');
   await expect(page.getByRole('textbox', { name: 'Tire size' })).toHaveValue('195/60R15');
-  await tray.getByRole('button', { name: 'Remove' }).click();
+  await tray.getByRole('button', { name: 'Delete' }).click();
   await expect(tray.getByRole('listitem')).toHaveCount(5);
   await saved(page);
   await page.keyboard.press('Control+z');
@@ -109,7 +109,7 @@ test('setups are added, doubled, walked through, removed and brought back', asyn
   await expect(tray.getByRole('listitem')).toHaveCount(4);
   await page.keyboard.press('Control+Shift+z');
   await expect(tray.getByRole('listitem')).toHaveCount(5);
-  for (let n = 5; n > 0; n--) await tray.getByRole('button', { name: 'Remove' }).click();
+  for (let n = 5; n > 0; n--) await tray.getByRole('button', { name: 'Delete' }).click();
   await expect(page.getByRole('heading', { name: 'No setup yet' })).toBeVisible();
   await saved(page);
   // A car that was measured goes out before anybody has thought of a setup.
@@ -161,7 +161,9 @@ test('how sure a figure is stands beside it, and what would help most', async ({
 test('compare lays every setup beside the present car, on one scale and in a table', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'compare');
   await expect(
-    page.getByRole('img', { name: /^Ladder of the front axle: now 14\.0 inside, inner gap 22\.0 mm; a 8\.7 inside/ }),
+    page.getByRole('img', {
+      name: /^Ladder of the front axle: now 14\.0 inside, inner clearance 22\.0 mm; a 8\.7 inside/,
+    }),
   ).toBeVisible();
   const table = page.getByRole('region', { name: 'Differences' }).getByRole('table');
   const onHub = page.getByRole('region', { name: 'On the hub' });
@@ -173,10 +175,10 @@ test('compare lays every setup beside the present car, on one scale and in a tab
   await expect(table.getByRole('row', { name: /^C Ostrik/ })).toContainText('touches: Brake to spokes, front');
   await expect(table.getByRole('row', { name: /^A Fenwold/ })).toContainText('−4.0');
   await table.getByRole('columnheader', { name: 'Face', exact: true }).click();
-  await expect(table.getByRole('row').nth(1)).toContainText('14.4 inside');
+  await expect(table.getByRole('row').nth(1)).toContainText('14.4 tuck');
   await page.keyboard.press('a');
   await expect(page.getByRole('img', { name: /^Ladder of the rear axle/ })).toBeVisible();
-  await expect(table.getByRole('row', { name: /^A Fenwold/ })).toContainText('11.7 inside');
+  await expect(table.getByRole('row', { name: /^A Fenwold/ })).toContainText('11.7 tuck');
   await page.getByRole('button', { name: /^tight B/ }).click();
   await page.keyboard.press('6');
   await expect(page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]')).toContainText(

@@ -10,12 +10,12 @@ test('what is looked at stands in the address: a link opens the same sight, so d
   await page.keyboard.press('t');
   await expect(page).toHaveURL(/\/setups\?axle=rear&setup=b&view=tire$/);
   await page.keyboard.press('s');
-  await expect(page.getByRole('dialog', { name: /^Sizes that would do/ })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: /^Other tire sizes/ })).toBeVisible();
   await expect(page).toHaveURL(/&open=sizes$/);
 
   const colleague = await context.newPage();
   await colleague.goto(page.url());
-  await expect(colleague.getByRole('dialog', { name: /^Sizes that would do .*, rear$/ })).toBeVisible();
+  await expect(colleague.getByRole('dialog', { name: /^Other tire sizes .*, rear$/ })).toBeVisible();
   await colleague.keyboard.press('Escape');
   await expect(colleague.getByRole('heading', { level: 1 })).toContainText('Rear right on its rim');
   await expect(colleague.getByRole('button', { name: /\bB\b/, pressed: true })).toBeVisible();
@@ -53,16 +53,16 @@ test('back and forward go from sight to sight; a run of the same change is one s
 test('a station is found as it was left, with the axle, side and setup of now', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');
   await page.keyboard.press('p');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Front right parts around the present wheel');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Front right parts near the present wheel');
   await page.getByRole('link', { name: /^Setups/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Front right from behind, at rest');
   await page.keyboard.press('c');
   await page.keyboard.press('j');
   await page.keyboard.press('2');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Front right parts around the present wheel');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Front right parts near the present wheel');
   await page.keyboard.press('a');
   await page.keyboard.press('l');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Rear left parts around the present wheel');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Rear left parts near the present wheel');
   await page.keyboard.press('6');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Whole car speeds, spare, sensors');
   await expect(page).toHaveURL(/\/setups\?axle=rear&side=left&setup=b&view=car$/);
@@ -108,7 +108,7 @@ test('a setup the job has not, or has no more: the first is shown, and it is sai
 test('a dialog closes with the step back, and what it made is raised', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'setups?view=tire');
   await page.keyboard.press('s');
-  const sizes = page.getByRole('dialog', { name: /^Sizes that would do/ });
+  const sizes = page.getByRole('dialog', { name: /^Other tire sizes/ });
   await expect(sizes).toBeVisible();
   await page.goBack();
   await expect(sizes).toBeHidden();
@@ -135,12 +135,12 @@ test('the first keys on a page wait for nothing that the server must tell', asyn
 test('every dialog opens by its link, and the page finds what the server sent', async ({ page }) => {
   const place = await openDemo(page, 'velder-two', 'setups');
   for (const [at, name] of [
-    ['setups?view=tire&open=sizes', /^Sizes that would do/],
+    ['setups?view=tire&open=sizes', /^Other tire sizes/],
     ['setups?view=hardware&open=trial', /^Spacer to wheel/],
     ['setups?view=hardware&setup=e&open=ways', /^Another pattern/],
     ['hub?open=gauge-card', /^Gauge card/],
     ['hub?open=threads', /^Threads/],
-    ['room?open=new-wheel', /^Room to a new wheel/],
+    ['room?open=new-wheel', /^Space for a new wheel/],
     ['brakes?open=template', /^Template/],
     ['brakes?panel=room&open=washers', /^Washer trial/],
     ['compare?open=keys', /^Keys/],

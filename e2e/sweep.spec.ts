@@ -105,7 +105,7 @@ test('nothing placed, no setup: each says what to do first', async ({ page }) =>
   await saved(page);
   await page.keyboard.press('a');
   await expect(page.getByText('Nothing is placed around this wheel yet')).toBeVisible();
-  await page.getByRole('link', { name: 'Room, Parts in space' }).click();
+  await page.getByRole('link', { name: 'Room, Nearby parts' }).click();
   await expect(page.getByText('The wheel is drawn once tire, rim and offset are known')).toBeVisible();
 });
 

@@ -61,7 +61,7 @@ test('two makes of one size side by side, and one of them goes on', async ({ pag
   await makes.getByRole('radio', { name: 'Ostrik Scree' }).check();
   await expect(ledgerRow(page, 'overallDiameterMm')).toContainText('619.0');
   await expect(page.getByRole('textbox', { name: 'Make and model' })).toHaveValue('Ostrik Scree 205/45R17');
-  await makes.getByRole('radio', { name: 'the size alone' }).check();
+  await makes.getByRole('radio', { name: 'nominal size' }).check();
   await expect(ledgerRow(page, 'overallDiameterMm')).toContainText('616.0');
   await page.getByLabel('Take a tire from the shelf').click();
   await page.getByTitle('Fenwold Ridgeway 215/45R17, 215/45R17').click();
@@ -93,7 +93,7 @@ test('a rim too narrow pinches, one too wide stretches, and another diameter fai
   }
 });
 
-test('sizes that would do: walked by arrow keys, and Enter makes a setup on both axles', async ({ page }) => {
+test('other tire sizes: walked by arrow keys, and Enter makes a setup on both axles', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'setups');
   await page.keyboard.press('t');
   await page.keyboard.press('s');
@@ -128,7 +128,7 @@ test('sizes without a rim say what is missing, and a window of nothing what woul
   await expect(
     page.getByText(/The section is drawn once rim diameter, rim width and tire size are known/),
   ).toBeVisible();
-  await page.getByRole('button', { name: /^Sizes that would do/ }).click();
+  await page.getByRole('button', { name: /^Other tire sizes/ }).click();
   await expect(page.getByRole('dialog')).toContainText('Not known yet: rim width');
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).last().click();
   await page.keyboard.press('j');
@@ -154,7 +154,7 @@ test('dual wheels: both drawn with the gap between, a spacer between the discs, 
   await page.keyboard.press('Escape');
   await page.getByRole('heading', { name: /Rear right/ }).click();
   await page.keyboard.press('h');
-  await type(page.getByRole('textbox', { name: /^Pad at the seat/ }), '');
+  await type(page.getByRole('textbox', { name: /^Thickness under the lug seat/ }), '');
   await page.getByRole('heading', { name: /Rear right/ }).click();
   await page.keyboard.press('t');
   await expect(ledgerRow(page, 'dual')).toContainText('not measured');

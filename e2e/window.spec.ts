@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { applyEdits } from '#core/job';
 import { choose, clean, demoJob, expect, openDemo, putOnBench, saved, swept, test, type } from './bench';
 
-const rows = (page: Page) => page.getByRole('table', { name: 'Offsets at which every limit holds' });
+const rows = (page: Page) => page.getByRole('table', { name: 'Offsets that meet every limit' });
 const point = (page: Page, id: string) => page.locator(`[data-setup=${id}]`);
 
 test('the window names what holds each edge, a setup is made of a place in it; tire rules; stock', async ({ page }) => {
@@ -12,7 +12,7 @@ test('the window names what holds each edge, a setup is made of a place in it; t
   await expect(page.locator('.window-edge-name').first()).toHaveText('Poke');
   await rows(page).getByRole('button', { name: '7.0' }).click();
   const place = page.getByRole('region', { name: 'Place' });
-  await expect(place).toContainText('every limit holds');
+  await expect(place).toContainText('meets every limit');
   await place.getByRole('button', { name: /New setup here/ }).click();
   await saved(page);
   await expect(point(page, 'e')).toHaveAttribute('aria-label', /7 in, offset \+34/);
@@ -64,11 +64,11 @@ test('what the brief allows to be done makes the window wider; missing readings 
     { op: 'clear', path: ['vehicle', 'rear', 'room', 'inboardGapMm'] },
   ]);
   await page.goto(`${await putOnBench(page, job, 'eased window')}/window`);
-  await expect(rows(page)).toContainText('with work');
+  await expect(rows(page)).toContainText('with modifications');
   await page.getByRole('checkbox', { name: /with what the brief allows/ }).uncheck();
-  await expect(rows(page)).not.toContainText('with work');
+  await expect(rows(page)).not.toContainText('with modifications');
   await page.keyboard.press('a');
-  await expect(page.getByText('the inner gap')).toBeVisible();
+  await expect(page.getByText('the inner clearance')).toBeVisible();
 });
 
 test('remedies: how much must go and where, the cheapest set, taken as a setup', async ({ page }) => {
@@ -77,7 +77,7 @@ test('remedies: how much must go and where, the cheapest set, taken as a setup',
   await page.getByRole('button', { name: 'B', exact: true }).click();
   await page.keyboard.press('r');
   const remedies = page.getByRole('region', { name: 'Remedies' });
-  await expect(remedies).toContainText('Short: inner gap, at rest, strut, brake to spokes.');
+  await expect(remedies).toContainText('Short: inner clearance, at rest, strut, brake to spokes.');
   await expect(remedies.getByRole('region', { name: 'Strut' })).toContainText('0.2 mm must go, at the top');
   // The brake lacks room in this wheel: another wheel, of which nobody knows the inside, is no answer.
   await expect(remedies).toContainText('the inside of another wheel is not known');
@@ -96,8 +96,8 @@ test('remedies: how much must go and where, the cheapest set, taken as a setup',
 
 test('remedies by the brief: what is not allowed is shown, never proposed; the budget is heard', async ({ page }) => {
   const place = await openDemo(page, 'orrin-haul', 'brief');
-  await choose(page, 'How it is lifted', 'over the strut');
-  await type(page.getByLabel(/^Budget for the work/), '0');
+  await choose(page, 'How it is lifted', 'strut spacer');
+  await type(page.getByLabel(/^Budget for modifications/), '0');
   await saved(page);
   await page.goto(`${place}/sweep`);
   await swept(page);

@@ -26,7 +26,7 @@ const SHOTS: Shot[] = [
     async prepare(page) {
       await press(['j', 'j', 'j', 'j', 'h'])(page);
       await page.getByRole('button', { name: 'The ways out' }).click();
-      await page.getByRole('textbox', { name: /^Its thickness/ }).fill('20');
+      await page.getByRole('textbox', { name: /^Thickness/ }).fill('20');
       await page.keyboard.press('Enter');
     },
   },
@@ -49,7 +49,7 @@ const SHOTS: Shot[] = [
     car: 'Orrin Haul',
     station: 'window',
     async prepare(page) {
-      await page.getByRole('table', { name: 'Offsets at which every limit holds' }).waitFor();
+      await page.getByRole('table', { name: 'Offsets that meet every limit' }).waitFor();
     },
   },
   {
@@ -95,8 +95,8 @@ for (const shot of SHOTS) {
   const page = await browser.newPage({ viewport: shot.size ?? { width: 1280, height: 800 }, reducedMotion: 'reduce' });
   await page.goto(`${server.address}/`);
   if (shot.dark) {
-    await page.getByRole('button', { name: 'To the dark table' }).click();
-    await page.getByRole('button', { name: 'To the light table' }).waitFor();
+    await page.getByRole('button', { name: 'Switch to dark' }).click();
+    await page.getByRole('button', { name: 'Switch to light' }).waitFor();
     await page.mouse.move(640, 600);
   }
   if (shot.car) {

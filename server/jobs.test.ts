@@ -85,7 +85,7 @@ describe('two who write', () => {
     if (refused.status !== 'conflict') throw new Error('expected a conflict');
     expect(refused.open.revision).toBe(2);
     expect(refused.changes).toHaveLength(1);
-    expect(refused.changes[0]).toMatchObject({ meets: true, label: 'front · gap to fender, job title' });
+    expect(refused.changes[0]).toMatchObject({ meets: true, label: 'front · tuck, job title' });
     expect(refused.changes[0]!.inverse).toContainEqual({
       op: 'set',
       path: ['vehicle', 'front', 'room', 'outboardGapMm'],
@@ -121,7 +121,7 @@ describe('what does not belong', () => {
     [gap('fifteen'), 'vehicle.front.room.outboardGapMm: must be a number'],
     [gap(5000), 'must be between'],
     [{ op: 'set', path: ['vehicle', 'front', 'wings'], value: 2 } as Edit, 'is not a known field'],
-    [{ op: 'set', path: ['setups', 'zz', 'label'], value: 'x' } as Edit, 'is not there any more'],
+    [{ op: 'set', path: ['setups', 'zz', 'label'], value: 'x' } as Edit, 'no longer exists'],
   ])('%j is refused with its place, and nothing is written', async (edit, message) => {
     const id = await createJob(example());
     const result = await saveEdits(id, 1, [title('before'), edit]);
@@ -176,7 +176,7 @@ describe('undo and redo', () => {
     open = await saved(id, stepHistory(id, open.revision, 'undo'));
     expect(open.redo).toBe('job title');
     open = await saved(id, saveEdits(id, open.revision, [gap(13)]));
-    expect([open.undo, open.redo]).toEqual(['front · gap to fender', null]);
+    expect([open.undo, open.redo]).toEqual(['front · tuck', null]);
   });
   test('an undo on an old revision is a conflict, not a surprise', async () => {
     const id = await createJob(example());

@@ -125,7 +125,7 @@ describe('a change from elsewhere', () => {
     );
     expect(state.save).toMatchObject({
       name: 'refused',
-      faults: [{ message: expect.stringContaining('not there any more') }],
+      faults: [{ message: expect.stringContaining('no longer exists') }],
     });
   });
   test('an undo meant the history as it was shown: it is dropped, the new state is taken', () => {

@@ -39,7 +39,7 @@ async function taken(request: Request): Promise<ArchiveAnswer> {
   const outcome = await stored(() => takeInArchive(read.archive));
   const full = {
     path: 'shelf.json',
-    message: `the shelf would hold more than ${MOST_ITEMS} items: nothing is taken in`,
+    message: `the shelf would hold more than ${MOST_ITEMS} items: nothing is imported`,
   };
   return { name, faults: outcome ? [] : [full], taken: outcome };
 }

@@ -57,7 +57,7 @@ export default function BenchPage({ loaderData: { query, ...list } }: Route.Comp
             aria-label="Which jobs"
             options={[
               { value: 'open', label: 'On the bench' },
-              { value: 'archived', label: 'Put away' },
+              { value: 'archived', label: 'Archived' },
             ]}
             value={query.archived ? 'archived' : 'open'}
             onChange={(value) => ask({ archived: value === 'archived' ? 'true' : null })}

@@ -3,7 +3,7 @@ import { BRIEF_LIMITS } from '#core/verdict';
 import { useDocument } from '../job/DocumentContext';
 import { NumberField } from '../ui/fields/NumberField';
 import { useEditAt } from '../ui/parts/useEditAt';
-import { FaceWishes } from '../ui/brief/FaceWishes';
+import { PokeTargets } from '../ui/brief/PokeTargets';
 import { Notes } from '../ui/brief/Notes';
 import { RequiredBackspacing } from '../ui/brief/RequiredBackspacing';
 import { LimitTable } from '../ui/terms/LimitTable';
@@ -15,7 +15,7 @@ import '../ui/terms/terms.css';
 import '../ui/terms/page.css';
 
 /**
- * What is asked for: where the face should stand, what may touch, what may be done and spent, and the limits to keep.
+ * What is asked for: where the face should stand, what may touch, which modifications are allowed at what cost, and the limits to keep.
  */
 export default function BriefPage() {
   const { job } = useDocument();
@@ -25,19 +25,16 @@ export default function BriefPage() {
   return (
     <div className="page terms-page">
       <h1>Brief</h1>
-      <p className="soft">
-        What is asked for. The ledger names the wish and the limits wherever they hold; what is left open follows the
-        shop defaults.
-      </p>
+      <p className="soft">What the customer wants. Anything left open follows the shop defaults.</p>
       <div className="terms-columns">
         <div>
-          <FaceWishes contradictions={contradictions} />
+          <PokeTargets contradictions={contradictions} />
           <section>
-            <h2>What may touch, what must be covered</h2>
+            <h2>Rub and cover</h2>
             <RuleFields terms={terms} keys={['rub', 'poses', 'cover', 'winter', 'spacers']} />
             {contradictions.length > 0 && (
               <p role="alert" className="terms-fault">
-                {contradictions[0]!.message}. Let it stand level or tucked, or ask for no cover.
+                {contradictions[0]!.message}. Set the target flush or tucked, or ask for no cover.
               </p>
             )}
             <p className="caution-note">
@@ -50,7 +47,7 @@ export default function BriefPage() {
             <LimitTable terms={terms} keys={BRIEF_LIMITS} label="Limits" />
           </section>
           <section>
-            <h2>What the lift&apos;s paper asks</h2>
+            <h2>Lift kit requirement</h2>
             <RequiredBackspacing />
           </section>
         </div>
@@ -61,11 +58,11 @@ export default function BriefPage() {
             <p className="caution-note">Structural cuts go to a qualified body shop and may need local approval.</p>
           </section>
           <section>
-            <h2>What it may cost</h2>
+            <h2>Budget</h2>
             <div className="field-columns">
               <NumberField
                 name="brief/budget"
-                label="Budget for the work"
+                label="Budget for modifications"
                 range="price"
                 width={8}
                 placeholder="open"
@@ -85,8 +82,7 @@ export default function BriefPage() {
             <h2>Wheel on hub</h2>
             <RuleFields terms={terms} keys={['centring', 'nearPatterns']} />
             <p className="caution-note">
-              Practice is divided on both. A wheel that only its nuts center must be drawn down in a star, off the
-              ground.
+              Practice is divided on both. A lug-centric wheel must be tightened in a star pattern, off the ground.
             </p>
           </section>
           <section>

@@ -29,14 +29,14 @@ export default function ComparePage() {
       <header className="sheet-head">
         <h1>
           {axle === 'front' ? 'Front' : 'Rear'} axle, every setup on one scale{' '}
-          <span className="soft">numbers left: inner gap, right: face against fender</span>
+          <span className="soft">left: inner clearance, right: poke</span>
         </h1>
         <AxleSwitch />
       </header>
       <Ladder job={job} axle={axle} rungs={rungs} current={raised?.id ?? null} raise={raise} />
       {setups.length === 0 ? (
         <p className="empty-line">
-          No setup yet. <ToStation station="setups">Build the first one</ToStation>; it stands here beside the present
+          No setup yet. <ToStation station="setups">Build the first one</ToStation>; it shows here beside the present
           car.
         </p>
       ) : (

@@ -96,12 +96,12 @@ export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
   return (
     <DraftsContext value={drafts}>
       <div className="shop-page">
-        <ShopStrip>the shop&apos;s own limits and rules: every brief stands on them</ShopStrip>
+        <ShopStrip>the shop&apos;s own limits and rules: every brief starts from them</ShopStrip>
         <main className="shop-main terms-page">
           <h1>Shop defaults</h1>
           <p className="soft">
-            What every job is judged by where its brief says nothing else. A change here judges all jobs anew; a limit
-            goes back to what is usual with one touch.
+            Every job is checked against these unless its brief says otherwise. A change here checks all jobs again; one
+            click resets a limit to the usual value.
           </p>
           {faults.length > 0 && (
             <p role="alert" className="terms-fault">
@@ -111,8 +111,8 @@ export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
           <div className="terms-columns">
             <div>
               <section>
-                <h2>Limits of room</h2>
-                <LimitTable terms={terms} keys={ROOM} label="Limits of room" />
+                <h2>Clearance limits</h2>
+                <LimitTable terms={terms} keys={ROOM} label="Clearance limits" />
               </section>
               <Backups copies={copies} daily={daily} kept={kept} />
               <ArchiveTools />
@@ -120,9 +120,11 @@ export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
             </div>
             <div>
               <section>
-                <h2>Limits of parts</h2>
-                <LimitTable terms={terms} keys={PARTS} label="Limits of parts" />
-                <p className="caution-note">Fasteners and hubs are safety parts: a lower limit is no better part.</p>
+                <h2>Hardware limits</h2>
+                <LimitTable terms={terms} keys={PARTS} label="Hardware limits" />
+                <p className="caution-note">
+                  Fasteners and hubs are safety parts: a lower limit does not make a stronger part.
+                </p>
               </section>
               <section>
                 <h2>Rules</h2>
@@ -132,7 +134,7 @@ export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
                 </p>
               </section>
               <section>
-                <h2>Modifications, where a brief says nothing</h2>
+                <h2>Modifications allowed by default</h2>
                 <RemedyFields terms={terms} />
               </section>
               <section>

@@ -59,7 +59,7 @@ export default function HubPage() {
             {axle === 'front' ? 'Front' : 'Rear'} hub, face on <span className="soft">to scale</span>
           </h1>
           <Segmented<Shown>
-            aria-label="What the face shows"
+            aria-label="Hub drawing"
             options={[
               { value: 'pattern', label: 'Pattern' },
               { value: 'tightening', label: 'Tightening' },

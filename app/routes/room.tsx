@@ -23,8 +23,8 @@ export default function RoomPage() {
     <Segmented<Shown>
       aria-label="What is read"
       options={[
-        { value: 'gaps', label: 'Gaps at rest', tooltip: 'what a rule reads at rest (P)' },
-        { value: 'parts', label: 'Parts in space', tooltip: 'what the wheel nears at lock and over bumps (P)' },
+        { value: 'gaps', label: 'Gaps at rest', tooltip: 'measured at rest (P)' },
+        { value: 'parts', label: 'Nearby parts', tooltip: 'what the wheel comes near at lock and in travel (P)' },
       ]}
       value={shows}
       onChange={show}
@@ -34,14 +34,14 @@ export default function RoomPage() {
   return (
     <div className="two-columns room-parts">
       <header className="sheet-head">
-        <CornerName caption="parts around the present wheel" />
+        <CornerName caption="parts near the present wheel" />
         {modes}
         <AxleSwitch />
         <SideSwitch />
       </header>
       <RoomParts key={`${axle}${side}`} />
       <p className="caution-note station-note">
-        For a reading at lock or hanging: chocks, and stands under the car, never the jack alone.
+        Readings at lock or full droop: wheels chocked, car on stands, never the jack alone.
       </p>
     </div>
   );

@@ -23,8 +23,8 @@ export default function SetupsPage() {
         <div className="empty-station">
           <h1>No setup yet</h1>
           <p>
-            A setup is a wheel, a tire and what stands between them and the hub, front and rear. It starts from what is
-            on the car now; change it from there.
+            A setup is a wheel, a tire and the stack behind them, front and rear. It starts from what is on the car now;
+            change it from there.
           </p>
           <Button type="primary" icon={<PlusOutlined />} onClick={actions.add}>
             First setup

@@ -17,7 +17,8 @@ export default function SweepPage() {
     <div className="empty-station">
       <h1>No setup to sweep yet</h1>
       <p>
-        A sweep moves a setup through all steer and travel. Build one first; what it could touch is read in the Room.
+        A sweep moves a setup through all steering and travel. Build a setup first, and measure what it could touch in
+        the Room.
       </p>
       <ToStation station="setups">To the setups</ToStation>
     </div>

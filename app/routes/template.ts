@@ -34,7 +34,7 @@ export async function loader({ request, params }: Route.LoaderArgs) {
     title: `${outline ? 'Brake' : 'Inner face'}, ${axle}: ${name}`.slice(0, 90),
     note:
       `${[number, job.vehicle.label].filter(Boolean).join(' ')}, margin ${margin}` +
-      ` mm${face?.origin === 'family' ? '; ASSUMED by the family of its spokes, not measured' : ''}`,
+      ` mm${face?.origin === 'family' ? '; ASSUMED by spoke family, not measured' : ''}`,
     card: outline ? brakeCard(outline, boreMm, margin) : faceCard(face!, boreMm, margin),
     boreMm,
     scale: { across, along },

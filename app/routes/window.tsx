@@ -10,10 +10,10 @@ export default function WindowPage() {
   if (raised) return <WindowView setup={raised} />;
   return (
     <div className="empty-station">
-      <h1>No setup to look around yet</h1>
+      <h1>No setup yet</h1>
       <p>
-        The window is laid around a setup: its rim diameter, tire and stack. Build one first; the present wheels are a
-        good start.
+        The window shows every rim width and offset that fits around a setup&apos;s rim diameter, tire and stack. Build
+        one first; the present wheels are a good start.
       </p>
       <ToStation station="setups">To the setups</ToStation>
     </div>

@@ -15,7 +15,7 @@ test('the page of parts shows each in its state, without a word in the console',
   expect(state('a length with a text that is none').getByRole('alert').textContent).toMatch(/./);
   expect(state('a ring, not measured').getByRole('img').innerHTML).toContain('stroke-dasharray');
   expect(state('a question on its way').getByRole('progressbar').getAttribute('aria-valuenow')).toBe('40');
-  expect(state('the tray, empty').getByRole<HTMLButtonElement>('button', { name: 'Double' }).disabled).toBe(true);
+  expect(state('the tray, empty').getByRole<HTMLButtonElement>('button', { name: 'Duplicate' }).disabled).toBe(true);
 
   const hand = userEvent.setup();
   for (const [name, words] of [
@@ -30,7 +30,7 @@ test('the page of parts shows each in its state, without a word in the console',
   await hand.click(state('a save, changed elsewhere').getByRole('button', { name: 'Edit' }));
   const conflict = await screen.findByRole('dialog', { name: 'This job was changed elsewhere' });
   expect(within(conflict).getByText('3 changes before these, not listed')).toBeTruthy();
-  await hand.click(within(conflict).getByRole('button', { name: 'Drop my edits' }));
+  await hand.click(within(conflict).getByRole('button', { name: 'Discard my edits' }));
   await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
   expect(said.mock.calls.map(([text]) => String(text).slice(0, 200))).toEqual([]);
 });

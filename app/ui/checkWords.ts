@@ -58,9 +58,9 @@ export function marginText(check: Check, lengths: Lengths): string {
   const { says, kind } = checkOf(check.code);
   const said = says?.margin?.(check, wordsIn(lengths.units));
   if (said != null) return said;
-  if (kind === 'match') return verdict === 'ok' ? 'as it should be' : 'not known yet';
+  if (kind === 'match') return verdict === 'ok' ? 'as required' : 'not known yet';
   if (margin === null || value === null) return 'not known yet';
-  if (margin === 0) return 'right at its limit';
+  if (margin === 0) return 'exactly at its limit';
   const quantity = MEASURES[unit];
   const amount = (size: number): string =>
     unit === 'mm'
@@ -68,7 +68,7 @@ export function marginText(check: Check, lengths: Lengths): string {
       : quantity
         ? formatMeasure({ quantity, value: Math.abs(size), unit: lengths.units })
         : `${formatNumber(Math.abs(size), 1)} ${unit}`;
-  if (quantity && margin < 0) return `${amount(margin)} too little`;
+  if (quantity && margin < 0) return `${amount(margin)} short`;
   if (unit === 'mm' && verdict === 'fail') return `touches by ${amount(value)}`;
   return margin < 0 ? `${amount(margin)} short` : `${amount(margin)} to spare`;
 }

@@ -22,14 +22,14 @@ const mm = inUnit('mm');
 
 test('a face is proud, inside or level, never "0.0 inside"', () => {
   expect([4.56, -8.73, 0, 0.04, -0.04, null].map((poke) => faceText(poke, mm))).toEqual([
-    '4.6 proud',
-    '8.7 inside',
-    'level',
-    'level',
-    'level',
+    '4.6 poke',
+    '8.7 tuck',
+    'flush',
+    'flush',
+    'flush',
     '—',
   ]);
-  expect(faceText(-8.74, inUnit('in16'))).toBe('3/8 inside');
+  expect(faceText(-8.74, inUnit('in16'))).toBe('3/8 tuck');
 });
 
 test('wheels, tires and stacks as the trade writes them', () => {
@@ -65,22 +65,17 @@ test('wheels, tires and stacks as the trade writes them', () => {
 
 test.each<[Partial<Check>, string, string, string]>([
   [{}, '10.0', 'limit 6.0', '4.0 mm to spare'],
-  [{ value: 6, margin: 0 }, '6.0', 'limit 6.0', 'right at its limit'],
+  [{ value: 6, margin: 0 }, '6.0', 'limit 6.0', 'exactly at its limit'],
   [{ value: 2, margin: -4, verdict: 'caution' }, '2.0', 'limit 6.0', '4.0 mm short'],
   [{ value: -3, margin: -9, verdict: 'fail' }, '−3.0', 'limit 6.0', 'touches by 3.0 mm'],
   [{ value: null, margin: null, verdict: 'unknown' }, '—', 'limit 6.0', 'not known yet'],
-  [{ code: 'fender', value: -8.7, limit: 0, margin: 8.7 }, '8.7 inside', 'out to level', '8.7 mm to spare'],
-  [
-    { code: 'fender', value: 5, limit: 2, margin: -3, verdict: 'fail' },
-    '5.0 proud',
-    'out to 2.0 proud',
-    '3.0 mm beyond',
-  ],
+  [{ code: 'fender', value: -8.7, limit: 0, margin: 8.7 }, '8.7 tuck', 'out to flush', '8.7 mm to spare'],
+  [{ code: 'fender', value: 5, limit: 2, margin: -3, verdict: 'fail' }, '5.0 poke', 'out to 2.0 poke', '3.0 mm beyond'],
   [
     { code: 'fender', value: -30, limit: 0, margin: 30, verdict: 'caution' },
-    '30.0 inside',
-    'out to level',
-    'short of the wish',
+    '30.0 tuck',
+    'out to flush',
+    'short of the target',
   ],
   [
     { code: 'rim-width', unit: 'in', value: 8, limit: 7.5, margin: -0.5, verdict: 'caution' },
@@ -111,8 +106,8 @@ test.each<[Partial<Check>, string, string, string]>([
 });
 
 test('a check is named with its axle, one of the whole car without', () => {
-  expect(checkName(checkWith({}))).toBe('Inner gap, front');
-  expect(checkName(checkWith({ axle: null }))).toBe('Inner gap');
+  expect(checkName(checkWith({}))).toBe('Inner clearance, front');
+  expect(checkName(checkWith({ axle: null }))).toBe('Inner clearance');
 });
 
 test('every check of the demo can be said in every unit', () => {
@@ -133,10 +128,10 @@ test('every check of the demo can be said in every unit', () => {
 });
 
 test.each([
-  [{ pokeMm: { min: -8, max: 0 } }, 'face 8.0 tucked to level'],
-  [{ pokeMm: { min: -25, max: 10 } }, 'face 25.0 tucked to 10.0 proud'],
-  [{ pokeMm: { max: 5 } }, 'face out to 5.0 proud'],
-  [{ pokeMm: { min: -5 } }, 'face from 5.0 tucked to level'],
+  [{ pokeMm: { min: -8, max: 0 } }, 'target 8.0 tuck to flush'],
+  [{ pokeMm: { min: -25, max: 10 } }, 'target 25.0 tuck to 10.0 poke'],
+  [{ pokeMm: { max: 5 } }, 'target out to 5.0 poke'],
+  [{ pokeMm: { min: -5 } }, 'target 5.0 tuck to flush'],
   [{}, 'no target yet: no poke'],
   [undefined, 'no target yet: no poke'],
 ])('the brief in a line: %j', (brief, line) => expect(briefLine(brief, mm)).toBe(line));
@@ -186,15 +181,15 @@ test('parts that do not go together say why', () => {
   const mm = inUnit('mm');
   expect(marginText(check('pattern', 2, 'fail'), mm)).toBe('circles +2.00 mm apart');
   expect(marginText(check('pattern', 0, 'fail'), mm)).toBe('counts differ');
-  expect(marginText(check('centring', 9.2, 'caution'), mm)).toBe('9.2 mm of play');
+  expect(marginText(check('centring', 9.2, 'caution'), mm)).toBe('9.2 mm clearance');
   expect(marginText(check('centring', -0.4, 'fail'), mm)).toBe('bore 0.4 mm too small');
-  expect(marginText(check('centring', 0, 'fail'), mm)).toBe('the lip does not carry it');
+  expect(marginText(check('centring', 0, 'fail'), mm)).toBe('the lip does not reach it');
   expect(marginText(check('seat', null, 'fail'), mm)).toBe('forms differ');
-  expect(marginText(check('bolt-lengths', 4, 'caution'), mm)).toBe('two lengths on one car');
+  expect(marginText(check('bolt-lengths', 4, 'caution'), mm)).toBe('two lengths on this car');
   expect(marginText(check('seat', null, 'unknown'), mm)).toBe('not known yet');
   expect(valueFigure(check('pattern', 0, 'ok'), mm)).toBe('same');
   expect(valueFigure(check('seat', null, 'fail'), mm)).toBe('differs');
-  expect(marginText({ ...check('fastening', 9, 'fail'), limit: 12, margin: -3 }, mm)).toBe('3.0 mm too little thread');
+  expect(marginText({ ...check('fastening', 9, 'fail'), limit: 12, margin: -3 }, mm)).toBe('3.0 mm short');
   expect(marginText({ ...check('fastening', 26, 'fail'), limit: 12, margin: 14 }, mm)).toBe('does not hold');
-  expect(limitText(check('centring', 0, 'ok'), mm)).toBe('bore less what it sits on');
+  expect(limitText(check('centring', 0, 'ok'), mm)).toBe('bore less hub');
 });

@@ -28,14 +28,14 @@ export function stackLine(axle: SetupAxle | undefined, lengths: Lengths): string
   const pieces = axle?.stack ?? [];
   if (pieces.length === 0) return 'no stack';
   const thickness = stackThicknessMm(pieces);
-  const kind = pieces.length <= 2 ? pieces.map((piece) => piece.kind).join(', ') : `${pieces.length} pieces`;
+  const kind = pieces.length <= 2 ? pieces.map((piece) => piece.kind).join(', ') : `${pieces.length} parts`;
   return thickness === null ? `${kind}, thickness —` : `${lengths.text(thickness)} ${kind}`;
 }
 
-/** How proud or tucked a face stands. */
+/** Poke or tuck as people say it. */
 export function faceText(poke: number | null, lengths: Lengths): string {
   if (poke === null) return '—';
   const figure = lengths.figure(Math.abs(poke));
-  if (figure === lengths.figure(0)) return 'level';
-  return `${figure} ${poke > 0 ? 'proud' : 'inside'}`;
+  if (figure === lengths.figure(0)) return 'flush';
+  return `${figure} ${poke > 0 ? 'poke' : 'tuck'}`;
 }

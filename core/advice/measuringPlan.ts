@@ -46,7 +46,7 @@ const WALK: readonly PlannedReading[] = [
     clockDeg: 0,
     lock: null,
     toward: 'out',
-    where: 'the lip of the fender straight above the hub, squarely from the shoulder of the tire',
+    where: 'the lip of the fender straight above the hub, square to the shoulder of the tire',
   },
   {
     kind: 'liner',

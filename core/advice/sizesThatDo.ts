@@ -1,7 +1,7 @@
-import { wishOf, type AxleName, type Job, type Setup } from '#core/job';
+import { pokeTargetOf, type AxleName, type Job, type Setup } from '#core/job';
 import { capacityOf, serviceOf, usualLoadIndex, XL_STEP } from '#core/load';
 import { rimRangeIn, standardSizes, tireSizeName, type TireSize } from '#core/tire';
-import { limitInForce, type FaceWish, worstVerdict, WORST_FIRST, type Verdict } from '#core/verdict';
+import { limitInForce, type PokeTarget, worstVerdict, WORST_FIRST, type Verdict } from '#core/verdict';
 import { evaluateSetup, NO_SWEEPS, type AxleReport, usedShare, checkOf } from '#core/evaluate';
 
 /** A standard size that a rim takes, with what it does on the setup. */
@@ -14,7 +14,7 @@ export interface SizeThatDoes {
   used: number;
   /**
    * How far it is from what is asked: share of the diameter window, plus how far the face is from the middle of the
-   * wish.
+   * target.
    */
   apart: number;
   /** The index such a size usually has, as an estimate; null where its load range decides. */
@@ -62,7 +62,7 @@ export function sizesThatDo(job: Job, setup: Setup, axle: AxleName): SizesThatDo
     else if (verdict === 'fail') found.out.room += 1;
     else {
       const used = Math.max(...checks.map((check) => usedShare(check) ?? 0));
-      const apart = Math.abs(pct ?? 0) / (windowPct || 1) + wishApart(wishOf(job.brief, axle), figures.pokeMm);
+      const apart = Math.abs(pct ?? 0) / (windowPct || 1) + targetApart(pokeTargetOf(job.brief, axle), figures.pokeMm);
       found.sizes.push({
         name: tireSizeName(size),
         figures,
@@ -79,10 +79,10 @@ export function sizesThatDo(job: Job, setup: Setup, axle: AxleName): SizesThatDo
 }
 
 /**
- * How far a face stands from the middle of its wish, in halves of the wish; 0 where the wish is open or the face not
+ * How far a face stands from the middle of its target, in halves of the target; 0 where the target is open or the face not
  * known.
  */
-function wishApart({ min, max }: FaceWish, pokeMm: number | null): number {
+function targetApart({ min, max }: PokeTarget, pokeMm: number | null): number {
   if (min === null || max === null || pokeMm === null) return 0;
   return Math.abs(pokeMm - (min + max) / 2) / Math.max(1, (max - min) / 2);
 }

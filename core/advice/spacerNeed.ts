@@ -1,11 +1,11 @@
 import type { Hub } from '#core/hub';
-import { wishOf, type AxleName, type Job, type SetupAxle, type StackPart, type Terms } from '#core/job';
+import { pokeTargetOf, type AxleName, type Job, type SetupAxle, type StackPart, type Terms } from '#core/job';
 import { outerEndMm, WORST_FIRST, type Verdict } from '#core/verdict';
 import { innerGapLimit, hardwareOf, type SetupReport } from '#core/evaluate';
 
 /**
- * How thick the stack of a setup may be, mm in all: enough for the inner gap, not so much that the face leaves the
- * wish.
+ * How thick the stack of a setup may be, mm in all: enough for the inner clearance, not so much that it pokes past the
+ * target.
  */
 export interface StackRange {
   leastMm: number;
@@ -14,10 +14,10 @@ export interface StackRange {
 }
 
 /**
- * The range of stack thickness that keeps the inner gap at its limit and the face within its wish, mm: tₘᵢₙ = t +
+ * The range of stack thickness that keeps the inner clearance at its limit and the face within its target, mm: tₘᵢₙ = t +
  * (limit − gap), tₘₐₓ = t + (outer end − poke), both at least 0. Moving the wheel out by a millimeter of stack opens
  * the one and closes the other by as much.
- * @returns null while the stack or the inner gap is not known
+ * @returns null while the stack or the inner clearance is not known
  */
 export function stackRange({
   job,
@@ -33,10 +33,10 @@ export function stackRange({
   const { inboardGapMm, pokeMm } = report[axle];
   if (stackMm === null || inboardGapMm === null) return null;
   const limit = innerGapLimit(job, axle).value;
-  const wish = wishOf(job.brief, axle);
+  const target = pokeTargetOf(job.brief, axle);
   return {
     leastMm: Math.max(0, stackMm + limit - inboardGapMm),
-    mostMm: pokeMm === null ? null : Math.max(0, stackMm + outerEndMm(wish) - pokeMm),
+    mostMm: pokeMm === null ? null : Math.max(0, stackMm + outerEndMm(target) - pokeMm),
   };
 }
 

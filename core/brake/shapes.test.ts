@@ -85,7 +85,7 @@ describe('inner faces', () => {
     { radiusMm: 188, depthMm: 182 },
     { radiusMm: 90, depthMm: 178 },
   ];
-  test('depths under a straight-edge lie that far outboard of the back flange', () => {
+  test('depths under a straightedge lie that far outboard of the back flange', () => {
     // Worked by hand: overall backspacing 147.95 puts a depth of 182 at +34.05.
     const face = faceFromDepths(147.95, barrel, spoke);
     expect(face.spoke![0]).toEqual({ a: expect.closeTo(34.05, 9), r: 188 });

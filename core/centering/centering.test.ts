@@ -16,7 +16,7 @@ const spacer = (thicknessMm: number, part: object = {}) => ({
   ...part,
 });
 
-// 0.10 mm of play and 3 mm of lip: common practice, no source. Differences of diameters are worked by hand.
+// 0.10 mm clearance and 3 mm of lip: common practice, no source. Differences of diameters are worked by hand.
 describe('hub to wheel, worked by hand', () => {
   test.each([
     [63.4, 'hub-centric', 'ok'],
@@ -44,7 +44,7 @@ describe('hub to wheel, worked by hand', () => {
     const made = on({ wheel: { boreMm: 72.6 }, stack: [ring(72.6, 64.1)] });
     expect(made).toMatchObject({ verdict: 'caution', looseRings: [{ outerMm: 72.6, innerMm: 64.1 }] });
     expect(centeringLines({ centring: made, rule: 'required', words: wordsIn('mm') }).join('\n')).toContain(
-      'the ring 72.6 / 64.1 mm fits at no interface',
+      'the ring 72.6 / 64.1 mm fits nowhere in the stack',
     );
     expect(on({ wheel: { boreMm: 63.4 }, stack: [ring(72.6, 63.4)] }).verdict).toBe('caution');
   });
@@ -52,7 +52,7 @@ describe('hub to wheel, worked by hand', () => {
     const made = on({ wheel: { boreMm: 63.4 }, stack: [{ kind: 'ring', outerMm: 72.6 }] });
     expect(made).toMatchObject({ verdict: 'unknown', looseRings: [], unmeasuredRings: 1 });
     expect(centeringLines({ centring: made, rule: 'required', words: wordsIn('mm') }).join('\n')).toContain(
-      'a ring of the stack lacks a diameter',
+      'a ring of the stack has no diameter',
     );
   });
   test('a missing diameter is not known', () => {
@@ -96,7 +96,7 @@ describe('through spacers', () => {
       ],
     });
   });
-  test('less than 3 mm of lip is told; none at all fails, or is left to the nuts by house rule', () => {
+  test('less than 3 mm of lip is told; none at all fails, or is lug-centric by shop rule', () => {
     expect(on({ wheel: { boreMm: 63.4 }, stack: [spacer(7)] }).verdict).toBe('caution');
     const gone = on({ wheel: { boreMm: 63.4 }, stack: [spacer(12)] });
     expect(gone).toMatchObject({ verdict: 'fail', interfaces: [{ verdict: 'ok' }, { state: 'no-lip' }] });

@@ -18,9 +18,9 @@ export function centeringLines({
     ...centring.interfaces.flatMap((one) => interfaceLines({ one, rule, words, limits })),
     ...centring.looseRings.map(
       ({ outerMm, innerMm }) =>
-        `the ring ${diameterFigure(outerMm)} / ${diameterFigure(innerMm)} mm fits at no interface`,
+        `the ring ${diameterFigure(outerMm)} / ${diameterFigure(innerMm)} mm fits nowhere in the stack`,
     ),
-    ...(centring.unmeasuredRings > 0 ? ['not known: a ring of the stack lacks a diameter'] : []),
+    ...(centring.unmeasuredRings > 0 ? ['not known: a ring of the stack has no diameter'] : []),
     ...(centring.lipAssumed ? ["the spacer's lip is taken to have the hub's ⌀ (assumed)"] : []),
   ];
 }
@@ -40,14 +40,14 @@ function interfaceLines({
   if (state === 'not-flush')
     return [
       `${between}: not flush, by the dry fit: a feeler goes in at the face`,
-      'find what holds it off (lip, bore edge, rust, rotor screw) before anything is torqued',
+      'find what holds it off (lip, bore edge, rust, rotor screw) before torquing',
     ];
   if (boreMm === null || hubMm === null) return [`${between}: not known: both diameters are needed`];
   const play = `${diameterFigure(boreMm)} − ${diameterFigure(hubMm)} = ${diameterFigure(boreMm - hubMm)}`;
   const gap = `${between}: bore ${play} mm`;
   const left =
     reachMm !== null && reachMm > 0 && reachMm < limits.lipLeftMm
-      ? [`only ${words.length(reachMm)} of lip carries it, ${words.length(limits.lipLeftMm)} wanted`]
+      ? [`only ${words.length(reachMm)} of lip carries it, ${words.length(limits.lipLeftMm)} needed`]
       : [];
   switch (state) {
     case 'hub-centric':
@@ -64,25 +64,24 @@ function interfaceLines({
     case 'ring-needed':
       return [
         `${gap}: order a ring ${diameterFigure(ring!.outerMm)} / ${diameterFigure(ring!.innerMm)} mm`,
-        rule === 'nuts' ? 'until then the nuts center it (brief)' : 'hub-centric is required: no drive without it',
+        rule === 'nuts' ? 'lug-centric until then (brief)' : 'hub-centric is required: do not drive without it',
         ...left,
       ];
     case 'too-small':
-      return [`${gap}: does not go on; the bore needs machining to ${diameterFigure(hubMm)} mm`];
+      return [`${gap}: does not go on; machine the bore to ${diameterFigure(hubMm)} mm`];
     case 'no-lip':
       return [
-        `${between}: the lip ends ${words.length(-reachMm!)} short of it: nothing centers it`,
-        rule === 'nuts' ? 'the nuts center it (brief)' : 'use a spacer with a lip of its own, or a thinner one',
+        `${between}: the lip ends ${words.length(-reachMm!)} short of it: not hub-centric`,
+        rule === 'nuts' ? 'lug-centric (brief)' : 'use a spacer with its own lip, or a thinner one',
       ];
     case 'gap':
       return [
-        `${gap}, but the lip reaches ${words.length(reachMm ?? 0)} in and the bore does not take that: a gap` +
+        `${gap}, but the lip reaches ${words.length(reachMm ?? 0)} in and the bore does not clear it: a gap` +
           ' stays at the pad',
-        'chamfer or machine, or show by a dry fit that it seats flush',
+        'chamfer or machine it, or prove by a dry fit that it seats flush',
       ];
     case 'unknown':
-      if (one.look === 'bore-edge')
-        return [`${gap}; the lip is conical: not known whether the bore's edge is chamfered`];
+      if (one.look === 'bore-edge') return [`${gap}; conical lip: is the edge of the bore chamfered? not known`];
       return [`${gap}; lip height or spacer thickness is not known`];
   }
 }
@@ -90,6 +89,6 @@ function interfaceLines({
 /** What to look at though the diameters fit. */
 function lookLines({ look }: CenteringInterface): string[] {
   if (look === 'read-both')
-    return ['the bore reads under what it goes on: read both again before the wheel is pressed on'];
-  return look === 'chamfer' ? ['the lip is chamfered and the bore may be square: try it dry, flush all round'] : [];
+    return ['the bore measures smaller than the hub: measure both again before pressing the wheel on'];
+  return look === 'chamfer' ? ['the lip is chamfered and the bore may be square: try it dry, flush all around'] : [];
 }

@@ -74,7 +74,13 @@ describe('a brake in the report', () => {
       'fail',
       /overlap by 4\.0 mm/,
     ],
-    ['another house', [set('brief/limits/brakeSpokeMm', 4)], 'brake-spoke', 'caution', /limit 4\.0 mm, from the brief/],
+    [
+      'other shop defaults',
+      [set('brief/limits/brakeSpokeMm', 4)],
+      'brake-spoke',
+      'caution',
+      /limit 4\.0 mm, from the brief/,
+    ],
     [
       'nearer to the hub than measured',
       [set('setups/a/front/wheel/innerFace', { ...face, spoke: [at(48, 158), at(48, 120)] })],

@@ -50,7 +50,7 @@ describe('the speedometer of a setup', () => {
       'fail',
       /no error within the band saves it/,
     ],
-    ['set anew', [['setups/b/speedometerSet', true]], 'caution', /prove it against the true speed/],
+    ['set anew', [['setups/b/speedometerSet', true]], 'caution', /check it against the true speed/],
   ])('%s', (_, edits, verdict, line) => {
     const report = of(changed(EXAMPLE, ...edits), 'b');
     expect(check(report, 'speedometer').verdict).toBe(verdict);
@@ -118,7 +118,7 @@ describe('front against rear, with the limit’s origin', () => {
         ['setups/a/rear/tire/size', '225/50R17'],
       ],
       'ok',
-      /a note only/,
+      /for information only/,
     ],
     [
       'staggered as its maker built it',
@@ -171,12 +171,7 @@ describe('the spare', () => {
       /goes in let down to about 100 kPa/,
     ],
     ['a well too small', [['vehicle/spare/wellDiameterMm', 600]], 'fail', /−16\.0 mm play/],
-    [
-      'too proud for the room above',
-      [['vehicle/spare/roomAboveMm', 5]],
-      'fail',
-      /proud of the well, room above 5\.0 mm/,
-    ],
+    ['too proud for the room above', [['vehicle/spare/roomAboveMm', 5]], 'fail', /above the well, room above 5\.0 mm/],
     [
       'lying face down',
       [['vehicle/spare/lies', 'face-down']],
@@ -193,13 +188,13 @@ describe('the spare', () => {
       'unknown',
       /not known: the well's depth/,
     ],
-    ['none', [['setups/a/spare', 'none']], 'caution', /carry what mends a tire/],
-    ['the kept one, like the new ones in diameter', [['setups/a/spare', 'kept']], 'ok', /serves: front, rear/],
+    ['none', [['setups/a/spare', 'none']], 'caution', /carry a repair kit/],
+    ['the kept one, like the new ones in diameter', [['setups/a/spare', 'kept']], 'ok', /can replace: front, rear/],
     [
       'other wheels front and rear, nothing said',
       [['setups/a/rear/wheel/offsetMm', 30]],
       'unknown',
-      /not said: which wheel/,
+      /not given: which wheel/,
     ],
     [
       'other wheels front and rear, a rear one',
@@ -208,7 +203,7 @@ describe('the spare', () => {
         ['setups/a/spare', 'rear'],
       ],
       'ok',
-      /serves: rear$/m,
+      /can replace: rear$/m,
     ],
   ])('%s', (_, edits, verdict, line) => {
     const report = of(changed(KITE, ...edits));
@@ -265,7 +260,7 @@ describe('weight and rotating inertia', () => {
       ],
     ]);
     expect(of(stacked).front.massKg).toBeCloseTo(18, 9);
-    expect(of(stacked).front.working.massKg!.join()).toMatch(/without 1 of the stack that nobody weighed/);
+    expect(of(stacked).front.working.massKg!.join()).toMatch(/without 1 of the stack not weighed/);
     expect(of(changed(KITE, ['setups/a/front/tire/massKg', undefined])).front.massKg).toBeNull();
   });
 });

@@ -164,7 +164,7 @@ describe('working', () => {
       expect(check(a!.front, 'inboard').working.join(' ')).toContain(unit === 'mm' ? ' mm' : ' in');
     }
   });
-  test('the last line of the inner gap is the figure itself', () => {
+  test('the last line of the inner clearance is the figure itself', () => {
     const { front } = report(example())[0]!;
     expect(front.working.inboardGapMm!.at(-1)).toMatch(/= 12\.7 mm$/);
   });

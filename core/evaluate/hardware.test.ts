@@ -46,7 +46,7 @@ describe('the example job between hub and wheel, worked by hand', () => {
       'hub to wheel: bore 72.6 − 63.4 = 9.2 mm: order a ring 72.6 / 63.4 mm',
     );
     expect(check(EXAMPLE, 'fastening').working).toEqual([
-      'stud 38.0 − at the seat 11.0 = 27.0 mm',
+      'stud 38.0 − under the lug seat 11.0 = 27.0 mm',
       'limit 1 thread diameter = 12.0 mm; 18.0 turns of M12x1.5',
     ]);
     expect(check(EXAMPLE, 'seat').working).toEqual(['wheel cone 60°; fastener cone 60°']);
@@ -75,7 +75,7 @@ describe('the hub by readings', () => {
   test('one they leave open is not known, and both are named', () => {
     const job = changed(['vehicle/front/hub', read(109, 1.5)]);
     expect(axle(job).boltPattern.verdict).toBe('unknown');
-    expect(check(job, 'pattern').working.join()).toMatch(/leave a choice: 4 × 1(08|10) 50 %, 4 × 1(08|10) 50 %/);
+    expect(check(job, 'pattern').working.join()).toMatch(/leave two patterns: 4 × 1(08|10) 50 %, 4 × 1(08|10) 50 %/);
   });
   test('one that is written down as well wins over its readings', () => {
     const job = changed(['vehicle/front/hub', { ...read(109, 1.5), boltCircleMm: 108 }]);
@@ -145,7 +145,7 @@ describe('parts that do not go together', () => {
       'lug-hole',
     );
     expect(small).toMatchObject({ verdict: 'caution', value: 11.5, limit: 13 });
-    expect(small.working).toContain('open out by 1.5 mm');
+    expect(small.working).toContain('drill out by 1.5 mm');
   });
   test('the center cap is judged only where somebody measured where it begins', () => {
     expect(check(EXAMPLE, 'center-cap')).toBeUndefined();
@@ -168,7 +168,7 @@ describe('parts that do not go together', () => {
     expect(cap(10, ['vehicle/front/hub/lipHeightMm', null]).verdict).toBe('unknown');
     // Where the cap was not measured the ring is only told of.
     expect(check(changed(ring(12)), 'centring').working).toContain(
-      'look whether the ring leaves room for the center cap',
+      'check that the ring leaves room for the center cap',
     );
     expect(cap(10, ring(12)).working.join()).not.toContain('look whether');
   });
@@ -237,21 +237,21 @@ describe('the ways out of another pattern', () => {
     expect(made.candidate!.stack).toEqual([piece]);
     expect(made.lines).toContain('from the shelf: Ostrik 40');
   });
-  test('a thinner one leaves the studs proud', () => {
+  test('a thinner one leaves the studs poke', () => {
     const made = way(other, 'adapter', { ...none, adapterMm: 20 });
     expect(made.verdict).toBe('fail');
-    expect(made.lines.join()).toContain('studs stand 18.0 mm proud');
+    expect(made.lines.join()).toContain('studs stick out 18.0 mm');
   });
   test('near patterns are one only within a millimeter', () => {
     expect(way(other, 'near-pattern')).toMatchObject({ verdict: 'fail', candidate: null });
     const near = changed(['setups/a/front/wheel/boltCircleMm', 108.6]);
     expect(way(near, 'near-pattern')).toMatchObject({ verdict: 'caution' });
-    expect(way(near, 'near-pattern').lines.join()).toContain('each seat stands 0.30 mm off its stud');
+    expect(way(near, 'near-pattern').lines.join()).toContain('each seat sits 0.30 mm off its stud');
   });
   test('a redrilled wheel: material between 5 × 114.3 and 4 × 108 holes by hand', () => {
     const made = way(other, 'redrill-wheel');
     // √(57.15² + 54² − 2·57.15·54·cos 9°) − 13 = 9.276 − 13 < 0: the rows run into each other.
-    expect(made.lines[1]).toBe('between old and new holes (−3.7 mm), 6.0 mm wanted'.replace('(', '').replace(')', ''));
+    expect(made.lines[1]).toBe('between old and new holes (−3.7 mm), 6.0 mm needed'.replace('(', '').replace(')', ''));
     expect(made).toMatchObject({ verdict: 'fail', cost: 120 });
     expect(made.position).toMatchObject({ effectiveOffsetMm: 40 });
     const rows = changed(['setups/a/front/wheel/boltCircleMm', 114.3], ['setups/a/front/wheel/lugHoleMm', 13]);
@@ -262,7 +262,7 @@ describe('the ways out of another pattern', () => {
     expect(way(other, 'redrill-hub').verdict).toBe('unknown');
     const part = { ...other.vehicle.front!.hub, studHoleMm: 12, flangeDiameterMm: 150 };
     const made = way(applyEdits(other, [{ op: 'set', path: ['vehicle', 'front', 'hub'], value: part }]), 'redrill-hub');
-    expect(made.lines.join()).toContain('to the rim of the flange 11.9 mm');
+    expect(made.lines.join()).toContain('to the edge of the flange 11.9 mm');
     expect(made).toMatchObject({ verdict: 'fail', candidate: null });
   });
   test('another hub moves the wheel by its face', () => {
@@ -274,13 +274,13 @@ describe('the ways out of another pattern', () => {
 });
 
 describe('how thick a stack may be', () => {
-  test('setup a: 12.73 mm inside, limit 6; −8.73 of poke, wish to 0', () => {
+  test('setup a: 12.73 mm inside, limit 6; −8.73 of poke, target to 0', () => {
     const [setup] = EXAMPLE.setups;
     const range = stackRange({ job: EXAMPLE, report: evaluateSetup(EXAMPLE, setup!), axle: 'front', stackMm: 0 })!;
     expect(range.leastMm).toBe(0);
     expect(range.mostMm).toBeCloseTo(8.73, 2);
   });
-  test('a stack at either end of the range stands right at its limit', () => {
+  test('a stack at either end of the range stands exactly at its limit', () => {
     const wide = changed(['setups/a/front/wheel/offsetMm', 60]);
     const range = stackRange({ job: wide, report: evaluateSetup(wide, wide.setups[0]!), axle: 'front', stackMm: 0 })!;
     const at = (mm: number) =>
@@ -318,7 +318,7 @@ describe('how thick a stack may be', () => {
         }),
       ).toBe(true));
   });
-  test('not known without the inner gap', () => {
+  test('not known without the inner clearance', () => {
     const blind = changed(['vehicle/front/room/inboardGapMm', null]);
     expect(
       stackRange({ job: blind, report: evaluateSetup(blind, blind.setups[0]!), axle: 'front', stackMm: 0 }),
@@ -341,9 +341,7 @@ describe('spacers by the brief', () => {
     expect(found(withRule('accepted'), 'b')).toBeUndefined();
     const preferred = found(withRule('prefer-offset'), 'b')!;
     expect(preferred.verdict).toBe('caution');
-    expect(preferred.working.join('\n')).toContain(
-      '+51 − 5.0 = +46 mm: a wheel of that offset stands the same without',
-    );
+    expect(preferred.working.join('\n')).toContain('+51 − 5.0 = +46 mm: a wheel of that offset sits the same without');
     expect(found(withRule('never'), 'b')!.verdict).toBe('fail');
     expect(found(withRule('never'), 'a')).toBeUndefined();
   });

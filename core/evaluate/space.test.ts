@@ -80,9 +80,9 @@ describe('limits and verdicts of parts', () => {
     ]);
     expect([by.far!.clearanceMm! > 50, by.far!.swept, by.strut!.swept]).toEqual([true, false, true]);
     const lock = front(near).checks.find(({ code }) => code === 'obstacle:lock')!;
-    expect(lock.working.join()).toContain('cannot be placed: was read away from rest');
+    expect(lock.working.join()).toContain('cannot be placed: was measured away from rest');
     const far = front(near).checks.find(({ code }) => code === 'obstacle:far')!;
-    expect(far.working.join()).toContain('the kind of suspension is needed');
+    expect(far.working.join()).toContain('enter the kind of suspension');
     expect(vehicleReport(near.vehicle, 'front').suspension.missing).toContain('kind');
   });
   test('before a sweep came in nothing is known of parts, and the rest is as ever', () => {
@@ -165,7 +165,7 @@ describe('left and right', () => {
       verdict: 'fail',
       value: expect.closeTo(2.27, 2),
     });
-    expect(check('inboard').label).toBe('Inner gap, at rest, right');
+    expect(check('inboard').label).toBe('Inner clearance, at rest, right');
     expect(front(EXAMPLE).left).toBeNull();
     expect(front(EXAMPLE).checks.find(({ code }) => code === 'fender')!.label).toBe('Poke');
   });
@@ -204,13 +204,13 @@ describe('readings that cannot all be true', () => {
     expect(found).toMatchObject({ kind: 'touches', id: 'flap' });
     const [setup] = near.setups;
     expect(found!.amount).toBeCloseTo(-part(near, 'flap').baselineClearanceMm!, 9);
-    expect(found!.text).toMatch(/would touch it by \d+\.\d mm, .*read the gap again at its nearest place/);
+    expect(found!.text).toMatch(/would touch it by \d+\.\d mm, .*measure the gap again at its nearest place/);
     expect(setup).toBeDefined();
   });
   test('a negative gap is a present car that rubs: allowed, and said', () => {
     const rubbing = withParts(EXAMPLE, { id: 'liner', label: 'Liner', gap: gap('outer-shoulder', -100, -5, -32) });
     expect(oddities(rubbing)).toMatchObject([
-      { kind: 'rubs', amount: 5, text: 'the present car rubs there by 5.0 mm, as it was read' },
+      { kind: 'rubs', amount: 5, text: 'the present car rubs there by 5.0 mm, as measured' },
     ]);
     expect(part(rubbing, 'liner').baselineClearanceMm!).toBeLessThanOrEqual(-4.9);
   });
@@ -224,7 +224,7 @@ describe('readings that cannot all be true', () => {
   });
   test('a part inside the present wheel, and a nearer place than the named one', () => {
     const inside = withParts(EXAMPLE, { id: 'seam', points: [{ out: -40, fwd: 0, up: 290 }] });
-    expect(oddities(inside)[0]).toMatchObject({ kind: 'inside', id: 'seam' });
+    expect(oddities(inside)[0]).toMatchObject({ kind: 'tuck', id: 'seam' });
     const nearer = withParts(EXAMPLE, { id: 'arm', kind: 'strut', gap: gap('inner-rim-flange', 0, 60) });
     const [found] = oddities(nearer);
     if (found) expect(found.text).toMatch(/its nearest place on the wheel is the inner (sidewall|shoulder)/);
@@ -244,7 +244,7 @@ describe('a suspension change on a setup', () => {
     const report = evaluateSetup(lifted('spring', 30), lifted('spring', 30).setups[0]!, { sweeps: NO_SWEEPS });
     expect(report.front.bodyHeightChangeMm).toBeCloseTo(30.5, 9);
     expect(report.rakeChangeMm).toBeCloseTo(15, 9);
-    expect(report.front.working.bodyHeightChangeMm!.join()).toContain('have the wheels aligned');
+    expect(report.front.working.bodyHeightChangeMm!.join()).toContain('align the wheels');
   });
   test('the ground clearance moves with the body, and is that of the lower side', () => {
     const of = (room: object, left?: object) => {

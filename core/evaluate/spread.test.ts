@@ -50,7 +50,7 @@ describe('how sure a check is', () => {
   test('a ± nobody gave is a tape’s, and named as assumed', () => {
     const job = changed({ op: 'clear', path: ['vehicle', 'front', 'room', 'uncertaintyMm'] });
     expect(front(job).assumed).toContain('vehicle.front.room.uncertaintyMm');
-    expect(check(job, 'arch').working.join('\n')).toMatch(/arch gap ±1\.5 \(assumed\)/);
+    expect(check(job, 'arch').working.join('\n')).toMatch(/fender clearance ±1\.5 \(assumed\)/);
     expect(front(EXAMPLE).assumed).not.toContain('vehicle.front.room.uncertaintyMm');
   });
   test('uncertainties of zero make it certain', () => {
@@ -76,9 +76,9 @@ describe('how sure a check is', () => {
     const written = JSON.parse(JSON.stringify(front(EXAMPLE))) as { checks: Check[] };
     const found = written.checks.find(({ code }) => code === 'inboard')!;
     expect(found.probability).toBeGreaterThan(0.9);
-    expect(found.working.join('\n')).toMatch(/±\d\.\d mm at 95 %: root of the sum of squares of inner gap ±1\.5/);
+    expect(found.working.join('\n')).toMatch(/±\d\.\d mm at 95 %: root of the sum of squares of inner clearance ±1\.5/);
     expect(found.working.join('\n')).toMatch(
-      /would help most: half the section of the new tire; read exactly, ±3\.\d mm would be left/,
+      /most helpful to measure: half the section of the new tire; exact, it would leave ±3\.\d mm/,
     );
   });
   test('closed form against 4 000 cars drawn with a fixed seed', () => {

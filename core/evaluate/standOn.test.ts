@@ -33,8 +33,7 @@ describe('fender clearance at rest, where nobody knows how far the wheel comes u
       'arch',
     );
   test.each([
-    // arch gap, gap to the fender (tuck), verdict: usual bump 70 mm, past inside the lip by 10 (common practice, no
-    // source)
+    // fender clearance, present tuck, verdict: usual bump 70 mm, past inside the lip by 10 (common practice, no source)
     [5, 0, 'unknown'],
     [40, 0, 'unknown'],
     [69, 9.9, 'unknown'],
@@ -112,9 +111,7 @@ describe('clear only where it is surely clear', () => {
   test('one chance in three of contact is care, in its words', () => {
     const found = inboard(7, 30);
     expect(found.verdict).toBe('caution');
-    expect(found.working.join()).toMatch(
-      /with care: it touches with a chance of 32 %, more than the 5 % the shop takes/,
-    );
+    expect(found.working.join()).toMatch(/with care: chance of contact 32 %, more than the 5 % the shop accepts/);
     expect(inboard(7, 5).verdict).toBe('ok');
   });
   test('the shop’s own chance counts', () => expect(inboard(7, 30, 40).verdict).toBe('ok'));
@@ -190,14 +187,14 @@ describe('poses told apart, and which of them count', () => {
     expect(bumpMm!).toBeGreaterThanOrEqual(straight.clearanceMm - 1e-6);
     expect(droopMm!).toBeGreaterThanOrEqual(straight.clearanceMm - 1e-6);
   });
-  test('on the road full lock beyond 60 % of droop is left out; the figure of all poses stays', () => {
+  test('on the road full lock below 60 % droop is left out; the figure of all poses stays', () => {
     const [all, some] = [one(job), one(road)];
     expect(all.travelMm).toBeCloseTo(-60, 0);
     expect(some.clearanceMm!).toBeGreaterThan(all.clearanceMm! + 0.5);
     expect(some.allPosesMm!).toBeCloseTo(all.clearanceMm!, 1);
     expect(some.travelMm! >= -36 - 1e-6 || Math.abs(some.steerDeg!) <= 35 + 1e-6).toBe(true);
     const lines = check(evaluateSetup(road, setupOf(road, 'a')).front, 'obstacle:corner').working.join();
-    expect(lines).toMatch(/full lock beyond 60 % of droop is left out/);
+    expect(lines).toMatch(/full lock below 60 % droop is left out/);
   });
 });
 

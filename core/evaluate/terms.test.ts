@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { priceInForce, ruleInForce, winterOn, wishOf, type Job } from '#core/job';
+import { priceInForce, ruleInForce, winterOn, pokeTargetOf, type Job } from '#core/job';
 import { COVER_ARC_DEG, shopLimits, SHOP_LIMITS, limitInForce, WINTER_ROOM_MM, withWinter } from '#core/verdict';
 import { briefContradictions, coverOf } from '.';
 import { evaluateSetup } from './evaluate';
@@ -24,13 +24,13 @@ describe('whose word counts', () => {
     expect(priceInForce('labourPerHour', {})).toBeNull();
     expect(shopLimits({ limits: { edgeMm: null } })).toEqual(SHOP_LIMITS);
   });
-  test("an axle's own wish before the one for both", () => {
+  test("an axle's own target before the one for both", () => {
     const brief = { pokeMm: { min: -10, max: 2, rear: { max: -4 } } };
-    expect(wishOf(brief, 'front')).toEqual({ min: -10, max: 2 });
-    expect(wishOf(brief, 'rear')).toEqual({ min: null, max: -4 });
-    expect(wishOf({ pokeMm: { min: 1, front: {} } }, 'front')).toEqual({ min: 1, max: null });
+    expect(pokeTargetOf(brief, 'front')).toEqual({ min: -10, max: 2 });
+    expect(pokeTargetOf(brief, 'rear')).toEqual({ min: null, max: -4 });
+    expect(pokeTargetOf({ pokeMm: { min: 1, front: {} } }, 'front')).toEqual({ min: 1, max: null });
   });
-  test('house limits reach the checks of parts: engagement, bore, dual gap', () => {
+  test('shop limits reach the checks of parts: engagement, bore, dual gap', () => {
     const strict = changed(KITE, ['house', { limits: { engagementRatio: 3, boreMm: 0 } }]);
     expect(check(KITE, 'fastening')!.verdict).toBe('ok');
     expect(check(strict, 'fastening')!.verdict).toBe('fail');
@@ -197,7 +197,7 @@ describe('cover of the wheel ((EU) 1009/2010, from memory)', () => {
     const asked = check(changed(KITE, ['brief/rules', { cover: 'eu-1009-2010' }]), 'coverage')!;
     const fender = check(KITE, 'fender')!;
     expect(asked.plusMinus).toBeCloseTo(fender.plusMinus!, 9);
-    expect(asked.restsOn!.map(({ name }) => name)).toContain('gap to the fender');
+    expect(asked.restsOn!.map(({ name }) => name)).toContain('present tuck');
     const measured = check(changed(HAUL, ['brief/rules', { cover: 'eu-1009-2010' }]), 'coverage')!;
     expect(measured.restsOn!.map(({ name }) => name)).toContain('the place of the lip');
     const dual = check(demoJob('pallas-tender'), 'dual', 'rear')!;

@@ -57,7 +57,7 @@ describe('load and speed on an axle', () => {
       [['setups/a/front/tire', { size: 'LT205/75R17 C' }]],
       'load',
       'unknown',
-      /load range C is a strength of the casing, not a load/,
+      /load range C rates the casing, not the load/,
     ],
     ['a weak wheel', [['setups/a/front/wheel/ratingKg', 470]], 'wheel-rating', 'fail', /2 × 470 kg/],
     [
@@ -90,7 +90,7 @@ describe('load and speed on an axle', () => {
   test('an index beside the size that differs from the one behind it counts, and is said', () => {
     const report = of(changed(EXAMPLE, ['setups/a/front/tire/size', '205/45R17 84W']));
     expect(report.front.tire.loadCapacityKg).toBe(560);
-    expect(check(report, 'load').working.join()).toMatch(/load index differs from what stands behind the size/);
+    expect(check(report, 'load').working.join()).toMatch(/load index differs from the one in the size/);
   });
   test('pressure: an estimate with its caution, null without the present one', () => {
     const job = changed(EXAMPLE, ['vehicle/front/pressureKpa', 220], ['vehicle/front/baseline/tire/loadIndex', 88]);
@@ -107,7 +107,7 @@ describe('a tire by its own dimensions', () => {
     expect(tire.sectionWidthMm).toBeCloseTo(208 + 0.4 * 12.7, 9);
     expect(working.sectionWidthMm!.join()).toMatch(/on a rim of 7 in, measured or from the maker's table/);
   });
-  test('two makes of one size and the size alone stand side by side; another size does not', () => {
+  test('two makes of one size and nominal size stand side by side; another size does not', () => {
     const items: ShelfItem[] = [
       {
         kind: 'tire',
@@ -138,7 +138,7 @@ describe('a tire by its own dimensions', () => {
   });
 });
 
-describe('sizes that would do', () => {
+describe('other tire sizes', () => {
   test('each is approved for the rim, within the diameter window, carries the axle and does not touch', () => {
     for (const job of [EXAMPLE, KITE, HAUL])
       for (const setup of job.setups) {
@@ -201,7 +201,7 @@ describe('dual rear wheels', () => {
     expect(rear.tire.loadCapacityKg).toBe(1000);
     expect(check(of(TENDER), 'load', 'rear').working.join()).toMatch(/4 × 1000 kg = 4000 kg for an axle of 3200 kg/);
   });
-  test('face and fender are those of the outer wheel, the inner gap that of the inner one', () => {
+  test('face and fender are those of the outer wheel, the inner clearance that of the inner one', () => {
     const now = changed(TENDER, ['setups/a/rear/tire/size', '195/75R16C 107/105R']);
     expect(of(now).rear).toMatchObject({ pokeMm: -34, inboardGapMm: 52, trackChangeMm: 0 });
     const spread = of(changed(now, ['setups/a/rear/dualSpacerMm', 8])).rear;
@@ -238,7 +238,7 @@ describe('dual rear wheels', () => {
       'the maker wants more',
       [['setups/a/rear/tire/minDualSpacingMm', 250]],
       'caution',
-      /5\.0 mm more between the discs would do/,
+      /5\.0 mm more between the discs is enough/,
     ],
     [
       'kissing when grown',

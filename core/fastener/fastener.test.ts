@@ -149,7 +149,7 @@ describe('engagement, worked by hand', () => {
     const made = fasteningOf({ ...stud, lengthMm: null }, { stack: [{ kind: 'slip-on' }] });
     expect(made).toMatchObject({ verdict: 'unknown', engagementMm: null, requiredLengthMm: null });
     expect(fasteningLines(made, wordsIn('mm')).join()).toBe(
-      'not known: stud length and spacer thickness and thickness at the seat',
+      'not known: stud length and spacer thickness and thickness under the lug seat',
     );
     expect(fasteningOf({ kind: 'stud', lengthMm: 38 }, wheel())).toMatchObject({
       verdict: 'unknown',

@@ -38,7 +38,7 @@ export interface Fastening {
   /** Of the joint at the hub. */
   engagementMm: number | null;
   turns: number | null;
-  /** How far the car's own stud stands proud of an adapter; null without one. */
+  /** How far the car's own stud sticks out of an adapter; null without one. */
   studProudMm: number | null;
   /** Least length of stud or bolt that holds. */
   requiredLengthMm: number | null;
@@ -46,7 +46,7 @@ export interface Fastening {
   longestLengthMm: number | null;
   /** The next standard length. */
   standardLengthMm: number | null;
-  /** What to take off studs that stand too proud, where the rest still holds the adapter. */
+  /** What to take off studs that stick out too far, where the rest still holds the adapter. */
   trimMm: number | null;
   /** Thinnest adapter that needs neither pockets nor trimming. */
   thinnestAdapterMm: number | null;
@@ -58,7 +58,7 @@ export interface Fastening {
 /**
  * Whether studs or bolts hold a wheel through its stack. Stud: e = Ls − t − p; bolt: e = Lb − t − p, of which no more
  * than the hub's thread depth counts; a bolt-on adapter is held through its own seat thickness, and the car's studs
- * stand Ls − t proud of it. Limit: one thread diameter (house limit; common practice, no source). A bolt needs its
+ * stick out Ls − t. Limit: one thread diameter (shop limit; common practice, no source). A bolt needs its
  * present length and the stack's thickness more. Lengths mm.
  */
 export function fasteningOf(

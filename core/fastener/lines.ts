@@ -11,16 +11,18 @@ export function fasteningLines(fastening: Fastening, words: Words): string[] {
   const bolt = fastening.joints[0]!.kind === 'bolt';
   return [
     ...fastening.joints.flatMap((joint) => jointLines(joint, words)),
-    ...(fastening.threadsDiffer ? ['the nuts or bolts have another thread than what they go on'] : []),
+    ...(fastening.threadsDiffer ? ['the thread of nuts or bolts differs from what they go on'] : []),
     ...(required !== null && (short || bolt)
       ? [
           `needed: ${words.length(required)}; ` +
-            (standard === null ? 'no standard length does it' : `next standard length ${words.length(standard)}`),
+            (standard === null
+              ? 'no standard length is long enough'
+              : `next standard length ${words.length(standard)}`),
         ]
       : []),
     ...(proud !== null && proud > 0
       ? [
-          `the car's studs stand ${words.length(proud)} proud of the adapter: pockets of` +
+          `the car's studs stick out ${words.length(proud)} past the adapter: pockets of` +
             ` ${words.length(proud + 1)} needed`,
           ...(trimMm === null ? [] : [`or trim ${words.length(trimMm)} off the studs: the adapter still holds`]),
           ...(thinnest === null ? [] : [`or an adapter of ${words.length(thinnest)} or more`]),
@@ -35,20 +37,20 @@ function jointLines(joint: Joint, words: Words): string[] {
   const name = `${joint.in === 'adapter' ? "adapter's own " : ''}${NAMES[kind]}`;
   if (engagementMm === null) {
     if (joint.in === 'adapter' && lengthMm === null)
-      return ["adapter's own studs: length not known, taken as made for the wheel (assumed)"];
+      return ['adapter studs: length not known, assumed as made for the wheel'];
     const missing = [
       lengthMm === null && `${name} length`,
       throughMm === null && 'spacer thickness',
-      seatMm === null && 'thickness at the seat',
+      seatMm === null && 'thickness under the lug seat',
     ].filter(Boolean);
     return [`not known: ${missing.length > 0 ? missing.join(' and ') : 'stud or bolt'}`];
   }
   const under = throughMm === 0 ? '' : ` − stack ${words.figure(throughMm!)}`;
   return [
-    `${name} ${words.figure(lengthMm!)}${under} − at the seat ${words.figure(seatMm!)} =` +
+    `${name} ${words.figure(lengthMm!)}${under} − under the lug seat ${words.figure(seatMm!)} =` +
       ` ${words.length(engagementMm + tooLongMm)}`,
     ...(tooLongMm > 0
-      ? [`${words.length(tooLongMm)} longer than the hub's thread is deep: it bottoms or meets what is behind`]
+      ? [`${words.length(tooLongMm)} longer than the hub's thread is deep: it bottoms out out or hits what is behind`]
       : []),
     ...nutLines(joint, words),
     limitMm === null
@@ -69,7 +71,7 @@ function nutLines({ nut, tooLongMm }: Joint, words: Words): string[] {
     case 'depth-unknown':
       return ['not known: how deep the thread of the closed nut is'];
     case 'form-unknown':
-      return ['so much thread bottoms in a closed nut before it clamps: say whether the nuts are open or closed'];
+      return ['this much thread bottoms out in a closed nut before it clamps: enter open or closed nuts'];
     case null:
       return [];
   }

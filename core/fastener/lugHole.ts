@@ -17,7 +17,7 @@ export interface LugHole {
 
 /**
  * A wheel's lug hole against its fastener: opened out by up to 2 mm with at least 3 mm of seat left `caution`, further
- * `fail` (house limits; common practice, no source); with the seat's ⌀ missing an opening stays `unknown`. Lengths mm.
+ * `fail` (shop limits; common practice, no source); with the seat's ⌀ missing an opening stays `unknown`. Lengths mm.
  */
 export function lugHoleFor({
   fastenerMm,

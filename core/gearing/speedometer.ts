@@ -26,7 +26,7 @@ export interface SpeedometerReading {
 
 /**
  * True speed in km/h when a speed is shown: shown · (true/shown of the reading) · D/D0. Its error is taken as a share
- * of the speed, as a speedometer that counts revolutions has it. Without a reading: had it been exact before.
+ * of the speed, as a speedometer that counts revolutions has it. Without a reading: if it was exact before.
  * @param ratio D/D0, new over present diameter of the axle it counts
  */
 export const trueAtShownKmh = (shownKmh: number, ratio: number, reading: SpeedometerReading | null): number =>

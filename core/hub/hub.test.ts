@@ -104,7 +104,7 @@ describe('where the rule lay', () => {
     expect(centersMm(reading({ from: 'inner-edges', valueMm: 96.7, studDiameterMm: 12 }))).toBeCloseTo(108.7, 9);
   });
   test('edges need the stud, and a reading must be longer than it', () => {
-    // From the middle of one stud to the far edge of the other: half a stud more than from middle to middle.
+    // From the middle of one stud to the far edge of the other: half a stud more than from center to center.
     expect(centersMm(reading({ from: 'center-to-far-edge', valueMm: 114.7, studDiameterMm: 12 }))).toBeCloseTo(
       108.7,
       9,
@@ -309,7 +309,7 @@ describe('wheel against hub', () => {
     if (delta === null) expect(match.deltaMm).toBeNull();
     else expect(match.deltaMm).toBeCloseTo(delta, 9);
   });
-  test('a house that refuses near patterns fails them', () =>
+  test('a shop that refuses near patterns fails them', () =>
     expect(matchPattern({ lugCount: 5, boltCircleMm: 115 }, hub, 'refuse').verdict).toBe('fail'));
 });
 

@@ -12,7 +12,7 @@ export interface FaceRange {
 
 /** What is asked for. Lengths mm. */
 export interface Brief {
-  /** Where the face should stand against the fender, + proud; an axle's own range wins over the one for both. */
+  /** Poke target against the fender, + poke; an axle's own range wins over the one for both. */
   pokeMm?: (FaceRange & { front?: FaceRange | undefined; rear?: FaceRange | undefined }) | undefined;
   limits?: BriefLimits | undefined;
   /**
@@ -22,7 +22,7 @@ export interface Brief {
   requiredBackspacingConvention?: BackspacingConvention | undefined;
   /** Rules of the shop set aside for this job. */
   rules?: Rules | undefined;
-  /** What may be done to make a wish fit; what is left out is as the shop allows. */
+  /** Modifications allowed to make a target fit; what is left out is as the shop allows. */
   remedies?: AllowedRemedies | undefined;
   /** Most that the work may cost, in the currency of the prices. */
   budget?: Measured;
@@ -30,7 +30,7 @@ export interface Brief {
   sweep?: { growth?: boolean | undefined; bulgeMm?: Measured } | undefined;
   /** Speeds at which the speedometer is looked at. */
   speedsKmh?: number[] | undefined;
-  /** Prices of the hardware and work that a wish may need, in the shop's currency. */
+  /** Prices of the hardware and work that a target may need, in the shop's currency. */
   prices?: Prices | undefined;
   notes?: string | undefined;
 }

@@ -47,7 +47,7 @@ function applyEdit(job: Job, edit: Edit): Job {
   }
 }
 
-/** Behind a setup that is not there any more means last. */
+/** Behind a setup that no longer exists means last. */
 function placeAfter(job: Job, after: string | undefined): number {
   const index = job.setups.findIndex(({ id }) => id === after);
   return index < 0 ? job.setups.length : index + 1;
@@ -64,7 +64,7 @@ function setAt(job: Job, path: readonly string[], value: unknown): Job {
 
 function setupIndex(job: Job, id: string): number {
   const index = job.setups.findIndex((setup) => setup.id === id);
-  if (index < 0) throw new DomainError(`setup “${id}” is not there any more`, 'setups');
+  if (index < 0) throw new DomainError(`setup “${id}” no longer exists`, 'setups');
   return index;
 }
 

@@ -122,7 +122,10 @@ describe('where a job stands', () => {
     expect(jobStanding(job)).toMatchObject({ waitsFor: 'decision', missing: [], verdicts: { caution: 2, unknown: 0 } });
     expect(jobStanding({ ...job, setups: [] }).waitsFor).toBe('setups');
     const bare = applyEdits(job, [{ op: 'clear', path: ['vehicle', 'rear', 'room', 'archGapMm'] }]);
-    expect(jobStanding(bare)).toMatchObject({ waitsFor: 'readings', missing: [{ axle: 'rear', name: 'arch gap' }] });
+    expect(jobStanding(bare)).toMatchObject({
+      waitsFor: 'readings',
+      missing: [{ axle: 'rear', name: 'fender clearance' }],
+    });
     expect(stationProgress(bare, 'room')).toEqual({ done: 13, total: 14 });
   });
 });

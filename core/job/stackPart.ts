@@ -4,7 +4,7 @@ import type { StackPiece } from '#core/stack';
 import type { Measured } from '#core/units';
 
 /**
- * A piece of the stack: how thick it is, what it centers and holds, and the pattern an adapter turns the hub's into.
+ * A part of the stack: how thick it is, what it centers and holds, and the pattern an adapter turns the hub's into.
  * Lengths mm.
  */
 export interface StackPart extends StackPiece, CenteringPiece, FastenedPiece {

@@ -1,4 +1,4 @@
-import { RULE_CHOICES, type Drive, type FaceWish, type RuleKey, type RuleOf, type WinterRule } from '#core/verdict';
+import { RULE_CHOICES, type Drive, type PokeTarget, type RuleKey, type RuleOf, type WinterRule } from '#core/verdict';
 import type { BackspacingConvention } from '#core/wheel';
 import type { AxleName } from './axle';
 import type { Brief, Prices, ShopDefaults } from './brief';
@@ -38,8 +38,8 @@ export function requiredBackspacing(
   return mostMm == null ? null : { mostMm, convention: brief?.requiredBackspacingConvention ?? 'overall' };
 }
 
-/** The wish for the face of an axle: its own range, else the one for both. */
-export function wishOf(brief: Brief | undefined, axle: AxleName): FaceWish {
+/** The poke target of an axle: its own range, else the one for both. */
+export function pokeTargetOf(brief: Brief | undefined, axle: AxleName): PokeTarget {
   const { front, rear, min, max } = brief?.pokeMm ?? {};
   const own = axle === 'front' ? front : rear;
   const asked = own?.min != null || own?.max != null ? own : { min, max };

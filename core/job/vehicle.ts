@@ -44,7 +44,7 @@ export interface Gearing {
   gearRatio?: Measured;
 }
 
-/** Where the spare is carried, and the spare that is kept. */
+/** Where the spare is carried, and the car’s own spare. */
 export interface Spare {
   /** Across its rim; and across its floor where it tapers. */
   wellDiameterMm?: Measured;

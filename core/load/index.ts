@@ -1,5 +1,5 @@
 export * from './loadIndex';
-export * from './speedSymbol';
+export * from './speedRating';
 export * from './loadRange';
 export * from './service';
 export * from './pressure';

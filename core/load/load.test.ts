@@ -11,7 +11,7 @@ import {
   needPerWheelKg,
   pressureForSameLoad,
   readLoadRange,
-  readSpeedSymbol,
+  readSpeedRating,
   referencePressureKpa,
   serviceOf,
   speedOfSymbolKmh,
@@ -95,7 +95,7 @@ describe('load indices: ISO 4000-1, as printed in the tire and rim tables (from 
   });
 });
 
-describe('speed symbols: ISO 4000-1 and UNECE R30 (from memory)', () => {
+describe('speed ratings: ISO 4000-1 and UNECE R30 (from memory)', () => {
   test.each([
     ['A1', 5],
     ['A8', 40],
@@ -124,10 +124,10 @@ describe('speed symbols: ISO 4000-1 and UNECE R30 (from memory)', () => {
     for (const none of ['I', 'O', 'X', 'Z', '', null, undefined]) expect(speedOfSymbolKmh(none)).toBeNull();
   });
   test('read in either case; anything else says what one looks like', () => {
-    expect(readSpeedSymbol(' v ')).toBe('V');
+    expect(readSpeedRating(' v ')).toBe('V');
     expect(readLoadRange('e')).toBe('E');
     for (const odd of ['', '240', 'VR', 'toString', 'Å'])
-      expect(() => readSpeedSymbol(odd)).toThrow('is not a speed symbol');
+      expect(() => readSpeedRating(odd)).toThrow('is not a speed rating');
     for (const odd of ['', 'K', 'EE', '10']) expect(() => readLoadRange(odd)).toThrow('is not a load range letter');
   });
   test.each([

@@ -1,6 +1,6 @@
 import type { TireSize } from '#core/tire';
 import { loadOfIndexKg } from './loadIndex';
-import { loadShareAtSpeed } from './speedSymbol';
+import { loadShareAtSpeed } from './speedRating';
 
 /** What a tire is made to carry, as its sidewall says. */
 export interface Service {
@@ -66,7 +66,7 @@ export interface Capacity {
 
 /**
  * What one tire may carry, kg: the load of its index (of its dual index in dual fitment), divided by 1.10 for a
- * passenger tire on a truck, times what its speed symbol leaves at the car's top speed.
+ * passenger tire on a truck, times what its speed rating leaves at the car's top speed.
  * @returns null while the index is not known
  */
 export function capacityOf(

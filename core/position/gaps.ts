@@ -9,7 +9,7 @@ export const fenderOutMm = (present: LateralPlace, outboardGapMm: number): numbe
 /** Where the nearest inboard part stands, mm outboard of the hub face (negative: inboard). */
 export const innerPartOutMm = (present: LateralPlace, inboardGapMm: number): number => present.innerMm - inboardGapMm;
 
-/** Poke in mm: how far the candidate stands proud of the fender; negative is inside. */
+/** Poke in mm: how far the candidate reaches past the fender lip; negative is tuck. */
 export const pokeMm = (candidate: LateralPlace, fenderOut: number): number => candidate.outerMm - fenderOut;
 
 /** Gap in mm between the candidate's innermost place and the nearest inboard part; negative touches. */

@@ -57,7 +57,7 @@ describe('where a wheel stands', () => {
       }),
     );
   });
-  test('a lower offset pokes more and opens the inner gap, by the same amount', () => {
+  test('a lower offset pokes more and opens the inner clearance, by the same amount', () => {
     fc.assert(
       fc.property(place, fc.double({ min: 0, max: 60, noNaN: true }), (p, less) => {
         const moved = lateralPlace(p.effectiveOffsetMm - less, p.extentMm);

@@ -1,6 +1,6 @@
 import type { ObstacleKind } from '#core/sweep';
 
-/** What may be done to the body around a wheel, by kind of work. */
+/** Modifications of the body around a wheel, by kind. */
 export const BODY_WORK = ['heat', 'move', 'remove', 'trimPlastic', 'trimFlap', 'fold', 'cut'] as const;
 export type BodyWork = (typeof BODY_WORK)[number];
 

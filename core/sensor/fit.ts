@@ -50,9 +50,9 @@ export interface SensorFit {
 }
 
 const RELEARN_STEPS: Record<Relearn, string> = {
-  drive: 'relearn by driving: steadily, until the lamp goes out',
-  stationary: 'relearn at rest: put the car into learning, then wake each sensor in the maker’s order',
-  'scan-tool': 'relearn by scan tool: write the four identities into the car',
+  drive: 'relearn by driving: steadily, until the light goes out',
+  stationary: 'relearn at rest: start the relearn, then wake each sensor in the maker’s order',
+  'scan-tool': 'relearn by scan tool: write the four sensor IDs to the car',
 };
 
 /**
@@ -62,11 +62,11 @@ const RELEARN_STEPS: Record<Relearn, string> = {
  */
 export function sensorFit(car: CarSensors, wheels: readonly SensorSeat[], choice: SensorChoice): SensorFit {
   if (choice.from === undefined)
-    return { verdict: 'unknown', reasons: ['not said: reuse the sensors, order a set, or none'], steps: [] };
+    return { verdict: 'unknown', reasons: ['not given: reuse the sensors, order a set, or none'], steps: [] };
   if (choice.from === 'none')
     return {
       verdict: 'caution',
-      reasons: ['no sensors: the car will warn all the time; check your local code'],
+      reasons: ['no sensors: the warning light stays on; check your local code'],
       steps: [],
     };
   const sensor = choice.from === 'reuse' ? { frequencyMHz: car.frequencyMHz, body: car.body } : choice;
@@ -76,7 +76,7 @@ export function sensorFit(car: CarSensors, wheels: readonly SensorSeat[], choice
   else if (sensor.frequencyMHz == null || car.frequencyMHz == null)
     say('unknown', 'not known: frequency of the car or of the sensors');
   else if (Math.abs(sensor.frequencyMHz - car.frequencyMHz) < 1) say('ok', `both at ${car.frequencyMHz} MHz`);
-  else say('fail', `sensors at ${sensor.frequencyMHz} MHz, the car listens at ${car.frequencyMHz} MHz`);
+  else say('fail', `sensors at ${sensor.frequencyMHz} MHz, the car at ${car.frequencyMHz} MHz`);
   for (const wheel of wheels) judgeSeat(wheel, sensor.body, say);
   return {
     verdict: (['fail', 'unknown', 'ok'] as const).find((verdict) => found.some((one) => one.verdict === verdict))!,
@@ -87,19 +87,21 @@ export function sensorFit(car: CarSensors, wheels: readonly SensorSeat[], choice
 
 function judgeSeat(wheel: SensorSeat, body: SensorBody | undefined, say: (verdict: Verdict, reason: string) => void) {
   const { sensorBody: takes, valveHoleMm: hole } = wheel;
-  if (takes === 'none') say('fail', 'the wheel has no seat for a sensor');
+  if (takes === 'none') say('fail', 'the wheel has no place for a sensor');
   else if (takes === undefined || body === undefined)
-    say('unknown', 'not known: the sensor’s body, or what the wheel’s drilling takes');
+    say('unknown', 'not known: the sensor’s body, or what the wheel takes');
   else if (takes !== 'either' && takes !== body) say('fail', `the wheel takes ${takes}, the sensor is ${body}`);
-  else say('ok', `${body} body in a drilling that takes it`);
+  else say('ok', `${body} body fits the wheel`);
   if (hole != null && (hole < VALVE_HOLE_MM.least || hole > VALVE_HOLE_MM.most))
     say('fail', `valve hole ${hole} mm: a sensor's valve seals in ${VALVE_HOLE_MM.least} to ${VALVE_HOLE_MM.most} mm`);
 }
 
 const stepsOf = (car: CarSensors, from: 'reuse' | 'order'): string[] => [
   from === 'reuse'
-    ? 'move the sensors over with new seals and cores; the old wheels are then without'
-    : 'note each sensor’s identity before mounting',
-  car.relearn ? RELEARN_STEPS[car.relearn] : 'not known: how this car learns its sensors',
-  ...(from === 'order' ? [`keep the old set at least ${KEEP_AWAY_M} m away, or its sensors are heard instead`] : []),
+    ? 'move the sensors over with new seals and cores; the old wheels then have none'
+    : 'note each sensor’s ID before mounting',
+  car.relearn ? RELEARN_STEPS[car.relearn] : 'not known: how this car relearns its sensors',
+  ...(from === 'order'
+    ? [`keep the old set at least ${KEEP_AWAY_M} m away, or the car hears its sensors instead`]
+    : []),
 ];

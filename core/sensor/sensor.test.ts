@@ -6,19 +6,19 @@ const judged = (choice: SensorChoice, seat: SensorSeat = wheel, of: CarSensors =
 
 describe('tire-pressure sensors (common practice, no source, but for the valve hole)', () => {
   test.each<[SensorChoice, SensorSeat, string, RegExp]>([
-    [{}, wheel, 'unknown', /not said/],
-    [{ from: 'none' }, wheel, 'caution', /warn all the time/],
+    [{}, wheel, 'unknown', /not given/],
+    [{ from: 'none' }, wheel, 'caution', /warning light stays on/],
     [{ from: 'reuse' }, wheel, 'ok', /own sensors/],
     [{ from: 'reuse' }, { sensorBody: 'snap-in' }, 'fail', /takes snap-in, the sensor is clamp-in/],
-    [{ from: 'reuse' }, { sensorBody: 'none' }, 'fail', /no seat for a sensor/],
-    [{ from: 'reuse' }, {}, 'unknown', /drilling takes/],
+    [{ from: 'reuse' }, { sensorBody: 'none' }, 'fail', /no place for a sensor/],
+    [{ from: 'reuse' }, {}, 'unknown', /what the wheel takes/],
     [{ from: 'order', frequencyMHz: 433.92, body: 'snap-in' }, wheel, 'ok', /both at 433\.92 MHz/],
     [{ from: 'order', frequencyMHz: 433, body: 'clamp-in' }, wheel, 'ok', /both at/],
     [
       { from: 'order', frequencyMHz: 315, body: 'clamp-in' },
       wheel,
       'fail',
-      /sensors at 315 MHz, the car listens at 433\.92 MHz/,
+      /sensors at 315 MHz, the car at 433\.92 MHz/,
     ],
     [{ from: 'order', body: 'clamp-in' }, wheel, 'unknown', /not known: frequency/],
     // Rim valve hole 11.3 mm, 0.453 in, in the tire and rim tables; the larger one is 15.7 mm, 0.625 in (from memory).
@@ -31,17 +31,17 @@ describe('tire-pressure sensors (common practice, no source, but for the valve h
   test('the worst wheel decides, and each reason is said once', () => {
     const fit = sensorFit(car, [wheel, { sensorBody: 'none' }, { sensorBody: 'none' }], { from: 'reuse' });
     expect(fit.verdict).toBe('fail');
-    expect(fit.reasons.filter((reason) => /no seat/.test(reason))).toHaveLength(1);
+    expect(fit.reasons.filter((reason) => /no place for a sensor/.test(reason))).toHaveLength(1);
   });
   test('steps for the job sheet: by the car’s way of learning; only an ordered set leaves an old one', () => {
     expect(judged({ from: 'order', frequencyMHz: 433.92, body: 'clamp-in' }).steps).toEqual([
-      'note each sensor’s identity before mounting',
-      'relearn at rest: put the car into learning, then wake each sensor in the maker’s order',
-      `keep the old set at least ${KEEP_AWAY_M} m away, or its sensors are heard instead`,
+      'note each sensor’s ID before mounting',
+      'relearn at rest: start the relearn, then wake each sensor in the maker’s order',
+      `keep the old set at least ${KEEP_AWAY_M} m away, or the car hears its sensors instead`,
     ]);
     expect(judged({ from: 'reuse' }).steps.join()).not.toMatch(/keep the old set/);
     expect(judged({ from: 'reuse' }, wheel, { body: 'clamp-in' }).steps.join()).toMatch(
-      /not known: how this car learns/,
+      /not known: how this car relearns/,
     );
     expect(judged({ from: 'none' }).steps).toEqual([]);
   });

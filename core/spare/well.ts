@@ -19,7 +19,7 @@ export interface WellFit {
    * How high over the floor the taper of the well holds it; 0 where it lies on the floor, null where that is not known.
    */
   ridesMm: number | null;
-  /** How far it stands proud of the well's rim; 0 where it lies below. */
+  /** How far it sticks out above the well; 0 where it lies below. */
   proudMm: number | null;
   /** What is missing in diameter may be won by letting the tire down. */
   deflate: boolean;

@@ -1,7 +1,7 @@
 import type { SpacerRule, Verdict } from '#core/verdict';
 
 /**
- * A stack against the wish: none is always right; any is care where an offset is preferred, and fails where spacers are
+ * A stack against the target: none is always right; any is care where an offset is preferred, and fails where spacers are
  * never wanted.
  */
 export function spacerVerdict(stackMm: number | null, rule: SpacerRule): Verdict {

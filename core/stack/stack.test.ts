@@ -25,7 +25,7 @@ describe('thickness', () => {
   });
 });
 
-describe('spacers against the wish', () => {
+describe('spacers against the target', () => {
   // Practice is divided (common practice, no source).
   test.each([
     ['accepted', 20, 'ok'],

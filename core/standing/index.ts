@@ -26,9 +26,9 @@ const ROOM: readonly Question[] = [
   ['present rim width', ({ baseline }) => baseline?.wheel?.rimWidthIn != null],
   ['present offset', ({ baseline }) => baseline?.wheel?.offsetMm != null || baseline?.wheel?.backspacingMm != null],
   ['present tire size', ({ baseline }) => baseline?.tire?.size !== undefined],
-  ['gap to fender', ({ room }) => room?.outboardGapMm != null],
-  ['inner gap', ({ room }) => room?.inboardGapMm != null],
-  ['arch gap', ({ room }) => room?.archGapMm != null],
+  ['present tuck', ({ room }) => room?.outboardGapMm != null],
+  ['inner clearance', ({ room }) => room?.inboardGapMm != null],
+  ['fender clearance', ({ room }) => room?.archGapMm != null],
 ];
 
 /** How many of a station's readings are there, both axles together. */

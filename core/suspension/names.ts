@@ -11,7 +11,7 @@ export const GEOMETRY_NAMES: Record<GeometryKey, string> = {
   kingpinOffsetMm: 'steering axis inboard of the hub face',
   kingpinForeMm: 'steering axis behind the hub',
   camberDeg: 'camber at rest',
-  camberGainDegPer100: 'camber over 100 mm up',
-  lateralPerMm: 'outward movement a mm up',
-  lateralPerMm2: 'outward movement, second order',
+  camberGainDegPer100: 'camber gain per 100 mm',
+  lateralPerMm: 'lateral shift per mm of bump',
+  lateralPerMm2: 'lateral shift per mm² of bump',
 };

@@ -9,7 +9,7 @@ const STEP_DEG = 2;
 
 /**
  * A fender lip from the static readings alone: an arc at the fender's lateral place, about the hub's axis at the
- * present tire's radius plus the arch gap, 60° to either side of the top. Mm in the corner's frame.
+ * present tire's radius plus the fender clearance, 60° to either side of the top. Mm in the corner's frame.
  * @param fenderOutMm where the lip stands in space: the bulge of the present wheel straight above the hub, as it leans
  *   at rest, and the gap that was read to it
  */

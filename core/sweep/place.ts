@@ -62,7 +62,7 @@ export const placementIn = (geometry: SuspensionGeometry | null, pose: Pose): Pl
 
 /**
  * The point that a gap reading means, in the hub's frame: from the named place of the present tire squarely out by the
- * gap, at the clock angle (0 top, + toward the front, in the wheel's own plane).
+ * gap, Clock position angle (0 top, + toward the front, in the wheel's own plane).
  * @param present the present wheel; outer places are taken on the outer wheel of a dual pair
  * @throws DomainError where the named place is not on the tire
  */
@@ -92,7 +92,7 @@ export function placePart(part: Part, present: SweptSolid | null, geometry: Susp
   const pose = readingPose(part.gap);
   if (mount === 'knuckle') return placed(part.id, mount, [at]);
   if (!geometry && (pose.steerDeg !== 0 || pose.travelMm !== 0))
-    throw new DomainError('was read away from rest; the suspension must be known to place it', 'gap');
+    throw new DomainError('was measured away from rest; enter the suspension to place it', 'gap');
   const inCorner = toCorner(placementIn(geometry, pose), at);
   if (mount === 'body') return placed(part.id, mount, [inCorner]);
   return placed(part.id, mount, [toHub(placementIn(geometry, { steerDeg: 0, travelMm: pose.travelMm }), inCorner)]);

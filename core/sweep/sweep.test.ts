@@ -235,7 +235,7 @@ describe('odd cars', () => {
     expect(one(found).clearanceMm).toBeCloseTo(32, 1);
     expect(() =>
       placePart({ id: 'x', gap: { surface: 'tread', clockDeg: 0, gapMm: 5, steerDeg: 10 } }, solidAt(40), null),
-    ).toThrow('read away from rest');
+    ).toThrow('measured away from rest');
     expect(() => placePart({ id: 'x', gap: { surface: 'tread', clockDeg: 0, gapMm: 5 } }, null, STRUT)).toThrow(
       'not known',
     );

@@ -5,7 +5,7 @@ import type { TireSize } from './size';
 const plain = (value: number): string => String(roundTo(value, 2));
 
 /**
- * A size as its sidewall writes it, with load index, speed symbol, load range letter and marks: `LT285/70R17 121/118Q
+ * A size as its sidewall writes it, with load index, speed rating, load range letter and marks: `LT285/70R17 121/118Q
  * E`, `33x12.50R17LT`. Reading it back gives the same size.
  */
 export function tireSizeName(size: TireSize): string {

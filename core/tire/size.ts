@@ -48,7 +48,7 @@ const RUN_TOGETHER = /^(?:P|LT)?\s*(\d{3})[\s/-]*(\d{2})\s*R?\s*(\d{2})(?!\d)/;
 /**
  * Reads a tire size as people write it: `205/55R16`, `205/55 ZR 16 91W`, `P245/65R17`, `LT285/70R17 121/118Q`,
  * `195-50-15`, `245 65 17`, `185/70HR13`, `33x12.50R17LT`, `33/12.50R17`, in any case and spacing, with load range
- * letter and XL, RF or C marks. Load indices and speed symbols as in ISO 4000-1 (from memory).
+ * letter and XL, RF or C marks. Load indices and speed ratings as in ISO 4000-1 (from memory).
  * @throws DomainError that names the part of the size that is wrong
  */
 export function readTireSize(text: string): TireSize {
@@ -96,7 +96,7 @@ function readMetric(parts: RegExpExecArray): TireSize {
     labelDiameterMm: null,
     construction: readConstruction(construction),
     ...service,
-    // Older sizes carry their speed symbol in front of the R.
+    // Older sizes carry their speed rating in front of the R.
     speed: service.speed ?? (/^[HQSTUV]R$/.test(construction ?? '') ? construction![0]! : null),
     marks: mark === 'C' ? ['C', ...service.marks.filter((m) => m !== 'C')] : service.marks,
   };
@@ -149,7 +149,7 @@ function part({
 
 type Service = Pick<TireSize, 'loadIndex' | 'loadIndexDual' | 'speed' | 'loadRange' | 'marks'>;
 
-/** What stands behind the size: load index, speed symbol, load range letter, XL, RF and C marks, in any order. */
+/** What stands behind the size: load index, speed rating, load range letter, XL, RF and C marks, in any order. */
 function readService(rest: string): Service {
   const found: Service = { loadIndex: null, loadIndexDual: null, speed: null, loadRange: null, marks: [] };
   let left = ` ${rest} `.replace(/[()]/g, ' ');
@@ -175,7 +175,7 @@ function readService(rest: string): Service {
     else if (OTHER_MARKS.test(word)) continue;
     else
       throw new DomainError(
-        `“${word.slice(0, 24)}” behind the size is not a load index, a speed symbol or a known mark`,
+        `“${word.slice(0, 24)}” behind the size is not a load index, a speed rating or a known mark`,
       );
   }
   return found;

@@ -83,7 +83,7 @@ describe('sizes as they are written', () => {
     range: fc.option(fc.constantFrom('C', 'D', 'E', 'F')),
     xl: fc.boolean(),
   });
-  test('and so does one with its load indices, speed symbol, load range and marks', () => {
+  test('and so does one with its load indices, speed rating, load range and marks', () => {
     fc.assert(
       fc.property(anySize, marks, (size, { loadIndex, dual, speed, range, xl }) => {
         const whole = {

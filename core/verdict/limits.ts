@@ -7,7 +7,7 @@ export interface Limit {
   origin: 'house' | 'brief' | 'part' | 'winter' | 'rub';
 }
 
-/** The shop's own limits (house defaults, common practice, no source). Lengths mm, change of diameter percent. */
+/** The shop's own limits (shop defaults, common practice, no source). Lengths mm, change of diameter percent. */
 export const SHOP_LIMITS = {
   inboardMm: 6,
   archMm: 3,

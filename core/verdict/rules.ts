@@ -10,23 +10,23 @@ export function clearanceVerdict(clearanceMm: number | null, limitMm: number): V
   return clearanceMm < limitMm ? 'caution' : 'ok';
 }
 
-/** The wish for the face against the fender, as a range of poke in mm; either end may be open. */
-export interface FaceWish {
+/** The poke target against the fender, as a range of poke in mm; either end may be open. */
+export interface PokeTarget {
   min: number | null;
   max: number | null;
 }
 
-/** The outer end of a wish, mm; level with the fender when none is given. */
-export const outerEndMm = (wish: FaceWish): number => wish.max ?? 0;
+/** The outer end of a target, mm; level with the fender when none is given. */
+export const outerEndMm = (target: PokeTarget): number => target.max ?? 0;
 
 /**
- * Poke in mm against the wish: beyond its outer end `fail`, short of its inner end (too far in) `caution`, inside it
+ * Poke in mm against the target: beyond its outer end `fail`, short of its inner end (too far in) `caution`, inside it
  * `ok`.
  */
-export function fenderVerdict(pokeMm: number | null, wish: FaceWish): Verdict {
+export function fenderVerdict(pokeMm: number | null, target: PokeTarget): Verdict {
   if (pokeMm === null) return 'unknown';
-  if (pokeMm > outerEndMm(wish)) return 'fail';
-  return wish.min !== null && pokeMm < wish.min ? 'caution' : 'ok';
+  if (pokeMm > outerEndMm(target)) return 'fail';
+  return target.min !== null && pokeMm < target.min ? 'caution' : 'ok';
 }
 
 /** How far outside the approved rims a width may be before it fails, in. */
@@ -55,7 +55,7 @@ export function diameterVerdict(changePct: number | null, limitPct: number): Ver
 export const DRIVES = ['fwd', 'rwd', 'awd', '4wd'] as const;
 export type Drive = (typeof DRIVES)[number];
 
-/** Where care begins below the limit for front against rear diameter, %: half of it (house default 0.5 below 1). */
+/** Where care begins below the limit for front against rear diameter, %: half of it (shop default 0.5 below 1). */
 export const axleMatchCarePct = (limitPct: number): number => limitPct / 2;
 
 /**

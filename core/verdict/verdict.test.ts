@@ -8,7 +8,7 @@ import {
   worstVerdict,
 } from '#core/verdict';
 
-describe('verdicts (house rules, common practice, no source)', () => {
+describe('verdicts (shop rules, common practice, no source)', () => {
   test.each([
     [-0.1, 6, 'fail'],
     [0, 6, 'caution'],
@@ -28,7 +28,7 @@ describe('verdicts (house rules, common practice, no source)', () => {
     [0.1, null, null, 'fail'],
     [-90, null, null, 'ok'],
     [null, -8, 0, 'unknown'],
-  ] as const)('a poke of %p with the wish %p to %p: %s', (poke, min, max, verdict) =>
+  ] as const)('a poke of %p with the target %p to %p: %s', (poke, min, max, verdict) =>
     expect(fenderVerdict(poke, { min, max })).toBe(verdict),
   );
   test.each([
@@ -59,7 +59,7 @@ describe('verdicts (house rules, common practice, no source)', () => {
   ] as const)('ratio of front to rear %p %% off with %p: %s', (pct, drive, verdict) =>
     expect(axleMatchVerdict(pct, 1, { drive, stabilityControl: true })).toBe(verdict),
   );
-  test('two driven wheels and no stability control: a note only', () =>
+  test('two driven wheels and no stability control: for information only', () =>
     expect(axleMatchVerdict(4, 1, { drive: 'rwd', stabilityControl: false })).toBe('ok'));
   test('the worst of a setup: fail, caution, unknown, ok', () => {
     expect(worstVerdict(['ok', 'unknown', 'caution', 'fail'])).toBe('fail');

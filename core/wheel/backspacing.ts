@@ -7,7 +7,7 @@ import { mmFromInches } from '#core/units';
 export const DEFAULT_FLANGE_MM = 12.7;
 
 /**
- * The two meanings of backspacing: *overall* is what a straight-edge across the back flange reads down to the pad,
+ * The two meanings of backspacing: *overall* is what a straightedge across the back flange reads down to the pad,
  * *nominal* is arithmetic on the nominal rim width, which is taken between the bead seats.
  */
 export const BACKSPACING_CONVENTIONS = ['overall', 'nominal'] as const;

@@ -6,8 +6,8 @@ import { choice, figure, flag, group, list, text, type FieldsOf } from './field'
 
 /** Limits of the shop. */
 export const SHOP_LIMIT_FIELDS = {
-  inboardMm: figure('inner gap limit', 'limitMm'),
-  archMm: figure('arch gap limit', 'limitMm'),
+  inboardMm: figure('inner clearance limit', 'limitMm'),
+  archMm: figure('fender clearance limit', 'limitMm'),
   fullLockMm: figure('full lock limit', 'limitMm'),
   fenderAtBumpMm: figure('fender limit at bump', 'limitMm'),
   diameterPct: figure('diameter limit', 'diameterPct'),
@@ -17,7 +17,7 @@ export const SHOP_LIMIT_FIELDS = {
   brakeBarrelMm: figure('limit, brake to barrel', 'limitMm'),
   axleMatchPct: figure('front against rear limit', 'axleMatchPct'),
   dualGapMm: figure('gap between dual tires', 'limitMm'),
-  boreMm: figure('play in the bore', 'limitMm'),
+  boreMm: figure('bore clearance', 'limitMm'),
   lipLeftMm: figure('lip that carries the wheel', 'limitMm'),
   engagementRatio: figure('thread engagement', 'engagementRatio'),
   lugHoleOpenMm: figure('lug hole opened out', 'limitMm'),
@@ -40,7 +40,7 @@ const BRIEF_LIMIT_FIELDS = {
 } as const satisfies FieldsOf<BriefLimits>;
 
 const RULES = {
-  centring: choice('centring rule', RULE_CHOICES.centring),
+  centring: choice('centering rule', RULE_CHOICES.centring),
   nearPatterns: choice('near patterns', RULE_CHOICES.nearPatterns),
   spacers: choice('spacers', RULE_CHOICES.spacers),
   rub: choice('rub', RULE_CHOICES.rub),
@@ -70,31 +70,31 @@ const PRICES = {
   redrillWheelEach: figure('price of redrilling a wheel', 'price'),
   redrillHubEach: figure('price of redrilling a hub', 'price'),
   hubSwapEach: figure('price of another hub', 'price'),
-  labourPerHour: figure('labor an hour', 'price'),
+  labourPerHour: figure('labor per hour', 'price'),
   spacerEach: figure('price of a spacer', 'price'),
   liftKitAxle: figure('price of a lift kit', 'price'),
   alignment: figure('price of an alignment', 'price'),
 } as const satisfies FieldsOf<NonNullable<Brief['prices']>>;
 
 const ENDS = {
-  min: figure('wish, inner end', 'pokeMm'),
-  max: figure('wish, outer end', 'pokeMm'),
+  min: figure('target, inner end', 'pokeMm'),
+  max: figure('target, outer end', 'pokeMm'),
 } as const satisfies FieldsOf<FaceRange>;
 
 /** What is asked for. */
 export const BRIEF = {
-  pokeMm: group('wish for the face', { ...ENDS, front: group('front axle', ENDS), rear: group('rear axle', ENDS) }),
+  pokeMm: group('poke target', { ...ENDS, front: group('front axle', ENDS), rear: group('rear axle', ENDS) }),
   limits: group('limits', BRIEF_LIMIT_FIELDS),
   requiredBackspacingMm: figure('required backspacing', 'backspacingMm'),
   requiredBackspacingConvention: choice('convention of the required backspacing', BACKSPACING_CONVENTIONS),
-  rules: group('house rules', RULES),
+  rules: group('shop rules', RULES),
   remedies: group('modifications', REMEDIES),
   budget: figure('budget', 'price'),
   sweep: group('allowances of the sweep', {
     growth: flag('growth in service'),
     bulgeMm: figure('bulge under load', 'bulgeMm'),
   }),
-  speedsKmh: list('speeds looked at'),
+  speedsKmh: list('speeds to check'),
   prices: group('prices', PRICES),
   notes: text('notes', 4000),
 } as const satisfies FieldsOf<Brief>;
@@ -102,7 +102,7 @@ export const BRIEF = {
 /** The shop's own limits, rules and prices. */
 export const SHOP_DEFAULTS = {
   limits: group('limits', SHOP_LIMIT_FIELDS),
-  rules: group('house rules', RULES),
+  rules: group('shop rules', RULES),
   remedies: group('modifications', REMEDIES),
   prices: group('prices', PRICES),
 } as const satisfies FieldsOf<ShopDefaults>;

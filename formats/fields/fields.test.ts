@@ -129,7 +129,7 @@ function entryWith(list: string, field: string, value: number): unknown {
 const faultsWith = (place: string, value: number): string[] => {
   const [way, field] = place.split('#');
   const path = way!.split('/');
-  // A wish that is open inside takes any outer end; a wheel has an offset or a backspacing.
+  // A target that is open inside takes any outer end; a wheel has an offset or a backspacing.
   const edits: Edit[] = [{ op: 'clear', path: ['brief', 'pokeMm', 'min'] }];
   if (path.at(-1) === 'backspacingMm') {
     const wheel = path.slice(0, -1);
@@ -172,7 +172,7 @@ test('thread depth, the thread of closed nuts, the flange and its stud holes are
     expect(readingAt(['vehicle', 'rear', ...key.split('.')])).toEqual({ axle: 'rear', key });
 });
 test('edits in the words of the history', () => {
-  expect(editName({ op: 'set', path: ['brief', 'limits', 'archMm'], value: 5 })).toBe('arch gap limit');
+  expect(editName({ op: 'set', path: ['brief', 'limits', 'archMm'], value: 5 })).toBe('fender clearance limit');
   expect(editName({ op: 'clear', path: ['setups', 'b', 'rear', 'tire', 'size'] })).toBe('setup b · rear · tire size');
   expect(editName({ op: 'add-setup', setup: { id: 'c' } })).toBe('setup c added');
   expect(editName({ op: 'remove-setup', id: 'c' })).toBe('setup c removed');

@@ -40,9 +40,9 @@ export const HUB = {
       title: 'Bolt circle',
       picture: 'pattern',
       where:
-        'The circle through the middles of all studs. With an even count: between opposite studs, middle to middle.',
+        'The circle through the centers of all studs. With an even count: between opposite studs, center to center.',
       tool: 'Caliper or steel rule. A tape sags and hides a millimeter, which is all that parts some patterns.',
-      mistake: 'Reading across the widest pair of five as if it were the circle: it is 5 % short.',
+      mistake: 'Taking the widest pair of five for the circle: it is 5 % short.',
     },
   }),
   patternReadings: list('stud readings'),

@@ -2,7 +2,7 @@ import type { Edit } from '#core/job';
 import { fieldAt } from './fields';
 
 /**
- * What a place in a job is called, for messages and the history: `front · gap to fender`, `setup b · rear · offset`.
+ * What a place in a job is called, for messages and the history: `front · tuck`, `setup b · rear · offset`.
  */
 export function placeName(path: readonly string[]): string {
   const name = fieldAt(path)?.name ?? path.at(-1)!;

@@ -4,34 +4,34 @@ import { choice, figure, reading, type FieldsOf } from './field';
 
 /** The gaps around the present wheel at rest, in the order of a walk around it. */
 export const ROOM = {
-  outboardGapMm: reading('gap to fender', 'outboardGapMm', {
+  outboardGapMm: reading('tuck', 'outboardGapMm', {
     help: {
-      title: 'Gap to fender',
+      title: 'Tuck',
       picture: 'outboard',
       where:
-        'Hold a straight-edge upright against the fender lip, straight above the hub. Read in to the bulge there:' +
+        'Hold a straightedge upright against the fender lip, straight above the hub. Measure in to the bulge there:' +
         ' the widest place of tire or rim over the upper half. On a wheel that leans that is not its widest place' +
         ' below.',
-      tool: 'Straight-edge and steel rule. A tire that stands proud counts negative.',
-      mistake: 'Reading to the tread edge instead of the bulge of the sidewall, or with the wheels not straight.',
+      tool: 'Straightedge and steel rule. A tire that pokes counts negative.',
+      mistake: 'Measuring to the tread edge instead of the bulge of the sidewall, or with the wheels not straight.',
     },
   }),
-  inboardGapMm: reading('inner gap', 'inboardGapMm', {
+  inboardGapMm: reading('inner clearance', 'inboardGapMm', {
     help: {
-      title: 'Inner gap',
+      title: 'Inner clearance',
       picture: 'inboard',
       where: 'From the innermost place of tire or rim to the nearest part beside it: strut, spring seat, arm, liner.',
       tool: 'Steel rule, or drill shanks as feelers where no rule goes in.',
-      mistake: 'Reading on jacked wheels: hanging suspension moves the parts. Measure at ride height.',
+      mistake: 'Measuring with the wheels off the ground: at droop the parts move. Measure at ride height.',
     },
   }),
-  archGapMm: reading('arch gap', 'archGapMm', {
+  archGapMm: reading('fender clearance', 'archGapMm', {
     help: {
-      title: 'Arch gap',
+      title: 'Fender clearance',
       picture: 'arch',
       where: 'From the top of the tread straight up to the fender lip.',
       tool: 'Steel rule. Both sides: cars lean.',
-      mistake: 'Fuel, load or a soft tire. Note what was in the car.',
+      mistake: 'Fuel, load or a soft tire change it. Note what was in the car.',
     },
   }),
   groundClearanceMm: reading('ground clearance', [0, 600], {
@@ -41,8 +41,8 @@ export const ROOM = {
       where:
         'From the ground straight up to the lowest part of the car near this axle: cross-member, sill, exhaust, lip' +
         ' of the bumper. Not to a part that moves with the wheel.',
-      tool: 'Steel rule, or a straight-edge slid under and a rule beside it.',
-      mistake: 'Reading on sloping ground, with a soft tire, or with the car on a lift.',
+      tool: 'Steel rule, or a straightedge slid under and a rule beside it.',
+      mistake: 'Measuring on sloping ground, with a soft tire, or with the car on a lift.',
     },
   }),
   uncertaintyMm: figure('uncertainty', [0, 100]),

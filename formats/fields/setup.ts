@@ -55,7 +55,7 @@ export const SETUP = {
     front: group('front axle', SUSPENSION_CHANGE),
     rear: group('rear axle', SUSPENSION_CHANGE),
   }),
-  speedometerSet: flag('speedometer set anew'),
+  speedometerSet: flag('speedometer recalibrated'),
   spare: choice('spare', SPARE_CHOICES),
   sensors: group('tire-pressure sensors', SENSORS),
 } as const satisfies FieldsOf<Omit<Setup, 'id'>>;

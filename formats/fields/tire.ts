@@ -1,4 +1,4 @@
-import { readLoadRange, readSpeedSymbol } from '#core/load';
+import { readLoadRange, readSpeedRating } from '#core/load';
 import { readTireSize, type Tire } from '#core/tire';
 import { figure, flag, reading, text, written, type FieldsOf } from './field';
 
@@ -38,14 +38,14 @@ export const TIRE = {
       picture: 'tread',
       where: 'Across the tread, between the edges that touch the road.',
       tool: 'Steel rule.',
-      mistake: 'Taking the section width for it.',
+      mistake: 'Taking the section width instead.',
     },
   }),
   label: text('name', 120),
   testRimIn: figure('test rim', 'rimWidthIn'),
   loadIndex: figure('load index', 'loadIndex', { whole: true }),
   loadIndexDual: figure('load index, dual', 'loadIndex', { whole: true }),
-  speed: written('speed rating', readSpeedSymbol, { capitals: true }),
+  speed: written('speed rating', readSpeedRating, { capitals: true }),
   snow: flag('winter marking'),
   loadRange: written('load range', readLoadRange, { capitals: true }),
   minDualSpacingMm: figure('least dual spacing', 'minDualSpacingMm'),

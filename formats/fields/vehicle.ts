@@ -31,7 +31,7 @@ const CALIPER = {
   label: text('name', 120),
   outline: list("brake's outline"),
   rotorDiameterMm: figure('rotor diameter', 'rotorDiameterMm'),
-  origin: choice('how it became known', OUTLINE_ORIGINS),
+  origin: choice('origin', OUTLINE_ORIGINS),
 } as const satisfies FieldsOf<Caliper>;
 
 /** What is read of an axle. */
@@ -49,7 +49,7 @@ export const VEHICLE_AXLE = {
   readings: list('readings'),
 } as const satisfies FieldsOf<VehicleAxle>;
 
-/** Where the spare is carried, and the spare that is kept. */
+/** Where the spare is carried, and the car’s own spare. */
 const SPARE = {
   wellDiameterMm: figure('well diameter', 'wellDiameterMm'),
   wellFloorDiameterMm: figure('well diameter at the floor', 'wellDiameterMm'),

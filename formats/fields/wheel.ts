@@ -11,7 +11,7 @@ const INNER_FACE = {
   barrel: list('barrel'),
   spoke: list('back of the spokes'),
   weights: list('balance weights'),
-  origin: choice('how it became known', FACE_ORIGINS),
+  origin: choice('origin', FACE_ORIGINS),
   family: choice('shape of the spokes', SPOKE_FAMILIES),
   readOn: group('the wheel it was read on', {
     rimWidthIn: figure('rim width', 'rimWidthIn', { needed: true }),
@@ -26,7 +26,7 @@ export const WHEEL = {
       title: 'Present rim diameter',
       picture: 'tireSize',
       where: 'The last figure of the tire size, or the stamp on the wheel.',
-      tool: 'Read it; do not measure over the flanges.',
+      tool: 'Read the size; do not measure over the flanges.',
       mistake: 'Measuring the outside: the flanges add about 1.4 in.',
     },
   }),
@@ -45,11 +45,11 @@ export const WHEEL = {
       title: 'Present offset or backspacing',
       picture: 'backspacing',
       where:
-        'Offset is stamped as ET. Backspacing: wheel face down, straight-edge across the back flange, rule down' +
+        'Offset is stamped as ET. Backspacing: wheel face down, straightedge across the back flange, rule down' +
         ' to the pad.',
-      tool: 'Straight-edge and steel rule.',
+      tool: 'Straightedge and steel rule.',
       mistake:
-        'Mixing the two meanings: a rule to the flange reads overall, paper sums are nominal, half an inch less.',
+        'Mixing the two conventions: a rule to the flange reads overall; sums on paper are nominal, half an inch less.',
     },
   }),
   backspacingMm: reading('backspacing', 'backspacingMm'),

@@ -30,11 +30,11 @@ describe('what a brief may say', () => {
     expect(readJobFile(writeJobFile(job)).job).toEqual(job);
   });
   test.each<[string, unknown, string]>([
-    ['brief.pokeMm', { min: 5, max: 2 }, 'brief.pokeMm: the inner end (min) lies outside the outer end (max)'],
+    ['brief.pokeMm', { min: 5, max: 2 }, 'brief.pokeMm: the inner end (min) is beyond the outer end (max)'],
     [
       'brief.pokeMm',
       { front: { min: 5, max: 2 } },
-      'brief.pokeMm.front: the inner end (min) lies outside the outer end (max)',
+      'brief.pokeMm.front: the inner end (min) is beyond the outer end (max)',
     ],
     ['brief.pokeMm', { front: { min: 400 } }, 'brief.pokeMm.front.min: must be between -300 and 300'],
     ['brief.pokeMm', { left: { min: 4 } }, 'brief.pokeMm.left: is not a known field'],
@@ -62,7 +62,7 @@ describe('what a brief may say', () => {
     expect(lines[0]).toContain(message);
   });
   test('units stand in the messages’ names: a place is called as people call it', () => {
-    expect(placeName(['brief', 'pokeMm', 'front', 'min'])).toBe('front · wish, inner end');
+    expect(placeName(['brief', 'pokeMm', 'front', 'min'])).toBe('front · target, inner end');
     expect(placeName(['brief', 'remedies', 'trimPlastic'])).toBe('trimming plastic');
     expect(placeName(['brief', 'rules', 'winter'])).toBe('winter traction');
     expect(placeName(['vehicle', 'front', 'suspension', 'casterDeg'])).toBe('front · caster');

@@ -6,7 +6,7 @@ import { objectOf } from './schemaOf';
 
 const inOrder: Joi.CustomValidator = (range, helpers) =>
   range.min != null && range.max != null && range.min > range.max
-    ? helpers.message({ custom: 'the inner end (min) lies outside the outer end (max)' })
+    ? helpers.message({ custom: 'the inner end (min) is beyond the outer end (max)' })
     : range;
 const { pokeMm } = BRIEF;
 const face = objectOf(pokeMm.fields.front.fields).custom(inOrder);

@@ -71,7 +71,7 @@ function frame({
 
 const HOLD =
   'Lay a rule on both printed scales: if one is off, print again at 100 %. Cut the holes out, or push a pin' +
-  ' through their middles; hold the card flat on the hub. Every stud must stand in its hole.';
+  ' through their centers; hold the card flat on the hub. Every stud must stand in its hole.';
 
 /** Free room kept around a hole. */
 const AROUND_MM = 4;

@@ -22,14 +22,14 @@ export interface Template {
 /** What to do with the card of a brake, and with the negative of a wheel. */
 export const BRAKE_STEPS = [
   'Lay a rule on both printed scales. Off by more than half a millimeter: type what it reads, print again.',
-  'Stick it on stiff card. Cut outside the heavy line.',
+  'Glue it on stiff card. Cut outside the heavy line.',
   'Wheel face down. Hold the face line flat on the pad, the spigot in the bore.',
   'Turn it through a full revolution. It must pass every spoke, the barrel and the weights.',
   'Where it touches, there is less room than the margin. The test fit on the car decides.',
 ] as const;
 export const FACE_STEPS = [
   'Lay a rule on both printed scales. Off by more than half a millimeter: type what it reads, print again.',
-  'Stick it on stiff card. Cut outside the heavy line.',
+  'Glue it on stiff card. Cut outside the heavy line.',
   'Wheel off, car on stands. Hold the face line flat on the hub, the notch over its lip.',
   'Turn it past the whole brake. Its edge is the wheel: nothing may touch it.',
   'Where it touches, there is less room than the margin. The test fit on the car decides.',

@@ -43,9 +43,9 @@ describe('shapes as a line of text', () => {
   test.each([
     ['rim 0/200 10/200', /“rim” is not one of/],
     ['barrel 0/200', /barrel needs at least two points/],
-    ['barrel 0/200 10/200 5/200', /barrel goes back/],
-    ['spoke 0/200 10/100 8/150', /spoke goes back/],
-    ['weights 0/10/5', /barrel to stick to/],
+    ['barrel 0/200 10/200 5/200', /barrel turns back/],
+    ['spoke 0/200 10/100 8/150', /spoke turns back/],
+    ['weights 0/10/5', /a barrel first/],
     ['barrel 0/200 10/200 | family hollow', /“hollow” is not one of flat, curved, domed, deep/],
     ['barrel 0/200 10/200 | on 7.5', /not written like 7\.5\/40/],
     ['', /“” is not one of/],

@@ -1,5 +1,5 @@
 import { readThread, SEAT_NAMES } from '#core/fastener';
-import { readLoadRange, readSpeedSymbol } from '#core/load';
+import { readLoadRange, readSpeedRating } from '#core/load';
 import type { ShelfItem, ShelfKind } from '#core/shelf';
 import { readTireSize } from '#core/tire';
 import type { RangeName } from '#formats/fields';
@@ -104,8 +104,8 @@ const COLUMNS: Readonly<Record<ShelfKind, readonly Column[]>> = {
     length({ key: 'seatThicknessMm', label: 'Thickness under the lug seat', range: 'seatThicknessMm' }),
     lugs('lugCount', 'Lugs', true),
     length({ key: 'boltCircleMm', label: 'Bolt circle', range: 'boltCircleMm', required: true }),
-    lugs('toLugCount', 'To lugs'),
-    length({ key: 'toBoltCircleMm', label: 'To circle', range: 'boltCircleMm' }),
+    lugs('toLugCount', 'Wheel lugs'),
+    length({ key: 'toBoltCircleMm', label: 'Wheel bolt circle', range: 'boltCircleMm' }),
     length({ key: 'innerBoreMm', label: 'Bore', range: 'boreMm' }),
     length({ key: 'outerLipMm', label: 'Lip ⌀', range: 'boreMm' }),
     thread(false),
@@ -152,7 +152,7 @@ const COLUMNS: Readonly<Record<ShelfKind, readonly Column[]>> = {
     { key: 'size', label: 'Size', type: 'marking', mark: sizeAsTyped, required: true },
     loadIndex('loadIndex', 'Load index'),
     loadIndex('loadIndexDual', 'Load index, dual'),
-    { key: 'speed', label: 'Speed', type: 'marking', mark: readSpeedSymbol },
+    { key: 'speed', label: 'Speed', type: 'marking', mark: readSpeedRating },
     { key: 'loadRange', label: 'Load range', type: 'marking', mark: readLoadRange },
     { key: 'testRimIn', label: 'Test rim', type: 'rim', range: 'rimWidthIn' },
     length({ key: 'sectionWidthMm', label: 'Section on it', range: 'sectionWidthMm' }),

@@ -54,7 +54,7 @@ describe('reading a file of the shelf', () => {
     ],
     ['kind,name\ntire,T', 'line 2, size: is missing'],
     ['kind,name,size\ntire,T,205/55', 'line 2, size: after 205/55 the rim diameter is missing, as in 205/55R16'],
-    ['kind,name,size,speed\ntire,T,205/55R16,X', 'line 2, speed: “X” is not a speed symbol such as T, H or V'],
+    ['kind,name,size,speed\ntire,T,205/55R16,X', 'line 2, speed: “X” is not a speed rating such as T, H or V'],
     ['kind,name,size,loadIndex\ntire,T,205/55R16,300', 'line 2, loadIndex: must be between 20 and 204'],
     [
       'kind,name,size,sectionWidthMm\ntire,T,205/55R16,214',

@@ -67,8 +67,7 @@ export async function setPassphrase(folder: string, phrase: string): Promise<voi
   if (characters > MOST_CHARACTERS) throw new StartFault(`the pass-phrase has more than ${MOST_CHARACTERS} characters`);
   // The lists of usual ones are read only when a phrase is set.
   const { isGuessed } = await import('./guessed');
-  if (isGuessed(phrase))
-    throw new StartFault('that pass-phrase is soon guessed: a few words that do not belong together do');
+  if (isGuessed(phrase)) throw new StartFault('that pass-phrase is easily guessed: use a few unrelated words');
   const salt = randomBytes(16);
   const kept: Kept = { salt: salt.toString('hex'), hash: (await hashed(phrase, salt, COST)).toString('hex'), ...COST };
   const part = `${fileIn(folder)}.part`;

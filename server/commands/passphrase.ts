@@ -18,11 +18,11 @@ await runCommand(async () => {
     await endAllDevices();
     await closeDatabase();
   }
-  console.log('The pass-phrase is set. Every device is asked for it anew.');
+  console.log('The pass-phrase is set. Every device must sign in again.');
 });
 
 async function typedTwice(): Promise<string> {
-  const first = await unseen(`Pass-phrase of the shop, ${LEAST_CHARACTERS} characters or more: `);
+  const first = await unseen(`Shop pass-phrase, ${LEAST_CHARACTERS} characters or more: `);
   if ((await unseen('Once more: ')) !== first) throw new StartFault('the two are not the same: nothing is changed');
   return first;
 }

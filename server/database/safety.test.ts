@@ -53,7 +53,7 @@ const schemaOf = async () =>
 describe('opening', () => {
   test('a file that is empty, cut or no database is told in one line, and left as it is', async () => {
     writeFileSync(file, '');
-    expect(await opening()).toMatch(/scoval\.sqlite is empty: put a backup back/);
+    expect(await opening()).toMatch(/scoval\.sqlite is empty: restore a backup/);
     writeFileSync(file, 'Dear shop, this is a letter.');
     expect(await opening()).toMatch(/is no database/);
     expect(readFileSync(file, 'utf8')).toBe('Dear shop, this is a letter.');

@@ -6,7 +6,7 @@ import { withPlain } from './plain';
 /** How every SQLite file begins. */
 const HEAD = 'SQLite format 3\0';
 
-const REMEDY = 'put a backup back (npm run restore), or move the file away to begin anew';
+const REMEDY = 'restore a backup (npm run restore), or move the file away to begin anew';
 
 /** @throws StartFault where a file is empty or begins as no database does */
 export function checkHead(file: string): void {

@@ -15,7 +15,7 @@ const BUSY = [
   'Retry-After: 5',
   'Connection: close',
   '',
-  'Scoval has as many connections open as it takes: try again.\n',
+  'Scoval has too many connections open: try again.\n',
 ].join('\r\n');
 
 /** Bounds what a server lets clients hold open: their number, and the time for a request. */

@@ -31,12 +31,12 @@ export const originDoor: RequestHandler = (request, response, next) => {
   const refuse = (status: number, words: string) => void response.status(status).type('text').send(`${words}\n`);
   if (!METHODS.includes(request.method)) {
     response.setHeader('Allow', METHODS.join(', '));
-    return refuse(405, 'There is nothing of this kind to do.');
+    return refuse(405, 'This cannot be done here.');
   }
   if (READS.includes(request.method))
-    return mayRead(request.headers) ? next() : refuse(403, 'Pages of other sites may not read this.');
-  if (!isSameOrigin(request.headers)) return refuse(403, 'Only pages of Scoval itself may change anything.');
+    return mayRead(request.headers) ? next() : refuse(403, 'Pages of other sites cannot read this.');
+  if (!isSameOrigin(request.headers)) return refuse(403, 'Only Scoval’s own pages can change anything.');
   const type = (request.headers['content-type'] ?? '').split(';')[0]!.trim().toLowerCase();
   const taken = type === 'application/json' || (type === 'multipart/form-data' && TAKES_FORMS.test(request.path));
-  return taken ? next() : refuse(415, 'This is taken as JSON alone.');
+  return taken ? next() : refuse(415, 'Only JSON is accepted here.');
 };

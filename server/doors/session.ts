@@ -36,5 +36,5 @@ export const sessionDoor =
     if (request.path === ENTER || request.path === `${ENTER}.data`) return next();
     if (request.method === 'GET' && request.accepts(['json', 'html']) === 'html' && !request.path.endsWith('.data'))
       return response.redirect(302, `${ENTER}?to=${encodeURIComponent(safePlace(request.originalUrl))}`);
-    return void response.status(401).type('text').send('This device was not let in, or its time is over.\n');
+    return void response.status(401).type('text').send('This device is not signed in, or its sign-in has expired.\n');
   };

@@ -6,7 +6,7 @@ import { boundFaults, checkJob, type Fault } from '#formats/job';
 export function editedJob(before: Job, edits: readonly Edit[]): { job: Job } | { faults: Fault[] } {
   try {
     if (edits.some((edit) => 'path' in edit && edit.path[0] === 'house'))
-      return { faults: [{ path: 'house', message: 'is the shop’s: it is changed among the shop defaults' }] };
+      return { faults: [{ path: 'house', message: 'belongs to the shop: change it in Shop defaults' }] };
     const read = checkJob(applyEdits(before, edits), before);
     if (read.faults) return { faults: read.faults };
     const over = boundFaults(read.job, before);

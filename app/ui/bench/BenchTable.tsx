@@ -76,7 +76,7 @@ function columnsOf(query: JobListQuery): TableColumnsType<JobListItem> {
     },
     {
       ...sorted('title'),
-      title: 'What it is about',
+      title: 'Title',
       render: (_, { title }) => title || <span className="soft">—</span>,
     },
     {
@@ -98,7 +98,7 @@ function columnsOf(query: JobListQuery): TableColumnsType<JobListItem> {
     },
     {
       ...sorted('updated'),
-      title: 'Last touched',
+      title: 'Last changed',
       width: 150,
       defaultSortOrder: 'descend',
       render: (_, { updatedAt }) => <When at={updatedAt} />,
@@ -127,9 +127,7 @@ function Nothing({ archived, asked }: { archived: boolean; asked: boolean }) {
   if (asked) return <p className="shop-empty">No job matches.</p>;
   return (
     <p className="shop-empty">
-      {archived
-        ? 'Nothing has been put away.'
-        : 'The bench is empty. Start a new job with the car in front of you, or import a job file.'}
+      {archived ? 'No archived jobs.' : 'No jobs yet. Start one with the car in front of you, or import a job file.'}
     </p>
   );
 }

@@ -56,7 +56,7 @@ export function NewJobDialog({ open, close }: { open: boolean; close(): void }) 
         </div>
         <div className="field">
           <label className="label" htmlFor={`${id}title`}>
-            What it is about
+            Title
           </label>
           <Input
             id={`${id}title`}

@@ -22,8 +22,8 @@ export function RowTools({ job }: { job: JobListItem }) {
       />
       <Button
         type="text"
-        title={job.archived ? 'Back on the bench' : 'Put away'}
-        aria-label={`${job.archived ? 'Bring back' : 'Put away'} ${job.number}`}
+        title={job.archived ? 'Restore' : 'Archive'}
+        aria-label={`${job.archived ? 'Restore' : 'Archive'} ${job.number}`}
         icon={job.archived ? <RollbackOutlined /> : <InboxOutlined />}
         onClick={() => ask(job.archived ? 'unarchive' : 'archive')}
       />

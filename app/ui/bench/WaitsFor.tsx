@@ -4,9 +4,9 @@ import { OF_MANY } from '../words';
 import './bench.css';
 
 const NOT_JUDGED = {
-  judging: 'being judged …',
-  'too long': 'not judged: it takes too long. Fewer points or setups would do.',
-  damaged: 'its record is damaged: put a backup back',
+  judging: 'checking …',
+  'too long': 'not checked: it takes too long. Use fewer points or setups.',
+  damaged: 'record damaged: restore a backup',
 } as const;
 
 const BEST_FIRST = ['ok', 'caution', 'fail', 'unknown'] as const;

@@ -70,13 +70,13 @@ async function readInTime(bytes: Uint8Array): Promise<ReadJob> {
     return await inWorker('readJob', bytes);
   } catch (error) {
     if (!(error instanceof TooLong)) throw error;
-    return { faults: [{ path: '', message: 'the file takes too long to check' }] };
+    return { faults: [{ path: '', message: 'checking the file takes too long' }] };
   }
 }
 
 const gone = (intent: string): BenchAnswer => ({
   intent,
-  faults: [{ path: '', message: 'this job is not there any more' }],
+  faults: [{ path: '', message: 'this job no longer exists' }],
 });
 
 /** A job with nothing measured yet. */

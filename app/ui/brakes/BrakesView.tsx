@@ -33,7 +33,7 @@ const RankTable = lazy(() => import('./RankTable').then((module) => ({ default: 
 type Shown = 'section' | 'ranking';
 const SHOWS: readonly (readonly [Shown, string])[] = [
   ['section', 'Section'],
-  ['ranking', 'Wheels by room'],
+  ['ranking', 'Wheels by clearance'],
 ];
 type Panel = 'room' | 'brake' | 'face';
 const PANELS: readonly (readonly [Panel, string])[] = [
@@ -121,7 +121,7 @@ export function BrakesView({ axle }: { axle: AxleName }) {
         />
         <WordSwitch<Shown>
           label="What the sheet shows"
-          tip="One wheel in section, or every wheel by its room (R)"
+          tip="One wheel in section, or all wheels by clearance (R)"
           options={SHOWS}
           value={shows}
           choose={setShows}
@@ -141,7 +141,7 @@ export function BrakesView({ axle }: { axle: AxleName }) {
             assumed={usual !== null || one.face?.origin === 'family'}
             move={one.room ? move : undefined}
             description={
-              `The ${axle} brake in the wheel ${subject?.name ?? 'nobody chose'}:` +
+              `The ${axle} brake in the wheel ${subject?.name ?? 'not chosen'}:` +
               ` ${checks.map(({ label, value }) => `${label} ${lengths.text(value)}`).join(', ')}`
             }
           />
@@ -150,7 +150,8 @@ export function BrakesView({ axle }: { axle: AxleName }) {
               <p>Not known: {one.missing}.</p>
               {usual && (
                 <p>
-                  <em className="assumed">assumed</em>: this wheel’s inside, dashed, as is usual for its size.
+                  <em className="assumed">assumed</em>: the inside of this wheel, dashed, is assumed as usual for its
+                  size.
                 </p>
               )}
               {!caliper?.outline ? (
@@ -202,7 +203,7 @@ export function BrakesView({ axle }: { axle: AxleName }) {
           (subject ? (
             <FacePanel key={subject.key} axle={axle} subject={subject} files={files} />
           ) : (
-            <p className="soft">No wheel is at hand: build a setup, or keep one on the shelf.</p>
+            <p className="soft">No wheel to check: build a setup, or add a wheel to the shelf.</p>
           ))}
       </aside>
       <p className="caution-note station-note">

@@ -80,13 +80,11 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
           />
         )}
         <KeepBrake caliper={caliper} />
-        <h3 className="label">
-          {caliper.outline ? `Outline, ${caliper.outline.length} corners` : 'Outline, none yet'}
-        </h3>
+        <h3 className="label">{caliper.outline ? `Outline, ${caliper.outline.length} points` : 'Outline, none yet'}</h3>
         <div className="brake-tools">
           <WordSwitch<Way>
             label="How the outline is given"
-            tip="Read on the car, or corner by corner"
+            tip="Measured on the car, or point by point"
             options={WAYS}
             value={way}
             choose={setWay}
@@ -104,7 +102,7 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
           <div className="brake-tools">
             <ShapeFiles href={`${files}&of=brake`} />
             <Button size="small" icon={<DeleteOutlined />} onClick={() => editAt([...path, 'outline'], null)}>
-              Drop the outline
+              Delete the outline
             </Button>
           </div>
         )}
@@ -143,7 +141,7 @@ function KeepBrake({ caliper }: { caliper: Caliper }) {
   return (
     <div className="brake-tools">
       <Button size="small" disabled={name === ''} onClick={keep}>
-        Keep this brake on the shelf
+        Save this brake to the shelf
       </Button>
       <span className="soft" role="status">
         {name === '' ? 'it needs a name first' : fault !== null ? fault : sent === name ? 'kept' : ''}
@@ -164,7 +162,7 @@ function Corners({ axle, caliper, take }: OutlineProps) {
   const [draft, setDraft] = useDraft<Row<'a' | 'r'>[]>(name);
   const rows = draft ?? caliper.outline ?? [];
   const whole = wholeRows(rows, ['a', 'r']);
-  const fault = draft === null ? null : whole === null ? 'a figure is missing' : outlineFault(whole);
+  const fault = draft === null ? null : whole === null ? 'enter both figures' : outlineFault(whole);
   const change = (next: Row<'a' | 'r'>[]) => {
     const points = wholeRows(next, ['a', 'r']);
     if (points === null || outlineFault(points) !== null) return setDraft(next);
@@ -174,7 +172,7 @@ function Corners({ axle, caliper, take }: OutlineProps) {
   return (
     <>
       <p className="soft brake-hint">
-        From the hub face, + outboard; from the hub&apos;s axis. The last corner is joined to the first.
+        From the hub face, + outboard; from the hub&apos;s axis. The last point joins the first.
       </p>
       <FigureRows
         name={name}
@@ -196,7 +194,7 @@ const NotYet = ({ fault, drop }: { fault: string; drop(): void }) => (
   <div className="brake-not-yet" role="status">
     <span>No outline yet: {fault}.</span>
     <Button size="small" type="text" onClick={drop}>
-      Drop these
+      Discard these
     </Button>
   </div>
 );
@@ -227,8 +225,8 @@ function Reaches({ axle, caliper, take }: OutlineProps) {
     <>
       <ReachPicture />
       <p className="soft brake-hint">
-        Wheel off, car on stands. A straight-edge across the hub face: at each radius, how far the brake stands outboard
-        of it. The largest radius is its outer edge.
+        Wheel off, car on stands. Lay a straightedge across the hub face; at each radius, measure how far the brake
+        stands outboard of it. The largest radius is its outer edge.
       </p>
       <FigureRows
         name={name}
@@ -262,8 +260,8 @@ function judge({ rows, backMm }: ReachDraft): {
   row: number | null;
 } {
   const whole = wholeRows(rows, ['radiusMm', 'reachMm']);
-  if (whole === null) return { outline: null, fault: 'a figure is missing', row: null };
-  if (backMm === null) return { outline: null, fault: 'the place of its back is missing', row: null };
+  if (whole === null) return { outline: null, fault: 'enter both figures', row: null };
+  if (backMm === null) return { outline: null, fault: 'enter the back of the brake', row: null };
   try {
     return { outline: outlineFromReach(whole, backMm), fault: null, row: null };
   } catch (error) {

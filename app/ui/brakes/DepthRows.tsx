@@ -42,7 +42,7 @@ const ZONES = [
 ] as const;
 
 /**
- * Depths read from a straight-edge across the back flange, at radii from the axis: barrel, spokes, and where weights
+ * Depths read from a straightedge across the back flange, at radii from the axis: barrel, spokes, and where weights
  * stick.
  */
 export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: DepthRowsProps) {
@@ -55,7 +55,7 @@ export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: 
     const { made } = judge(next, backMm);
     if (made === null) return setDraft(next);
     setDraft(null);
-    // Depths that began as a drawing's are no longer all a drawing's, nor all read.
+    // Depths that began as a drawing's are no longer all a drawing's, nor all measured.
     take({ ...made, origin: face.origin === 'file' || face.origin === 'typed' ? 'typed' : 'straightedge' });
   };
   const faultOf = (list: 'barrel' | 'spoke') =>
@@ -64,7 +64,7 @@ export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: 
     <>
       <DepthPicture />
       <p className="soft brake-hint">
-        Straight-edge across the back flange, {lengths.text(backMm)} inboard of the pad (overall backspacing).
+        Straightedge across the back flange, {lengths.text(backMm)} inboard of the pad (overall backspacing).
       </p>
       <h3 className="label">Barrel, from the flange outward</h3>
       <FigureRows
@@ -96,7 +96,7 @@ export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: 
         <div className="brake-not-yet" role="status">
           <span>No face yet: {judged.fault}.</span>
           <Button size="small" type="text" onClick={() => setDraft(null)}>
-            Drop these
+            Discard these
           </Button>
         </div>
       )}
@@ -131,7 +131,7 @@ function judge({ barrel, spoke, weights }: Draft, backMm: number): Judged {
   const not = (fault: string): Judged => ({ made: null, fault, list: null, row: 0 });
   const [ofBarrel, ofSpoke] = [wholeRows(barrel, ['radiusMm', 'depthMm']), wholeRows(spoke, ['radiusMm', 'depthMm'])];
   const zones = wholeRows(weights, ['fromMm', 'toMm', 'heightMm']);
-  if (!ofBarrel || !ofSpoke || !zones) return not('a figure is missing');
+  if (!ofBarrel || !ofSpoke || !zones) return not('enter both figures');
   if (ofBarrel.length === 1 || ofSpoke.length === 1) return not('a line needs two depths at least');
   try {
     const face: InnerFace = faceFromDepths(backMm, ofBarrel, ofSpoke);

@@ -87,7 +87,7 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
       open
       onCancel={close}
       onOk={take}
-      okText="Take it"
+      okText="Use this line"
       okButtonProps={{ disabled: !made?.shape }}
       title={
         props.of === 'brake' ? `Outline of the ${axle} brake, from a drawing` : 'Inner face of a wheel, from a drawing'
@@ -103,7 +103,7 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
             busy={busy}
             take={(file) => void open(file)}
           >
-            {opened ? 'Another file' : 'SVG or DXF file'}
+            {opened ? 'Choose another file' : 'SVG or DXF file'}
           </FileButton>
           {opened ? (
             <>
@@ -142,7 +142,7 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
               {(props.of === 'brake' ? (['outline'] as const) : (['barrel', 'spoke'] as const)).map((part) => (
                 <Pick
                   key={part}
-                  label={{ outline: 'Line to take', barrel: 'The barrel is', spoke: 'The back of the spokes is' }[part]}
+                  label={{ outline: 'Line to use', barrel: 'The barrel is', spoke: 'The back of the spokes is' }[part]}
                   value={chosen[part] ?? null}
                   choose={(line) => setChosen({ ...chosen, [part]: line })}
                   options={opened.drawing.lines.map((line, index) => ({ value: index, label: lineWords(line, index) }))}

@@ -20,8 +20,8 @@ import './brakes.css';
 
 type Way = 'depths' | 'family';
 const WAYS: readonly (readonly [Way, string])[] = [
-  ['depths', 'Straight-edge'],
-  ['family', 'By its family'],
+  ['depths', 'Straightedge'],
+  ['family', 'By spoke family'],
 ];
 const FAMILIES: { value: SpokeFamily; label: string }[] = [
   { value: 'flat', label: 'flat' },
@@ -52,7 +52,7 @@ function useStoreFace() {
   };
 }
 
-/** The inside of a wheel: from depths under a straight-edge, by the family of its spokes, or from a drawing. */
+/** The inside of a wheel: from depths under a straightedge, by the family of its spokes, or from a drawing. */
 export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: Subject; files: string }) {
   const { job } = useDocument();
   const editAt = useEditAt();
@@ -92,7 +92,7 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
         <div className="brake-tools">
           <WordSwitch<Way>
             label="How the face is given"
-            tip="Measured, or assumed by the family of its spokes"
+            tip="Measured, or assumed by spoke family"
             options={WAYS}
             value={way}
             choose={setWay}
@@ -133,9 +133,9 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
             />
             <p className="soft brake-hint">
               {isMeasured
-                ? 'This wheel is measured: drop its face before another is assumed.'
+                ? 'This wheel is measured: delete its inner face before assuming another.'
                 : known
-                  ? 'A usual shape for this rim, width and offset. Wheels alike in all three differ inside: measure' +
+                  ? 'A usual shape for this rim, width and offset. Wheels with all three alike differ inside: measure' +
                     ' before anything is bought.'
                   : 'Rim diameter, width and offset of the wheel are needed first.'}
             </p>
@@ -145,14 +145,14 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
           <div className="brake-tools">
             {path && <ShapeFiles href={`${files}&of=${encodeURIComponent(subject.key)}`} />}
             <Button size="small" icon={<DeleteOutlined />} onClick={() => take(null)}>
-              Drop the face
+              Delete the inner face
             </Button>
           </div>
         )}
         {path && !others && (face.barrel ?? face.spoke) && alike.length > 0 && (
           <Select
-            aria-label="Keep this face with a wheel on the shelf"
-            placeholder="keep it with a wheel on the shelf"
+            aria-label="Save this face to a wheel on the shelf"
+            placeholder="save it to a wheel on the shelf"
             value={null}
             style={{ width: '100%' }}
             options={alike.map((item) => ({ value: itemName(item), label: itemName(item) }))}
@@ -166,7 +166,7 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
         )}
         {storeFace.done && (
           <p className="soft" role="status">
-            Kept with {storeFace.done}.
+            Saved to {storeFace.done}.
           </p>
         )}
       </form>
@@ -184,11 +184,14 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
 }
 
 function originWords({ origin, family, barrel, spoke, readOn }: InnerFace, others: boolean): string {
-  if (!barrel && !spoke) return 'Nothing is known of this wheel inside yet.';
-  if (others)
-    return `Of another wheel, ${rimFigure(readOn!.rimWidthIn)} in ${offsetFigure(readOn!.offsetMm)}: read this one.`;
+  if (!barrel && !spoke) return 'The inside of this wheel is not measured yet.';
+  if (others) {
+    const other = `${rimFigure(readOn!.rimWidthIn)} in ${offsetFigure(readOn!.offsetMm)}`;
+    return `Measured on another wheel, ${other}: measure this one.`;
+  }
   if (origin === 'family') return `Assumed: the ${family ?? 'usual'} family, not measured.`;
-  const how = origin === 'straightedge' ? 'Read under a straight-edge' : origin === 'file' ? 'From a drawing' : 'Typed';
+  const how =
+    origin === 'straightedge' ? 'Measured with a straightedge' : origin === 'file' ? 'From a drawing' : 'Typed';
   const missing = !barrel ? '; the barrel is missing' : !spoke ? '; the spokes are missing' : '';
   return `${how}${missing}.`;
 }

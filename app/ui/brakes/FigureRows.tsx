@@ -49,7 +49,7 @@ export function FigureRows<K extends string>({ name, of, columns, rows, change, 
             size="small"
             type="text"
             icon={<CloseOutlined />}
-            aria-label={`Remove ${of.toLowerCase()} ${row + 1}`}
+            aria-label={`Delete ${of.toLowerCase()} ${row + 1}`}
             onClick={() => change(rows.filter((_, index) => index !== row))}
           />
           {fault?.row === row && (
@@ -60,7 +60,7 @@ export function FigureRows<K extends string>({ name, of, columns, rows, change, 
         </div>
       ))}
       <Button size="small" icon={<PlusOutlined />} onClick={() => change([...rows, {}])}>
-        {rows.length === 0 ? `First ${of.toLowerCase()}` : `Another ${of.toLowerCase()}`}
+        {rows.length === 0 ? `Add the first ${of.toLowerCase()}` : `Add another ${of.toLowerCase()}`}
       </Button>
     </div>
   );

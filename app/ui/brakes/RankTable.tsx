@@ -48,8 +48,8 @@ export function RankTable({ ranked, choose }: { ranked: readonly Row[]; choose(k
     clearance('To spokes', ({ brake }) => brake.spokeMm),
     clearance('To barrel', ({ brake }) => brake.barrelMm),
     clearance('To weights', ({ brake }) => brake.weightMm),
-    clearance('Over the limits', ({ spareMm }) => spareMm),
-    clearance('Clears from stack', ({ brake }) => brake.stackToClearMm),
+    clearance('Margin', ({ spareMm }) => spareMm),
+    clearance('Clears with stack', ({ brake }) => brake.stackToClearMm),
     {
       title: 'Verdict',
       key: 'verdict',
@@ -65,8 +65,8 @@ export function RankTable({ ranked, choose }: { ranked: readonly Row[]; choose(k
   return (
     <div className="rank">
       <p className="soft">
-        By what is left over the limits at the nearest of spokes, barrel and weights; lengths in {lengths.sign}. Setups
-        with their stacks, wheels on the shelf with none.
+        Sorted by the least margin over the limits at spokes, barrel and weights; lengths in {lengths.sign}. Setups with
+        their stacks, shelf wheels without.
       </p>
       <Table<Row>
         columns={columns}

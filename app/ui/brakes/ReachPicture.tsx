@@ -1,13 +1,13 @@
 import './brakes.css';
 
 const HUB_PICTURE =
-  'A straight-edge lies across the hub face; the rule reads from it outboard to the brake, ' +
+  'A straightedge lies across the hub face; the rule reads from it outboard to the brake, ' +
   "at a radius from the hub's axis.";
 const WHEEL_PICTURE =
-  'A straight-edge lies across the back flange of the wheel; the rule reads from it down to the barrel ' +
+  'A straightedge lies across the back flange of the wheel; the rule reads from it down to the barrel ' +
   'and to the back of the spokes, at a radius from the axis.';
 
-/** Where the rule goes when a brake is traced: a straight-edge on the hub face, the reach read at a radius. */
+/** Where the rule goes when a brake is traced: a straightedge on the hub face, the reach read at a radius. */
 export const ReachPicture = () => (
   <svg className="brake-picture" viewBox="0 0 300 108" role="img" aria-label={HUB_PICTURE}>
     <line className="picture-axis" x1="8" x2="292" y1="98" y2="98" />
@@ -24,7 +24,7 @@ export const ReachPicture = () => (
       radius
     </text>
     <text x="116" y="16" textAnchor="end">
-      straight-edge
+      straightedge
     </text>
     <text x="288" y="92" textAnchor="end">
       hub axis
@@ -32,7 +32,7 @@ export const ReachPicture = () => (
   </svg>
 );
 
-/** Where the rule goes in a wheel: a straight-edge across the back flange, depths read from it at radii. */
+/** Where the rule goes in a wheel: a straightedge across the back flange, depths read from it at radii. */
 export const DepthPicture = () => (
   <svg className="brake-picture" viewBox="0 0 300 108" role="img" aria-label={WHEEL_PICTURE}>
     <line className="picture-axis" x1="8" x2="292" y1="98" y2="98" />

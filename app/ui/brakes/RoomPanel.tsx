@@ -35,7 +35,7 @@ export function RoomPanel({ axle, subject, one, checks, ownMm, trialMm, setTrial
   return (
     <>
       <section aria-label="Distances">
-        <h2 className="label">Distances{trialMm === null ? '' : ', stack on trial'}</h2>
+        <h2 className="label">Distances{trialMm === null ? '' : ', trial stack'}</h2>
         {checks.map((check) => (
           <details key={check.code} className="brake-row" data-row={check.code}>
             <summary>
@@ -69,7 +69,7 @@ export function RoomPanel({ axle, subject, one, checks, ownMm, trialMm, setTrial
           />
           {trialMm !== null && (
             <Button size="small" onClick={() => setTrialMm(null)}>
-              As it is: {lengths.text(ownMm)}
+              As built: {lengths.text(ownMm)}
             </Button>
           )}
         </div>
@@ -79,7 +79,7 @@ export function RoomPanel({ axle, subject, one, checks, ownMm, trialMm, setTrial
           step={0.5}
           value={shown ?? 0}
           onChange={setTrialMm}
-          ariaLabelForHandle="Stack on trial, mm"
+          ariaLabelForHandle="Trial stack, mm"
           tooltip={{ open: false }}
         />
         <ToClear axle={axle} subject={subject} one={one} setTrialMm={setTrialMm} />
@@ -103,13 +103,13 @@ function ToClear({ axle, subject, one, setTrialMm }: Pick<RoomPanelProps, 'axle'
   if (!one.room) return null;
   if (stackToClearMm === null)
     return (
-      <p className="brake-verdict is-fail">No stack makes it clear: the barrel, or the weights on it, stand too low.</p>
+      <p className="brake-verdict is-fail">No stack makes it clear: the barrel, or a weight on it, is in the way.</p>
     );
   const setup = subject && setupOf(subject, job);
   return (
     <>
       <p>
-        Clears from a stack of <b className="figure">{lengths.text(stackToClearMm)}</b> on
+        Clears with a stack of <b className="figure">{lengths.text(stackToClearMm)}</b> on
         {stackToClearMm === 0 ? ': none is needed.' : '.'}{' '}
         {stackToClearMm > 0 && (
           <Button size="small" type="text" onClick={() => setTrialMm(stackToClearMm)}>

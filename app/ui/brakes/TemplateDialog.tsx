@@ -17,8 +17,8 @@ import './brakes.css';
 
 type Card = 'brake' | 'face';
 const CARDS: readonly (readonly [Card, string])[] = [
-  ['brake', 'Of the brake'],
-  ['face', 'Of the wheel, negative'],
+  ['brake', 'Brake'],
+  ['face', 'Wheel, negative'],
 ];
 const TRUE_SIZE: PrintScale = { across: 1, along: 1 };
 const USUAL_MARGIN_MM = 1.5;
@@ -72,7 +72,7 @@ export function TemplateDialog({ axle, subject, close }: { axle: AxleName; subje
     >
       <div className="dialog-form">
         <WordSwitch<Card>
-          label="What the card is of"
+          label="Template of"
           tip="The brake, to lay into a wheel; or the wheel's inside, to hold on the hub"
           options={CARDS}
           value={card}
@@ -86,7 +86,7 @@ export function TemplateDialog({ axle, subject, close }: { axle: AxleName; subje
           {face?.origin === 'family' && card === 'face' && (
             <>
               {' '}
-              <em className="assumed">assumed</em>: nobody measured this wheel.
+              <em className="assumed">assumed</em>: this wheel is not measured.
             </>
           )}
         </p>
@@ -117,8 +117,8 @@ function Proof({ scale, correct }: { scale: PrintScale; correct(scale: PrintScal
       ? null
       : printProof({ across: read.across, along: read.along }, scale);
   return (
-    <section className="print-proof" aria-label="Proof of the print">
-      <h3 className="label">After printing: what a steel rule reads</h3>
+    <section className="print-proof" aria-label="Print check">
+      <h3 className="label">After printing, measure with a steel rule</h3>
       <div className="field-wrap">
         {WAYS.map((way) => (
           <TypedInput<number>
@@ -164,7 +164,7 @@ function Proof({ scale, correct }: { scale: PrintScale; correct(scale: PrintScal
           The next print is corrected for this printer: × {formatNumber(scale.across, 4)} across, ×{' '}
           {formatNumber(scale.along, 4)} along.{' '}
           <Button size="small" type="text" onClick={() => correct(null)}>
-            Not any more
+            Reset
           </Button>
         </p>
       )}

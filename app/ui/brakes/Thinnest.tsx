@@ -30,15 +30,13 @@ export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
             <span className="soft">as it stands</span>
           ) : (
             <Button size="small" onClick={use}>
-              Put it on {setup.id.toUpperCase()}
+              Use it {setup.id.toUpperCase()}
             </Button>
           )}
         </p>
       )}
       {thinner && <p className="soft">{itemName(thinner)} is thinner, but leaves the wheel short of lip or thread.</p>}
-      {come && !item && !thinner && (
-        <p className="soft">No spacer on the shelf is thick enough and goes on this hub.</p>
-      )}
+      {come && !item && !thinner && <p className="soft">No spacer on the shelf is thick enough and fits this hub.</p>}
     </>
   );
 }

@@ -85,11 +85,11 @@ export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
               <span className="figure">
                 {count} × {lengths.figure(washerMm!)} + {lengths.figure(clearanceMm!)} = <b>{lengths.text(neededMm)}</b>
               </span>{' '}
-              between hub and wheel, in all
+              between hub and wheel, in total
             </p>
             <p>
               Sold as:{' '}
-              <b className="figure">{soldMm === null ? 'nothing usual is that thick' : lengths.text(soldMm)}</b>
+              <b className="figure">{soldMm === null ? 'no common spacer is that thick' : lengths.text(soldMm)}</b>
             </p>
             {soldMm !== null && <Engagement axle={axle} candidate={candidate} spacerMm={soldMm} />}
             {setup && <Thinnest axle={axle} setup={setup} leastMm={neededMm} />}

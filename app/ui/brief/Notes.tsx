@@ -17,7 +17,7 @@ export function Notes({ value, commit }: { value: string; commit(text: string): 
   return (
     <div className="field">
       <label className="label" htmlFor={id}>
-        What else was said
+        Anything else the customer said
       </label>
       <Input.TextArea
         id={id}

@@ -90,12 +90,12 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
           />
           <SpeedsField />
         </div>
-        <p className="soft">Both on the present tires, against a satellite receiver on a straight road.</p>
+        <p className="soft">Both on the present tires, against a GPS receiver on a straight road.</p>
         <Checkbox
           checked={setup.speedometerSet ?? false}
           onChange={({ target }) => editAt(['setups', setup.id, 'speedometerSet'], target.checked ? true : null)}
         >
-          The speedometer is set anew for this setup
+          Speedometer recalibrated for this setup
         </Checkbox>
       </section>
       <SpareFields setup={setup} ofCar={ofCar} ofSetup={ofSetup} />
@@ -126,7 +126,7 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
             <>
               <NumberField
                 {...ofSetup(['sensors', 'frequencyMHz'], setup.sensors.frequencyMHz)}
-                label="Ordered at"
+                label="Ordered frequency"
                 range="frequencyMHz"
                 unit="MHz"
                 width={6}
@@ -227,7 +227,7 @@ function SpareFields({ setup, ofCar, ofSetup }: { setup: Setup; ofCar: Over; ofS
         <ThreadField {...ofCar(['spare', 'holdDownThread'], spare.holdDownThread || null)} label="Hold-down thread" />
       </div>
       <details className="field-more">
-        <summary>The spare that is kept</summary>
+        <summary>Spare carried</summary>
         <div className="field-wrap">
           <TireSizeField {...ofCar(['spare', 'tire', 'size'], tire.size)} label="Its tire" width={12} />
           <RimField

@@ -10,7 +10,7 @@ import './car.css';
 const MARGINS = { left: 20, right: 20, top: 26, bottom: 30 };
 const WALL_MM = 14;
 
-/** The spare lying in its well, from the side, to scale: play, how proud it stands, and where the hold-down clamps. */
+/** The spare lying in its well, from the side, to scale: play, how far it sticks out, and where the hold-down clamps. */
 export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted | null; report: SpareReport }) {
   const lengths = useLengths();
   const { ref, size } = useSize<HTMLDivElement>({ width: 452, height: 200 });
@@ -22,7 +22,7 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
   if (wellDiameterMm == null || wellDepthMm == null || diameter === null || high === null)
     return (
       <p className="spare-hint soft">
-        The well is drawn once its diameter and depth are measured and the spare&apos;s tire and rim are known.
+        Measure the well&apos;s diameter and depth, and enter the spare&apos;s tire and rim, to see it drawn.
       </p>
     );
   const widest = Math.max(wellDiameterMm, diameter);
@@ -41,7 +41,8 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
         height={size.height}
         role="img"
         aria-label={
-          `Spare in its well: play ${lengths.text(report.playMm)}, proud ${lengths.text(report.proudMm)}, hold-down` +
+          `Spare in its well: play ${lengths.text(report.playMm)}, above the well ${lengths.text(report.proudMm)},` +
+          ' hold-down' +
           ` ${report.longerMm === null ? 'not known' : `${lengths.text(report.longerMm)} longer`}`
         }
       >
@@ -76,7 +77,7 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
           <>
             <Dimension from={[x(diameter / 2) - 12, floorTop]} to={[x(diameter / 2) - 12, y(high + rides)]} />
             <text className="sheet-figure" x={x(-diameter / 2) + 16} y={y(high + rides) - 7}>
-              {lengths.text(report.proudMm)} proud
+              {lengths.text(report.proudMm)} above
             </text>
           </>
         )}

@@ -15,11 +15,11 @@ export function SpeedTable({ report, present }: { report: SetupReport; present: 
       <thead>
         <tr>
           <th scope="col">Shown, {sign}</th>
-          <th scope="col">True now</th>
-          <th scope="col">True then</th>
-          <th scope="col">Least allowed</th>
-          {engine && <th scope="col">Engine now</th>}
-          {engine && <th scope="col">Engine then</th>}
+          <th scope="col">True speed now</th>
+          <th scope="col">True speed after</th>
+          <th scope="col">Lowest allowed</th>
+          {engine && <th scope="col">Engine speed now</th>}
+          {engine && <th scope="col">Engine speed after</th>}
         </tr>
       </thead>
       <tbody>
@@ -43,7 +43,7 @@ export function SpeedTable({ report, present }: { report: SetupReport; present: 
       </tbody>
       <caption className="soft">
         {report.speedometer.ownRatio === null
-          ? 'Had the speedometer been exact before (assumed): give its own reading.'
+          ? 'Assumes the speedometer is exact today: enter what it shows against the true speed.'
           : `By the car's own reading, ${formatNumber(100 * report.speedometer.ownRatio, 1)} true at 100 shown.`}
         {engine &&
           ' Engine a minute, at that speed driven' +

@@ -48,7 +48,7 @@ export function SpeedsField() {
       name="brief/speedsKmh"
       value={value}
       commit={(speeds) => editAt(['brief', 'speedsKmh'], speeds)}
-      label="Speeds looked at"
+      label="Speeds to check"
       unit={measureSign('speed', unit)}
       width={14}
       placeholder={show(USUAL_SPEEDS_KMH)}

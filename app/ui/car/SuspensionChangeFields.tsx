@@ -10,15 +10,15 @@ import './car.css';
 
 const KINDS: readonly { value: SuspensionChangeKind; label: string }[] = [
   { value: 'spring', label: 'at the spring' },
-  { value: 'strut-top', label: 'over the strut' },
-  { value: 'body', label: 'body off its frame' },
+  { value: 'strut-top', label: 'strut spacer' },
+  { value: 'body', label: 'body lift' },
 ];
 
 /** What stops and parts do under each kind, in a line. */
 const EFFECT: Record<SuspensionChangeKind, string> = {
-  spring: 'the place of rest moves, the stops stay: more travel one way, less the other',
-  'strut-top': 'rest and both stops move together',
-  body: 'wheels and stops stay, the parts of the body rise',
+  spring: 'ride height moves, the stops stay: more travel one way, less the other',
+  'strut-top': 'ride height and both stops move together',
+  body: 'wheels and stops stay, the body rises',
 };
 
 /** How a setup raises or lowers the car, axle by axle, and what that does to height, arch and rake. */
@@ -37,7 +37,8 @@ export function SuspensionChangeFields({ setup, report }: { setup: Setup; report
           <div key={axle}>
             <dt>{axle === 'front' ? 'Front' : 'Rear'}</dt>
             <dd>
-              body <b className="figure">{lengths.text(report[axle].bodyHeightChangeMm, true)}</b>, arch gap{' '}
+              body <b className="figure">{lengths.text(report[axle].bodyHeightChangeMm, true)}</b>
+              {', fender clearance '}
               <b className="figure">{lengths.text(report[axle].archGapMm)}</b>
             </dd>
           </div>
@@ -56,9 +57,9 @@ export function SuspensionChangeFields({ setup, report }: { setup: Setup; report
       </dl>
       {changed && (
         <p className="caution-note">
-          Springs held back by a strut are under load: a compressor, and licensed work where the law asks for it. Have
-          the wheels aligned afterwards; headlamps, and driver aids that look ahead, are set anew. Lifts are regulated
-          differently in every place: check your local code.
+          Springs on a strut are under load: use a spring compressor, and licensed work where the law asks for it. Align
+          the wheels afterwards; re-aim headlamps and driver-assist sensors. Lifts are regulated differently in every
+          place: check your local code.
         </p>
       )}
     </section>

@@ -26,12 +26,12 @@ export function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: Axl
   const change = (value: number) => lengths.figure(value, true);
   const columns = [
     figureColumn<Row>(
-      'Face',
+      'Poke',
       ({ pokeMm }) => pokeMm,
       (value) => faceText(value, lengths),
     ),
-    figureColumn<Row>('Inner gap', ({ inboardGapMm }) => inboardGapMm, length),
-    figureColumn<Row>('Arch gap', ({ archGapMm }) => archGapMm, length),
+    figureColumn<Row>('Inner clearance', ({ inboardGapMm }) => inboardGapMm, length),
+    figureColumn<Row>('Fender clearance', ({ archGapMm }) => archGapMm, length),
     figureColumn<Row>('ETe, mm', ({ effectiveOffsetMm }) => effectiveOffsetMm, offsetFigure),
     figureColumn<Row>('Outer face', ({ outerChangeMm }) => outerChangeMm, change),
     figureColumn<Row>('Inner face', ({ innerChangeMm }) => innerChangeMm, change),

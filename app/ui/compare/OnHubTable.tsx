@@ -29,7 +29,7 @@ export function OnHubTable({ axle }: { axle: AxleName }) {
   return (
     <CompareTable
       label="On the hub"
-      title={`Wheel on hub, ${axle} axle: bore play and thread in ${lengths.sign}`}
+      title={`Wheel on hub, ${axle} axle: bore clearance and thread in ${lengths.sign}`}
       rows={setups.map(({ setup, report }) => rowOf(setup, report, axle))}
       columns={[...CODES.map((code) => checkColumn(code, show)), order]}
     />

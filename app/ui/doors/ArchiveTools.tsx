@@ -35,7 +35,7 @@ export function ArchiveTools() {
           Save everything
         </Button>
         <FileButton label="Archive" accept=".zip,application/zip" busy={busy} take={(file) => void take(file)}>
-          Take an archive in
+          Import an archive
         </FileButton>
       </div>
       {answer && answer.faults.length > 0 && <FileFaults name={answer.name} faults={answer.faults} />}
@@ -50,14 +50,14 @@ async function sent(file: File): Promise<ArchiveAnswer> {
   try {
     const response = await fetch('/archive', { method: 'POST', body: form });
     if (response.ok) return (await response.json()) as ArchiveAnswer;
-    return { name: file.name, faults: [{ path: '', message: `was not taken in (${response.status})` }], taken: null };
+    return { name: file.name, faults: [{ path: '', message: `was not imported (${response.status})` }], taken: null };
   } catch {
     return { name: file.name, faults: [{ path: '', message: 'no answer from Scoval: try again' }], taken: null };
   }
 }
 
 function takenWords({ jobs, renumbered, items, keptDefaults }: TakenIn): string {
-  const numbers = renumbered > 0 ? `; ${renumbered} of them under a new number` : '';
-  const terms = keptDefaults ? ' The house stays as it is here.' : '';
-  return `${jobs} ${jobs === 1 ? 'job' : 'jobs'} taken in${numbers}, ${items} items on the shelf.${terms}`;
+  const numbers = renumbered > 0 ? `; ${renumbered} under a new number` : '';
+  const terms = keptDefaults ? ' The shop defaults here did not change.' : '';
+  return `${jobs} ${jobs === 1 ? 'job' : 'jobs'} imported${numbers}, ${items} items on the shelf.${terms}`;
 }

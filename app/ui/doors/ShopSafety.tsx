@@ -41,7 +41,7 @@ export function Backups({ copies, daily, kept }: BackupsProps) {
     <section>
       <h2>Backups</h2>
       <Checkbox checked={daily} onChange={({ target }) => send({ intent: 'daily', on: target.checked })}>
-        A copy every day, the last {kept} kept
+        One backup a day, the last {kept} kept
       </Checkbox>
       <div>
         <Button loading={busy} onClick={() => send({ intent: 'back-up' })}>
@@ -51,7 +51,7 @@ export function Backups({ copies, daily, kept }: BackupsProps) {
       <Faults answer={answer} />
       {answer?.done && <p role="status">{answer.done}</p>}
       {copies.length === 0 ? (
-        <p className="soft">No copy yet.</p>
+        <p className="soft">No backup yet.</p>
       ) : (
         <ul className="device-rows" aria-label="Backups">
           {copies.map(({ name, bytes, madeAt }) => (
@@ -65,7 +65,7 @@ export function Backups({ copies, daily, kept }: BackupsProps) {
           ))}
         </ul>
       )}
-      <p className="caution-note">A copy on the same disk goes with the disk: keep one elsewhere too.</p>
+      <p className="caution-note">A backup on the same disk is lost with the disk: keep one elsewhere too.</p>
     </section>
   );
 }
@@ -107,7 +107,7 @@ const Joining = ({ address, size, path }: WayIn) => (
     <svg viewBox={`0 0 ${size} ${size}`} role="img" aria-label="QR code: the way in for one device">
       <path d={path} fill="#000" />
     </svg>
-    <span>Point the phone at it within five minutes; it lets one device in. Or open</span>
+    <span>Scan it with the phone within five minutes; it lets one device in. Or open</span>
     <code className="figure">{address}</code>
   </div>
 );

@@ -31,8 +31,8 @@ export function SignIn({ secure, code, to, most }: SignInProps) {
       <p className="brand">scoval</p>
       <h1>Sign in</h1>
       {code && (
-        <section aria-label="By the code of the desk">
-          <p>The desk has shown this device the way in.</p>
+        <section aria-label="With the code from the desk">
+          <p>This device was invited at the desk.</p>
           <Button type="primary" size="large" loading={busy} onClick={() => send({ code })}>
             Join this shop
           </Button>
@@ -48,7 +48,7 @@ export function SignIn({ secure, code, to, most }: SignInProps) {
         {/* What keeps pass-phrases for people wants to know whose it is. */}
         <input type="text" autoComplete="username" value="shop" readOnly hidden />
         <label className="label" htmlFor="phrase">
-          Pass-phrase of the shop
+          Shop pass-phrase
         </label>
         <Input.Password
           id="phrase"
@@ -72,8 +72,8 @@ export function SignIn({ secure, code, to, most }: SignInProps) {
       )}
       {!secure && (
         <p className="caution-note">
-          Nothing is encrypted on the way: whoever is on this network can listen. Use it on the shop&apos;s own network
-          alone.
+          The connection is not encrypted: anyone on this network can listen. Use it only on the shop&apos;s own
+          network.
         </p>
       )}
       <p className="soft">

@@ -14,7 +14,7 @@ const schema = Joi.object<{ phrase?: string; code?: string }>({
 /** Why what was sent does not let a device in, with the status that says so; null where it does. */
 export async function whyNotIn(sent: unknown): Promise<{ fault: string; status: number } | null> {
   const { value, error } = schema.validate(sent, VALIDATION);
-  if (error || !value) return { fault: 'type the pass-phrase of the shop', status: 400 };
+  if (error || !value) return { fault: 'enter the shop pass-phrase', status: 400 };
   const fault = value.code ? codeFault(value.code) : await phraseFault(value.phrase!);
   return fault === null ? null : { fault, status: 403 };
 }
@@ -24,5 +24,5 @@ const codeFault = (code: string): string | null =>
 
 async function phraseFault(phrase: string): Promise<string | null> {
   const kept = readPassphrase(dataFolder());
-  return kept && (await isPassphrase(kept, phrase)) ? null : 'that is not the pass-phrase of this shop';
+  return kept && (await isPassphrase(kept, phrase)) ? null : 'that is not the shop pass-phrase';
 }

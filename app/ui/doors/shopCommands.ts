@@ -58,7 +58,7 @@ const NOT_BEYOND = 'no other device can reach this server: it listens on this ma
 async function backedUp(): Promise<ShopAnswer> {
   try {
     const { name } = await backUp();
-    return { faults: [], done: `${name} is made, opened and checked.` };
+    return { faults: [], done: `${name} is saved and checked.` };
   } catch (error) {
     const words = storageWords(error);
     if (!words) throw error;

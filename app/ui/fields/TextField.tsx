@@ -32,7 +32,7 @@ export function ThreadField(props: Shown) {
   );
 }
 
-/** A marking of a tire, kept the way it is listed: a speed symbol, a load range letter. */
+/** A marking of a tire, kept the way it is listed: a speed rating, a load range letter. */
 export function MarkingField({ read, ...props }: Shown & { read(text: string): string }) {
   return <TypedInput {...props} show={(text) => text} read={read} />;
 }

@@ -32,7 +32,7 @@ export const DRY_FIT_NAMES: Record<keyof DryFit, string> = {
   hubToWheel: 'Dry fit, hub to wheel',
 };
 export const DRY_FIT_RESULTS: readonly (readonly [DryFitResult, string])[] = [
-  ['flush', 'flush all round'],
+  ['flush', 'flush all around'],
   ['gap', 'a gap: not flush'],
 ];
 export const NUTS: readonly (readonly ['open' | 'closed', string])[] = [
@@ -79,7 +79,7 @@ export const SENSORS_FROM: readonly (readonly ['reuse' | 'order' | 'none', strin
 export const SPARES: readonly (readonly [SpareChoice, string])[] = [
   ['front', 'a front wheel'],
   ['rear', 'a rear wheel'],
-  ['kept', 'the one that is kept'],
+  ['kept', 'the car’s own spare'],
   ['none', 'none'],
 ];
 export const SEATS = Object.entries(SEAT_NAMES) as [Seat, string][];

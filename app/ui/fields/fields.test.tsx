@@ -18,7 +18,7 @@ function Gap({ unit = 'mm', shown = true }: { unit?: 'mm' | 'in'; shown?: boolea
         {shown && (
           <LengthField
             name="gap"
-            label="Gap to fender"
+            label="Tuck"
             range="thicknessMm"
             value={value}
             commit={(mm) => {
@@ -31,7 +31,7 @@ function Gap({ unit = 'mm', shown = true }: { unit?: 'mm' | 'in'; shown?: boolea
     </PreferencesProvider>
   );
 }
-const field = () => screen.getByRole<HTMLInputElement>('textbox', { name: /^Gap to fender/ });
+const field = () => screen.getByRole<HTMLInputElement>('textbox', { name: /^Tuck/ });
 
 beforeEach(() => {
   commit.mockClear();

@@ -23,15 +23,15 @@ export function ConflictDialog() {
       title="This job was changed elsewhere"
       footer={[
         <Button key="theirs" onClick={() => dispatch({ type: 'take-theirs' })}>
-          Drop my edits
+          Discard my edits
         </Button>,
         <Button key="mine" type="primary" onClick={() => dispatch({ type: 'keep-mine' })}>
-          Put my edits on top
+          Apply my edits on top
         </Button>,
       ]}
     >
       <div className="conflict">
-        <h3>Saved meanwhile</h3>
+        <h3>Saved in the meantime</h3>
         {save.earlier > 0 && (
           <p className="soft">
             {save.earlier} {save.earlier === 1 ? 'change' : 'changes'} before these, not listed

@@ -2,23 +2,23 @@ import { Modal } from 'antd';
 import { STATIONS } from './stations';
 
 const KEYS: readonly (readonly [string[], string])[] = [
-  [['[', ']'], 'offset 1 mm down or up, with Shift 5 mm'],
-  [['-', '='], 'stack 1 mm down or up, with Shift 5 mm; at the Brakes on trial'],
+  [['[', ']'], 'offset 1 mm less or more, with Shift 5 mm'],
+  [['-', '='], 'stack 1 mm less or more, with Shift 5 mm; in Brakes the trial stack'],
   [['J', 'K'], 'next, previous setup'],
   [['N'], 'new setup from what is on the car'],
-  [['D'], 'double this setup'],
+  [['D'], 'duplicate this setup'],
   [['A'], 'front or rear axle'],
   [['L'], 'right or left side, in the Room and the Sweep'],
-  [['P'], 'in the Room: gaps at rest, or parts in space'],
+  [['P'], 'in the Room: gaps at rest, or nearby parts'],
   [['Y'], 'in the Sweep: play from lock to lock'],
-  [['←', '→', '↑', '↓'], 'on the map of the Sweep: steer and travel, with Shift further; Home goes to the least'],
+  [['←', '→', '↑', '↓'], 'on the Sweep map: steering and travel, with Shift further; Home goes to the least clearance'],
   [['F'], 'fields as a list, or on the drawing'],
   [['H'], 'hardware of a setup, or its corner'],
   [['T'], 'tire of a setup, or its corner'],
   [['C'], 'whole car with a setup, or its corner'],
-  [['S'], 'with the tire: sizes that would do'],
-  [['R'], 'at the Brakes: wheels by their room, or one in section; in the Sweep: what would make it fit'],
-  [['N'], 'in the Window: a setup of the place that is pointed at'],
+  [['S'], 'with the tire: other tire sizes'],
+  [['R'], 'in Brakes: all wheels by clearance, or one in section; in the Sweep: remedies'],
+  [['N'], 'in the Window: a setup at the place pointed at'],
   [['W'], 'show or hide all working'],
   [['U'], 'next unit'],
   [['Ctrl', 'Z'], 'undo'],
@@ -49,7 +49,7 @@ export function KeyHelp({ open, close }: { open: boolean; close(): void }) {
         ))}
       </dl>
       <p className="caution-note">
-        Figures are geometry. The test fit on the car decides: on stands, wheels chocked, torque as the maker says.
+        Figures are geometry. The test fit on the car decides: on stands, wheels chocked, torque as the maker specifies.
       </p>
     </Modal>
   );

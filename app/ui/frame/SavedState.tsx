@@ -29,14 +29,14 @@ export function SavedState() {
         <Said bad>
           Not saved: {save.faults[0] ? faultLine(save.faults[0]) : 'refused'}
           <Button size="small" onClick={() => dispatch({ type: 'drop-edits' })}>
-            Take back
+            Discard it
           </Button>
         </Said>
       );
     case 'conflict':
       return <Said bad>Not saved: changed elsewhere</Said>;
     case 'gone':
-      return <Said bad>Not saved: this job is not there any more</Said>;
+      return <Said bad>Not saved: this job no longer exists</Said>;
   }
 }
 

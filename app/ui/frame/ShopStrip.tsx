@@ -5,7 +5,7 @@ import { UnitSwitch } from './UnitSwitch';
 /** The strip above what belongs to the shop rather than to one job: the bench and the shelf. */
 export const ShopStrip = ({ children }: { children: string }) => (
   <header className="strip">
-    <Link to="/" className="brand" title="To the bench">
+    <Link to="/" className="brand" title="Back to the bench">
       scoval
     </Link>
     <span className="strip-brief">{children}</span>

@@ -28,7 +28,7 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
   const undoName = waiting ? 'the last change' : server.undo;
   return (
     <header className="strip">
-      <Link to="/" className="brand" title="To the bench">
+      <Link to="/" className="brand" title="Back to the bench">
         scoval
       </Link>
       <span className="strip-number figure">{server.number}</span>
@@ -89,7 +89,7 @@ HelpButton.displayName = 'HelpButton';
 export const ThemeButton = memo(() => {
   const { theme, choose } = usePreferences();
   const dark = theme === 'dark';
-  const name = dark ? 'To the light table' : 'To the dark table';
+  const name = dark ? 'Switch to light' : 'Switch to dark';
   return (
     <Tooltip title={name}>
       <Button

@@ -6,8 +6,8 @@ import type { Lengths } from '../../preferences/PreferencesContext';
 export function briefLine(brief: Brief | undefined, lengths: Lengths): string {
   const { min, max } = brief?.pokeMm ?? {};
   const end = (poke: number) => faceText(poke, lengths).replace('inside', 'tucked');
-  if (min != null && max != null) return `face ${end(min)} to ${end(max)}`;
-  if (max != null) return `face out to ${end(max)}`;
-  if (min != null) return `face from ${end(min)} to level`;
+  if (min != null && max != null) return `target ${end(min)} to ${end(max)}`;
+  if (max != null) return `target out to ${end(max)}`;
+  if (min != null) return `target ${end(min)} to flush`;
   return 'no target yet: no poke';
 }

@@ -59,8 +59,8 @@ export function FastenerAdvice({ setup, axle, report }: { setup: Setup; axle: Ax
       )}
       {fastening.trimMm !== null && (
         <p className="soft">
-          Studs stand {lengths.text(fastening.studProudMm)} proud: trim {lengths.text(fastening.trimMm)}, or an adapter
-          of {lengths.text(fastening.thinnestAdapterMm)} or more.
+          Studs stick out {lengths.text(fastening.studProudMm)}: trim {lengths.text(fastening.trimMm)}, or an adapter of{' '}
+          {lengths.text(fastening.thinnestAdapterMm)} or more.
         </p>
       )}
     </div>

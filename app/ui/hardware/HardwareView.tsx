@@ -44,7 +44,7 @@ export function HardwareView({ setup, axle, report }: HardwareViewProps) {
       >
         {differs && (
           <div className={`hardware-notice is-${boltPattern.verdict}`}>
-            <span>The wheel has another pattern than what it bolts to.</span>
+            <span>Wheel and hub have different bolt patterns.</span>
             <Button size="small" onClick={ways.open}>
               Options
             </Button>
@@ -79,7 +79,7 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
   const lengths = useLengths();
   const stack = useMemo(() => setup[axle]?.stack ?? [], [setup, axle]);
   const range = stackRange({ job, report, axle, stackMm: stackThicknessMm(stack) });
-  if (!range) return <p className="soft">How thick the stack may be needs the inner gap and every thickness.</p>;
+  if (!range) return <p className="soft">For the stack range, measure the inner clearance and every thickness.</p>;
   const most = range.mostMm;
   const shut = most !== null && most < range.leastMm - 1e-6;
   const othersMm = stackThicknessMm(stack.filter(({ kind }) => kind !== 'slip-on')) ?? 0;
@@ -96,7 +96,7 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
       <p>
         {shut ? (
           <>
-            No stack does both: the inner gap wants <b className="figure">{lengths.text(range.leastMm)}</b>, the face
+            No stack does both: inner clearance needs <b className="figure">{lengths.text(range.leastMm)}</b>, poke
             allows <b className="figure">{lengths.text(most)}</b>.
           </>
         ) : (
@@ -120,9 +120,7 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
         </p>
       )}
       {thinner && <p className="soft">{itemName(thinner)} is thinner, but leaves the wheel short of lip or thread.</p>}
-      {wanted && come && !item && !thinner && (
-        <p className="soft">Nothing on the shelf between these that goes on this hub.</p>
-      )}
+      {wanted && come && !item && !thinner && <p className="soft">Nothing on the shelf in this range fits this hub.</p>}
     </div>
   );
 }

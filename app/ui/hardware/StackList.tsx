@@ -63,7 +63,10 @@ export function StackList({ setup, axle, shelf }: StackListProps) {
           popupMatchSelectWidth={320}
           showSearch
           optionFilterProp="label"
-          options={kept.map((item, at) => ({ value: at, label: `${itemName(item)} (${item.quantity ?? '?'} kept)` }))}
+          options={kept.map((item, at) => ({
+            value: at,
+            label: `${itemName(item)} (${item.quantity ?? '?'} in stock)`,
+          }))}
           onChange={(at: number | null) => at !== null && put([...pieces, pieceFromShelf(kept[at]!)])}
         />
       </div>
@@ -120,7 +123,7 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
             disabled={!outward}
             onClick={outward}
           />
-          <Button type="text" size="small" aria-label={`Remove ${title}`} icon={<DeleteOutlined />} onClick={remove} />
+          <Button type="text" size="small" aria-label={`Delete ${title}`} icon={<DeleteOutlined />} onClick={remove} />
         </span>
       </div>
       <div className="field-wrap">
@@ -139,8 +142,8 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
               id={id}
               size="small"
               options={[
-                { value: 'each', label: 'each', tooltip: 'what is typed is the thickness of one piece' },
-                { value: 'pair', label: 'per pair', tooltip: 'packs may state both together: what is typed is halved' },
+                { value: 'each', label: 'each', tooltip: 'the figure is the thickness of one spacer' },
+                { value: 'pair', label: 'per pair', tooltip: 'packs may state both together: the figure is halved' },
               ]}
               value={means}
               onChange={setMeans}
@@ -166,10 +169,17 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
         )}
         {piece.kind === 'bolt-on' && (
           <>
-            <NumberField {...over('toLugCount')} label="To lugs" range="lugCount" whole width={3} placeholder="same" />
+            <NumberField
+              {...over('toLugCount')}
+              label="Wheel lugs"
+              range="lugCount"
+              whole
+              width={3}
+              placeholder="same"
+            />
             <LengthField
               {...over('toBoltCircleMm')}
-              label="To bolt circle"
+              label="Wheel bolt circle"
               range="boltCircleMm"
               width={6}
               placeholder="same"
@@ -178,10 +188,10 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
         )}
         {piece.kind !== 'ring' && (
           <>
-            <LengthField {...over('outerLipMm')} label="Own lip ⌀" range="boreMm" width={6} placeholder="none" />
+            <LengthField {...over('outerLipMm')} label="Lip ⌀" range="boreMm" width={6} placeholder="none" />
             <LengthField {...over('lipMm')} label="Lip height" range="lipMm" width={5} placeholder="none" />
             <ChoiceField
-              label="Form of its lip"
+              label="Lip form"
               value={piece.lipForm ?? null}
               choices={LIP_FORMS}
               commit={over('lipForm').commit}
@@ -191,8 +201,8 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
         )}
         {piece.kind === 'bolt-on' && (
           <>
-            <LengthField {...over('studLengthMm')} label="Its studs" range="fastenerLengthMm" width={6} />
-            <ThreadField {...over('thread')} label="Its thread" />
+            <LengthField {...over('studLengthMm')} label="Stud length" range="fastenerLengthMm" width={6} />
+            <ThreadField {...over('thread')} label="Stud thread" />
             <ChoiceField
               label="Adapter lug seat"
               value={piece.seat ?? null}
@@ -200,7 +210,7 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
               commit={over('seat').commit}
               width={116}
             />
-            <MeasureField {...over('torqueNm')} label="Its torque" quantity="torque" range="torqueNm" width={5} />
+            <MeasureField {...over('torqueNm')} label="Torque" quantity="torque" range="torqueNm" width={5} />
           </>
         )}
         {piece.kind === 'ring' && (

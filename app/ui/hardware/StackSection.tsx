@@ -17,7 +17,7 @@ interface StackSectionProps extends SetupOnAxle {
 const MARGINS = { left: 26, right: 30, top: 34, bottom: 56 };
 
 /**
- * Hub, stack, wheel pad and one fastener in section, true to scale: what is short, proud or not centered can be seen.
+ * Hub, stack, wheel pad and one fastener in section, true to scale: what is short, sticks out or is off center can be seen.
  */
 export function StackSection({ job, axle, setup, report }: StackSectionProps) {
   const lengths = useLengths();
@@ -73,7 +73,7 @@ export function StackSection({ job, axle, setup, report }: StackSectionProps) {
             anchor="start"
             tone={`is-${verdict('fastening')}`}
           >
-            proud {lengths.figure(fastening.studProudMm)}
+            sticks out {lengths.figure(fastening.studProudMm)}
           </Label>
         )}
         {layout.marks.map((mark) => (
@@ -93,7 +93,7 @@ export function StackSection({ job, axle, setup, report }: StackSectionProps) {
       </svg>
       {layout.guessed.length > 0 && (
         <p className="stack-guessed soft">
-          <span className="assumed">Drawn as usual, not measured:</span> {layout.guessed.join(', ')}.
+          <span className="assumed">Assumed in the drawing:</span> {layout.guessed.join(', ')}.
         </p>
       )}
     </div>

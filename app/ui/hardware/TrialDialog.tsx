@@ -52,18 +52,18 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
       onCancel={close}
       title={`Spacer to wheel, ${axle}`}
       width={520}
-      okText="Make a setup of it"
+      okText="Make a setup"
       okButtonProps={{ disabled: found === null }}
       onOk={make}
     >
       <div className="dialog-form">
         <p>
           {offsetMm === null ? (
-            'The wheel on trial has no offset yet.'
+            'The wheel has no offset yet.'
           ) : (
             <>
-              On trial: <b className="figure">{wheelCode(candidate, job.vehicle.flangeMm)}</b> with a mocked-up spacer.
-              Which wheel stands there without one?
+              Tried: <b className="figure">{wheelCode(candidate, job.vehicle.flangeMm)}</b> with a mock-up spacer. Which
+              wheel sits there without one?
             </>
           )}
         </p>
@@ -87,7 +87,7 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
         </div>
         <div className="field">
           <span className="label" id="trial-keeps">
-            What stays where the trial put it
+            Keep in the tried place
           </span>
           <Segmented<TrialKeeps>
             aria-labelledby="trial-keeps"
@@ -109,7 +109,7 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
             </span>
             <br />
             <span className="soft">
-              a wheel {rimFigure(widthIn!)} in wide with this offset, no spacer; same bearing moment as on trial
+              a wheel {rimFigure(widthIn!)} in wide with this offset, no spacer; same bearing moment as tried
             </span>
           </p>
         )}

@@ -23,7 +23,7 @@ const judged = (verdict: Verdict) => ({ code: 'pattern', value: null, limit: nul
 
 /** What stands where a way makes no setup by itself. */
 const WITHOUT: Record<PatternOptionKind, string> = {
-  'near-pattern': 'the setup as it stands',
+  'near-pattern': 'the setup as it is',
   adapter: 'give its thickness',
   'redrill-wheel': '',
   'redrill-hub': 'changes the car: Hub station',
@@ -119,7 +119,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
                       name={`ways/${setup.id}/${axle}/adapter`}
                       value={adapterMm}
                       commit={setAdapterMm}
-                      label="Its thickness"
+                      label="Thickness"
                       range="thicknessMm"
                       width={6}
                       check={(mm) => (mm > 0 ? null : 'a thickness must be more than 0')}
@@ -130,7 +130,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
                       name={`ways/${setup.id}/${axle}/shift`}
                       value={hubFaceShiftMm}
                       commit={setHubFaceShiftMm}
-                      label="Its face further out by"
+                      label="Hub face further out by"
                       range="faceShiftMm"
                       width={6}
                     />
@@ -166,13 +166,13 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
             </tr>
             <tr>
               <th scope="row">
-                <span className="visually-hidden">Take</span>
+                <span className="visually-hidden">Use</span>
               </th>
               {ways.map((way) => (
                 <td key={way.kind}>
                   {way.candidate && way.kind !== 'near-pattern' ? (
                     <Button size="small" onClick={() => take(way)}>
-                      Make a setup of it
+                      Make a setup
                     </Button>
                   ) : (
                     <span className="soft">
@@ -201,6 +201,6 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
 type Show = (position: NonNullable<PatternOption['position']>, lengths: ReturnType<typeof useLengths>) => string;
 const ROWS: readonly (readonly [string, Show])[] = [
   ['Effective offset', ({ effectiveOffsetMm: mm }) => (mm === null ? '—' : `${offsetFigure(mm)} mm`)],
-  ['Face', ({ pokeMm }, lengths) => faceText(pokeMm, lengths)],
-  ['Inner gap', ({ inboardGapMm }, lengths) => lengths.text(inboardGapMm)],
+  ['Poke', ({ pokeMm }, lengths) => faceText(pokeMm, lengths)],
+  ['Inner clearance', ({ inboardGapMm }, lengths) => lengths.text(inboardGapMm)],
 ];

@@ -60,9 +60,14 @@ export function WheelFields({ setup, axle, shelf }: WheelFieldsProps) {
             width={6}
             check={(mm) => boreFault(mm, wheel.boltCircleMm)}
           />
-          <LengthField {...of('padThicknessMm')} label="Pad at the seat" range="padThicknessMm" width={6} />
+          <LengthField
+            {...of('padThicknessMm')}
+            label="Thickness under the lug seat"
+            range="padThicknessMm"
+            width={6}
+          />
           <ChoiceField label="Seat" value={wheel.seat ?? null} choices={SEATS} commit={of('seat').commit} width={116} />
-          <LengthField {...of('pocketDepthMm')} label="Pockets behind" range="pocketDepthMm" width={6} />
+          <LengthField {...of('pocketDepthMm')} label="Stud pockets" range="pocketDepthMm" width={6} />
         </div>
         <details className="field-more">
           <summary>Bore, lug holes and cap</summary>
@@ -131,7 +136,7 @@ export function WheelFields({ setup, axle, shelf }: WheelFieldsProps) {
             />
           )}
         </div>
-        <p className="soft">Left empty, they stay as the hub has them.</p>
+        <p className="soft">Leave empty to keep the hub&apos;s own.</p>
       </section>
       <section className="field-group" aria-label="Dry fit">
         <h2 className="label">Dry fit, face by face</h2>
@@ -148,7 +153,7 @@ export function WheelFields({ setup, axle, shelf }: WheelFieldsProps) {
           ))}
         </div>
         <p className="soft">
-          No feeler goes in all round: flush. One does: a gap, and the setup does not fit, whatever the figures say.
+          No feeler goes in anywhere: flush. One does: a gap, and the setup does not fit, whatever the figures say.
         </p>
       </section>
       {finding && (

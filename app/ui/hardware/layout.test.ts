@@ -73,7 +73,7 @@ test('a bolt is drawn from its seat into the hub, and one too long past its thre
 test('what nobody measured is drawn as usual, and named', () => {
   const layout = stackLayout({}, { stack: [{ kind: 'slip-on' }] }, null);
   expect(layout.guessed).toEqual(
-    expect.arrayContaining(['bolt circle', 'thread', 'center bore', 'hub lip', 'wheel pad', 'piece 1 thickness']),
+    expect.arrayContaining(['bolt circle', 'thread', 'center bore', 'hub lip', 'wheel pad', 'stack part 1: thickness']),
   );
   expect(layout.engaged).toBeNull();
 });

@@ -106,7 +106,7 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
   let carrier: { from: number; up: number; length: number | null; half: number; seat: Seat | undefined } | null = null;
   for (const [index, piece] of (candidate.stack ?? []).entries()) {
     if (piece.kind === 'ring') continue;
-    const thick = usual(piece.thicknessMm, `piece ${index + 1} thickness`, USUAL.piece);
+    const thick = usual(piece.thicknessMm, `stack part ${index + 1}: thickness`, USUAL.piece);
     const inner = (piece.innerBoreMm ?? bore * 2) / 2;
     solids.push({ as: piece.kind, from: out, to: out + thick, low: inner, high: top - 4 });
     if (piece.outerLipMm && piece.outerLipMm > 0) {
@@ -134,7 +134,11 @@ export function stackLayout(hub: Hub, candidate: SetupAxle, circleMm: number | n
     if (piece.kind === 'slip-on')
       solids.push({ as: 'hole', from: out, to: out + thick, low: up - hole, high: up + hole });
     else {
-      const seat = usual(piece.seatThicknessMm, `piece ${index + 1} seat`, Math.min(USUAL.seat, thick));
+      const seat = usual(
+        piece.seatThicknessMm,
+        `stack part ${index + 1}: thickness under the lug seat`,
+        Math.min(USUAL.seat, thick),
+      );
       solids.push({ as: 'hole', from: out, to: out + seat, low: up - hole, high: up + hole });
       solids.push({ as: 'hole', from: out + seat, to: out + thick, low: up - half - 5, high: up + half + 5 });
       if (clamp === null) clamp = out + seat;

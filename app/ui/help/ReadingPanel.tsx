@@ -71,7 +71,7 @@ export function ReadingPanel({ axle, items, inHand, goTo, instrument, setInstrum
             <dd>{help.where}</dd>
             <dt>With</dt>
             <dd>{help.tool}</dd>
-            <dt>Usual mistake</dt>
+            <dt>Common mistake</dt>
             <dd>{help.mistake}</dd>
           </dl>
           {history.length > 0 && (
@@ -116,7 +116,7 @@ function HistoryLine({ entry, lengths }: { entry: HistoryEntry; lengths: Lengths
     <li className={entry.withdrawn ? 'withdrawn' : ''}>
       <span className="soft">{day}</span>
       <span className="figure">{lengths.text(entry.value)}</span>
-      <span className="soft history-tool">{entry.withdrawn ? 'taken back' : takenText(entry, lengths)}</span>
+      <span className="soft history-tool">{entry.withdrawn ? 'withdrawn' : takenText(entry, lengths)}</span>
     </li>
   );
 }

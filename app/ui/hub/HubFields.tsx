@@ -119,7 +119,7 @@ export function HubFields({ axle, of, taken, readMm }: HubFieldsProps) {
         />
       )}
       <ChoiceField
-        label="Form of the lip"
+        label="Lip form"
         value={hub?.lipForm ?? null}
         choices={LIP_FORMS}
         commit={(value) => editAt(at('lipForm'), value)}

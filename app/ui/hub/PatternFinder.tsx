@@ -131,7 +131,7 @@ export function PatternFinder(props: PatternFinderProps) {
             )}
             <div className="field">
               <label className="label" htmlFor={`${id}from`}>
-                The rule lay
+                Measured
               </label>
               <Select
                 id={`${id}from`}
@@ -202,7 +202,7 @@ export function PatternFinder(props: PatternFinderProps) {
                   <Button
                     type="text"
                     size="small"
-                    aria-label={`Remove reading ${index + 1}`}
+                    aria-label={`Delete reading ${index + 1}`}
                     icon={<DeleteOutlined />}
                     onClick={() => setReadings(readings.filter((_, other) => other !== index))}
                   />

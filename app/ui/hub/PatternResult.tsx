@@ -63,9 +63,7 @@ export function PatternResult({ lugCount, readings, taken, take }: PatternResult
         )}
       </p>
       {circle.contradict && (
-        <p className="field-fault">
-          The readings contradict each other by more than their tools allow: take them again.
-        </p>
+        <p className="field-fault">The readings contradict each other by more than their tools allow: measure again.</p>
       )}
       {candidates.length === 0 ? (
         <NoPattern lugCount={lugCount} circle={circle} taken={taken} take={take} />
@@ -117,9 +115,9 @@ function Candidate({ lugCount, boltCircleMm, residualMm, probability, taken, tak
         <Button
           size="small"
           onClick={() => take(boltCircleMm)}
-          aria-label={`Take ${patternName({ lugCount, boltCircleMm })}`}
+          aria-label={`Use ${patternName({ lugCount, boltCircleMm })}`}
         >
-          Take
+          Use
         </Button>
       )}
     </li>
@@ -144,13 +142,13 @@ function NoPattern({
           ? '.'
           : `; the nearest, ${patternName({ lugCount, boltCircleMm: nearest })}, is` +
             ` ${formatNumber(circle.boltCircleMm - nearest, 1, true)} mm off.`}{' '}
-        Count and read again, or take it as custom.
+        Count and measure again, or use it as custom.
       </p>
       {taken === own ? (
         <span className="is-ok finder-taken">custom, taken</span>
       ) : (
         <Button size="small" onClick={() => take(own)}>
-          Take {lugCount} × {own} as custom
+          Use {lugCount} × {own} as custom
         </Button>
       )}
     </div>
@@ -165,7 +163,7 @@ function Deciding({ candidates }: { candidates: readonly PatternCandidate[] }) {
   const names = `${patternName(best)} and ${patternName(second)}`;
   return (
     <p className="finder-deciding">
-      <b>Not decided.</b> {names} lie too close for these readings.{' '}
+      <b>Not decided.</b> {names} are too close for these readings.{' '}
       {ways.length === 0
         ? 'No rule tells them apart: hold a gauge card of both against it.'
         : `What would decide: ${ways.slice(0, 2).map(wayText).join('; or ')}. A gauge card of both does as well.`}

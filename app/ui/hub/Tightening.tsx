@@ -32,8 +32,8 @@ export function Tightening({ face, torqueNm }: { face: Face; torqueNm: number | 
           </ol>
         )}
         <p className="soft">
-          Wheel off the ground for the first stage, on the ground for the last. Retorque after 50 to 100 km. By feel is
-          not offered: nobody can check it afterwards.
+          Wheel off the ground for the first stage, on the ground for the last. Retorque after 50 to 100 km. Never by
+          feel: it cannot be checked afterwards.
         </p>
       </div>
     </div>

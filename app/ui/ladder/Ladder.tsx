@@ -10,7 +10,7 @@ import {
   type CheckCode,
   type AxleReport,
 } from '#core/evaluate';
-import { wishOf, type AxleName, type Job, type Setup } from '#core/job';
+import { pokeTargetOf, type AxleName, type Job, type Setup } from '#core/job';
 import { formatNumber, inchesFromMm, MM_PER_INCH, mmFromInches } from '#core/units';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
@@ -42,7 +42,7 @@ const OUTER_PX = 118;
 const INNER_PART_MM = 20;
 
 /**
- * Every setup and the present car on one lateral scale: hub face at 0, inner part and fender as fixed bands, the wish
+ * Every setup and the present car on one lateral scale: hub face at 0, inner part and fender as fixed bands, the target
  * as a tint.
  */
 export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
@@ -59,7 +59,7 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   const high = Math.max(60, ...places, ...seen(corner.fenderOut)) + 14;
   const x = scaleLinear([low, high], [INNER_PX, size.width - OUTER_PX]);
   const foot = HEAD + ROW * rungs.length;
-  const wish = wishOf(job.brief, axle);
+  const target = pokeTargetOf(job.brief, axle);
   const keep = innerGapLimit(job, axle).value;
   const said = rungs.map(({ id, report }) => rungText(id, report[axle], lengths));
   return (
@@ -100,11 +100,11 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
               </text>
             </>
           )}
-          {corner.fenderOut !== null && wish.min !== null && (
+          {corner.fenderOut !== null && target.min !== null && (
             <rect
-              className="wish"
-              x={x(corner.fenderOut + wish.min)}
-              width={Math.max(0, x((wish.max ?? 0) - wish.min) - x(0))}
+              className="target"
+              x={x(corner.fenderOut + target.min)}
+              width={Math.max(0, x((target.max ?? 0) - target.min) - x(0))}
               y={HEAD}
               height={foot - HEAD}
             />
@@ -293,4 +293,4 @@ function LadderRule({
 }
 
 const rungText = (id: string, { pokeMm, inboardGapMm }: AxleReport, lengths: Lengths): string =>
-  `${id} ${faceText(pokeMm, lengths)}, inner gap ${lengths.text(inboardGapMm)}`;
+  `${id} ${faceText(pokeMm, lengths)}, inner clearance ${lengths.text(inboardGapMm)}`;

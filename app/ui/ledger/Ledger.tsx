@@ -125,7 +125,7 @@ function Unsure({ check }: { check: Check }) {
   if (!first || probability === null || probability <= 0.025 || probability >= 0.975) return null;
   return (
     <p className="soft ledger-unsure">
-      ±{lengths.text(plusMinus)}: {likelihoodWord(probability)} to keep its limit. Would help most: {first.name}, to ±
+      ±{lengths.text(plusMinus)}: {likelihoodWord(probability)} to clear. Most helpful to measure: {first.name}, to ±
       {lengths.text(first.leftPlusMinus)}.
     </p>
   );

@@ -9,11 +9,11 @@ const OF_ONE = CHECK_KINDS.match.words;
 export function movedWords({ from, to, was, setups }: RulesMoved): string {
   if (setups.length > 0)
     return (
-      `Rules ${to} judge otherwise than ${from}:` +
+      `Rules ${to} judge differently from ${from}:` +
       ` ${setups.map(({ id, was: before, is }) => `${id.toUpperCase()} ${OF_ONE[before]} → ${OF_ONE[is]}`).join(', ')}.`
     );
   const before = WORST_FIRST.filter((verdict) => was[verdict] > 0).map(
     (verdict) => `${was[verdict]} ${OF_MANY[verdict]}`,
   );
-  return `Rules ${to} judge otherwise than ${from}: before, ${before.join(', ')}.`;
+  return `Rules ${to} judge differently from ${from}: before, ${before.join(', ')}.`;
 }

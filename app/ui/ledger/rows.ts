@@ -20,7 +20,7 @@ export interface Row {
 const ASSUMED: Record<string, string> = {
   flangeMm: 'flange thickness 12.7 mm a side',
   stackMm: 'no spacer on the car now',
-  uncertaintyMm: 'the gaps of the room as read with a tape, ±1.5 mm',
+  uncertaintyMm: 'the gaps at rest as measured with a tape, ±1.5 mm',
   innerFace: "the wheel's inner face, by the family of its spokes",
   'assumed-lip': 'a fender lip from the gaps at rest',
   'assumed-lip-left': 'a fender lip from the gaps at rest, left',
@@ -44,11 +44,11 @@ export function brakeRows({ brake }: AxleReport, lengths: Lengths): Row[] {
   return [
     {
       key: 'stackToClearMm',
-      label: 'Brake clears from a stack of',
-      note: brake.stackToClearMm === null ? 'no stack makes it clear' : 'in all, by its limits',
+      label: 'Brake clears with a stack of',
+      note: brake.stackToClearMm === null ? 'no stack makes it clear' : 'in total, by its limits',
       value: lengths.figure(brake.stackToClearMm),
       unit: brake.stackToClearMm === null ? '' : lengths.sign,
-      working: () => ['the least that gives spokes, barrel and weights their limits; see the Brakes'],
+      working: () => ['the least that keeps the limits at spokes, barrel and weights; see Brakes'],
     },
   ];
 }
@@ -99,7 +99,7 @@ export function wheelRows(axle: AxleReport, lengths: Lengths): Row[] {
       unit: offset === null ? '' : 'mm',
       working: () => axle.working.effectiveOffsetMm ?? [],
     },
-    length({ key: 'backspacingOverallMm', label: 'Backspacing, overall', note: 'as a straight-edge reads it' }),
+    length({ key: 'backspacingOverallMm', label: 'Backspacing, overall', note: 'as a straightedge reads it' }),
     length({ key: 'backspacingNominalMm', label: 'Backspacing, nominal', note: 'arithmetic on the nominal width' }),
     length({ key: 'frontspacingMm', label: 'Front spacing', note: 'overall width less backspacing' }),
     length({ key: 'overallWidthMm', label: 'Overall width', note: 'nominal width and both flanges' }),

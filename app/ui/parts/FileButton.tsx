@@ -43,7 +43,7 @@ export const FileFaults = ({ name, faults }: { name: string; faults: readonly Fa
     type="error"
     role="alert"
     className="file-faults"
-    title={`${name} was not taken in; nothing was changed.`}
+    title={`${name} was not imported; nothing changed.`}
     description={
       <ul>
         {faults.map((fault) => (

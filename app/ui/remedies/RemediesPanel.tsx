@@ -30,13 +30,13 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
     <section className="remedies" aria-label="Remedies" aria-busy={asked.name === 'running'}>
       {asked.name !== 'done' && (
         <p className="soft">
-          Every way that brief and shop defaults allow is done on paper and swept anew.
+          Tries every modification the brief and shop defaults allow, and sweeps each.
           <AskedStatus asked={asked} doing="Trying remedies" again="Look again" />
         </p>
       )}
       <Swept isStale={found !== null && !asked.isCurrent}>
         {found?.clears && (
-          <p className="is-ok remedies-word">Every limit of room holds on the {axle} axle: nothing has to give.</p>
+          <p className="is-ok remedies-word">The {axle} axle keeps every clearance limit: nothing to modify.</p>
         )}
         {found && !found.clears && (
           <>
@@ -46,9 +46,8 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
             <h2 className="label">What makes it fit</h2>
             {found.proposals.length > 0 && (
               <p className="soft">
-                The cheapest of those that clear. {found.tried} sets were tried: the lift and every spacer that brief
-                and shop allow, alone and together, then other offsets; each with the gentlest work that goes far
-                enough, and swept again.
+                The cheapest that clear, out of {found.tried} sets tried: the lift and every spacer allowed, alone and
+                together, then other offsets; each with the gentlest modifications that go far enough, swept again.
               </p>
             )}
             {found.proposals.map((proposal, at) => (
@@ -63,7 +62,7 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
             ))}
             {found.proposals.length === 0 && (
               <div className="remedies-stuck">
-                <p>Nothing that is allowed makes all of it fit.</p>
+                <p>Nothing allowed makes it fit.</p>
                 <ul>
                   {found.stuck.map((reason) => (
                     <li key={reason}>{reason}</li>
@@ -75,14 +74,14 @@ export function RemediesPanel({ setup, axle, report }: { setup: Setup; axle: Axl
               <PartLadder key={part.id} part={part} />
             ))}
             {found.parts.length === 0 && report[axle].obstacles.length > 0 && (
-              <p className="soft">No part around the wheel is short; what is short stands with the wheel itself.</p>
+              <p className="soft">No nearby part is short of clearance; what is short is at the wheel itself.</p>
             )}
           </>
         )}
       </Swept>
       <p className="assumed-note">
-        Reach, time and order of the work are common practice, no source. The test fit on the car decides. Structural
-        cuts go to a qualified body shop.
+        Reach, time and order of modifications are common practice, no source. The test fit on the car decides.
+        Structural cuts go to a qualified body shop.
       </p>
     </section>
   );
@@ -96,7 +95,7 @@ function useMoney() {
 }
 
 const minutesText = (minutes: number): string =>
-  minutes === 0 ? 'no work' : minutes < 90 ? `${formatNumber(minutes, 0)} min` : `${formatNumber(minutes / 60)} h`;
+  minutes === 0 ? 'no labor' : minutes < 90 ? `${formatNumber(minutes, 0)} min` : `${formatNumber(minutes / 60)} h`;
 
 function ProposalCard({
   proposal,
@@ -141,9 +140,8 @@ function ProposalCard({
         {withinBudget === false && <span className="is-fail"> over the budget</span>}
       </p>
       <p className="soft">
-        {leastMarginMm !== null &&
-          `Then least ${lengths.text(leastMarginMm)} over its limit at ${heldBy!.toLowerCase()}. `}
-        {worse.length > 0 && `Takes room from ${worse.map(lostText).join(', ')}.`}
+        {leastMarginMm !== null && `Leaves ${lengths.text(leastMarginMm)} to spare at ${heldBy!.toLowerCase()}. `}
+        {worse.length > 0 && `Less clearance at ${worse.map(lostText).join(', ')}.`}
       </p>
       {structural && <p className="is-fail">A structural cut: only by a qualified body shop.</p>}
       {cautions.map((caution) => (
@@ -170,12 +168,12 @@ function PartLadder({ part }: { part: ShortPart }) {
         <b className="figure">{lengths.text(part.patch?.depthMm ?? part.needMm)}</b> must go, {part.where}.
       </p>
       {part.ladder.length === 0 && (
-        <p className="soft">It is not worked on, and no stack, offset or lift that was tried clears it.</p>
+        <p className="soft">It cannot be modified, and no stack, offset or lift tried clears it.</p>
       )}
-      <table className="parts-table" aria-label={`Ways at ${part.label}`}>
+      <table className="parts-table" aria-label={`Modifications at ${part.label}`}>
         <thead>
           <tr>
-            <th scope="col">Way</th>
+            <th scope="col">Modification</th>
             <th scope="col">left</th>
             <th scope="col">takes</th>
           </tr>
@@ -204,7 +202,7 @@ function LadderRow({ way }: { way: Tried }) {
             way.structural ? 'structural: a qualified shop' : null,
             way.aftercare,
             way.worse.length > 0
-              ? `takes room from ${way.worse.map(({ label }) => label.toLowerCase()).join(', ')}`
+              ? `less clearance at ${way.worse.map(({ label }) => label.toLowerCase()).join(', ')}`
               : null,
           ]
             .filter(Boolean)

@@ -5,8 +5,8 @@ import './room.css';
 export function Contradictions({ of, choose }: { of: readonly Contradiction[]; choose(id: string): void }) {
   if (of.length === 0) return null;
   return (
-    <section className="contradictions" aria-label="Readings to take again" role="status">
-      <h2 className="label">Read again</h2>
+    <section className="contradictions" aria-label="Readings to repeat" role="status">
+      <h2 className="label">Measure again</h2>
       <ul>
         {of.map(({ id, label, kind, text }) => (
           <li key={`${id}${kind}`} className={`is-${kind === 'beyond' || kind === 'nearer' ? 'caution' : 'fail'}`}>

@@ -55,7 +55,7 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
       name={`new-wheel/${axle}/${side}`}
       value={value}
       commit={commit}
-      label={`Room to spare, ${side}`}
+      label={`Space left, ${side}`}
       range="spareRoomMm"
       width={6}
     />
@@ -64,9 +64,9 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
     <Modal
       open
       onCancel={close}
-      title={`Room to a new wheel, ${axle}`}
+      title={`Space for a new wheel, ${axle}`}
       width={520}
-      okText="Make a setup of it"
+      okText="Make a setup"
       okButtonProps={{ disabled: !madeIn }}
       onOk={make}
     >
@@ -84,7 +84,7 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
             {lengths.text(
               backspacingMm({ rimWidthIn: width, offsetMm: effectiveOffsetMm, flangeMm, convention: 'overall' }),
             )}
-            , spacers counted. How much more may it take on each side?
+            , spacers included. How much further may a new wheel reach on each side?
           </p>
         )}
         <div className="field-wrap">
@@ -103,13 +103,11 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
             </p>
             {madeIn !== null && madeIn > 0 && madeOffset !== null && (
               <p>
-                As made:{' '}
+                Nearest made:{' '}
                 <b className="figure">
                   {rimFigure(madeIn)} in, offset {offsetFigure(madeOffset)}
                 </b>{' '}
-                <span className="soft">
-                  the next width below, the room inboard used up; the tire of the present wheel comes along
-                </span>
+                <span className="soft">the next width down, with the inboard space used; keeps the present tire</span>
               </p>
             )}
           </div>

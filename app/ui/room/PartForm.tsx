@@ -75,7 +75,7 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
     <form className="part-form" aria-label={part.label || 'Part'} onSubmit={(event) => event.preventDefault()}>
       <div className="field-wrap">
         <ChoiceField
-          label="What it is"
+          label="Kind"
           choices={KINDS}
           width={140}
           {...over('kind', part.kind)}
@@ -83,10 +83,10 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
         />
         <TextField {...over('label', part.label)} label="Name" width={14} />
         <Segmented<'gap' | 'points'>
-          aria-label="How it is placed"
+          aria-label="Placed by"
           options={[
-            { value: 'gap', label: 'by a gap' },
-            { value: 'points', label: 'by coordinates' },
+            { value: 'gap', label: 'a gap' },
+            { value: 'points', label: 'coordinates' },
           ]}
           value={part.points ? 'points' : 'gap'}
           onChange={(way) => parts.change(way === 'points' ? asPoints(part) : asGap(part))}
@@ -99,14 +99,14 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
       )}
       <div className="field-wrap">
         <ChoiceField
-          label="It moves with"
+          label="Moves with"
           choices={MOUNTS}
           width={172}
           placeholder={MOUNTS.find(([key]) => key === mountOf(part))![1]}
           {...over('mount', part.mount)}
         />
         <ChoiceField
-          label="It stands"
+          label="Side"
           choices={SIDES_OF}
           width={112}
           placeholder="both sides"
@@ -125,12 +125,12 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
           checked={part.removable ?? false}
           onChange={({ target }) => parts.change(changed(part, 'removable', target.checked ? true : null))}
         >
-          Clips or screws alone hold it
+          Held only by clips or screws
         </Checkbox>
         {part.removable && (
           <TextField
             {...over('leavesOpen', part.leavesOpen)}
-            label="Taken off, it leaves open"
+            label="Removing it leaves open"
             width={20}
             placeholder="what it kept out"
           />
@@ -145,16 +145,14 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
               </Button>
             )}
             <Button size="small" icon={<DeleteOutlined />} onClick={() => parts.remove(part.id!)}>
-              Remove
+              Delete
             </Button>
           </>
         ) : (
           <>
-            <span className="soft">
-              It is kept as soon as {part.points ? 'its coordinates are' : 'its gap is'} there.
-            </span>
+            <span className="soft">Saved as soon as {part.points ? 'its coordinates are' : 'its gap is'} there.</span>
             <Button size="small" onClick={parts.drop}>
-              Drop it
+              Discard it
             </Button>
           </>
         )}
@@ -219,7 +217,7 @@ function GapFields({
         <NumberField {...over('steerDeg')} label="Steering angle" range="steerDeg" unit="°" width={4} placeholder="0" />
         <LengthField {...over('travelMm')} label="Wheel travel" range="travelMm" width={5} placeholder="0" />
         <ChoiceField
-          label="Read with"
+          label="Measured with"
           choices={(Object.keys(INSTRUMENT_NAMES) as Instrument[]).map(
             (tool) => [tool, INSTRUMENT_NAMES[tool]] as const,
           )}
@@ -234,7 +232,7 @@ function GapFields({
         />
       </div>
       {geometry && (
-        <div className="part-poses" role="group" aria-label="Pose of the reading">
+        <div className="part-poses" role="group" aria-label="Wheel position when measured">
           {geometry.lockInDeg + geometry.lockOutDeg > 0 && (
             <>
               <Button size="small" onClick={() => to({ steerDeg: 0 })}>

@@ -37,7 +37,7 @@ export function PlanList({ plan, numbers, others, chosen, begun, inHand, choose,
   return (
     <section aria-label="Measuring plan">
       <h2 className="label">
-        Worth measuring here <span className="soft">{left === 0 ? 'all read' : `${left} left`}</span>
+        Worth measuring here <span className="soft">{left === 0 ? 'all measured' : `${left} left`}</span>
       </h2>
       <ol className="plan-list">
         {plan.map((item) => (
@@ -76,7 +76,7 @@ export function PlanList({ plan, numbers, others, chosen, begun, inHand, choose,
               <span />
               <span>
                 <b>{label ?? id}</b>
-                <small>read besides the plan</small>
+                <small>extra</small>
               </span>
               <Read number={numbers[id]} />
             </button>

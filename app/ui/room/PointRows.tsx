@@ -28,7 +28,7 @@ export function PointRows({ name, points, change }: PointRowsProps) {
     );
   return (
     <div className="point-rows">
-      <p className="soft">From the center of the hub face, at rest. Two points or more are an edge.</p>
+      <p className="soft">From the center of the hub face, at rest. Two or more points make an edge.</p>
       {points.map((point, row) => (
         <div className="point-row" key={row} role="group" aria-label={`Point ${row + 1}`}>
           {AXES.map(([key, label]) => (
@@ -47,14 +47,14 @@ export function PointRows({ name, points, change }: PointRowsProps) {
               size="small"
               type="text"
               icon={<CloseOutlined />}
-              aria-label={`Remove point ${row + 1}`}
+              aria-label={`Delete point ${row + 1}`}
               onClick={() => change(points.filter((_, index) => index !== row))}
             />
           )}
         </div>
       ))}
       <Button size="small" icon={<PlusOutlined />} onClick={() => change([...points, {}])}>
-        Another point
+        Add a point
       </Button>
     </div>
   );

@@ -44,8 +44,8 @@ export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetPr
       subject={subject}
       subjectIs="present"
       description={
-        `Section of the present ${axle} ${side} wheel: gap to fender ${lengths.text(room.outboardGapMm)}, inner gap` +
-        ` ${lengths.text(room.inboardGapMm)}, arch gap ${lengths.text(room.archGapMm)}`
+        `Section of the present ${axle} ${side} wheel: tuck ${lengths.text(room.outboardGapMm)}, inner clearance` +
+        ` ${lengths.text(room.inboardGapMm)}, fender clearance ${lengths.text(room.archGapMm)}`
       }
       dimensions={(scale, corner) => {
         const a = at(scale, corner);
@@ -67,7 +67,7 @@ export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetPr
             {bare && (
               <SheetSlot x={scale.width / 2} y={34}>
                 <p className="sheet-hint">
-                  Begin with tire, rim and offset; the wheel is drawn as soon as they are known.
+                  Start with tire, rim and offset: the wheel is drawn as soon as they are known.
                 </p>
               </SheetSlot>
             )}

@@ -45,7 +45,7 @@ export function RoomGaps({ modes }: { modes: ReactNode }) {
             {toGo > 0 ? (
               `${toGo} ${toGo === 1 ? 'reading' : 'readings'} to go`
             ) : (
-              <ToStation station="brief">All read: to the brief</ToStation>
+              <ToStation station="brief">All measured: go to the brief</ToStation>
             )}
           </span>
           {listButton}
@@ -61,8 +61,8 @@ export function RoomGaps({ modes }: { modes: ReactNode }) {
         <div className="room-foot">
           {!asList &&
             BESIDE.map((key) => <RoomReadingField key={`${key}${axle}${side}`} of={key} fields={fields} width={6} />)}
-          <Button onClick={making.open} title="From the room to spare on each side (M)">
-            Room to a new wheel …
+          <Button onClick={making.open} title="From the space left on each side (M)">
+            Space for a new wheel …
           </Button>
         </div>
         <p className="caution-note station-note">

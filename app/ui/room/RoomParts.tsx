@@ -22,7 +22,7 @@ import { useParts } from './useParts';
 import './room.css';
 
 /**
- * The parts around the present wheel in three linked drawings, with what is worth reading, the part in hand and how the
+ * The parts near the present wheel in three linked drawings, with what is worth reading, the part in hand and how the
  * wheel moves.
  */
 export function RoomParts() {
@@ -99,7 +99,7 @@ export function RoomParts() {
       >
         {inHand?.gap && (
           <p className="soft part-hint">
-            Click the wheel: from outside for the clock, from behind for the place on it.
+            Click the wheel: from outside for the clock position, from behind for the place on it.
           </p>
         )}
         {inHand && (

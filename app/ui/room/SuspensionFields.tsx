@@ -61,12 +61,11 @@ export function SuspensionFields({ axle }: { axle: AxleName }) {
         commit={(kind) => editAt(path('kind'), kind)}
       />
       {resolved.geometry !== null && resolved.kindAssumed && (
-        <p className="soft">Nobody said how this rear axle is built: it is taken as independent (assumed).</p>
+        <p className="soft">Kind of rear axle not given: independent (assumed).</p>
       )}
       {resolved.geometry === null && (
         <p className="soft">
-          Without its kind the wheel only stands: parts are judged at rest, and what it does at lock and over bumps is
-          not known.
+          Without the kind of suspension, parts are checked at rest only: clearance at lock and in travel is not known.
         </p>
       )}
       <div className="field-wrap suspension-fields">

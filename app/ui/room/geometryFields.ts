@@ -13,5 +13,5 @@ export const GEOMETRY_FIELDS: Record<GeometryKey, { short: string; unit: 'length
   camberDeg: { short: 'Camber', unit: '°' },
   camberGainDegPer100: { short: 'Camber gain per 100 mm', unit: '°' },
   lateralPerMm: { short: 'Lateral shift per mm of bump', unit: '' },
-  lateralPerMm2: { short: 'Out a mm²', unit: '' },
+  lateralPerMm2: { short: 'Lateral shift per mm² of bump', unit: '' },
 };

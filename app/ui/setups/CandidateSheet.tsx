@@ -41,7 +41,8 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
       change={setup.suspensionChange?.[axle]}
       description={
         `Section of setup ${setup.id.toUpperCase()}, ${setupTitle(setup, job.vehicle.flangeMm)}, ${axle}: face` +
-        ` ${faceText(figures.pokeMm, lengths)}, inner gap ${lengths.text(figures.inboardGapMm)}, arch gap` +
+        ` ${faceText(figures.pokeMm, lengths)}, inner clearance` +
+        ` ${lengths.text(figures.inboardGapMm)}, fender clearance` +
         ` ${lengths.text(figures.archGapMm)}`
       }
       dimensions={(scale, corner) => {
@@ -70,13 +71,13 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
         return (
           <>
             <SheetSlot x={a.innerLabel[0]} y={a.innerLabel[1]} anchor="right">
-              <SheetFigure label="inner gap" value={lengths.text(figures.inboardGapMm)} tone={tone('inboard')} />
+              <SheetFigure label="inner clearance" value={lengths.text(figures.inboardGapMm)} tone={tone('inboard')} />
             </SheetSlot>
             <SheetSlot x={a.outerLabel[0]} y={a.outerLabel[1]} anchor="left">
               <SheetFigure label="face" value={faceText(figures.pokeMm, lengths)} tone={tone('fender')} />
             </SheetSlot>
             <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="right">
-              <SheetFigure label="arch gap" value={lengths.text(figures.archGapMm)} tone={tone('arch')} />
+              <SheetFigure label="fender clearance" value={lengths.text(figures.archGapMm)} tone={tone('arch')} />
             </SheetSlot>
             {asList ? (
               <SheetSlot x={a.tire[0]} y={a.tire[1]}>

@@ -35,7 +35,7 @@ export function SetupList({ setup, axle, fields, stack }: SetupListProps) {
       {stack.single ? (
         <LengthField {...stack.field} label="Spacer" range="stackMm" width={6} />
       ) : (
-        <p className="soft">The stack has several pieces; its thickness is their sum.</p>
+        <p className="soft">The stack has several parts; its thickness is their sum.</p>
       )}
     </form>
   );

@@ -2,7 +2,7 @@ import { innerGapLimit } from '#core/evaluate';
 import type { Side } from '#core/sweep';
 import type { ReactNode } from 'react';
 import { archRiseMm } from '#core/position';
-import { wishOf, type AxleName, type Job, type SuspensionChange } from '#core/job';
+import { pokeTargetOf, type AxleName, type Job, type SuspensionChange } from '#core/job';
 import { Body, Brake, HubAndStack, Wheel } from './layers';
 import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
 import { Ruler } from './Ruler';
@@ -45,7 +45,7 @@ export function SectionSheet(props: SectionSheetProps) {
           scale={scale}
           corner={corner}
           riseMm={rise}
-          wish={wishOf(job.brief, axle)}
+          target={pokeTargetOf(job.brief, axle)}
           inboardLimitMm={innerGapLimit(job, axle).value}
         />
         {subjectIs === 'candidate' && <Wheel drawn={corner.present} scale={scale} as="ghost" />}

@@ -2,7 +2,7 @@ import type { Hub } from '#core/hub';
 import type { Caliper } from '#core/brake';
 import { useId } from 'react';
 import { insideOf } from '#core/evaluate';
-import type { FaceWish } from '#core/verdict';
+import type { PokeTarget } from '#core/verdict';
 import type { Corner, Drawn } from './corner';
 import type { SheetScale } from './scale';
 import { brakePath, discPath, facePath, flangesPath, rimPath, tirePath } from './shapes';
@@ -20,14 +20,14 @@ interface BodyProps {
   scale: SheetScale;
   corner: Corner;
   riseMm: number;
-  wish: FaceWish;
+  target: PokeTarget;
   inboardLimitMm: number;
 }
 
 const INNER_PART_MM = 20;
 
-/** The car's own parts: fender lip with its plumb line and the wish, nearest inboard part with the room to keep. */
-export function Body({ scale, corner, riseMm, wish, inboardLimitMm }: BodyProps) {
+/** The car's own parts: fender lip with its plumb line and the target, nearest inboard part with the room to keep. */
+export function Body({ scale, corner, riseMm, target, inboardLimitMm }: BodyProps) {
   const id = useId();
   const { x, y } = scale;
   const { fenderOut, innerPartOut, lipUp } = corner;
@@ -58,11 +58,11 @@ export function Body({ scale, corner, riseMm, wish, inboardLimitMm }: BodyProps)
           />
         </g>
       )}
-      {fenderOut !== null && wish.min !== null && (
+      {fenderOut !== null && target.min !== null && (
         <rect
-          className="wish"
-          x={x(fenderOut + wish.min)}
-          width={Math.max(0, ((wish.max ?? 0) - wish.min) * scale.k)}
+          className="target"
+          x={x(fenderOut + target.min)}
+          width={Math.max(0, ((target.max ?? 0) - target.min) * scale.k)}
           y={lip ?? 6}
           height={foot - (lip ?? 6)}
         />

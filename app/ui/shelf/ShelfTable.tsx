@@ -98,7 +98,7 @@ function columnsFor({
 
 /** A shape in a few words. */
 function shapeWords(shape: InnerFace | AxialPoint[]): string {
-  if (Array.isArray(shape)) return `${shape.length} corners`;
+  if (Array.isArray(shape)) return `${shape.length} points`;
   return shape.origin === 'family'
     ? `${shape.family ?? 'family'}, assumed`
     : `${(shape.barrel?.length ?? 0) + (shape.spoke?.length ?? 0)} points`;
@@ -125,7 +125,7 @@ function RowTools({ kept, open }: { kept: KeptItem; open(item: KeptItem): void }
       <Tooltip title="Delete from the shelf">
         <Button
           type="text"
-          aria-label={`Remove ${name}`}
+          aria-label={`Delete ${name}`}
           icon={<DeleteOutlined />}
           onClick={() =>
             void fetcher.submit(

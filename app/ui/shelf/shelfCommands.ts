@@ -72,6 +72,6 @@ async function takeFile(request: Request): Promise<ShelfAnswer> {
   if (read.faults) return { intent: 'import', file: file.name, faults: read.faults };
   const taken = await importRows(read.rows);
   if (taken) return { intent: 'import', file: file.name, faults: [], ...taken };
-  const full = `the shelf would hold more than ${MOST_ITEMS} items: nothing is taken in`;
+  const full = `the shelf would hold more than ${MOST_ITEMS} items: nothing is imported`;
   return { intent: 'import', file: file.name, faults: [{ path: '', message: full }] };
 }

@@ -20,7 +20,7 @@ export function PoseControls({ geometry, pose, travel, restMm, move }: PoseContr
   if (!geometry || !travel) return null;
   const steers = geometry.lockInDeg + geometry.lockOutDeg > 0;
   return (
-    <div className="pose-controls" role="group" aria-label="Pose of the drawings">
+    <div className="pose-controls" role="group" aria-label="Wheel position in the drawings">
       {steers && (
         <label>
           <span className="label">

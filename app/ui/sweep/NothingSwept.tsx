@@ -2,7 +2,7 @@ import { ToStation } from '../parts/ToStation';
 
 const toRoom = (
   <ToStation station="room" sight={{ view: 'parts' }}>
-    Room, Parts in space
+    Room, Nearby parts
   </ToStation>
 );
 
@@ -12,23 +12,22 @@ export function NothingSwept({ kind }: { kind: 'still' | 'bare' | 'wheel' | 'wai
     <p className="sheet-hint">
       {kind === 'still' && (
         <>
-          How the wheel moves is not known: parts are judged at rest only. The kind of suspension is enough to begin
-          with; give it in the {toRoom}.
+          How the wheel moves is not known: parts are checked at rest only. The kind of suspension is enough to start;
+          enter it in the {toRoom}.
         </>
       )}
       {kind === 'bare' && (
         <>
-          Nothing is placed around this wheel yet. Gaps to fender and arch give a fender lip; read the rest in the{' '}
-          {toRoom}.
+          No parts near this wheel yet. Tuck and fender clearance place a fender lip; measure the rest in the {toRoom}.
         </>
       )}
       {kind === 'wheel' && (
         <>
-          The wheel of this setup, its tire or its offset is not known: give them in the{' '}
+          The wheel of this setup, its tire or its offset is not known: enter them in{' '}
           <ToStation station="setups">Setups</ToStation>.
         </>
       )}
-      {kind === 'waiting' && 'Being swept …'}
+      {kind === 'waiting' && 'Sweeping …'}
     </p>
   );
 }

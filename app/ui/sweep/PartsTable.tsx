@@ -128,7 +128,7 @@ export function SetupsBeside({ setups, present, axle, parts, numbers, current, i
     );
   };
   return (
-    <section className="sweep-beside" aria-label="Setups beside each other" tabIndex={0}>
+    <section className="sweep-beside" aria-label="Setups side by side" tabIndex={0}>
       <table className="parts-table" aria-label="Setups side by side">
         <thead>
           <tr>

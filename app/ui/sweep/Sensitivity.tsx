@@ -25,21 +25,21 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
     return unit === 'length' ? lengths.text(of) : `${formatNumber(of, 2)}${unit}`;
   };
   return (
-    <section aria-label="What matters most">
-      <h2 className="label">What matters most</h2>
+    <section aria-label="Most important assumptions">
+      <h2 className="label">Most important assumptions</h2>
       {assumed === 0 && <p className="soft">Everything about how the wheel moves was measured.</p>}
       {assumed > 0 && asked.name === 'idle' && (
         <p className="soft">
-          {assumed} {assumed === 1 ? 'value is' : 'values are'} assumed from the kind of suspension. Each is tried as
-          far off as it may be, and named by what it does to the room left.
+          {assumed} {assumed === 1 ? 'value is' : 'values are'} assumed from the kind of suspension. Each is varied by
+          how far off it may be, and listed by its effect on the least clearance.
         </p>
       )}
       {assumed > 0 && <AskedStatus asked={asked} doing="Trying assumed values" again="Try them" />}
       {found && telling(found).length === 0 && (
-        <p className="soft">None of them moves the least room by as much as {lengths.text(TELLS_MM)}.</p>
+        <p className="soft">None changes the least clearance by as much as {lengths.text(TELLS_MM)}.</p>
       )}
       {found && telling(found).length > 0 && (
-        <table className="parts-table" aria-label="Assumed values by what they do to the least room">
+        <table className="parts-table" aria-label="Assumed values by effect on the least clearance">
           <thead>
             <tr>
               <th scope="col">Assumed</th>
@@ -64,7 +64,7 @@ export function Sensitivity({ setup, axle, assumed }: { setup: Setup; axle: Axle
             ))}
           </tbody>
           <caption className="soft">
-            Least room left to a limit, in {lengths.sign}, with the value less and more.
+            Least margin to a limit, in {lengths.sign}, with the value lower and higher.
           </caption>
         </table>
       )}

@@ -9,7 +9,7 @@ export function SweepStatus() {
   if (halted === 'stopped')
     return (
       <span className="asked-status" role="status">
-        Stopped; {waiting} {waiting === 1 ? 'sweep is' : 'sweeps are'} not made.
+        Stopped; {waiting} {waiting === 1 ? 'sweep' : 'sweeps'} left.
         <Button size="small" onClick={() => store.again()}>
           Go on
         </Button>

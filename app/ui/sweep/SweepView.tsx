@@ -97,7 +97,7 @@ export function SweepView({ setup, report }: SetupOnTable) {
   };
   const steers = !swept?.grid || swept.grid.steer[1] > swept.grid.steer[0];
   const touched = shown.flatMap(({ touched: region }) => region ?? []);
-  const name = chosen === null ? 'the worst of all parts' : (here.find(({ id }) => id === chosen)?.label ?? chosen);
+  const name = chosen === null ? 'the worst part' : (here.find(({ id }) => id === chosen)?.label ?? chosen);
   return (
     <div className="sweep-station">
       <header className="sheet-head">
@@ -134,7 +134,7 @@ export function SweepView({ setup, report }: SetupOnTable) {
                 icon={play.playing ? <PauseOutlined /> : <CaretRightOutlined />}
                 onClick={play.toggle}
                 disabled={!swept?.grid}
-                title="Play through (Y)"
+                title="Play it (Y)"
               >
                 {play.playing ? 'Stop' : steers ? 'Lock to lock' : 'Stop to stop'}
               </Button>
@@ -176,7 +176,7 @@ export function SweepView({ setup, report }: SetupOnTable) {
               <span>
                 <i className="legend-level" /> 10, 20, 40, 80 mm
               </span>
-              <span>× least</span>
+              <span>× smallest</span>
             </p>
           </Swept>
         ) : (

@@ -66,9 +66,9 @@ export function LimitTable({
                     size="small"
                     icon={<UndoOutlined />}
                     onClick={() => terms.set(['limits', key], null)}
-                    aria-label={`${name}: back to ${unit ? formatNumber(fallback) : lengths.text(fallback)}`}
+                    aria-label={`${name}: reset to ${unit ? formatNumber(fallback) : lengths.text(fallback)}`}
                   >
-                    back to {unit ? formatNumber(fallback) : lengths.text(fallback)}
+                    reset to {unit ? formatNumber(fallback) : lengths.text(fallback)}
                   </Button>
                 )}
               </td>

@@ -10,7 +10,7 @@ import './terms.css';
 
 type Said = 'yes' | 'no' | 'open';
 
-/** What may be done to make a wish fit: kind by kind, and a lift. */
+/** Modifications allowed to make a target fit: kind by kind, and a lift. */
 export function RemedyFields({ terms }: { terms: EditedTerms }) {
   const lengths = useLengths();
   const lift = (key: string) => terms.own(['remedies', 'lift', key]);

@@ -19,7 +19,7 @@ const RULES: Record<keyof Rules, { label: string; choices: Choices }> = {
   rub: { label: 'Rub', choices: RUB_RULES },
   cover: { label: 'Cover by the fender', choices: COVER_RULES },
   winter: { label: 'Winter traction', choices: WINTER_RULES },
-  poses: { label: 'Steer and travel that count', choices: POSE_RULES },
+  poses: { label: 'Steering and travel counted', choices: POSE_RULES },
   spacers: { label: 'Spacers and adapters', choices: SPACER_RULES },
   centring: { label: 'Centering', choices: CENTERING_RULES },
   nearPatterns: { label: 'Patterns less than 1 mm off', choices: NEAR_RULES },

@@ -22,13 +22,13 @@ interface LimitWords {
 /** What the limits are called and mean. */
 export const LIMIT_WORDS: Record<ShopLimitKey, LimitWords> = {
   inboardMm: {
-    label: 'Inner gap, at rest',
-    meaning: 'innermost place of tire or rim to the nearest part; parts that move with the wheel too',
+    label: 'Inner clearance, at rest',
+    meaning: 'innermost place of tire or rim to the nearest part, parts that move with the wheel included',
   },
-  fullLockMm: { label: 'Parts of the body', meaning: 'over all steer and travel, full lock among them' },
-  fenderAtBumpMm: { label: 'Fender lip at bump', meaning: 'over all steer and travel' },
-  archMm: { label: 'Arch gap, at rest', meaning: 'between tread and fender lip; bump travel comes out of it' },
-  rubMm: { label: 'Accepted rub', meaning: 'how far a part may be overlapped, where a rub is accepted at all' },
+  fullLockMm: { label: 'Parts of the body', meaning: 'over all steering and travel, full lock included' },
+  fenderAtBumpMm: { label: 'Fender lip at bump', meaning: 'over all steering and travel' },
+  archMm: { label: 'Fender clearance, at rest', meaning: 'top of the tread to the fender lip; bump travel uses it up' },
+  rubMm: { label: 'Accepted rub', meaning: 'how far a part may be overlapped, where a rub is accepted' },
   brakeSpokeMm: { label: 'Brake to spokes', meaning: 'in the half section, behind the whole stack' },
   brakeBarrelMm: { label: 'Brake to barrel', meaning: 'and to the balance weights on it' },
   diameterPct: {
@@ -43,12 +43,12 @@ export const LIMIT_WORDS: Record<ShopLimitKey, LimitWords> = {
   },
   contactPct: {
     label: 'Chance of contact',
-    meaning: 'most at which a clearance still counts as clear, by how exactly everything was read',
+    meaning: 'highest at which a clearance still counts as clear, by how exactly everything was measured',
     unit: '%',
   },
-  dualGapMm: { label: 'Between dual tires', meaning: "where nobody looked the maker's figure up" },
+  dualGapMm: { label: 'Between dual tires', meaning: "where the maker's figure is not known" },
   boreMm: { label: 'Bore clearance', meaning: 'most that still counts as hub-centric' },
-  lipLeftMm: { label: 'Lip that carries the wheel', meaning: 'least length of it' },
+  lipLeftMm: { label: 'Lip length carrying the wheel', meaning: 'least length of it' },
   engagementRatio: { label: 'Thread engagement', meaning: 'least, in thread diameters', unit: '× d' },
   lugHoleOpenMm: { label: 'Lug hole opened out', meaning: 'most, in diameter' },
   seatBandMm: { label: 'Seat left around a lug hole', meaning: 'least, all round' },
@@ -77,7 +77,7 @@ export const POSE_RULES: readonly (readonly [PoseRule, string])[] = [
 ];
 export const CENTERING_RULES: readonly (readonly [CenteringRule, string])[] = [
   ['required', 'hub-centric required'],
-  ['nuts', 'the nuts may center it'],
+  ['nuts', 'lug-centric allowed'],
 ];
 export const NEAR_RULES: readonly (readonly [NearPatternRule, string])[] = [
   ['care', 'allowed, with care'],
@@ -91,19 +91,19 @@ export const SPACER_RULES: readonly (readonly [SpacerRule, string])[] = [
 export const WORK_NAMES: Record<BodyWork, { label: string; meaning: string }> = {
   heat: { label: 'Heat and push', meaning: 'liners and bumper corners, a few mm' },
   move: { label: 'Move clips and brackets', meaning: 'liners, flaps, brake hoses' },
-  remove: { label: 'Take parts off', meaning: 'what clips or screws alone hold: flaps, guards, brackets' },
+  remove: { label: 'Take parts off', meaning: 'parts held by clips or screws: flaps, guards, brackets' },
   trimPlastic: { label: 'Trim plastic', meaning: 'liners and bumper corners' },
-  trimFlap: { label: 'Trim mud flaps', meaning: 'where the code does not prescribe them' },
+  trimFlap: { label: 'Trim mud flaps', meaning: 'where the code does not require them' },
   fold: { label: 'Fold lips and seams', meaning: 'fender lips and pinch seams' },
   cut: { label: 'Cut metal', meaning: 'structural cuts go to a qualified body shop' },
 };
 export const LIFT_KINDS: readonly (readonly [SuspensionChangeKind, string])[] = [
   ['spring', 'at the spring'],
-  ['strut-top', 'over the strut'],
-  ['body', 'body off its frame'],
+  ['strut-top', 'strut spacer'],
+  ['body', 'body lift'],
 ];
 export const PRICE_NAMES: Record<Exclude<keyof Prices, 'currency'>, string> = {
-  labourPerHour: 'Labor, an hour',
+  labourPerHour: 'Labor per hour',
   spacerEach: 'Spacer, each',
   liftKitAxle: 'Lift, parts for an axle',
   alignment: 'Wheel alignment',

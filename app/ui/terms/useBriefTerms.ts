@@ -2,7 +2,7 @@ import { useDocument } from '../../job/DocumentContext';
 import { useEditAt } from '../parts/useEditAt';
 import { at, NO_DEFAULTS, type EditedTerms } from './terms';
 
-/** The brief of the job on the table, with the shop's house behind it. */
+/** The brief of the job on the table, with the shop defaults behind it. */
 export function useBriefTerms(): EditedTerms {
   const { job } = useDocument();
   const editAt = useEditAt();

@@ -16,9 +16,7 @@ export function MakesTable({ setup, axle }: { setup: Setup; axle: AxleName }) {
   const size = setup[axle]?.tire?.size;
   if (size === undefined) return null;
   if (makes.length === 1)
-    return (
-      come && <p className="makes-none soft">No make of {size} on the shelf: its dimensions are those of the size.</p>
-    );
+    return come && <p className="makes-none soft">No make of {size} on the shelf: nominal dimensions are used.</p>;
   const used = setup[axle]?.tire?.label;
   const kept = new Set(makes.filter(({ ofSize }) => !ofSize).map(({ name }): string | undefined => name));
   const take = ({ tire, ofSize }: Make) =>
@@ -26,10 +24,10 @@ export function MakesTable({ setup, axle }: { setup: Setup; axle: AxleName }) {
   return (
     <div className="makes">
       <table>
-        <caption className="label">Makes of {size} kept, each by its own dimensions</caption>
+        <caption className="label">Makes of {size} on the shelf, each by its own dimensions</caption>
         <thead>
           <tr>
-            {['On it', 'Section', 'Diameter', 'Tread', 'Face', 'Inner gap', 'Arch gap'].map((name) => (
+            {['On it', 'Section', 'Diameter', 'Tread', 'Poke', 'Inner clearance', 'Fender clearance'].map((name) => (
               <th key={name} scope="col">
                 {name}
               </th>
@@ -43,7 +41,7 @@ export function MakesTable({ setup, axle }: { setup: Setup; axle: AxleName }) {
               <tr key={make.name}>
                 <th scope="row">
                   <Radio checked={make.ofSize ? !kept.has(used) : used === make.name} onChange={() => take(make)}>
-                    {make.ofSize ? 'the size alone' : make.short}
+                    {make.ofSize ? 'nominal size' : make.short}
                   </Radio>
                 </th>
                 <td className="figure">{lengths.figure(tire.sectionWidthMm)}</td>

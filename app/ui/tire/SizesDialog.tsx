@@ -20,7 +20,7 @@ const LOAD_WORDS: Record<SizeThatDoes['load'], string> = {
 };
 const ROOM_WORDS = CHECK_KINDS.clearance.words;
 
-/** Standard sizes that would do on a setup's rim, best first; Enter on one makes a setup of it. */
+/** Standard other tire sizes on a setup's rim, best first; Enter on one makes a setup of it. */
 export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {
   const { job } = useDocument();
   const put = usePutSetup();
@@ -64,12 +64,12 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
     ),
     figureColumn<SizeThatDoes>('Section', ({ tire }) => tire.sectionWidthMm, length),
     figureColumn<SizeThatDoes>(
-      'Face',
+      'Poke',
       ({ pokeMm }) => pokeMm,
       (poke) => faceText(poke, lengths),
     ),
-    figureColumn<SizeThatDoes>('Inner gap', ({ inboardGapMm }) => inboardGapMm, length),
-    figureColumn<SizeThatDoes>('Arch gap', ({ archGapMm }) => archGapMm, length),
+    figureColumn<SizeThatDoes>('Inner clearance', ({ inboardGapMm }) => inboardGapMm, length),
+    figureColumn<SizeThatDoes>('Fender clearance', ({ archGapMm }) => archGapMm, length),
     {
       title: 'Usual load index',
       key: 'load',
@@ -82,7 +82,7 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
       ),
     },
     {
-      title: <span className="visually-hidden">Take</span>,
+      title: <span className="visually-hidden">Use</span>,
       key: 'take',
       render: (_, size, index) => (
         <Button
@@ -102,12 +102,12 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
       open
       onCancel={close}
       footer={<Button onClick={close}>Close</Button>}
-      title={`Sizes that would do on ${wheelCode(setup[axle], job.vehicle.flangeMm)}, ${axle}`}
+      title={`Other tire sizes on ${wheelCode(setup[axle], job.vehicle.flangeMm)}, ${axle}`}
       width={1060}
       style={{ top: 40 }}
     >
       {found.missing.length > 0 ? (
-        <p>Not known yet: {found.missing.join(', ')}. Give them on the sheet, and the sizes are listed here.</p>
+        <p>Not known yet: {found.missing.join(', ')}. Enter them on the sheet to see the sizes here.</p>
       ) : (
         <div className="sizes">
           <p className="soft">
@@ -122,8 +122,7 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
           )}
           {found.sizes.length === 0 ? (
             <p className="sizes-none">
-              None is left. A wider limit for the diameter in the Brief, another rim width, or another offset would open
-              the list.
+              None is left. A wider diameter limit in the Brief, another rim width or another offset would give some.
             </p>
           ) : (
             <div ref={list} onKeyDown={walk}>
@@ -139,8 +138,8 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
             </div>
           )}
           <p className="caution-note">
-            Sizes come from the standards&apos; steps, not from a catalog: not each of them is made. Load indices are
-            estimates; the sidewall decides, and load ratings never go down.
+            Sizes follow the steps of the standards, not a catalog: not every one is made. Load indices are estimates;
+            the sidewall decides, and load ratings never go down.
           </p>
         </div>
       )}

@@ -1,6 +1,6 @@
 import { Checkbox, Select } from 'antd';
 import type { AxleReport } from '#core/evaluate';
-import { readLoadRange, readSpeedSymbol, serviceOf } from '#core/load';
+import { readLoadRange, readSpeedRating, serviceOf } from '#core/load';
 import type { AxleName, Setup, Wheel } from '#core/job';
 import { itemName, tireFromShelf } from '#core/shelf';
 import { readTireSize, usualLoadedRadiusMm, type Tire } from '#core/tire';
@@ -51,7 +51,7 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
           {(dual || tire.loadIndexDual != null || marked.loadIndexDual !== null) && (
             <NumberField
               {...of('loadIndexDual')}
-              label="Index, dual"
+              label="Load index, dual"
               range="loadIndex"
               whole
               width={3}
@@ -60,7 +60,7 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
           )}
           <MarkingField
             {...of('speed')}
-            read={readSpeedSymbol}
+            read={readSpeedRating}
             label="Speed rating"
             width={3}
             placeholder={hint(marked.speed)}
@@ -141,15 +141,15 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
           )}
         </div>
         <p className="soft">
-          Grey figures follow from the size; what is measured, or stands in the maker&apos;s table, wins over them.
+          Gray figures follow from the size; a measured figure, or one from the maker&apos;s table, wins over them.
         </p>
       </section>
       <section className="field-group" aria-label="Wheel and weights">
         <h2 className="label">Wheel and weights</h2>
         <div className="field-wrap">
           <MeasureField {...ofWheel('ratingKg')} label="Wheel rating" quantity="mass" range="ratingKg" width={6} />
-          <MeasureField {...ofWheel('massKg')} label="Wheel weighs" quantity="mass" range="massKg" width={5} />
-          <MeasureField {...of('massKg')} label="Tire weighs" quantity="mass" range="massKg" width={5} />
+          <MeasureField {...ofWheel('massKg')} label="Wheel weight" quantity="mass" range="massKg" width={5} />
+          <MeasureField {...of('massKg')} label="Tire weight" quantity="mass" range="massKg" width={5} />
           {dual && (
             <LengthField
               {...over(['dualSpacerMm'], dualSpacerMm)}

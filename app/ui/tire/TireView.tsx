@@ -23,7 +23,7 @@ interface TireViewProps {
 }
 
 /**
- * Everything the tire decides: its section on the rim, the makes of its size, what it carries, and sizes that would do
+ * Everything the tire decides: its section on the rim, the makes of its size, what it carries, and other tire sizes
  * instead.
  */
 export function TireView({ setup, axle, report }: TireViewProps) {
@@ -54,7 +54,7 @@ export function TireView({ setup, axle, report }: TireViewProps) {
         onSubmit={(event) => event.preventDefault()}
       >
         <Button className="tire-sizes" onClick={sizes.open}>
-          Sizes that would do <kbd>S</kbd>
+          Other tire sizes <kbd>S</kbd>
         </Button>
         <Extension setup={setup} axle={axle} />
         <TireFields key={`${setup.id}${axle}`} setup={setup} axle={axle} figures={figures} />
@@ -86,8 +86,8 @@ function Extension({ setup, axle }: { setup: Setup; axle: AxleName }) {
   return (
     <div className="advice">
       <span>
-        This wheel stands {lengths.text(needed)} further in than now. A front hub extension of that thickness, with the
-        wheel&apos;s pattern, puts it where the present one stands.
+        This wheel sits {lengths.text(needed)} further in than now. A front hub extension of that thickness, in the
+        wheel&apos;s pattern, puts it where the present one is.
       </span>
       <Button
         size="small"

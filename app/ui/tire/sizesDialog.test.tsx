@@ -22,7 +22,7 @@ function Whole() {
     </>
   );
 }
-const dialog = () => screen.queryByRole('dialog', { name: /^Sizes that would do/ });
+const dialog = () => screen.queryByRole('dialog', { name: /^Other tire sizes/ });
 
 test('a link opens it; Escape closes it; a button opens it again', async () => {
   render(

@@ -103,14 +103,14 @@ const Tools = memo(({ actions, some }: { actions: SetupActions; some: boolean })
         New
       </Button>
     </Tooltip>
-    <Tooltip title="Double this setup (D)">
+    <Tooltip title="Duplicate this setup (D)">
       <Button icon={<CopyOutlined />} disabled={!some} onClick={actions.double}>
-        Double
+        Duplicate
       </Button>
     </Tooltip>
-    <Tooltip title="Remove this setup; undo brings it back">
+    <Tooltip title="Delete this setup; undo brings it back">
       <Button icon={<DeleteOutlined />} disabled={!some} onClick={actions.remove}>
-        Remove
+        Delete
       </Button>
     </Tooltip>
     <p className="soft tray-keys">

@@ -56,11 +56,11 @@ test('a click raises a setup, J and K the next and the one before, and no furthe
 
 test('New, Double and Remove: made once, raised, saved', async () => {
   const { hand, sent } = lay('setups?setup=b');
-  await hand.click(screen.getByRole('button', { name: 'Double' }));
+  await hand.click(screen.getByRole('button', { name: 'Duplicate' }));
   expect([letters(), raised()]).toEqual([['A', 'B', 'E', 'C', 'D'], 'E']);
   await hand.click(screen.getByRole('button', { name: 'New' }));
   expect([letters(), raised()]).toEqual([['A', 'B', 'E', 'C', 'D', 'F'], 'F']);
-  await hand.click(screen.getByRole('button', { name: 'Remove' }));
+  await hand.click(screen.getByRole('button', { name: 'Delete' }));
   expect([letters(), raised()]).toEqual([['A', 'B', 'E', 'C', 'D'], 'D']);
   await waitFor(() => expect(sent.flatMap(({ edits = [] }) => edits.map(({ op }) => op))).toHaveLength(3));
   expect(sent.flatMap(({ edits = [] }) => edits.map(({ op }) => op))).toEqual([
@@ -73,5 +73,5 @@ test('New, Double and Remove: made once, raised, saved', async () => {
 test('without a setup there is nothing to double or to remove', () => {
   lay('setups', { ...KITE, setups: [] });
   const off = (name: string) => screen.getByRole<HTMLButtonElement>('button', { name }).disabled;
-  expect(['New', 'Double', 'Remove'].map(off)).toEqual([false, true, true]);
+  expect(['New', 'Duplicate', 'Delete'].map(off)).toEqual([false, true, true]);
 });

@@ -30,7 +30,7 @@ interface WindowChartProps {
   make(place: Place): void;
 }
 
-/** Width against offset: rows of rim widths, the stretches in which every limit holds, and what holds their ends. */
+/** Width against offset: rows of rim widths, the stretches in which fits, and what holds their ends. */
 export function WindowChart(props: WindowChartProps) {
   const { window, eased, setups, stock, cursor, point, pin, move, raise, make } = props;
   const { ref, size } = useSize<HTMLDivElement>({ width: 760, height: 560 });
@@ -167,8 +167,8 @@ export function WindowChart(props: WindowChartProps) {
 }
 
 const STOCK_WORDS = {
-  ok: 'every limit holds',
+  ok: 'fits',
   caution: 'with care',
   fail: 'does not fit',
-  unknown: 'not all is known',
+  unknown: 'not known',
 } as const;

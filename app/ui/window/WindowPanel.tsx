@@ -9,7 +9,7 @@ import type { Place } from './chartScale';
 import '../parts/partsTable.css';
 import './window.css';
 
-/** The place that is pointed at: what the row is, and whether every limit holds there. */
+/** The place that is pointed at: what the row is, and whether meets every limit there. */
 export function AtPlace({
   place,
   row,
@@ -24,9 +24,7 @@ export function AtPlace({
     return (
       <section className="window-at" aria-label="Place">
         <h2 className="label">Place</h2>
-        <p className="soft">
-          Point at the window, or choose a row below. A double click, or N, makes a setup of the place.
-        </p>
+        <p className="soft">Point at the window, or choose a row below. A double click, or N, makes a setup there.</p>
       </section>
     );
   const { holds, byMm, edge } = limitsAt(row, place.offsetMm);
@@ -40,7 +38,7 @@ export function AtPlace({
         <span className="soft">{row.tire}</span>
       </p>
       <p className={holds ? 'is-ok' : 'is-fail'}>
-        {holds ? 'every limit holds' : 'outside the window'}
+        {holds ? 'meets every limit' : 'outside the window'}
         {byMm !== null && edge && (
           <span className="soft">
             {holds
@@ -63,12 +61,12 @@ const spanText = ({ fromMm, toMm, low, high }: WindowSpan): string =>
   `${low ? '' : '≤ '}${offsetFigure(Math.ceil(fromMm * 10) / 10)} to` +
   ` ${offsetFigure(Math.floor(toMm * 10) / 10)}${high ? '' : ' ≥'}`;
 
-/** Every row in words: tire, offsets at which every limit holds, and what holds the ends. */
+/** Every row in words: tire, offsets at which meets every limit, and what holds the ends. */
 export function RowTable({ window, eased, point }: { window: FitWindow; eased: boolean; point(place: Place): void }) {
   return (
     <section aria-label="Rows">
       <h2 className="label">Rows</h2>
-      <table className="parts-table" aria-label="Offsets at which every limit holds">
+      <table className="parts-table" aria-label="Offsets that meet every limit">
         <thead>
           <tr>
             <th scope="col">Rim, in</th>
@@ -98,7 +96,9 @@ export function RowTable({ window, eased, point }: { window: FitWindow; eased: b
                   <td className="figure">
                     {row.spans.length > 0 ? row.spans.map(spanText).join('; ') : '—'}
                     {eased && row.eased && row.eased.map(spanText).join() !== row.spans.map(spanText).join() && (
-                      <small className="soft window-eased-text">{row.eased.map(spanText).join('; ')} with work</small>
+                      <small className="soft window-eased-text">
+                        {row.eased.map(spanText).join('; ')} with modifications
+                      </small>
                     )}
                   </td>
                   <td className="window-holders">
@@ -111,7 +111,7 @@ export function RowTable({ window, eased, point }: { window: FitWindow; eased: b
             })}
         </tbody>
       </table>
-      {window.rows.every(({ spans }) => spans.length === 0) && !eased && <p className="soft">No row is open.</p>}
+      {window.rows.every(({ spans }) => spans.length === 0) && !eased && <p className="soft">No rim width works.</p>}
     </section>
   );
 }
@@ -126,13 +126,13 @@ export function ShutNote({ shut }: { shut: Shut }) {
         Nearest at {rimFigure(shut.rimWidthIn)} in: {shut.holders.join(' and ').toLowerCase()}.
       </p>
       {shut.opens.length === 0 ? (
-        <p>No single change opens it.</p>
+        <p>No single change is enough.</p>
       ) : (
         <ul>
           {shut.opens.slice(0, 4).map(({ code, label, byMm, rimWidthIn }) => (
             <li key={code}>
               {label}
-              {byMm === null ? ' set aside' : `: ${lengths.text(byMm)} more`} opens {rimFigure(rimWidthIn)} in
+              {byMm === null ? ' left out' : `: ${lengths.text(byMm)} more`} opens {rimFigure(rimWidthIn)} in
             </li>
           ))}
         </ul>
@@ -142,10 +142,10 @@ export function ShutNote({ shut }: { shut: Shut }) {
 }
 
 const WORDS = {
-  ok: 'every limit holds',
+  ok: 'fits',
   caution: 'with care',
   fail: 'does not fit',
-  unknown: 'not all known',
+  unknown: 'not known',
 } as const;
 
 /** Wheels on the shelf in the window, those that fit first. */
@@ -173,7 +173,7 @@ export function StockList({ stock, make }: { stock: readonly StockPoint[]; make(
               </small>
             </span>
             <Button size="small" type="text" onClick={() => make(wheel)} aria-label={`Setup of ${wheel.name}`}>
-              as setup
+              make a setup
             </Button>
           </li>
         ))}

@@ -102,12 +102,10 @@ export function WindowView({ setup }: { setup: Setup }) {
             around {setup.id.toUpperCase()} {setupTitle(setup, job.vehicle.flangeMm)}
           </span>
         </h1>
-        {ask && asked.name !== 'done' && (
-          <AskedStatus asked={asked} doing="Looking for the window" again="Look again" />
-        )}
+        {ask && asked.name !== 'done' && <AskedStatus asked={asked} doing="Computing the window" again="Look again" />}
         <WordSwitch<TireRule>
           label="Tire"
-          tip="Which tire goes on a rim of another width"
+          tip="Tire on other rim widths"
           options={RULES}
           value={rule}
           choose={setRule}
@@ -116,8 +114,7 @@ export function WindowView({ setup }: { setup: Setup }) {
       </header>
       {!ask && (
         <p className="window-empty">
-          Rim diameter, width and offset of {setup.id.toUpperCase()} on the {axle} axle are needed: the window is laid
-          around them.
+          Rim diameter, width and offset of {setup.id.toUpperCase()} on the {axle} axle are needed first.
         </p>
       )}
       {ask && window && (
@@ -137,7 +134,7 @@ export function WindowView({ setup }: { setup: Setup }) {
         </Swept>
       )}
       {ask && !window && (
-        <p className="window-empty soft">Looking at every width and offset, past every part in every pose.</p>
+        <p className="window-empty soft">Checking every width and offset against every part in every wheel position.</p>
       )}
       <aside className="panel" aria-label="Window">
         {window && (
@@ -145,8 +142,8 @@ export function WindowView({ setup }: { setup: Setup }) {
             {window.shut && <ShutNote shut={window.shut} />}
             {window.missing.length > 0 && (
               <p className="window-missing">
-                <b>Not known:</b> {window.missing.join('; ')}. No place can be shown to hold against that; the Room says
-                how to read it.
+                <b>Not known:</b> {window.missing.join('; ')}. Nothing can be shown to clear it until it is measured;
+                the Room says how.
               </p>
             )}
             <AtPlace place={cursor} row={cursor ? rowAt(window, cursor.rimWidthIn) : undefined} make={makeAt} />
@@ -159,7 +156,7 @@ export function WindowView({ setup }: { setup: Setup }) {
             </Checkbox>
             {!mayBeEased && (
               <p className="soft">
-                Brief and shop defaults allow no work on the body and no lift: there is no wider window to show.
+                Brief and shop defaults allow no modification and no lift: there is no wider window to show.
               </p>
             )}
             <RowTable window={window} eased={eased && mayBeEased} point={setPinned} />
@@ -168,10 +165,10 @@ export function WindowView({ setup }: { setup: Setup }) {
         )}
         <p className="assumed-note">
           {stackMm > 0
-            ? `With the stack of ${lengths.text(stackMm)} under every wheel; setups with another one stand where` +
-              ' theirs puts them. '
+            ? `With a stack of ${lengths.text(stackMm)} behind every wheel; setups with another stack are` +
+              ' placed by their own. '
             : ''}
-          Edges are as soft as the readings and tires they rest on. Figures are geometry; the test fit on the car
+          Edges are only as exact as the readings and tires behind them. Figures are geometry; the test fit on the car
           decides.
         </p>
       </aside>

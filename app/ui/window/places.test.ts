@@ -93,7 +93,7 @@ describe('wheels on the shelf in it', () => {
       axle: 'front',
       ask: windowAround({ job: blind, setup: a, axle: 'front', rule: 'fixed' })!,
     });
-    expect(open.missing).toContain('the arch gap');
+    expect(open.missing).toContain('the fender clearance');
     expect(judged(wheel({}), open)[0]!.verdict).toBe('unknown');
   });
 });

@@ -30,13 +30,13 @@ export function adapter(one: Case): PatternOption {
   const thickness = kept ? (kept.piece.thicknessMm ?? null) : (choices.adapterMm ?? hides);
   const lines = [`${patternName(hub)} to ${patternName(wheel)}`];
   if (hides !== null)
-    lines.push(`from ${words.length(hides)} on, studs of ${words.length(studs!)} need neither pockets nor trimming`);
+    lines.push(`at ${words.length(hides)} or more, studs of ${words.length(studs!)} need neither pockets nor trimming`);
   if (studs !== null && thread) {
     const least = leastEngagementMm(thread.diameterMm, shopLimits(one.job.house).engagementRatio);
-    lines.push(`its own seat no thicker than ${words.length(studs - least)}: then ${thread.name} still holds`);
+    lines.push(`lug seat no thicker than ${words.length(studs - least)}: then ${thread.name} still holds`);
   }
   if (thickness === null) {
-    lines.push('say how thick it is: stud length is not known');
+    lines.push('enter its thickness: stud length is not known');
     return way({
       one,
       kind: 'adapter',
@@ -49,14 +49,14 @@ export function adapter(one: Case): PatternOption {
     });
   }
   const made = fitted(thickness);
-  lines.push(`pushes the wheel out by ${words.length(thickness)}`);
+  lines.push(`moves the wheel out by ${words.length(thickness)}`);
   if (kept) lines.push(`from the shelf: ${kept.name}`);
   else if (bore != null && lip != null)
     lines.push(`order: bore ${diameterFigure(bore)} mm, lip ${diameterFigure(lip)} mm`);
   const { studProudMm: proud, verdict: held } = fasteningOf(fastener, made, shopLimits(one.job.house));
   if (proud !== null && proud > 0 && held !== 'ok')
     lines.push(
-      `studs stand ${words.length(proud)} proud of it: trim, or pockets of ${words.length(proud + POCKET_SPARE_MM)}`,
+      `studs stick out ${words.length(proud)}: trim them, or wheel pockets of ${words.length(proud + POCKET_SPARE_MM)}`,
     );
   const room = roomOf(one, made);
   lines.push(...room.lines);

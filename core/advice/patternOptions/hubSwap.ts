@@ -8,8 +8,8 @@ export function hubSwap(one: Case): PatternOption {
   const shift = choices.hubFaceShiftMm;
   const lines = [
     `a hub of ${patternName(wheel)} that takes this knuckle, bearing and rotor`,
-    shift === null ? 'say how far its face stands further out' : `its face stands ${words.change(shift)} out`,
-    'bore, lip and studs are then the other hub’s: enter them at the Hub station',
+    shift === null ? 'enter how much further out its face sits' : `its face sits ${words.change(shift)} out`,
+    'bore, lip and studs are then the other hub’s: enter them at Hub',
   ];
   const given = candidate.wheel ?? {};
   // A face further out is the same wheel with so much less offset.
@@ -32,7 +32,7 @@ export function hubSwap(one: Case): PatternOption {
       lines,
       candidate: null,
       price: 'hubSwapEach',
-      caution: 'Bearing, brake and speed sensor come into it. Licensed work.',
+      caution: 'Affects bearing, brake and speed sensor. Licensed work.',
     }),
     verdict: room ? worstVerdict([room.verdict, 'caution']) : 'unknown',
     position: room && room.position,

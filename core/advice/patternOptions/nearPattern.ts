@@ -16,11 +16,11 @@ export function nearPattern(one: Case): PatternOption {
         ? `circles differ by ${one.words.number(delta, 2)} mm; near is up to ${one.words.number(NEAR_PATTERN_MM, 1)} mm`
         : `${one.wheel.lugCount} holes on ${one.hub.lugCount} studs`,
       ...(near && refused ? ['near patterns are refused (brief)'] : []),
-      ...(near ? [`each seat stands ${one.words.number(Math.abs(delta) / 2, 2)} mm off its stud`] : []),
+      ...(near ? [`each seat sits ${one.words.number(Math.abs(delta) / 2, 2)} mm off its stud`] : []),
     ],
     candidate: near && !refused ? one.candidate : null,
     position: near ? roomOf(one, one.candidate).position : null,
     cost: near ? cost(one, 'fastenerSetAxle', 1) : null,
-    caution: 'Wobble nuts or bolts made for it, or not at all. Practice is divided.',
+    caution: 'Only with wobble nuts or bolts made for it. Practice is divided.',
   };
 }

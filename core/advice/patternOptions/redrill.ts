@@ -29,22 +29,21 @@ function drilled({
   if (!old || !made) return { verdict: 'unknown' as Verdict, lines: ['not known: the diameter of the present holes'] };
   const between = ligamentMm(old, made);
   const lines = [
-    `between old and new holes ${words.length(between)}, ${words.length(shopLimits(one.job.house).ligamentMm)} wanted`,
+    `between old and new holes ${words.length(between)}, ${words.length(shopLimits(one.job.house).ligamentMm)} needed`,
   ];
   const verdicts: Verdict[] = [between >= shopLimits(one.job.house).ligamentMm ? 'caution' : 'fail'];
-  if (between < shopLimits(one.job.house).ligamentMm)
-    lines.push('too little: only welded up and drilled anew, by a specialist');
+  if (between < shopLimits(one.job.house).ligamentMm) lines.push('too little: only weld and redrill, by a specialist');
   const edge = (name: string, mm: number | null) => {
     if (mm === null) {
       verdicts.push('unknown');
       lines.push(`not known: ${name}`);
       return;
     }
-    lines.push(`${name} ${words.length(mm)}, ${words.length(shopLimits(one.job.house).edgeMm)} wanted`);
+    lines.push(`${name} ${words.length(mm)}, ${words.length(shopLimits(one.job.house).edgeMm)} needed`);
     if (mm < shopLimits(one.job.house).edgeMm) verdicts.push('fail');
   };
   edge('to the center bore', boreMm == null ? null : boreMarginMm(boreMm, made));
-  if (flangeMm !== 'none') edge('to the rim of the flange', flangeMm == null ? null : edgeMarginMm(flangeMm, made));
+  if (flangeMm !== 'none') edge('to the edge of the flange', flangeMm == null ? null : edgeMarginMm(flangeMm, made));
   // What is not known outweighs the licence that any drilling needs, not what does not go.
   const verdict: Verdict = verdicts.includes('fail') ? 'fail' : verdicts.includes('unknown') ? 'unknown' : 'caution';
   return { verdict, lines };

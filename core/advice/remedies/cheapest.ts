@@ -74,7 +74,9 @@ class Stuck {
   /** The most frequent first; never none. */
   get first(): string[] {
     const sorted = [...this.#reasons.entries()].sort((one, other) => other[1] - one[1]).map(([reason]) => reason);
-    return sorted.length > 0 ? sorted.slice(0, 4) : ['no lift, spacer or work that brief and shop allow makes room'];
+    return sorted.length > 0
+      ? sorted.slice(0, 4)
+      : ['no lift, spacer or modification that brief and shop defaults allow makes room'];
   }
 }
 
@@ -95,7 +97,7 @@ export function* proposals(one: Search, rooms: MoveRooms): Steps<Found> {
   const total = asIs.length + others.length;
   const stuck = new Stuck();
   if (steps.length === 0 && liftAllowed(job))
-    stuck.add('the lift that is allowed is used up by the setup, or is of another kind than its own');
+    stuck.add('the allowed lift is used up by the setup, or is of another kind than its own');
   const kept: Proposal[] = [];
   let done = 0;
   /** The same set with the least lift that does it. */
@@ -159,12 +161,14 @@ function optionOf({
   const now = rooms([])!.swept();
   const moved = rooms(moves);
   if (!moved)
-    return stuck.add('the wheel cannot be moved so: its offset is not known, or its suspension was changed otherwise');
+    return stuck.add(
+      'the wheel cannot be moved that way: its offset is not known, or its suspension is changed already',
+    );
   const lost = worseOff(now.held, moved.resting.held).find(({ code }) => code !== 'spacers');
-  if (lost) return stuck.add(`${lost.label.toLowerCase()} would not hold with the spacer`);
-  // What is short at rest already is not met by work on the body: no sweep is needed to see that.
+  if (lost) return stuck.add(`${lost.label.toLowerCase()} would fail with the spacer`);
+  // What is short at rest already is not met by modifying the body: no sweep is needed to see that.
   const resting = moved.resting.room.find((check) => !check.code.startsWith('obstacle:') && isShort(check));
-  if (resting) return stuck.add(`${resting.label.toLowerCase()} is not met by work on the body`);
+  if (resting) return stuck.add(`${resting.label.toLowerCase()} is not met by modifying the body`);
   // A brake that lacked room in this wheel does not gain it by another wheel's inside being unknown.
   const hidden = now.room.find(
     (was) =>
@@ -179,7 +183,7 @@ function optionOf({
   for (const check of room.room.filter(isShort)) {
     const report = room.obstacles.find(({ id }) => check.code === `obstacle:${id}`);
     const part = report && axleParts(job.vehicle, axle).parts.find(({ obstacle }) => obstacle.id === report.id);
-    if (!report || !part) return stuck.add(`${check.label.toLowerCase()} is not met by work on the body`);
+    if (!report || !part) return stuck.add(`${check.label.toLowerCase()} is not met by modifying the body`);
     const needMm = needOf(report, check, job);
     const enough = rungsOf(part.obstacle).filter(({ reachMm }) => reachMm >= needMm);
     const rungs = enough.filter(({ work }) => workAllowed(job, work));
@@ -222,11 +226,11 @@ const remedyOf = ({ report }: Work, { work }: Rung, mm: number): Remedy & { kind
 });
 
 function reasonFor({ obstacle }: AxlePart, { label }: ObstacleReport, exists: boolean): string {
-  if (exists) return `${label}: what would help is not allowed by the brief`;
-  if (obstacle.kind === undefined) return `${label}: nobody said what part it is, so no work on it can be proposed`;
+  if (exists) return `${label}: what would help is not allowed`;
+  if (obstacle.kind === undefined) return `${label}: its kind is not given, so no modification can be proposed`;
   return rungsOf(obstacle).length === 0
-    ? `${label}: it is not worked on`
-    : `${label}: it needs more than can be taken from it`;
+    ? `${label}: it cannot be modified`
+    : `${label}: more is needed than it can give`;
 }
 
 /** What was done to a part: how, how deep, and where it stands then; null where it was taken off. */
@@ -273,7 +277,7 @@ function carriedOut({
   const given: Given[] = [];
   for (const work of option.works) {
     const gave = giveWay(swept!, work);
-    if (!gave) return stuck.add(`${work.report.label}: other poses ask for more than can be taken from it`);
+    if (!gave) return stuck.add(`${work.report.label}: other wheel positions need more than it can give`);
     given.push(gave);
   }
   const parts = given.map(({ work }) => work.part.obstacle);
@@ -286,7 +290,7 @@ function carriedOut({
     exact: true,
   });
   const still = after.room.find((check) => isShort(check) && (lackMm(check, job) ?? Infinity) > MET_MM);
-  if (still) return stuck.add(`${still.label.toLowerCase()} is still short with all of it done`);
+  if (still) return stuck.add(`${still.label.toLowerCase()} is still short with everything done`);
   const lost = worseOff(now.room, after.room);
   const least = after.room
     .filter(({ unit, margin }) => unit === 'mm' && margin !== null)
@@ -313,20 +317,20 @@ function carriedOut({
         ...given.map(({ rung }) => WORK_CAUTIONS[rung.work]),
         ...(option.moves.some(({ kind }) => kind === 'lift') ? [LIFT_CAUTION] : []),
         ...(option.moves.some(({ kind }) => kind === 'offset')
-          ? ['Look again at the brake room of another wheel.']
+          ? ['Check the brake clearance of the other wheel.']
           : []),
       ]),
     ],
     aftercare: given.map(({ work, rung }) => `${work.report.label}: ${aftercareOf(rung.work, work.part.obstacle)}`),
     working: [
       ...remedies.map(({ words: what, effort }) => `${what}: ${effortLine(effort, words)}`),
-      'swept again with all of it: least' +
-        ` ${least ? `${words.length(least.margin!)} over its limit at ${least.label.toLowerCase()}` : 'not known'}`,
+      'swept again with everything done: least' +
+        ` ${least ? `${words.length(least.margin!)} to spare at ${least.label.toLowerCase()}` : 'not known'}`,
       ...(budget === null
         ? []
         : [
             cost === null
-              ? 'whether the budget is kept is not known: a price is missing'
+              ? 'budget not known: a price is missing'
               : `${words.number(cost, 2)} against a budget of ${words.number(budget, 2)}`,
           ]),
     ],

@@ -9,7 +9,7 @@ import { isShort, movedSetup, worseOff } from './roomLeft';
 const [a, b] = [setupOf(KITE, 'a'), setupOf(KITE, 'b')];
 const mm = wordsIn('mm');
 
-describe('what may be done', () => {
+describe('modifications allowed', () => {
   test('the brief before the shop; said nowhere, it may not', () => {
     expect(workAllowed({}, 'heat')).toBe(false);
     expect(workAllowed({ house: { remedies: { heat: true } } }, 'heat')).toBe(true);
@@ -131,10 +131,8 @@ describe('effort and words', () => {
   test('in words', () => {
     expect(remedyWords(heat, [liner], mm)).toBe('Liner: heat and push, 6.0 mm');
     expect(wayWords(heat, mm)).toBe('heat and push, 6.0 mm');
-    expect(remedyWords({ kind: 'offset', byMm: -3 }, [], mm)).toBe('a wheel of 3 mm less offset');
-    expect(wayWords({ kind: 'lift', change: { kind: 'strut-top', mm: 25 } }, mm)).toBe(
-      'lift by 25.0 mm, over the strut',
-    );
+    expect(remedyWords({ kind: 'offset', byMm: -3 }, [], mm)).toBe('a wheel with 3 mm less offset');
+    expect(wayWords({ kind: 'lift', change: { kind: 'strut-top', mm: 25 } }, mm)).toBe('lift of 25.0 mm, strut spacer');
     expect(wayWords({ kind: 'stack', addMm: 12 }, wordsIn('in'))).toBe('spacer of 0.47 in');
   });
 });
@@ -142,7 +140,7 @@ describe('effort and words', () => {
 describe('short, and worse off', () => {
   const check = (over: object) => ({
     code: 'inboard',
-    label: 'Inner gap',
+    label: 'Inner clearance',
     verdict: 'ok' as const,
     value: 11,
     limit: 6,
@@ -163,9 +161,11 @@ describe('short, and worse off', () => {
   test('less room, or a worse verdict; a twentieth of a millimeter is not noticed', () => {
     const was = [check({})] as unknown as Parameters<typeof worseOff>[0];
     const is = (over: object) => worseOff(was, [check(over)] as unknown as Parameters<typeof worseOff>[1]);
-    expect(is({ margin: 4 })).toEqual([{ code: 'inboard', label: 'Inner gap', byMm: 1 }]);
+    expect(is({ margin: 4 })).toEqual([{ code: 'inboard', label: 'Inner clearance', byMm: 1 }]);
     expect(is({ margin: 4.97 })).toEqual([]);
-    expect(is({ margin: null, verdict: 'unknown' })).toEqual([{ code: 'inboard', label: 'Inner gap', byMm: null }]);
+    expect(is({ margin: null, verdict: 'unknown' })).toEqual([
+      { code: 'inboard', label: 'Inner clearance', byMm: null },
+    ]);
     expect(is({ margin: 9 })).toEqual([]);
   });
 });

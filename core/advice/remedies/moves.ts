@@ -16,7 +16,7 @@ const SPACERS_MM = [3, 5, 8, 10, 12, 15, 20, 25, 30];
 const OFFSETS_MM = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 12, 14, 16, 18, 20];
 const LIFTS = 5;
 
-/** Whether a kind of work may be done: as the brief says, else as the shop does, else not. */
+/** Whether a kind of modification is allowed: as the brief says, else as the shop does, else not. */
 export const workAllowed = ({ brief, house }: Terms, work: BodyWork): boolean =>
   brief?.remedies?.[work] ?? house?.remedies?.[work] ?? false;
 

@@ -6,7 +6,7 @@ import { remediesOf, roomOf, type AxleRemedies } from '.';
 import { changed, setupOf, KITE, HAUL } from '#support/jobs';
 
 const PRICES = { currency: '£', labourPerHour: 60, spacerEach: 40, liftKitAxle: 300, alignment: 80 };
-/** A liner and a seam of which one is short by a few mm, with a wish wide open. */
+/** A liner and a seam of which one is short by a few mm, with a target wide open. */
 const short = (by: number, remedies: object, over: [string, unknown][] = []): Job =>
   changed(
     KITE,
@@ -45,7 +45,7 @@ describe('what must go, and where', () => {
     expect(part!.patch!.clockDeg[0]).toBeCloseTo((Math.atan2(fwd!, up!) * 180) / Math.PI, 6);
     expect(part!.patch!.upMm[0]).toBeCloseTo(up!, 6);
     expect(part!.where).toContain('behind');
-    expect(part!.where).toContain('one place was read');
+    expect(part!.where).toContain('measured at one place');
   });
   test('of an edge only the stretch that is nearer than its limit', () => {
     const lip = HAUL.vehicle.front!.obstacles!.find(({ kind }) => kind === 'fender-lip')!;
@@ -163,12 +163,12 @@ describe('the cheapest set', () => {
     ).toBe(true);
   });
   test('what is not allowed is never proposed, and why there is nothing is said', () => {
-    // The wish leaves no offset to go to, and the car has studs that a spacer would leave too short.
+    // The target leaves no offset to go to, and the car has studs that a spacer would leave too short.
     const { pokeMm } = evaluateSetup(KITE, setupOf(KITE, 'a')).front;
     const held = short(6, { heat: false }, [['brief/pokeMm', { min: pokeMm! - 0.2, max: pokeMm! + 0.2 }]]);
     const { proposals, stuck } = of(held);
     expect(proposals).toEqual([]);
-    expect(stuck).toContain('Liner: what would help is not allowed by the brief');
+    expect(stuck).toContain('Liner: what would help is not allowed');
     expect(
       of(short(6, { heat: true }, [['brief/pokeMm', { min: pokeMm! - 0.2, max: pokeMm! + 0.2 }]])).proposals,
     ).toHaveLength(1);

@@ -42,7 +42,7 @@ export interface Tried extends Effort {
   remedy: Remedy;
   /** What is done, at this part. */
   words: string;
-  /** By brief or house; what is not allowed is shown, never proposed. */
+  /** By brief or shop defaults; what is not allowed is shown, never proposed. */
   allowed: boolean;
   structural: boolean;
   /** What is left at the part with it, and what that is judged. */
@@ -131,7 +131,7 @@ const MOST_MM = 200;
 const needLine = ({ limitMm, clearanceMm }: ObstacleReport, needMm: number, words: Words): string => {
   const byLimit = limitMm - clearanceMm!;
   return needMm > byLimit + 0.05
-    ? `${words.length(needMm)} must go: until it surely clears, or short of full lock, it wants more than the limit` +
+    ? `${words.length(needMm)} must go: to clear for certain, or short of full lock, it needs more than the limit` +
         ` of ${words.length(limitMm)}`
     : `limit ${words.figure(limitMm)} − clearance ${words.figure(clearanceMm!)} = ${words.length(needMm)} must go`;
 };
@@ -180,8 +180,8 @@ function shortPart({
       working: [
         needLine(report, needMm, words),
         clearanceMm === null
-          ? 'it is off: nothing is left there to touch'
-          : `it gives up to ${words.length(rung.reachMm)}, ${words.length(remedy.mm)} at its deepest: swept again,` +
+          ? 'removed: nothing left there to touch'
+          : `it can give up to ${words.length(rung.reachMm)}, ${words.length(remedy.mm)} at its deepest: swept again,` +
             ` ${words.length(clearanceMm)} are left`,
         effortLine(effort, words),
       ],
@@ -245,7 +245,7 @@ function movesFor({
         worse: worseOff([...now.room, ...now.held], [...room.room, ...room.held]),
         caution: remedy.kind === 'lift' ? LIFT_CAUTION : null,
         aftercare: null,
-        working: [`swept anew, at least ${words.length(after.clearanceMm!)} are left`, effortLine(effort, words)],
+        working: [`swept again: at least ${words.length(after.clearanceMm!)} left`, effortLine(effort, words)],
       },
     ];
   });
@@ -269,7 +269,7 @@ function patchWords(patch: Patch | null, groundMm: number | null, words: Words):
   if (!patch) return 'nowhere';
   const stretches = patch.stretches.map((stretch) => stretchWords(stretch, groundMm, words));
   const over = groundMm === null ? "hub's center" : 'ground';
-  const single = patch.single ? '; one place was read, look how far it runs' : '';
+  const single = patch.single ? '; measured at one place, check how far it runs' : '';
   return `${stretches.join(', and ')} over the ${over}${single}`;
 }
 

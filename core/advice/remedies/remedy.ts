@@ -95,32 +95,32 @@ export function wayWords(remedy: Remedy, words: Words): string {
     case 'work':
       return remedy.work === 'remove' ? WORK_WORDS.remove : `${WORK_WORDS[remedy.work]}, ${words.length(remedy.mm)}`;
     case 'lift':
-      return `lift by ${words.length(remedy.change.mm)}, ${LIFT_WORDS[remedy.change.kind]}`;
+      return `lift of ${words.length(remedy.change.mm)}, ${LIFT_WORDS[remedy.change.kind]}`;
     case 'stack':
       return `spacer of ${words.length(remedy.addMm)}`;
     case 'offset':
-      return `a wheel of ${formatNumber(Math.abs(remedy.byMm), 0)} mm ${remedy.byMm > 0 ? 'more' : 'less'} offset`;
+      return `a wheel with ${formatNumber(Math.abs(remedy.byMm), 0)} mm ${remedy.byMm > 0 ? 'more' : 'less'} offset`;
   }
 }
 
 const LIFT_WORDS: Record<SuspensionChange['kind'], string> = {
   spring: 'at the spring',
-  'strut-top': 'over the strut',
-  body: 'body off its frame',
+  'strut-top': 'strut spacer',
+  body: 'body lift',
 };
 
 /** What a remedy takes, as a line of working. */
 export const effortLine = ({ minutes, cost }: Effort, words: Words): string =>
   minutes === 0
-    ? 'no work on the car'
+    ? 'no modification to the car'
     : `${formatNumber(minutes, 0)} min of` +
       ` work${cost === null ? ', a price is missing' : `, ${words.number(cost, 2)} in all`}`;
 
 export const LIFT_CAUTION =
-  'Lifts are regulated differently in every place. Have it aligned afterwards; look at brake hoses and shafts.';
+  'Lifts are regulated differently in every place. Align it afterwards; check brake hoses and shafts.';
 
 /** What is still to be done after a piece of work, and what a part that was taken off leaves open. */
 export const aftercareOf = (work: BodyWork, { leavesOpen }: Pick<Obstacle, 'leavesOpen'>): string =>
   work === 'remove'
-    ? `${AFTERCARE.remove}; leaves open: ${leavesOpen || 'not said, look what it kept out'}`
+    ? `${AFTERCARE.remove}; leaves open: ${leavesOpen || 'not given, check what it kept out'}`
     : AFTERCARE[work];

@@ -54,12 +54,12 @@ function missingOf(job: Job, axle: AxleName): string[] {
   const present = fitPresent(job.vehicle, axle);
   return [
     ...(present.place ? [] : ['the present wheel and tire']),
-    ...(room?.outboardGapMm == null ? ['the gap to the fender'] : []),
-    ...(room?.inboardGapMm == null ? ['the inner gap'] : []),
-    ...(room?.archGapMm == null ? ['the arch gap'] : []),
+    ...(room?.outboardGapMm == null ? ['the present tuck'] : []),
+    ...(room?.inboardGapMm == null ? ['the inner clearance'] : []),
+    ...(room?.archGapMm == null ? ['the fender clearance'] : []),
     ...(resolved.geometry ? [] : ['how the wheel moves: the kind of suspension']),
     ...parts.flatMap(({ obstacle, placed }) => (placed ? [] : [`where ${obstacle.label ?? obstacle.id} is`])),
-    ...(coverIsOpen(job, axle) ? ['the lip over the whole arc that must be covered'] : []),
+    ...(coverIsOpen(job, axle) ? ['the fender lip over the whole arc that must be covered'] : []),
   ];
 }
 

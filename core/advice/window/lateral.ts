@@ -1,5 +1,5 @@
 import { leastDualGapMm } from '#core/dual';
-import { requiredBackspacing, roomOn, ruleInForce, wishOf, leftDiffers, type Job } from '#core/job';
+import { requiredBackspacing, roomOn, ruleInForce, pokeTargetOf, leftDiffers, type Job } from '#core/job';
 import { fenderOutMm, innerPartOutMm } from '#core/position';
 import { travelRange } from '#core/suspension';
 import { combined } from '#core/uncertainty';
@@ -22,14 +22,14 @@ import { solidAt } from './tireRule';
 import { type Limiter, above, below, sidesOf } from './limiter';
 import { type WindowBase, shapedLips } from './base';
 
-/** Poke, inner gap, cover and the gap between dual tires. */
+/** Poke, inner clearance, cover and the gap between dual tires. */
 export function lateralLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: number): Limiter[] {
   const { job, axle } = base;
   const present = fitPresent(job.vehicle, axle);
   const { place } = fitted;
   if (!place || !present.place) return [];
   const vehicleAxle = job.vehicle[axle] ?? {};
-  const wish = wishOf(job.brief, axle);
+  const target = pokeTargetOf(job.brief, axle);
   const found: Limiter[] = [];
   const fenders: number[] = [];
   // Outermost and innermost place at offset 0; each offset moves the outer wheel of a pair the other way.
@@ -47,13 +47,13 @@ export function lateralLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: nu
       found.push({
         code: 'fender',
         label: named(CHECKS.fender.label),
-        blocked: [limited(fender + outerEndMm(wish))],
+        blocked: [limited(fender + outerEndMm(target))],
         plusMinus,
       });
-      if (wish.min !== null) {
-        const tucked = fender + wish.min;
+      if (target.min !== null) {
+        const tucked = fender + target.min;
         const blocked: Span = turn > 0 ? below(tucked - place.outerMm) : above(place.outerMm - tucked);
-        found.push({ code: 'fender-in', label: named('Face too far in'), blocked: [blocked], plusMinus });
+        found.push({ code: 'fender-in', label: named('Too far in'), blocked: [blocked], plusMinus });
       }
     }
     if (inboardGapMm != null) {
@@ -75,7 +75,7 @@ export function lateralLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: nu
   ];
 }
 
-/** Cover by every lip that has a shape; where none has, by the gap to the fender, as the check itself takes it. */
+/** Cover by every lip that has a shape; where none has, by the present tuck, as the check itself takes it. */
 function coverLimiters({
   base,
   fitted,

@@ -137,7 +137,7 @@ function partLimiters({
     if (gives === Infinity) return [];
     const sureOf = limit.rub ? -Infinity : (base.sure.get(obstacle.id) ?? 0);
     const limitMm = (shortOfLock ? 0 : Math.max(limit.value, sureOf)) - gives;
-    const read = readingSpread(job.vehicle[axle] ?? {}, 'the reading it was placed by', obstacle.gap?.uncertaintyMm);
+    const read = readingSpread(job.vehicle[axle] ?? {}, 'its reading', obstacle.gap?.uncertaintyMm);
     return [
       {
         code: `obstacle:${obstacle.id}`,

@@ -20,7 +20,7 @@ import { fitCandidate, fitPresent, type Fitted, insideOf, solidOf, allowanceOf }
 import { loadOf } from '../sizesThatDo';
 
 /**
- * Which tire goes on a rim of another width: the setup's own; one of the same diameter made for that rim; or the best
+ * Tire on other rim widths: the setup's own; one of the same diameter made for that rim; or the best
  * standard size.
  */
 export type TireRule = 'fixed' | 'same-diameter' | 'best-standard';
@@ -120,7 +120,7 @@ function sameDiameter(diameterMm: number, rimDiameterIn: number, rimWidthIn: num
       overallDiameterMm: diameterMm,
       treadWidthMm: treadWidthMm(size),
     },
-    name: `${Math.round(low)} wide, same ⌀`,
+    name: `${Math.round(low)} wide, same diameter`,
     size,
   };
 }

@@ -70,14 +70,14 @@ function compare(job: Job, setup: Setup, axle: 'front' | 'rear', window: FitWind
   return edges;
 }
 
-/** A job with its wish wide open, so that parts and inner gap hold the edges; and with any other change. */
+/** A job with its target wide open, so that parts and inner clearance hold the edges; and with any other change. */
 const open = (job: Job, ...edits: Change[]): Job =>
   changed(job, ['brief/pokeMm', { min: -200, max: 200 }], ['brief/limits/inboardMm', 0], ...edits);
 const wide: WindowAsk['offsetsMm'] = [-80, 160];
 
 describe('window edges against halving evaluate', () => {
   test.each([
-    ['as the wish holds them', KITE, 'a', 'front', [7.5]],
+    ['as the target holds them', KITE, 'a', 'front', [7.5]],
     ['as parts hold them', open(KITE), 'a', 'front', [6.5, 7.5]],
     ['behind, past a seam', open(KITE), 'b', 'rear', [8]],
     ['past a measured lip', open(HAUL, ['brief/limits/diameterPct', 20]), 'b', 'front', [8]],
@@ -152,15 +152,15 @@ const windowIn = (job: Job, over: Partial<WindowAsk> = {}) =>
   windowOf({ job, setup: setupOf(job, 'a'), axle: 'front', ask: ask(over) });
 
 describe('what a window must be', () => {
-  test('a wider wish, or a lower limit, never shrinks it', () => {
-    const wish = fc.record({
+  test('a wider target, or a lower limit, never shrinks it', () => {
+    const target = fc.record({
       min: fc.integer({ min: -30, max: 0 }),
       max: fc.integer({ min: 0, max: 15 }),
       more: fc.integer({ min: 0, max: 20 }),
       limit: fc.integer({ min: 0, max: 15 }),
     });
     fc.assert(
-      fc.property(wish, ({ min, max, more, limit }) => {
+      fc.property(target, ({ min, max, more, limit }) => {
         const narrow = open(
           KITE,
           ['brief/pokeMm', { min, max }],
@@ -204,7 +204,7 @@ describe('what a window must be', () => {
       ),
     );
   });
-  test('cover without a lip that has a shape is held by the gap to the fender; an arc nobody measured is named', () => {
+  test('cover without a lip that has a shape is limited by the present tuck; an arc nobody measured is named', () => {
     const proud: Change[] = [
       ['brief/pokeMm', { min: -20, max: 15 }],
       ['brief/rules', { cover: 'eu-1009-2010' }],
@@ -214,13 +214,13 @@ describe('what a window must be', () => {
     const row = (job: Job) => windowIn(job, { rimWidthsIn: [7.5] }).rows[0]!.spans[0]!;
     expect(row(still).fromMm).toBeCloseTo(row(level).fromMm, 9);
     expect(row(still).low!.code).toBe('coverage');
-    expect(windowIn(still).missing).toContain('the lip over the whole arc that must be covered');
+    expect(windowIn(still).missing).toContain('the fender lip over the whole arc that must be covered');
     expect(windowIn(changed(KITE, ...proud)).missing).toEqual([]);
   });
   test('says which readings it lacks', () => {
     const blind = open(KITE, ['vehicle/front/room/outboardGapMm', null], ['vehicle/front/suspension', null]);
     expect(windowIn(blind).missing).toEqual(
-      expect.arrayContaining(['the gap to the fender', 'how the wheel moves: the kind of suspension']),
+      expect.arrayContaining(['the present tuck', 'how the wheel moves: the kind of suspension']),
     );
     expect(windowIn(KITE).missing).toEqual([]);
   });
@@ -260,8 +260,8 @@ test('a closed row names what holds it from either side', () => {
   );
   const [row] = windowIn(tight, { rimWidthsIn: [7.5], offsetsMm: [-20, 100] }).rows;
   expect(row!.spans).toEqual([]);
-  expect(row!.closedBy).toEqual(['Poke', 'Inner gap, at rest']);
-  expect(row!.working.join('\n')).toMatch(/Poke keeps out offsets below \+31\.3/);
+  expect(row!.closedBy).toEqual(['Poke', 'Inner clearance, at rest']);
+  expect(row!.working.join('\n')).toMatch(/Poke rules out offsets below \+31\.3/);
 });
 
 describe('rules for the tire', () => {

@@ -16,7 +16,7 @@ export interface WindowAsk {
   offsetsMm: Span;
 }
 
-/** A stretch of offsets at which every limit holds, and what holds either end; null where the window itself ends. */
+/** A stretch of offsets at which meets every limit, and what holds either end; null where the window itself ends. */
 export interface WindowSpan {
   fromMm: number;
   toMm: number;
@@ -95,7 +95,7 @@ export function* windowSteps({ job, setup, axle, ask }: WindowOnAxle): Steps<Fit
         overallDiameterMm: null,
         spans: [],
         eased: eased && [],
-        closedBy: ['no tire of that rule goes on it'],
+        closedBy: ['no tire by that rule fits it'],
         working: [],
       });
       continue;
@@ -137,7 +137,7 @@ export function* windowSteps({ job, setup, axle, ask }: WindowOnAxle): Steps<Fit
 export const windowOf = ({ job, setup, axle, ask }: WindowOnAxle): FitWindow =>
   atOnce(windowSteps({ job, setup, axle, ask }));
 
-/** The car as it stands, and as it would stand raised by the most that is allowed; null where nothing may be done. */
+/** The car as it stands, and as it would stand raised by the most that is allowed; null where nothing is allowed. */
 function easedBases({ job, setup, axle, offsets }: SetupOnAxle & { offsets: Span }): WindowBase[] | null {
   const lift = liftLeft(job, setup, axle);
   const works = Object.values({ ...job.house?.remedies, ...job.brief?.remedies }).some((one) => one === true);
@@ -178,12 +178,12 @@ const workingOf = ({ label, blocked, plusMinus }: Limiter): string[] =>
   blocked.map(([from, to]) => {
     const out =
       from === -Infinity && to === Infinity
-        ? 'keeps out this width'
+        ? 'rules out this width'
         : from === -Infinity
-          ? `keeps out offsets below ${offsetFigure(to)}`
+          ? `rules out offsets below ${offsetFigure(to)}`
           : to === Infinity
-            ? `keeps out offsets above ${offsetFigure(from)}`
-            : `keeps out offsets from ${offsetFigure(from)} to ${offsetFigure(to)}`;
+            ? `rules out offsets above ${offsetFigure(from)}`
+            : `rules out offsets from ${offsetFigure(from)} to ${offsetFigure(to)}`;
     return `${label} ${out}${plusMinus === null ? '' : `, ±${formatNumber(plusMinus, 1)}`}`;
   });
 

@@ -19,7 +19,7 @@ interface PartCase {
   spreads: (() => ObstacleSpreads) | undefined;
 }
 
-/** The clearance of each part around the wheel, over all steer and travel. */
+/** The clearance of each part around the wheel, over all steering and travel. */
 export const obstacle = axleCheck({
   label: 'Part around the wheel',
   group: 'room',
@@ -86,29 +86,28 @@ function obstacleLines({
   const nearest = `nearest ${pose}: ${words.length(clearanceMm!)}`;
   const lines =
     report.mount === 'knuckle'
-      ? [`it turns and travels with the wheel: ${words.length(clearanceMm!)} in every pose`]
+      ? [`it moves with the wheel: ${words.length(clearanceMm!)} in every position`]
       : still
         ? [
             `at rest ${words.length(clearanceMm!)}`,
-            'how the wheel moves is not known: the kind of suspension is needed to sweep it',
+            'how the wheel moves is not known: enter the kind of suspension to sweep it',
           ]
         : [nearest, `at rest ${words.length(restMm!)}`, ...poseLines(report, road, words)];
-  if (report.insideAssumed)
-    lines.push('the inside of this wheel was not measured: barrel and spokes are as usual (assumed)');
+  if (report.insideAssumed) lines.push('the inside of this wheel is not measured: usual barrel and spokes (assumed)');
   if (baselineClearanceMm !== null)
-    lines.push(`the present wheel over the same poses: ${words.length(baselineClearanceMm)}`);
+    lines.push(`the present wheel over the same positions: ${words.length(baselineClearanceMm)}`);
   lines.push(limitLine(limit, words.length(limit.value)));
   if (limit.rub && clearanceMm! < 0)
     lines.push(
       limit.rub.lockOnly
-        ? `a rub of up to ${words.length(limit.rub.mostMm)} is accepted at full lock only: ${SHORT_OF_LOCK_DEG}°` +
+        ? `rub of up to ${words.length(limit.rub.mostMm)} accepted at full lock only: ${SHORT_OF_LOCK_DEG}°` +
             ` short of it ${report.beforeLockMm === null ? 'not known' : words.length(report.beforeLockMm)}`
-        : `a rub of up to ${words.length(limit.rub.mostMm)} is accepted of plastic`,
+        : `rub of up to ${words.length(limit.rub.mostMm)} accepted on plastic`,
     );
-  if (trimMm! > 0 && report.mount === 'body') lines.push(`${words.length(trimMm!)} would have to give there`);
+  if (trimMm! > 0 && report.mount === 'body') lines.push(`${words.length(trimMm!)} must go there`);
   if (part.assumed)
     lines.push(
-      'nobody measured this lip: an arc from gap to fender and arch gap is taken, 60° to either side of the top',
+      'this lip is not measured: assumed as an arc through tuck and fender clearance, 60° to either side of the top',
     );
   return lines;
 }
@@ -130,6 +129,6 @@ function poseLines(
   const rest = allPosesMm < clearanceMm! - 0.05 ? `; with it ${words.length(allPosesMm)}` : '';
   return [
     ...ends,
-    `full lock beyond ${100 * ROAD_DROOP} % of droop is left out, only a lifted wheel gets there (brief)${rest}`,
+    `full lock below ${100 * ROAD_DROOP} % droop is left out, only a lifted wheel gets there (brief)${rest}`,
   ];
 }

@@ -186,7 +186,7 @@ function missingOf(
 
 const otherWheel = ({ readOn }: InnerFace): string =>
   `the inner face was read on a wheel ${rimFigure(readOn!.rimWidthIn)} in wide with offset` +
-  ` ${offsetFigure(readOn!.offsetMm)}; this one has another inside`;
+  ` ${offsetFigure(readOn!.offsetMm)}; this one is different inside`;
 
 const places = (clearance: Clearance | null): NearPlaces | null =>
   clearance && { caliper: clearance.caliper, wheel: clearance.wheel };

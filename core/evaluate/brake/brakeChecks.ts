@@ -37,11 +37,11 @@ function roomTo(brake: BrakeCase, to: PartRoom['to'], words: Words): Judgement |
 
 /** What is known all the same of the wheel on the car now. */
 function asNowLines(on: PartRoom['on'], movedOutMm: number, words: Words): string[] {
-  const same = 'the wheel on the car now clears its brake (taken as the same wheel: all its figures are the same)';
+  const same = 'the wheel on the car now clears its brake (same figures, so taken as the same wheel)';
   if (movedOutMm === 0) return [same, 'as now'];
   return on === 'spokes'
-    ? [same, `as now, moved out by ${words.length(movedOutMm)}: the spokes stand further away`]
-    : [same, `its barrel moves out by ${words.length(movedOutMm)} along its axis: turn it by hand, all round`];
+    ? [same, `as now, moved out by ${words.length(movedOutMm)}: the spokes are further away`]
+    : [same, `its barrel moves out by ${words.length(movedOutMm)} along its axis: turn it by hand, all around`];
 }
 
 function brakeLines(one: BrakeCase, { clearance, on, unseenMm }: PartRoom, words: Words): string[] {
@@ -60,6 +60,6 @@ function brakeLines(one: BrakeCase, { clearance, on, unseenMm }: PartRoom, words
     ...(report.assumed ? [`assumed: a ${face!.family ?? ''} inner face of its family, not measured`] : []),
     report.stackToClearMm === null
       ? 'no stack makes it clear'
-      : `clears by its limits from a stack of ${words.length(report.stackToClearMm)} on`,
+      : `meets its limits with a stack of ${words.length(report.stackToClearMm)} or more`,
   ];
 }

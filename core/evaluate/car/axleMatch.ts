@@ -60,7 +60,7 @@ const ratioText = (of: ByAxle<number | null>, figure: (mm: number) => string, ra
 
 const twoDriven = (stabilityControl: boolean | undefined): string =>
   stabilityControl === false
-    ? 'the car has no stability control: a note only'
+    ? 'no stability control: for information only'
     : `care above ${AXLE_MATCH_TWO_DRIVEN_PCT} %: brake and stability control compare wheel` +
       ` speeds${stabilityControl === undefined ? ' (that the car has it is assumed)' : ''}`;
 
@@ -68,6 +68,6 @@ const twoDriven = (stabilityControl: boolean | undefined): string =>
 const DRIVEN: Record<Drive, string> = {
   fwd: 'front wheels driven: no differential between the axles',
   rwd: 'rear wheels driven: no differential between the axles',
-  awd: 'both axles always driven: the center differential or coupling works all the time',
+  awd: 'both axles always driven: the center differential or coupling turns all the time',
   '4wd': 'both axles locked together when engaged: the drive winds up on grip',
 };

@@ -6,7 +6,7 @@ import type { CarCase } from './case';
 /** Lengths that differ by less are one length, mm. */
 const SAME_MM = 0.5;
 
-/** Bolts of two lengths on one car: a long one where a short one belongs bottoms, a short one does not hold. */
+/** Bolts of two lengths on this car: a long one where a short one belongs bottoms, a short one does not hold. */
 export const boltLengths = carCheck({
   label: 'Front and rear bolts',
   group: 'car',
@@ -14,7 +14,7 @@ export const boltLengths = carCheck({
   unit: 'mm',
   says: {
     limit: () => 'do not mix them',
-    margin: ({ verdict }) => (verdict === 'caution' ? 'two lengths on one car' : null),
+    margin: ({ verdict }) => (verdict === 'caution' ? 'two lengths on this car' : null),
   },
   judge({ setup, axles: { front, rear }, words }: Pick<CarCase, 'setup' | 'axles' | 'words'>) {
     const [one, other] = [boltMm(front.fastening, setup.front), boltMm(rear.fastening, setup.rear)];

@@ -22,11 +22,7 @@ export const tpms = carCheck({
     figure: ({ verdict }) => ({ ok: 'suits', caution: 'none', fail: 'differs', unknown: '—' })[verdict],
     limit: () => 'against car and wheels',
     margin: ({ verdict }) =>
-      verdict === 'caution'
-        ? 'the warning light stays on'
-        : verdict === 'fail'
-          ? 'car or wheel does not take them'
-          : null,
+      verdict === 'caution' ? 'the warning light stays on' : verdict === 'fail' ? 'they do not fit car or wheel' : null,
   },
   judge: ({ tpms: fit }: Pick<CarCase, 'tpms'>) =>
     fit && {

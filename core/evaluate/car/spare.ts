@@ -15,11 +15,11 @@ export const spare = carCheck({
   unit: 'mm',
   words: FITS,
   says: {
-    limit: ({ unit }) => (unit === '%' ? 'diameter against the other wheels' : 'play in its well'),
+    limit: ({ unit }) => (unit === '%' ? 'diameter against the other wheels' : 'play in the well'),
     margin({ value, margin, unit, verdict }, words) {
       if (unit === '%') {
         if (verdict === 'unknown') return null;
-        return value === null ? 'none is carried' : `${formatNumber(value, 1, true)} % in diameter`;
+        return value === null ? 'none carried' : `${formatNumber(value, 1, true)} % in diameter`;
       }
       if (margin === null || value === null || margin === 0) return null;
       return verdict === 'fail' ? 'does not go in' : `${words.length(Math.abs(value))} play`;
@@ -50,15 +50,15 @@ const LET_DOWN_KPA = 100;
 const CHOICES: Record<SpareChoice, string> = {
   front: 'a front wheel of this setup',
   rear: 'a rear wheel of this setup',
-  kept: 'the spare that is kept',
+  kept: 'the car’s own spare',
   none: 'no spare',
 };
 
 function spareLines(vehicle: Vehicle, spare: SpareReport, words: Words): string[] {
   if (spare.assumed && spare.serves.length === 0)
-    return ['not said: which wheel is carried as the spare; front and rear differ'];
+    return ['not given: which wheel is carried as the spare; front and rear differ'];
   const lines = [`${CHOICES[spare.choice]}${spare.assumed ? ' (assumed: front and rear are alike)' : ''}`];
-  if (spare.choice === 'none') return [...lines, 'carry what mends a tire, and say so to whoever drives'];
+  if (spare.choice === 'none') return [...lines, 'carry a repair kit, and tell the driver'];
   if (spare.choice !== 'kept') lines.push(...wellLines(vehicle, spare, words));
   for (const axle of AXLES) {
     const pct = spare.differencePct[axle];
@@ -66,11 +66,9 @@ function spareLines(vehicle: Vehicle, spare: SpareReport, words: Words): string[
       lines.push(`on the ${axle} axle its diameter differs by ${formatNumber(pct, 1, true)} %`);
   }
   lines.push(...drivenLines(vehicle.drive ?? null, spare));
-  if (spare.choice === 'kept') lines.push('try it over the brakes before it is needed');
+  if (spare.choice === 'kept') lines.push('try it over the brakes before you need it');
   lines.push(
-    spare.serves.length === 0
-      ? 'a like wheel for none of the places: short and slow only'
-      : `serves: ${spare.serves.join(', ')}`,
+    spare.serves.length === 0 ? 'matches no position: short and slow only' : `can replace: ${spare.serves.join(', ')}`,
   );
   return lines;
 }
@@ -90,13 +88,15 @@ function wellLines({ spare: well }: Vehicle, spare: SpareReport, words: Words): 
     );
   if (spare.deflate)
     lines.push(
-      `goes in let down to about ${words.measure('pressure', LET_DOWN_KPA)} (it yields some` +
-        ` ${words.length(WELL_MM.yields)}); carry what fills it again`,
+      `goes in let down to about ${words.measure('pressure', LET_DOWN_KPA)} (it gives about` +
+        ` ${words.length(WELL_MM.yields)}); carry an inflator`,
     );
   if (spare.proudMm === null) lines.push("not known: the well's depth, or the width of the wheel");
   else if (spare.proudMm > 0)
-    lines.push(`stands ${words.length(spare.proudMm)} proud of the well${roomAbove(well?.roomAboveMm ?? null, words)}`);
-  else lines.push('lies below the rim of the well');
+    lines.push(
+      `sticks out ${words.length(spare.proudMm)} above the well${roomAbove(well?.roomAboveMm ?? null, words)}`,
+    );
+  else lines.push('lies below the edge of the well');
   if (spare.clampMm === null) lines.push('not known: how it lies, its offset or its pad, for the hold-down');
   else if (spare.longerMm === null)
     lines.push(

@@ -16,7 +16,7 @@ import { carCheck } from '../check';
 import type { SpeedometerReport } from '../report';
 import type { ByAxle, CarCase } from './case';
 
-/** Speeds looked at where a brief names none, km/h. */
+/** Speeds to check where a brief names none, km/h. */
 export const USUAL_SPEEDS_KMH: readonly number[] = [50, 80, 100, 120];
 
 type Diameters = ByAxle<number | null>;
@@ -123,12 +123,12 @@ function engine(vehicle: Vehicle, speeds: readonly number[], { next: diameter, n
 
 /** What can be said while nobody compared the car's speedometer with the true speed. */
 function unreadLines({ keeps, leaves, verdict }: SpeedometerJudgement): string[] {
-  const kept = 'it kept the band before: never below true, at most 10 % and 4 km/h above (UNECE R39)';
+  const kept = 'assumed in its band before: never below true, at most 10 % and 4 km/h above (UNECE R39)';
   if (verdict === 'ok') return [kept];
   if (!keeps)
     return [
       kept,
-      `whatever its error was, it now reads ${leaves === 'low' ? 'below true' : 'too far above true'}: no error` +
+      `whatever its error, it now reads ${leaves === 'low' ? 'below true' : 'too far above true'}: no error` +
         ' within the band saves it',
     ];
   const most = formatNumber(100 * (1 / keeps.least - 1), 1);
@@ -147,8 +147,7 @@ export const speedometer = carCheck({
   settable: true,
   says: {
     limit: () => 'shown: never below true',
-    margin: ({ verdict }) =>
-      verdict === 'caution' ? 'to be proved' : verdict === 'fail' ? 'it must be set anew' : null,
+    margin: ({ verdict }) => (verdict === 'caution' ? 'to be checked' : verdict === 'fail' ? 'recalibrate it' : null),
   },
   judge({ job: { vehicle }, setup, speedometer: { ratio }, words }: SpeedometerCase) {
     const reading = readingOf(vehicle);
@@ -162,7 +161,7 @@ export const speedometer = carCheck({
       lines: () => [
         ...speedLines(vehicle, ratio, words),
         ...(set && ratio !== null
-          ? ['set anew for these tires: prove it against the true speed before it goes on the road']
+          ? ['recalibrated for these tires: check it against the true speed before it goes on the road']
           : []),
       ],
     };

@@ -6,7 +6,7 @@ export const originText = ({ origin }: Limit): string =>
     house: 'the shop default',
     brief: 'from the brief',
     part: 'its own',
-    rub: 'a rub is accepted by the brief',
+    rub: 'rub accepted by the brief',
     winter: 'for winter traction, SAE J1232 (from memory)',
   })[origin];
 

@@ -14,11 +14,11 @@ export const centering = axleCheck({
   work: 'held',
   says: {
     figure: ({ value }) => (value === null ? null : formatNumber(value, 1)),
-    limit: () => 'bore less what it sits on',
+    limit: () => 'bore less hub',
     margin({ value, verdict }) {
       if (verdict === 'ok' || verdict === 'unknown') return null;
       if (value !== null && value < 0) return `bore ${formatNumber(-value, 1)} mm too small`;
-      return value !== null && value > 0 ? `${formatNumber(value, 1)} mm of play` : 'the lip does not carry it';
+      return value !== null && value > 0 ? `${formatNumber(value, 1)} mm clearance` : 'the lip does not reach it';
     },
   },
   judge({ job, hardware: { centring }, sheet }: HardwareCase) {
@@ -38,7 +38,7 @@ export const centering = axleCheck({
           limits: shopLimits(job.house),
         }),
         ...(centring.cap === 'look' && centring.capRoom.depthMm === null
-          ? ['look whether the ring leaves room for the center cap']
+          ? ['check that the ring leaves room for the center cap']
           : []),
       ],
     };
@@ -57,7 +57,7 @@ export const centerCap = axleCheck({
   says: {
     limit: ({ limit }, words) => (limit === null ? null : `lip or ring reaches ${words.length(limit)}`),
     margin: ({ margin }, words) =>
-      margin !== null && margin < 0 ? `stands off ${words.length(Math.abs(margin))}` : null,
+      margin !== null && margin < 0 ? `sits off by ${words.length(Math.abs(margin))}` : null,
   },
   judge({ hardware: { centring }, sheet: { words } }: HardwareCase) {
     const { cap, capRoom } = centring;
@@ -71,7 +71,7 @@ export const centerCap = axleCheck({
       verdict: CAP_VERDICTS[cap],
       lines: () => [
         `cap begins ${words.length(depthMm)} from the pad; lip or ring reaches ${words.length(reachMm)}`,
-        ...(cap === 'fouled' ? ['the cap will not seat: take a thinner ring, or leave the cap out'] : []),
+        ...(cap === 'fouled' ? ['the cap will not seat: use a thinner ring, or leave the cap out'] : []),
         ...(known ? [] : [`not known: ${open.join(', ')}`]),
       ],
     };

@@ -16,7 +16,7 @@ export const fastening = axleCheck({
   says: {
     margin({ margin, value, verdict }, words) {
       if (margin === null || value === null || margin === 0 || verdict === 'ok') return null;
-      return margin < 0 ? `${words.length(Math.abs(margin))} too little thread` : HOLDS[verdict];
+      return margin < 0 ? `${words.length(Math.abs(margin))} short` : HOLDS[verdict];
     },
   },
   judge({ hardware: { fastening: found }, sheet }: Pick<HardwareCase, 'hardware' | 'sheet'>) {

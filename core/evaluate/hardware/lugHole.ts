@@ -35,7 +35,7 @@ export const lugHole = axleCheck({
         hole
           ? [
               `hole ${words.length(holeMm)}; ${thread.name} needs ${words.length(hole.neededMm)} (ISO 273, fine)`,
-              ...(hole.openMm > 0 ? [`open out by ${words.length(hole.openMm)}`] : []),
+              ...(hole.openMm > 0 ? [`drill out by ${words.length(hole.openMm)}`] : []),
               ...(hole.openMm > 0 && hole.seatLeftMm === null
                 ? ['not known: the diameter of the seat, to see what is left of it']
                 : []),

@@ -46,12 +46,14 @@ function patternLines({ match, carries, adapter, hubPattern }: Hardware, { wheel
     sameCount(wheel, carries)
   )
     lines.push(
-      'a near pattern: bolts go in, but the seats pull off center; practice is divided. Wobble fasteners, or leave it',
+      'near pattern: bolts go in, but the seats pull off center; practice is divided. Wobble fasteners, or not at all',
     );
   if (hubPattern.origin === 'read') lines.push(`read on the hub: ${words.number(one!.probability * 100, 0)} % sure`);
   const share = (of: { probability: number }): string => `${words.number(of.probability * 100, 0)} %`;
   if (hubPattern.origin === 'open' && one && other)
-    lines.push(`the readings leave a choice: ${patternName(one)} ${share(one)}, ${patternName(other)} ${share(other)}`);
+    lines.push(
+      `the readings leave two patterns: ${patternName(one)} ${share(one)}, ${patternName(other)} ${share(other)}`,
+    );
   if (hubPattern.origin === 'open' && !one) lines.push('the readings fit no known pattern');
   return lines;
 }

@@ -24,7 +24,7 @@ export const seat = axleCheck({
       verdict: known ? (has === wanted ? 'ok' : 'fail') : 'unknown',
       lines: () => [
         `wheel ${wanted ? SEAT_NAMES[wanted] : 'not known'}; fastener ${has ? SEAT_NAMES[has] : 'not known'}${assumed}`,
-        ...(known && has !== wanted ? ['a nut or bolt must have the form of its seat: it works loose otherwise'] : []),
+        ...(known && has !== wanted ? ['nut or bolt and lug seat must have the same form, or they work loose'] : []),
       ],
     };
   },

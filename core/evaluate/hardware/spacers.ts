@@ -10,7 +10,7 @@ export const spacers = axleCheck({
   group: 'hub',
   kind: 'match',
   unit: 'mm',
-  words: { ok: 'as wished', caution: 'not preferred', fail: 'not wanted', unknown: 'not known' },
+  words: { ok: 'as briefed', caution: 'not preferred', fail: 'not wanted', unknown: 'not known' },
   work: 'held',
   says: {
     limit: () => 'the whole stack',
@@ -26,12 +26,12 @@ export const spacers = axleCheck({
       ...NO_MARGIN,
       verdict: spacerVerdict(stackMm, rule),
       lines: () => [
-        rule === 'never' ? 'the brief wants none' : 'the brief prefers a wheel of the right offset',
+        rule === 'never' ? 'the brief allows none' : 'the brief prefers a wheel of the right offset',
         ...(stackMm !== null && wheel?.offsetMm != null
           ? [
               `${offsetFigure(wheel.offsetMm)} − ${words.number(stackMm)} =` +
                 ` ${offsetFigure(wheel.offsetMm - stackMm)} mm:` +
-                ' a wheel of that offset stands the same without',
+                ' a wheel of that offset sits the same without',
             ]
           : []),
       ],

@@ -62,8 +62,8 @@ function placeAll(vehicle: Vehicle, axle: AxleName): AxleParts {
 }
 
 /**
- * The bulge of a wheel straight above the hub, as its camber leans it at rest: what a gap to the fender is read to. Mm
- * from the hub face.
+ * The bulge of a wheel straight above the hub, as its camber leans it at rest: what the present tuck is read to,
+ * mm from the hub face.
  */
 export const restingBulgeMm = (solid: SweptSolid, geometry: SuspensionGeometry | null): number =>
   bulgeOutMm(solid, placementIn(geometry, AT_REST));

@@ -25,7 +25,7 @@ export function archGapFigures({ sheet, candidate, present, vehicleAxle, change 
   sheet.put('archGapMm', gap, () => [
     `gap now ${words.figure(presentGap)} − half the growth ${words.figure((diameter - now) / 2)}` +
       `${change ? ` + ${change.kind} change ${words.figure(rise)}` : ''} = ${words.length(gap)}`,
-    'at rest; bump travel comes out of this',
+    'at rest; bump travel uses it up',
   ]);
 }
 
@@ -52,7 +52,7 @@ const travelOpen = ({ parts, vehicleAxle }: ArchCase): ((on: Sheet) => boolean) 
 
 /** The gap between tread and fender lip, at rest. */
 export const arch = axleCheck({
-  label: 'Arch gap, at rest',
+  label: 'Fender clearance, at rest',
   group: 'room',
   kind: 'clearance',
   unit: 'mm',
@@ -73,19 +73,19 @@ export const arch = axleCheck({
     const value = figures.archGapMm;
     const bump = () => words.length(usualBumpMm(vehicleAxle));
     return {
-      label: `Arch gap, at rest${side}`,
+      label: `Fender clearance, at rest${side}`,
       value,
       limit: limit.value,
       margin: value === null ? null : value - limit.value,
       verdict: verdictOf(figures),
       lines: () => [
-        ...(figures.lines('archGapMm') ?? missing('tire and arch gap are needed')),
+        ...(figures.lines('archGapMm') ?? missing('tire and fender clearance are needed')),
         limitLine(limit, words.length(limit.value)),
         ...(open?.(figures)
           ? [
-              `how far the wheel comes up is not known: some ${bump()} of bump travel is usual,` +
+              `how far the wheel comes up is not known: about ${bump()} of bump travel is usual,` +
                 ` and the tire does not pass ${words.length(PASSES_INSIDE_MM)} inside the lip`,
-              'say how the wheel is sprung, at Room',
+              'enter the suspension, in Room',
             ]
           : []),
       ],

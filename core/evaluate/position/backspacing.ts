@@ -8,7 +8,7 @@ import type { PositionCase } from './case';
  * thickness.
  */
 export const backspacing = axleCheck({
-  label: 'Backspacing the lift asks for',
+  label: 'Backspacing for the lift kit',
   group: 'room',
   kind: 'match',
   unit: 'mm',
@@ -34,7 +34,7 @@ export const backspacing = axleCheck({
               `backspacing ${words.length(value + stackMm!)} (${convention})` +
                 ` − stack ${words.figure(stackMm!)} = ${words.length(value)}`,
             ]),
-        `the lift maker allows ${words.length(mostMm)} (${convention}), from the brief`,
+        `the lift kit allows ${words.length(mostMm)} (${convention}), from the brief`,
       ],
     };
   },

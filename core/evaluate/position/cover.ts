@@ -18,7 +18,7 @@ export interface Cover {
   /** How much of the arc nobody measured, degrees. */
   openDeg: number;
   assumed: boolean;
-  /** By a lip that somebody measured, not by the gap to the fender. */
+  /** By a lip that somebody measured, not by the present tuck. */
   measured: boolean;
 }
 

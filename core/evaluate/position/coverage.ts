@@ -15,7 +15,7 @@ function coverVerdict(cover: Cover | null): Verdict {
   return cover.openDeg > 0 ? 'unknown' : 'ok';
 }
 
-/** What a cover rests on: the lip, or the gap to the fender it is taken from, and the half widths of the tires. */
+/** What a cover rests on: the lip, or the present tuck it is taken from, and the half widths of the tires. */
 function coverSpread({
   axle,
   cover,
@@ -37,7 +37,7 @@ type CoverCase = PositionCase & { parts: AxleParts };
 
 /** Whether the fender covers the wheel; judged only where brief or shop asks for it. */
 export const coverage = axleCheck({
-  label: 'Cover of the wheel',
+  label: 'Tire coverage',
   group: 'room',
   kind: 'clearance',
   unit: 'mm',
@@ -78,16 +78,16 @@ export const coverage = axleCheck({
 function coverLines(cover: Cover | null, words: Words): string[] {
   const { ahead, behind } = COVER_ARC_DEG;
   return [
-    `asked for: the full width from ${ahead}° ahead to ${behind}° behind, (EU) 1009/2010 from memory`,
+    `required: the full width from ${ahead}° ahead to ${behind}° behind, (EU) 1009/2010 from memory`,
     ...(cover?.leastMm == null
       ? ["not known: the fender's lip, or wheel and tire"]
       : [
           `least ${placeText(cover.atDeg!)}: the lip stands ${words.length(Math.abs(cover.leastMm))}` +
             ` ${cover.leastMm < 0 ? 'further in than' : 'outside'} the wheel`,
           ...(cover.openDeg > 0 ? [`${cover.openDeg}° of the arc were not measured`] : []),
-          ...(cover.assumed ? ['nobody measured the lip: it is taken to run level with its middle (assumed)'] : []),
+          ...(cover.assumed ? ['the lip is not measured along its length: assumed level with its middle'] : []),
         ]),
-    'covers are regulated differently in every place: check your local code',
+    'coverage is regulated differently in every place: check your local code',
   ];
 }
 

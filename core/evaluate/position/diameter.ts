@@ -17,7 +17,7 @@ export function diameterFigures({ sheet, candidate, present, change, vehicleAxle
   ]);
   const speed = trueSpeed(100, diameter, now);
   sheet.put('trueSpeedAt100', speed, () => [
-    `100 × ${words.figure(diameter)} / ${words.figure(now)} = ${words.number(speed)}, had it been exact before`,
+    `100 × ${words.figure(diameter)} / ${words.figure(now)} = ${words.number(speed)}, if it was exact before`,
     ...(speed > 100 ? ['the speedometer now reads lower than before: true speed is above the one shown'] : []),
   ]);
   const ride = rideHeightChangeMm(diameter, now);
@@ -29,9 +29,9 @@ export function diameterFigures({ sheet, candidate, present, change, vehicleAxle
   sheet.put('bodyHeightChangeMm', height, () => [
     `tire ${words.change(ride)}${change ? ` + ${change.kind} change ${words.change(rise)}` : ''} =` +
       ` ${words.change(height)}`,
-    ...(change && change.kind !== 'body' ? ['camber and toe move with it: have the wheels aligned afterwards'] : []),
+    ...(change && change.kind !== 'body' ? ['camber and toe change with it: align the wheels afterwards'] : []),
     ...(change?.kind === 'body'
-      ? ['the wheels stay where they are: look at steering shaft, hoses and lines instead']
+      ? ['the wheels stay where they are: check steering shaft, hoses and lines instead']
       : []),
   ]);
   const read = lowerReading(vehicleAxle);

@@ -30,7 +30,7 @@ export const innerGapLimit = (job: Job, axle: AxleName): Limit =>
 
 /** The gap to the nearest part inboard, at rest. */
 export const inboard = axleCheck({
-  label: 'Inner gap, at rest',
+  label: 'Inner clearance, at rest',
   group: 'room',
   kind: 'clearance',
   unit: 'mm',
@@ -50,13 +50,13 @@ export const inboard = axleCheck({
     const { figures, side } = worseSide({ sheet, left }, verdictOf, (on) => on.inboardGapMm);
     const value = figures.inboardGapMm;
     return {
-      label: `Inner gap, at rest${side}`,
+      label: `Inner clearance, at rest${side}`,
       value,
       limit: limit.value,
       margin: value === null ? null : value - limit.value,
       verdict: verdictOf(figures),
       lines: () => [
-        ...(figures.lines('inboardGapMm') ?? missing('wheel, tire and inner gap are needed')),
+        ...(figures.lines('inboardGapMm') ?? missing('wheel, tire and inner clearance are needed')),
         limitLine(limit, sheet.words.length(limit.value)),
       ],
       spread: figures.spreadOf('inboardGapMm', contactLimit(job)),

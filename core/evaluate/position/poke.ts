@@ -1,7 +1,7 @@
-import { wishOf } from '#core/job';
+import { pokeTargetOf } from '#core/job';
 import { fenderOutMm, pokeMm } from '#core/position';
 import type { Words } from '#core/units';
-import { fenderVerdict, outerEndMm, type FaceWish } from '#core/verdict';
+import { fenderVerdict, outerEndMm, type PokeTarget } from '#core/verdict';
 import { axleCheck, shareOf, missing, USED_AT_LIMIT } from '../check';
 import { lateralSpread } from '../spread';
 import { worseSide, type PositionCase, type FigureCase } from './case';
@@ -17,11 +17,11 @@ export function pokeFigures({ sheet, candidate, present, vehicleAxle }: FigureCa
   const poke = pokeMm(place, fender);
   const spread = place.spreadMm === 0 ? '' : ` + dual spacing ${words.figure(place.spreadMm)}`;
   const lines = () => [
-    `fender at ${words.figure(now.outerMm)} + gap ${words.figure(gapOut)} = ${words.length(fender)} from the hub face`,
+    `fender at ${words.figure(now.outerMm)} + tuck ${words.figure(gapOut)} = ${words.length(fender)} from the hub face`,
     `outermost ${words.figure(-place.effectiveOffsetMm)}${spread} + ${words.figure(place.extentMm)}` +
       ` = ${words.length(place.outerMm)} (${widest(candidate)})`,
     `${words.figure(place.outerMm)} − ${words.figure(fender)} = ${words.length(Math.abs(poke))}` +
-      ` ${poke > 0 ? 'proud' : 'inside'}`,
+      ` ${poke > 0 ? 'poke' : 'tuck'}`,
   ];
   sheet.put('pokeMm', poke, lines);
   sheet.rest('pokeMm', () => lateralSpread({ axle: vehicleAxle, key: 'outboardGapMm', candidate, present }));
@@ -31,8 +31,8 @@ export function pokeFigures({ sheet, candidate, present, vehicleAxle }: FigureCa
 /** How far a wheel stands beyond the fender, or inside it. */
 function pokeText(poke: number, words: Words): string {
   const figure = words.figure(Math.abs(poke));
-  if (figure === words.figure(0)) return 'level';
-  return `${figure} ${poke > 0 ? 'proud' : 'inside'}`;
+  if (figure === words.figure(0)) return 'flush';
+  return `${figure} ${poke > 0 ? 'poke' : 'tuck'}`;
 }
 
 /** Poke against what the brief asks for. */
@@ -50,39 +50,39 @@ export const fender = axleCheck({
     limit: ({ limit }, words) => (limit === null ? null : `out to ${pokeText(limit, words)}`),
     margin({ margin, verdict }, words) {
       if (margin === null || margin === 0) return null;
-      if (verdict === 'caution') return 'short of the wish';
+      if (verdict === 'caution') return 'short of the target';
       return `${words.length(Math.abs(margin))} ${verdict === 'fail' ? 'beyond' : 'to spare'}`;
     },
   },
   judge({ job, axle, sheet, left }: Pick<PositionCase, 'job' | 'axle' | 'sheet' | 'left'>) {
-    const wish = wishOf(job.brief, axle);
+    const target = pokeTargetOf(job.brief, axle);
     const { figures, side } = worseSide(
       { sheet, left },
-      (on) => fenderVerdict(on.pokeMm, wish),
+      (on) => fenderVerdict(on.pokeMm, target),
       (on) => (on.pokeMm === null ? null : -on.pokeMm),
     );
     const poke = figures.pokeMm;
-    const outer = outerEndMm(wish);
+    const outer = outerEndMm(target);
     return {
       label: `Poke${side}`,
       value: poke,
       limit: outer,
       margin: poke === null ? null : outer - poke,
-      verdict: fenderVerdict(poke, wish),
+      verdict: fenderVerdict(poke, target),
       lines: () => [
-        ...(figures.lines('pokeMm') ?? missing('wheel, tire and gap to the fender are needed')),
-        wishLine(wish, sheet.words),
+        ...(figures.lines('pokeMm') ?? missing('wheel, tire and tuck are needed')),
+        targetLine(target, sheet.words),
       ],
       spread: figures.spreadOf('pokeMm', null),
     };
   },
 });
 
-function wishLine({ min, max }: FaceWish, words: Words): string {
-  if (max !== null) return `wish: ${min === null ? 'anything' : face(min, words)} to ${face(max, words)}`;
-  if (min === null) return 'no wish given: not beyond the fender';
-  return `wish: ${face(min, words)} or further out, not beyond the fender`;
+function targetLine({ min, max }: PokeTarget, words: Words): string {
+  if (max !== null) return `target: ${min === null ? 'any tuck' : face(min, words)} to ${face(max, words)}`;
+  if (min === null) return 'no target given: no poke';
+  return `target: ${face(min, words)} or further out, no poke`;
 }
 
 const face = (poke: number, words: Words): string =>
-  poke === 0 ? 'level' : `${words.length(Math.abs(poke))} ${poke > 0 ? 'proud' : 'tucked'}`;
+  poke === 0 ? 'flush' : `${words.length(Math.abs(poke))} ${poke > 0 ? 'poke' : 'tuck'}`;

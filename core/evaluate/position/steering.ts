@@ -31,6 +31,6 @@ export function steeringFigures({ sheet, candidate, present, axle, vehicleAxle }
   const before = scrub(present.effectiveOffsetMm, present.loadedRadiusMm);
   sheet.put('scrubChangeMm', value - before, () => [
     `${words.figure(value)} − ${words.figure(before)} = ${words.change(value - before)}`,
-    'the same effective offset puts the same moment on the bearing, whether by wheel or by spacer',
+    'same effective offset, same moment on the bearing, by wheel or by spacer',
   ]);
 }

@@ -77,7 +77,7 @@ function beyond({ gap }: Obstacle, geometry: SuspensionGeometry, words: Words): 
       pose,
       text:
         `read at ${words.number(pose.steerDeg)}°, beyond the lock of` +
-        ` ${words.number(pose.steerDeg > 0 ? most : least)}°: measure the lock, or correct the pose`,
+        ` ${words.number(pose.steerDeg > 0 ? most : least)}°: measure the lock, or correct the wheel position`,
     });
   const travel = Math.max(-geometry.droopMm - pose.travelMm, pose.travelMm - geometry.bumpMm);
   if (travel > 0)
@@ -85,7 +85,7 @@ function beyond({ gap }: Obstacle, geometry: SuspensionGeometry, words: Words): 
       kind: 'beyond',
       amount: travel,
       pose,
-      text: `read ${words.length(travel)} beyond the stop: measure the travel, or correct the pose`,
+      text: `read ${words.length(travel)} beyond the stop: measure the travel, or correct the wheel position`,
     });
   return found;
 }
@@ -116,7 +116,7 @@ function asRead({
         amount: -nearest.mm,
         pose,
         text:
-          `stands ${words.length(-nearest.mm)} inside the present wheel at rest: read its coordinates again, from` +
+          `stands ${words.length(-nearest.mm)} inside the present wheel at rest: measure its coordinates again, from` +
           " the hub face and the hub's axis",
       },
     ];
@@ -127,7 +127,7 @@ function asRead({
         kind: 'rubs',
         amount: -gap.gapMm,
         pose,
-        text: `the present car rubs there by ${words.length(-gap.gapMm)}, as it was read`,
+        text: `the present car rubs there by ${words.length(-gap.gapMm)}, as measured`,
       },
     ];
   if (nearest.mm > gap.gapMm - NEARER_MM) return [];
@@ -144,7 +144,7 @@ function asRead({
         amount: -nearest.mm,
         pose,
         text:
-          `stands ${words.length(-nearest.mm)} inside the present wheel where it was read: read the gap and its` +
+          `is ${words.length(-nearest.mm)} inside the present wheel where it was measured: measure the gap and its` +
           ' place again',
       },
     ];
@@ -155,7 +155,7 @@ function asRead({
       pose,
       text:
         `its nearest place on the wheel is the ${where}, ${words.length(nearest.mm)} away, ${words.length(amount)}` +
-        ' nearer than the named one: read the gap to that place',
+        ' nearer than the named one: measure the gap to that place',
     },
   ];
 }
@@ -194,9 +194,9 @@ function inOtherPoses({
   const amount = -found.clearanceMm;
   const good = obstacle.gap.uncertaintyMm;
   const doubts = [
-    `read the gap again at its nearest place, and the pose it was read in`,
-    ...(good != null && amount <= good ? [`the reading is good for ± ${words.length(good)} only`] : []),
-    ...(assumed ? ['some of how the wheel moves is assumed: measure what the sensitivity names first'] : []),
+    `measure the gap again at its nearest place, and the wheel position`,
+    ...(good != null && amount <= good ? [`the reading is only good to ±${words.length(good)}`] : []),
+    ...(assumed ? ['how the wheel moves is partly assumed: measure the most important assumption first'] : []),
   ];
   return [
     {

@@ -17,7 +17,7 @@ export interface Contradiction {
   text: string;
 }
 
-/** Two wishes that no wheel can meet together, with where the one that gives way most easily stands. */
+/** Two targets that no wheel can meet together, with where the one that gives way most easily stands. */
 export interface BriefContradiction {
   path: string;
   message: string;

@@ -1,7 +1,7 @@
 import type { Mount, Side } from '#core/sweep';
 import type { Verdict } from '#core/verdict';
 
-/** What a part leaves of room to a setup, over all steer and travel. */
+/** What a part leaves of room to a setup, over all steering and travel. */
 export interface ObstacleReport {
   id: string;
   label: string;

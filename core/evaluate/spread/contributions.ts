@@ -15,9 +15,9 @@ const MEASURED_TIRE_MM = 1;
 
 type GapKey = 'outboardGapMm' | 'inboardGapMm' | 'archGapMm';
 const GAP_NAMES: Record<GapKey, string> = {
-  outboardGapMm: 'gap to the fender',
-  inboardGapMm: 'inner gap',
-  archGapMm: 'arch gap',
+  outboardGapMm: 'present tuck',
+  inboardGapMm: 'inner clearance',
+  archGapMm: 'fender clearance',
 };
 
 /** How exact a gap of the room is: as its last reading says, else as the room says, else a tape's, assumed. */
@@ -97,7 +97,7 @@ export function insideSpread(fitted: Fitted, of: string): Contribution[] {
   return [{ name: `the inside of the ${of} wheel`, plusMinus: SHAPE_MM[origin], assumed: inside.assumed }];
 }
 
-/** What face against fender, or the inner gap, rests on: the gap that was read and the half widths of both tires. */
+/** What poke, or inner clearance, rests on: the gap that was read and the half widths of both tires. */
 export function lateralSpread({
   axle,
   key,
@@ -116,7 +116,7 @@ export function lateralSpread({
 export const halfWidthSpread = (candidate: Fitted, present: Fitted): Contribution[] =>
   sameTireAndRim(candidate, present) ? [] : [...halfWidth(candidate, 'new'), ...halfWidth(present, 'present')];
 
-/** What the arch gap rests on: the gap that was read and half the diameters of both tires. */
+/** What the fender clearance rests on: the gap that was read and half the diameters of both tires. */
 export function archSpread(axle: VehicleAxle, candidate: Fitted, present: Fitted): Contribution[] {
   const tires = sameTire(candidate, present)
     ? []
@@ -125,7 +125,7 @@ export function archSpread(axle: VehicleAxle, candidate: Fitted, present: Fitted
 }
 
 /**
- * How exact a shape is by how it became known: read with a rule, from a drawing or template, or assumed by its family.
+ * How exact a shape is by origin: read with a rule, from a drawing or template, or assumed by its family.
  */
 const SHAPE_MM = { traced: 0.5, typed: 0.5, straightedge: 0.5, file: 1, family: 5 } as const;
 

@@ -25,18 +25,18 @@ export function spreadLines(
   return [
     values === null
       ? `±${words.length(plusMinus!)} at 95 %: root of the sum of squares of ${rests.join(', ')}`
-      : `±${words.length(plusMinus!)} at 95 %: ${values.length} cars drawn with every reading off by chance; it` +
-        ` rests on ${rests.join(', ')}`,
-    `keeps its limit: ${likelihoodWord(probability!)},` +
+      : `±${words.length(plusMinus!)} at 95 %: ${values.length} cars drawn at random within every reading’s ±;` +
+        ` from ${rests.join(', ')}`,
+    `clears: ${likelihoodWord(probability!)},` +
       ` ${shareText(probability!)}${touchProbability === null ? '' : `; touches: ${shareText(touchProbability)}`}`,
     ...(doubtful
       ? [
-          `with care: it touches with a chance of ${shareText(touchProbability!)}, more than the` +
-            ` ${shareText(mostTouch)} the shop takes`,
+          `with care: chance of contact ${shareText(touchProbability!)}, more than the` +
+            ` ${shareText(mostTouch)} the shop accepts`,
         ]
       : []),
     ...(most
-      ? [`would help most: ${most.name}; read exactly, ±${words.length(most.leftPlusMinus)} would be left`]
+      ? [`most helpful to measure: ${most.name}; exact, it would leave ±${words.length(most.leftPlusMinus)}`]
       : []),
   ];
 }

@@ -62,7 +62,7 @@ describe('how sure a swept clearance is', () => {
   test.each([
     ['bumper-corner', 'lock, leading edge out', 'lockOutDeg'],
     ['frame', 'kingpin inclination', 'kingpinInclinationDeg'],
-    ['frame', 'outward movement a mm up', 'lateralPerMm'],
+    ['frame', 'lateral shift per mm of bump', 'lateralPerMm'],
   ] as const)('%s: %s of the suspension', (id, name, key) => {
     const found = spreads[id]!.parts.find((part) => part.name === name)!;
     const { resolved } = axleParts(KITE.vehicle, 'front');

@@ -60,7 +60,7 @@ export const dual = axleCheck({
                 ' decides)',
         );
         const more = spacerForGapMm(gapMm, least!.mm);
-        if (more > 0) lines.push(`${words.length(more)} more between the discs would do`);
+        if (more > 0) lines.push(`${words.length(more)} more between the discs is enough`);
         return lines;
       },
       spread: { sure: () => sure, mostTouch: contactLimit(job), words },

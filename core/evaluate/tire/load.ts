@@ -60,7 +60,7 @@ export function capacityLines(capacity: Capacity, service: Service, words: Words
   if (capacity.speedShare < 1)
     lines.push(`${service.speed} at the car's top speed: ${formatNumber(100 * capacity.speedShare, 0)} % of it`);
   for (const key of service.differs)
-    lines.push(`${DIFFERS[key]} differs from what stands behind the size: the one beside it counts`);
+    lines.push(`${DIFFERS[key]} differs from the one in the size: the separate figure counts`);
   return lines;
 }
 

@@ -35,7 +35,7 @@ export function massFigures({ sheet, candidate, stack, present }: MassAsk): void
   const many = candidate.dual ? '2 × ' : '';
   sheet.put('massKg', corner.massKg, () => [
     `${many}(wheel ${kg(corner.wheelKg)} + tire ${kg(corner.tireKg)})${stackText(stack, kg)} = ${kg(corner.massKg)}`,
-    ...(corner.notWeighed > 0 ? [`without ${corner.notWeighed} of the stack that nobody weighed`] : []),
+    ...(corner.notWeighed > 0 ? [`without ${corner.notWeighed} of the stack not weighed`] : []),
   ]);
   const { inertiaKgM2: inertia, equivalentKg } = corner;
   if (inertia !== null)
@@ -55,7 +55,7 @@ export function massFigures({ sheet, candidate, stack, present }: MassAsk): void
   const felt = equivalentKg - now.equivalentKg;
   sheet.put('inertiaChangePct', pct, () => [`${text(inertia, 3)} / ${text(before, 3)} − 1 = ${text(pct, 1, true)} %`]);
   sheet.put('equivalentChangeKg', felt, () => [
-    'mass as it is felt when speeding up and braking: m + I/R²',
+    'equivalent mass when accelerating and braking: m + I/R²',
     `${kg(equivalentKg)} − ${kg(now.equivalentKg!)} = ${kg(felt, true)} a corner`,
   ]);
 }

@@ -56,7 +56,7 @@ export const tireLoad = axleCheck({
 
 const missingIndex = ({ dual }: LoadCase, loadRange: string | null): string[] => [
   dual ? 'not known: the dual load index, the second figure of 107/105' : 'not known: the load index of the tire',
-  ...(loadRange ? [`load range ${loadRange} is a strength of the casing, not a load: the index says it`] : []),
+  ...(loadRange ? [`load range ${loadRange} rates the casing, not the load: the load index counts`] : []),
 ];
 
 /** Whether the wheels carry the axle. */
@@ -77,7 +77,7 @@ export const wheelRating = axleCheck({
       margin: known ? ratingKg - needKg : null,
       verdict: known ? (ratingKg < needKg - SLACK_KG ? 'fail' : 'ok') : 'unknown',
       lines: () => [
-        ...(ratingKg === null ? ["not known: the wheel's rating, stamped behind a spoke or in its paper"] : []),
+        ...(ratingKg === null ? ["not known: the wheel's rating, stamped behind a spoke or in its papers"] : []),
         ...(needKg === null ? ['not known: the axle rating, from the plate'] : []),
         ...(known
           ? [`${wheels} × ${kg(ratingKg)} = ${kg(wheels * ratingKg)} for an axle of ${kg(axleRatingKg!)}`]
@@ -121,7 +121,7 @@ export const speedRating = axleCheck({
         topSpeedKmh !== null
           ? `the car runs ${text(topSpeedKmh)}`
           : need === null
-            ? "not known: the car's top speed, or the symbol of its present tires"
+            ? "not known: the car's top speed, or the speed rating of its present tires"
             : `the tires on the car now are ${now}, ${text(need)}; the car's own top speed would decide`,
         ...(known && value < need && winter
           ? [`winter tires: lower rating, ${text(value)} at most; notice in the driver's view where the code asks it`]

@@ -5,27 +5,26 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { briefLine } from '../frame/briefLine';
 import { useFieldOver } from '../parts/useFieldOver';
-import { WishScale } from './WishScale';
+import { TargetScale } from './TargetScale';
 import './brief.css';
 
-/** Where the face should stand: a range for both axles, and one of its own for either. */
-export function FaceWishes({ contradictions }: { contradictions: readonly BriefContradiction[] }) {
+/** Poke target: a range for both axles, and one of its own for either. */
+export function PokeTargets({ contradictions }: { contradictions: readonly BriefContradiction[] }) {
   const { job } = useDocument();
   const lengths = useLengths();
-  const wish = job.brief?.pokeMm ?? {};
+  const target = job.brief?.pokeMm ?? {};
   return (
     <section>
-      <h2>Where the face should stand</h2>
+      <h2>Poke target</h2>
       <p className="soft">
-        Against the fender&apos;s lip: 0 is level, minus is tucked inside, plus is proud. Now:{' '}
-        {briefLine(job.brief, lengths)}.
+        From the fender lip: 0 is flush, minus is tuck, plus is poke. Now: {briefLine(job.brief, lengths)}.
       </p>
-      <WishScale min={wish.min ?? null} max={wish.max ?? null} />
+      <TargetScale min={target.min ?? null} max={target.max ?? null} />
       <div className="face-rows">
         <FaceRow
           label="Both axles"
           path={['brief', 'pokeMm']}
-          range={wish}
+          range={target}
           open={lengths.figure(0)}
           contradictions={contradictions}
         />
@@ -34,7 +33,7 @@ export function FaceWishes({ contradictions }: { contradictions: readonly BriefC
             key={axle}
             label={`${axle === 'front' ? 'Front' : 'Rear'} only`}
             path={['brief', 'pokeMm', axle]}
-            range={wish[axle] ?? {}}
+            range={target[axle] ?? {}}
             open="as both"
             contradictions={contradictions}
           />
@@ -63,21 +62,21 @@ function FaceRow({ label, path, range, open, contradictions }: FaceRowProps) {
   });
   const contradicted = contradictions.some((one) => one.path === [...path, 'min'].join('.'));
   return (
-    <fieldset className="face-row" aria-label={`Wish, ${label.toLowerCase()}`} data-contradicted={contradicted}>
+    <fieldset className="face-row" aria-label={`Target, ${label.toLowerCase()}`} data-contradicted={contradicted}>
       <legend>{label}</legend>
       <LengthField
         {...end('min')}
-        label="Not further in than"
+        label="No further in than"
         placeholder={path.length > 2 ? 'as both' : 'open'}
-        check={(mm) => (max != null && mm > max ? 'lies outside the outer end' : null)}
+        check={(mm) => (max != null && mm > max ? 'is beyond the outer end' : null)}
       />
       <LengthField
         {...end('max')}
-        label="Not further out than"
+        label="No further out than"
         placeholder={open}
-        check={(mm) => (min != null && mm < min ? 'lies inside the inner end' : null)}
+        check={(mm) => (min != null && mm < min ? 'is short of the inner end' : null)}
       />
-      {contradicted && <span className="is-fail face-fault">proud of a fender that must cover it</span>}
+      {contradicted && <span className="is-fail face-fault">poke past a fender that must cover it</span>}
     </fieldset>
   );
 }

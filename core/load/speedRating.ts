@@ -39,13 +39,13 @@ export const speedOfSymbolKmh = (symbol: string | null | undefined): number | nu
   symbol ? (SPEEDS_KMH[symbol] ?? null) : null;
 
 /**
- * Reads a speed symbol in either case.
+ * Reads a speed rating in either case.
  * @throws DomainError where there is none of that letter
  */
-export function readSpeedSymbol(text: string): string {
+export function readSpeedRating(text: string): string {
   const symbol = text.trim().toUpperCase();
   if (!Object.hasOwn(SPEEDS_KMH, symbol))
-    throw new DomainError(`“${text.slice(0, 8)}” is not a speed symbol such as T, H or V`);
+    throw new DomainError(`“${text.slice(0, 8)}” is not a speed rating such as T, H or V`);
   return symbol;
 }
 
