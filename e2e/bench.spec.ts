@@ -38,7 +38,7 @@ test('a new job needs a car and begins with its readings', async ({ page }) => {
   await expect(page.getByText('No job matches.')).toBeVisible();
 });
 
-test('a new job is opened also while the bench looks again for what is being judged', async ({ page }) => {
+test('a new job is opened also while the bench looks again for what is checking', async ({ page }) => {
   await putOnBench(page, longToJudge(), 'long to judge');
   let looked = 0;
   await page.route(/standings\.json/, async (route) => {
@@ -52,7 +52,7 @@ test('a new job is opened also while the bench looks again for what is being jud
     await route.continue();
   });
   await page.goto('/?search=long+to+judge');
-  await expect(page.getByRole('row').filter({ hasText: 'long to judge' })).toContainText('being judged');
+  await expect(page.getByRole('row').filter({ hasText: 'long to judge' })).toContainText('checking');
   await page.getByRole('button', { name: 'New job' }).click();
   await page.getByRole('dialog').getByLabel('Car').fill('Velder Two, opened meanwhile');
   await page.getByRole('button', { name: 'Start with the readings' }).click();
@@ -85,11 +85,11 @@ test('a job is duplicated, put away and brought back', async ({ page }) => {
   await page
     .getByRole('row')
     .filter({ hasText: 'away and back copy' })
-    .getByRole('button', { name: /^Put away/ })
+    .getByRole('button', { name: /^Archive/ })
     .click();
   await expect(page.getByRole('row').filter({ hasText: 'away and back' })).toHaveCount(1);
-  await page.getByText('Put away', { exact: true }).click();
-  await page.getByRole('button', { name: /^Bring back/ }).click();
+  await page.getByText('Archived', { exact: true }).click();
+  await page.getByRole('button', { name: /^Restore/ }).click();
   await expect(page.getByText('No job matches.')).toBeVisible();
   await page.getByText('On the bench').click();
   await expect(page.getByRole('row').filter({ hasText: 'away and back' })).toHaveCount(2);
@@ -120,7 +120,7 @@ test('a broken file is refused with the place, and nothing is imported', async (
       .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
   const alert = page.getByRole('alert');
   await offer('cut.json', source.slice(0, 2000));
-  await expect(alert).toContainText('cut.json was not taken in');
+  await expect(alert).toContainText('cut.json was not imported');
   await expect(alert).toContainText(/the file is cut short: it ends at line \d+, column \d+/);
   await offer('wide.json', source.replace('"rimWidthIn": 7.5', '"rimWidthIn": 300'));
   await expect(alert).toContainText('setups[0].front.wheel.rimWidthIn: must be between 3 and 16');

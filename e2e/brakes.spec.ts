@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { clean, expect, ledgerRow, openDemo, refuseNonsense, saved, test, type } from './bench';
 
 const panel = (page: Page) => page.getByRole('complementary', { name: 'Brake room' });
-const show = (page: Page, name: 'Room' | 'Brake' | 'Wheel face') =>
+const show = (page: Page, name: 'Clearance' | 'Brake' | 'Wheel face') =>
   panel(page).getByText(name, { exact: true }).click();
 const row = (page: Page, code: string) => panel(page).locator(`[data-row="${code}"]`);
 const setupRow = ledgerRow;
@@ -42,13 +42,13 @@ test('a brake is traced on the car, a wheel gets its face, and the ledger judges
   await expect(reach(3).getByRole('alert')).toHaveText(/radii grow from the hub outward/);
   await type(reach(3).getByRole('textbox', { name: /Radius/ }), '122');
   await expect(form.getByRole('alert')).toHaveCount(0);
-  await expect(form.getByText('Outline, 5 corners')).toBeVisible();
+  await expect(form.getByText('Outline, 5 points')).toBeVisible();
   await expect(page.getByText("Not known: the wheel's inner face is needed.")).toBeVisible();
   await page.getByRole('button', { name: 'Give the wheel its inner face' }).click();
   await panel(page).getByText('By spoke family', { exact: true }).click();
   await panel(page).getByText('flat', { exact: true }).click();
   await expect(panel(page).getByText('Assumed: the flat family, not measured.')).toBeVisible();
-  await show(page, 'Room');
+  await show(page, 'Clearance');
   await expect(row(page, 'brake-spoke')).toContainText(/-?−?\d+\.\d mm/);
   await saved(page);
   await page.goto(`${place}/setups`);
@@ -74,7 +74,7 @@ test('the wheel is moved by hand until it clears, and the spacer that does it go
   await panel(page).getByRole('button', { name: 'Try it' }).click();
   await expect(row(page, 'brake-spoke')).toContainText('2.0 mm');
   await expect(row(page, 'brake-spoke')).toContainText('clears');
-  const slider = panel(page).getByRole('slider', { name: /Stack on trial/ });
+  const slider = panel(page).getByRole('slider', { name: /Trial stack/ });
   await slider.focus();
   await page.keyboard.press('Home');
   await expect(row(page, 'brake-spoke')).toContainText('touches');
@@ -82,7 +82,7 @@ test('the wheel is moved by hand until it clears, and the spacer that does it go
   await row(page, 'brake-spoke').locator('summary').click();
   await expect(row(page, 'brake-spoke')).toContainText(/behind a stack of 0\.0 mm/);
   await panel(page).getByRole('button', { name: 'Use it B' }).click();
-  await expect(panel(page).getByText('as it stands')).toBeVisible();
+  await expect(panel(page).getByText('in use')).toBeVisible();
   await saved(page);
   await page.keyboard.press('Control+z');
   await expect(panel(page).getByRole('button', { name: 'Use it B' })).toBeVisible();
@@ -129,7 +129,7 @@ test('depths under a straightedge: the wrong way is refused at its row, a wheel 
   await type(zone.getByRole('textbox', { name: /To depth/ }), '80');
   await type(zone.getByRole('textbox', { name: /Height/ }), '5');
   await expect(panel(page).getByText('Saved to Ostrik Tor 17 x 7.5 +40.')).toBeVisible();
-  await show(page, 'Room');
+  await show(page, 'Clearance');
   await expect(row(page, 'brake-weight')).toContainText('clears');
   await page.goto('/shelf?kind=wheel');
   await expect(page.getByRole('row', { name: /Tor 17 x 7\.5/ })).toContainText('12 points');
@@ -220,7 +220,7 @@ test('an outline comes out of a drawing once its unit is chosen, and goes out as
   await type(dialog.getByRole('textbox', { name: 'y' }), '0');
   await clean(page, '.ant-modal');
   await dialog.getByRole('button', { name: 'Use this line' }).click();
-  await expect(panel(page).getByText('Outline, 4 corners')).toBeVisible();
+  await expect(panel(page).getByText('Outline, 4 points')).toBeVisible();
   await saved(page);
   const svg = await (await page.request.get(`${place}/outline?axle=front&of=brake&format=svg`)).text();
   expect(svg).toContain('M -43.18 -93.98 L 33.02 -93.98 L 33.02 -167.64 L -43.18 -167.64 Z');
@@ -229,7 +229,7 @@ test('an outline comes out of a drawing once its unit is chosen, and goes out as
   await panel(page).getByRole('button', { name: 'From a drawing …' }).click();
   await file.setInputFiles({ name: 'brake.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
   await dialog.getByRole('button', { name: 'Use this line' }).click();
-  await expect(panel(page).getByText('Outline, 4 corners')).toBeVisible();
+  await expect(panel(page).getByText('Outline, 4 points')).toBeVisible();
 });
 
 test('a template is printed, its rules are read, and the next one is corrected', async ({ page }) => {
@@ -318,7 +318,7 @@ test('what is assumed never becomes a reading, and a reading is never covered by
     page.getByText(/Not known: the inner face was read on a wheel 7\.5 in wide with offset \+40/),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Give the wheel its inner face' }).click();
-  await expect(panel(page).getByText(/^Of another wheel, 7\.5 in \+40/)).toBeVisible();
+  await expect(panel(page).getByText(/^Measured on another wheel, 7\.5 in \+40/)).toBeVisible();
 });
 
 test('nonsense in the fields of brake and face is told beside them', async ({ page }) => {

@@ -25,12 +25,12 @@ test('the speedometer of the car, against every setup, at speeds of one’s choi
   await ledgerRow(page, 'speedometer').getByRole('button').click();
   await expect(ledgerRow(page, 'speedometer')).toContainText('never below true (UNECE R39)');
   await expect(page.getByRole('row', { name: /^100/ })).toContainText('104.3 low');
-  await form.getByRole('checkbox', { name: /set anew/ }).check();
+  await form.getByRole('checkbox', { name: /recalibrated/ }).check();
   await expect(ledgerRow(page, 'speedometer')).toContainText('with care');
   await type(shown, '');
-  await form.getByRole('checkbox', { name: /set anew/ }).uncheck();
+  await form.getByRole('checkbox', { name: /recalibrated/ }).uncheck();
   await expect(ledgerRow(page, 'speedometer')).toContainText('with care');
-  await expect(page.getByText('Had the speedometer been exact before (assumed)')).toBeVisible();
+  await expect(page.getByText('Assumes the speedometer is exact today')).toBeVisible();
   const speeds = form.getByRole('textbox', { name: /^Speeds to check/ });
   await type(speeds, '60, 110; 90');
   await expect(speeds).toHaveValue('60 90 110');
@@ -66,7 +66,7 @@ test('a spare in its well: above it, let down, held down, or the one that is kep
   await depth.press('Escape');
   await form.getByLabel('Carried with this setup').click();
   await page.getByTitle('the car’s own spare').click();
-  await expect(ledgerRow(page, 'spare')).toContainText('serves: front, rear');
+  await expect(ledgerRow(page, 'spare')).toContainText('can replace: front, rear');
   await form.getByLabel('Carried with this setup').click();
   await page.getByTitle('none', { exact: true }).click();
   await expect(ledgerRow(page, 'spare')).toContainText('carry a repair kit');
@@ -132,7 +132,7 @@ test('raised and lowered: arch, height, rake and the note on alignment', async (
   const form = page.getByRole('region', { name: 'Suspension change' });
   await type(form.getByRole('textbox', { name: /^Front raised by/ }), '-20');
   await expect(form).toContainText('nose 20.0 mm lower against the tail');
-  await expect(form).toContainText('Have the wheels aligned afterwards');
+  await expect(form).toContainText('Align the wheels afterwards');
   await form.getByLabel('Front, how').click();
   await page.getByTitle('strut spacer').last().click();
   await expect(form).toContainText('ride height and both stops move together');

@@ -11,7 +11,7 @@ test('a setup gets its spacer from the shelf, a label of a pair is halved, and t
   await form.getByRole('button', { name: 'Add spacer' }).click();
   await form.getByText('per pair', { exact: true }).click();
   await type(form.getByRole('textbox', { name: /^Thickness, label of the pair/ }), '10');
-  await expect(form.getByRole('textbox', { name: /^Thickness/ })).toHaveValue('5.0');
+  await expect(form.getByRole('textbox', { name: /^Thickness(, label| in)/ })).toHaveValue('5.0');
   await expect(page.locator('[data-row=fastening]')).toContainText('22.0');
   await expect(page.getByRole('img', { name: /stack 5\.0 mm, engagement 22\.0 mm/ })).toBeVisible();
   await expect(page.locator('[data-row=centring]')).toContainText('with care');
@@ -20,11 +20,11 @@ test('a setup gets its spacer from the shelf, a label of a pair is halved, and t
   await type(ring.getByRole('textbox', { name: /^Outer/ }), '72.6');
   await type(ring.getByRole('textbox', { name: /^Inner/ }), '63.4');
   await expect(page.locator('[data-row=centring]')).toContainText('fits');
-  const thickness = form.getByRole('textbox', { name: /^Thickness/ });
+  const thickness = form.getByRole('textbox', { name: /^Thickness(, label| in)/ });
   await type(thickness, '-3');
   await expect(page.getByRole('alert')).toHaveText(/outside 0\.0 to 200\.0 mm/);
   await thickness.press('Escape');
-  await form.getByRole('button', { name: 'Remove Spacer' }).click();
+  await form.getByRole('button', { name: 'Delete Spacer' }).click();
   await saved(page);
   await page.keyboard.press('Control+z');
   await expect(form.getByRole('group', { name: 'Spacer' })).toBeVisible();
@@ -52,7 +52,7 @@ test('another pattern: the options side by side, and one of them becomes a setup
   await expect(dialog.getByRole('row', { name: /^Geometry/ })).toContainText('circles differ by 2.00 mm');
   await expect(dialog.getByRole('row', { name: /^Geometry/ })).toContainText('between old and new holes');
   await clean(page, '[role=dialog]');
-  await type(dialog.getByRole('textbox', { name: /^Thickness/ }), '20');
+  await type(dialog.getByRole('textbox', { name: /^Thickness(, label| in)/ }), '20');
   await type(dialog.getByRole('textbox', { name: 'Adapter, each' }), '80');
   await expect(dialog.getByRole('row', { name: /^Cost/ })).toContainText('160');
   await expect(dialog.getByRole('row', { name: /^Effective offset/ })).toContainText('+8');
@@ -102,7 +102,7 @@ test('a wheel’s pattern from two of its holes, and a wheel from the shelf', as
   await dialog.getByRole('button', { name: 'Hole 1' }).click();
   await dialog.getByRole('button', { name: 'Hole 2' }).click();
   await type(dialog.getByRole('textbox', { name: /^Reading/ }), '76.4');
-  await dialog.getByRole('button', { name: 'Take 4 × 108' }).click();
+  await dialog.getByRole('button', { name: 'Use 4 × 108' }).click();
   await dialog.getByRole('button', { name: 'Close' }).last().click();
   await expect(page.locator('[data-row=pattern]')).toContainText('fits');
   await page.getByLabel('Take a wheel from the shelf').click();
@@ -167,7 +167,7 @@ test('the thinnest that fits the room but not the lip is passed over, and said s
     page.getByText(/slip-on 8 mm 4x108 bore 63\.4 is thinner, but leaves the wheel short of lip or thread/),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Use it' }).click();
-  await expect(page.getByText('as it stands')).toBeVisible();
+  await expect(page.getByText('in use')).toBeVisible();
   await expect(page.locator('[data-row=centring]')).toContainText('fits');
 });
 

@@ -51,7 +51,7 @@ test('a pattern is found from two readings: what a tape leaves open, a caliper d
   await expect(page.getByRole('list', { name: 'Stud readings' }).getByRole('listitem')).toHaveCount(2);
   await expect(page.getByText('Not decided.')).toBeHidden();
   await expect(page.getByText(/shop shortcut 114\.7/)).toBeVisible();
-  await known.getByRole('button', { name: 'Take 5 × 114.3' }).click();
+  await known.getByRole('button', { name: 'Use 5 × 114.3' }).click();
   await expect(page.getByRole('textbox', { name: /^Bolt circle/ })).toHaveValue('114.3');
   await saved(page);
   await page.reload();
@@ -77,7 +77,7 @@ test('studs are chosen by keyboard, in inches, and a pattern nobody knows is tak
   await page.keyboard.press('Enter');
   await expect(page.getByText(/No known pattern of 6 within 3 mm/)).toBeVisible();
   await expect(page.getByText(/the nearest, 6 × 139\.7, is \+14\.3 mm off/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take 6 × 154 as custom' }).click();
+  await page.getByRole('button', { name: 'Use 6 × 154 as custom' }).click();
   await expect(page.getByText('custom, taken')).toBeVisible();
   // A reading over opposite or further studs has no place on another count.
   await page.getByRole('button', { name: 'Stud 1' }).click();
@@ -85,8 +85,8 @@ test('studs are chosen by keyboard, in inches, and a pattern nobody knows is tak
   await type(reading, '6');
   await count(page, 5);
   await expect(page.getByRole('alert')).toHaveText(/of 5 studs none are opposite.*remove that reading first/);
-  await page.getByRole('button', { name: 'Remove reading 2' }).click();
-  await page.getByRole('button', { name: 'Remove reading 1' }).click();
+  await page.getByRole('button', { name: 'Delete reading 2' }).click();
+  await page.getByRole('button', { name: 'Delete reading 1' }).click();
   await expect(page.getByRole('list', { name: 'Stud readings' })).toBeHidden();
 });
 

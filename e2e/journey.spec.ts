@@ -10,7 +10,7 @@ test('from nothing to compared setups: a car is entered, measured, briefed, fitt
   await page.getByRole('button', { name: 'Start with the readings' }).click();
 
   // Room: an empty sheet says where to begin, and the panel leads through what is missing.
-  await expect(page.getByText('Begin with tire, rim and offset')).toBeVisible();
+  await expect(page.getByText('Start with tire, rim and offset')).toBeVisible();
   const panel = page.getByRole('complementary', { name: 'Readings' });
   await expect(panel.getByRole('button', { name: /Present rim diameter/ })).toHaveAttribute('aria-pressed', 'true');
   for (const axle of ['Front', 'Rear']) {

@@ -14,7 +14,7 @@ test('a part is read from the plan, stands on the drawings, and counts in the le
     .focus();
   await page.keyboard.press('Enter');
   const form = page.getByRole('form', { name: 'Mud flap' });
-  await expect(form).toContainText('kept as soon as its gap is there');
+  await expect(form).toContainText('Saved as soon as');
   await type(form.getByRole('textbox', { name: 'Gap in mm' }), '95');
   await expect(plan(page)).toContainText('6 left');
   await expect(form.getByRole('button', { name: 'Delete' })).toBeVisible();
@@ -72,8 +72,8 @@ test('a reading that contradicts the car is told with what to read again; a rubb
     .getByRole('button', { name: /^Mud flap/ })
     .click();
   await type(page.getByRole('form', { name: 'Mud flap' }).getByRole('textbox', { name: 'Gap in mm' }), '8');
-  await expect(again).toContainText(/would touch it by \d+\.\d mm, .*\(droop\): read the gap again/);
-  await page.getByRole('button', { name: /Remove$/ }).click();
+  await expect(again).toContainText(/would touch it by \d+\.\d mm, .*\(droop\): measure the gap again/);
+  await page.getByRole('button', { name: /Delete$/ }).click();
   await expect(again).toHaveCount(0);
   await plan(page)
     .getByRole('button', { name: /^Liner/ })
@@ -121,7 +121,7 @@ test('an edge by coordinates, one side copied to the other, each with its own ro
     ] as const)
       await type(group.getByRole('textbox', { name: `${label} in mm` }), String(value));
   }
-  await expect(form.getByRole('button', { name: /Remove$/ })).toBeVisible();
+  await expect(form.getByRole('button', { name: /Delete$/ })).toBeVisible();
   await form.getByRole('button', { name: 'Copy to the left' }).click();
   await expect(form).toContainText('left only');
   await page.getByRole('heading', { level: 1 }).click();
@@ -154,7 +154,7 @@ test('how the wheel moves: usual values are marked, measured ones go before them
   await expect(page.getByRole('slider', { name: /^Steer/ })).toHaveCount(0);
   await form.getByLabel('Kind of suspension').hover();
   await form.locator('.ant-select-clear').click();
-  await expect(form).toContainText('Without its kind the wheel only stands');
+  await expect(form).toContainText('Without the kind of suspension');
   await saved(page);
   await page.goto(`${place}/sweep`);
   await expect(page.getByText('How the wheel moves is not known')).toBeVisible();

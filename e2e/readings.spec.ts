@@ -152,7 +152,7 @@ test('the hub takes its plain figures; the car its kind', async ({ page }) => {
 test('the brief becomes limits that the ledger names', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'brief');
   await type(bothAxles(page).getByLabel(/^No further out than/), '-30');
-  await expect(page.getByRole('alert')).toHaveText(/lies inside the inner end/);
+  await expect(page.getByRole('alert')).toHaveText(/is short of the inner end/);
   await type(bothAxles(page).getByLabel(/^No further out than/), '5');
   await expect(page.getByRole('banner')).toContainText('target 14.0 tuck to 5.0 poke');
   await type(page.getByRole('textbox', { name: /^Inner clearance, at rest/ }), '13');

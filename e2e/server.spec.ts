@@ -55,7 +55,7 @@ test('listens on loopback only, sends its security headers, keeps static files f
   expect(page.headers.get('x-content-type-options')).toBe('nosniff');
   expect(page.headers.get('x-powered-by')).toBeNull();
   const html = await page.text();
-  expect(html).toContain('The bench is empty');
+  expect(html).toContain('No jobs yet');
   const script = /src="(\/assets\/[^"]+\.js)"|href="(\/assets\/[^"]+\.js)"/.exec(html)!;
   const asset = await fetch(`${address}${script[1] ?? script[2]}`, { headers: { 'accept-encoding': 'br' } });
   expect(asset.headers.get('cache-control')).toContain('immutable');
@@ -190,7 +190,7 @@ test('beyond this machine a device signs in once; another comes in by the code t
   expect((await fetch(`${address}/shelf.csv`, { headers: { Accept: 'text/csv' } })).status).toBe(401);
   await page.goto(`${address}/defaults`);
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
-  await expect(page.getByText('whoever is on this network can listen')).toBeVisible();
+  await expect(page.getByText('anyone on this network can listen')).toBeVisible();
   await clean(page);
   const phrase = page.getByRole('textbox', { name: 'Shop pass-phrase' });
   await phrase.fill('twelve torque wrenchers');
@@ -202,7 +202,7 @@ test('beyond this machine a device signs in once; another comes in by the code t
   await page.waitForURL(`${address}/defaults`);
   await expect(page.getByRole('list', { name: 'Devices' }).getByRole('listitem')).toHaveCount(1);
   await page.getByRole('button', { name: 'Back up now' }).click();
-  await expect(page.getByText(/is made, opened and checked/)).toBeVisible();
+  await expect(page.getByText(/is saved and checked/)).toBeVisible();
   await page.getByRole('button', { name: 'Add a phone or tablet' }).click();
   await expect(page.getByRole('img', { name: /^QR code/ })).toBeVisible();
   await clean(page);

@@ -148,7 +148,7 @@ test('how sure a figure is stands beside it, and what would help most', async ({
   await expect(ledgerRow(page, 'inboard')).toContainText('±4.5, about 50 % sure to clear');
   await expect(ledgerRow(page, 'arch')).toContainText(/limit 3\.0 · ±\d\.\d/);
   await ledgerRow(page, 'inboard').getByRole('button').click();
-  await expect(ledgerRow(page, 'inboard')).toContainText(/would help most: half the section of the new tire/);
+  await expect(ledgerRow(page, 'inboard')).toContainText(/most helpful to measure: half the section of the new tire/);
   // A brief that would rather have none: the spacer is told, with the wheel that does without.
   await page.keyboard.press('4');
   await page.getByRole('combobox', { name: 'Spacers and adapters' }).click();
@@ -162,7 +162,7 @@ test('compare lays every setup beside the present car, on one scale and in a tab
   await openDemo(page, 'brindle-kite', 'compare');
   await expect(
     page.getByRole('img', {
-      name: /^Ladder of the front axle: now 14\.0 inside, inner clearance 22\.0 mm; a 8\.7 inside/,
+      name: /^Ladder of the front axle: now 14\.0 tuck, inner clearance 22\.0 mm; a 8\.7 tuck/,
     }),
   ).toBeVisible();
   const table = page.getByRole('region', { name: 'Differences' }).getByRole('table');
@@ -174,7 +174,7 @@ test('compare lays every setup beside the present car, on one scale and in a tab
   await swept(page);
   await expect(table.getByRole('row', { name: /^C Ostrik/ })).toContainText('touches: Brake to spokes, front');
   await expect(table.getByRole('row', { name: /^A Fenwold/ })).toContainText('−4.0');
-  await table.getByRole('columnheader', { name: 'Face', exact: true }).click();
+  await table.getByRole('columnheader', { name: 'Poke', exact: true }).click();
   await expect(table.getByRole('row').nth(1)).toContainText('14.4 tuck');
   await page.keyboard.press('a');
   await expect(page.getByRole('img', { name: /^Ladder of the rear axle/ })).toBeVisible();

@@ -36,7 +36,7 @@ test('an item is added, told what is wrong with it, changed and taken out', asyn
   await dialog.getByLabel(/^Kept/).fill('6');
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(row).toContainText('6');
-  await row.getByRole('button', { name: /^Remove/ }).click();
+  await row.getByRole('button', { name: /^Delete/ }).click();
   await expect(row).toBeHidden();
 });
 
@@ -67,7 +67,7 @@ test('the shelf goes out as a file and comes in again; a bad file is told line b
   await expect(page.getByRole('alert')).toContainText('line 2 has letters that are not UTF-8');
   await page
     .getByRole('row', { name: /trial 7 mm/ })
-    .getByRole('button', { name: /^Remove/ })
+    .getByRole('button', { name: /^Delete/ })
     .click();
   await expect(page.getByRole('row', { name: /trial 7 mm/ })).toBeHidden();
 });

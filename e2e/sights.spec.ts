@@ -80,7 +80,7 @@ test('the pose and the part of the sweep are in the link, and no step back', asy
   await expect(map(colleague)).toHaveAttribute('aria-description', pose);
   await colleague.close();
   await page.goBack();
-  const worst = page.getByRole('application', { name: /^Clearance of the worst of all parts/ });
+  const worst = page.getByRole('application', { name: /^Clearance of the worst part/ });
   await expect(worst).toHaveAttribute('aria-description', 'steer 0.0 degrees, travel 0.0 mm');
   // Each setup has its own pose in the history, also where both began at the same one.
   await worst.focus();
@@ -137,7 +137,7 @@ test('every dialog opens by its link, and the page finds what the server sent', 
   for (const [at, name] of [
     ['setups?view=tire&open=sizes', /^Other tire sizes/],
     ['setups?view=hardware&open=trial', /^Spacer to wheel/],
-    ['setups?view=hardware&setup=e&open=ways', /^Another pattern/],
+    ['setups?view=hardware&setup=e&open=ways', /^Different bolt pattern/],
     ['hub?open=gauge-card', /^Gauge card/],
     ['hub?open=threads', /^Threads/],
     ['room?open=new-wheel', /^Space for a new wheel/],

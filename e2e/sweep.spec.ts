@@ -104,7 +104,7 @@ test('nothing placed, no setup: each says what to do first', async ({ page }) =>
   await page.goto(`${place}/sweep`);
   await saved(page);
   await page.keyboard.press('a');
-  await expect(page.getByText('Nothing is placed around this wheel yet')).toBeVisible();
+  await expect(page.getByText('No parts near this wheel yet')).toBeVisible();
   await page.getByRole('link', { name: 'Room, Nearby parts' }).click();
   await expect(page.getByText('The wheel is drawn once tire, rim and offset are known')).toBeVisible();
 });

@@ -47,7 +47,7 @@ test('poke and cover contradict each other, and it is said beside both; an axle 
   const rear = page.getByRole('group', { name: 'Target, rear only' });
   await type(rear.getByLabel(/^No further out than/), '-20');
   await type(rear.getByLabel(/^No further in than/), '-10');
-  await expect(page.getByRole('alert')).toHaveText(/lies outside the outer end/);
+  await expect(page.getByRole('alert')).toHaveText(/is beyond the outer end/);
   await rear.getByLabel(/^No further in than/).press('Escape');
   await saved(page);
   await page.goto(`${place}/setups`);
@@ -66,7 +66,7 @@ test('modifications, by keyboard; a budget of nothing; nonsense is refused besid
   await type(page.getByLabel(/^Budget for modifications/), '0');
   await expect(page.getByText('Budget is zero')).toBeVisible();
   await refuseNonsense(page.locator('.terms-page'), 12, {
-    except: /What else|Currency|Not further/,
+    except: /What else|Currency|No further/,
     texts: ['nonsense', '999999'],
   });
   await clean(page);

@@ -190,7 +190,7 @@ test('a tire is kept on the shelf with its own dimensions; a section needs the r
   await expect(dialog).toBeHidden();
   const row = page.getByRole('row').filter({ hasText: name });
   await expect(row).toContainText('203.0');
-  await row.getByRole('button', { name: `Remove ${name}` }).click();
+  await row.getByRole('button', { name: `Delete ${name}` }).click();
   await expect(row).toHaveCount(0);
 });
 

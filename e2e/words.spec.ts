@@ -6,7 +6,7 @@ const PLACES = [
   'room',
   'room?view=parts',
   'brakes',
-  'brakes?view=rank',
+  'brakes?view=ranking',
   'brief',
   'window',
   'setups',
@@ -15,7 +15,7 @@ const PLACES = [
   'setups?view=car',
   'compare',
   'sweep',
-  'sweep?panel=remedies',
+  'sweep?beside=remedies',
 ];
 
 for (const name of ['velder-two', 'pallas-tender'] as const)

@@ -3,6 +3,7 @@ import { BRIEF_LIMITS } from '#core/verdict';
 import { useDocument } from '../job/DocumentContext';
 import { NumberField } from '../ui/fields/NumberField';
 import { useEditAt } from '../ui/parts/useEditAt';
+import { NextStep } from '../ui/frame/NextStep';
 import { PokeTargets } from '../ui/brief/PokeTargets';
 import { Notes } from '../ui/brief/Notes';
 import { RequiredBackspacing } from '../ui/brief/RequiredBackspacing';
@@ -15,7 +16,7 @@ import '../ui/terms/terms.css';
 import '../ui/terms/page.css';
 
 /**
- * What is asked for: where the face should stand, what may touch, which modifications are allowed at what cost, and the limits to keep.
+ * What is asked for: the poke target, what may touch, which modifications are allowed at what cost, and the limits.
  */
 export default function BriefPage() {
   const { job } = useDocument();
@@ -25,6 +26,7 @@ export default function BriefPage() {
   return (
     <div className="page terms-page">
       <h1>Brief</h1>
+      <NextStep station="brief" />
       <p className="soft">What the customer wants. Anything left open follows the shop defaults.</p>
       <div className="terms-columns">
         <div>

@@ -30,7 +30,7 @@ export function antdTheme(name: ThemeName): ThemeConfig {
       colorBorder: palette.rule,
       colorBorderSecondary: palette.ruleFaint,
       colorTextLightSolid: name === 'light' ? '#ffffff' : palette.paper,
-      fontFamily: "'Barlow', sans-serif",
+      fontFamily: "'IBM Plex Sans', sans-serif",
       fontSize: 14,
       borderRadius: 2,
       borderRadiusLG: 2,

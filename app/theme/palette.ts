@@ -45,7 +45,7 @@ export const LIGHT: Palette = {
   cautionTint: '#f3e6cf',
   fail: '#b3261e',
   failTint: '#f6ddd9',
-  unknown: '#6a7276',
+  unknown: '#5c6468',
 };
 
 export const DARK: Palette = {
@@ -74,5 +74,5 @@ export const DARK: Palette = {
 /** A palette as CSS custom properties. */
 export const cssProperties = (palette: Palette): string =>
   Object.entries(palette)
-    .map(([name, colour]) => `--${name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}:${colour}`)
+    .map(([name, color]) => `--${name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}:${color}`)
     .join(';');

@@ -79,8 +79,8 @@ export function sizesThatDo(job: Job, setup: Setup, axle: AxleName): SizesThatDo
 }
 
 /**
- * How far a face stands from the middle of its target, in halves of the target; 0 where the target is open or the face not
- * known.
+ * How far a face stands from the middle of its target, in halves of the target; 0 where the target is open or the
+ * face not known.
  */
 function targetApart({ min, max }: PokeTarget, pokeMm: number | null): number {
   if (min === null || max === null || pokeMm === null) return 0;

@@ -10,3 +10,4 @@ export * from './terms';
 export * from './job';
 export * from './edit';
 export * from './newSetup';
+export * from './likeOther';

@@ -22,10 +22,10 @@ const HUB: readonly Question[] = [
 ];
 
 const ROOM: readonly Question[] = [
+  ['present tire size', ({ baseline }) => baseline?.tire?.size !== undefined],
   ['present rim diameter', ({ baseline }) => baseline?.wheel?.rimDiameterIn != null],
   ['present rim width', ({ baseline }) => baseline?.wheel?.rimWidthIn != null],
   ['present offset', ({ baseline }) => baseline?.wheel?.offsetMm != null || baseline?.wheel?.backspacingMm != null],
-  ['present tire size', ({ baseline }) => baseline?.tire?.size !== undefined],
   ['present tuck', ({ room }) => room?.outboardGapMm != null],
   ['inner clearance', ({ room }) => room?.inboardGapMm != null],
   ['fender clearance', ({ room }) => room?.archGapMm != null],
@@ -38,11 +38,13 @@ export function stationProgress(job: Job, station: 'hub' | 'room'): Progress {
   return { done: answers.filter(Boolean).length, total: answers.length };
 }
 
+/** The readings of a station that an axle lacks, in the order of the work. */
+export const missingReadings = (job: Job, station: 'hub' | 'room', axle: AxleName): string[] =>
+  (station === 'hub' ? HUB : ROOM).filter(([, answered]) => !answered(job.vehicle[axle] ?? {})).map(([name]) => name);
+
 /** The readings of the room that every figure of a setup rests on and that are not there yet. */
 const missingRoomReadings = (job: Job): { axle: AxleName; name: string }[] =>
-  AXLES.flatMap((axle) =>
-    ROOM.filter(([, answered]) => !answered(job.vehicle[axle] ?? {})).map(([name]) => ({ axle, name })),
-  );
+  AXLES.flatMap((axle) => missingReadings(job, 'room', axle).map((name) => ({ axle, name })));
 
 /** What a job waits for next. */
 export type WaitsFor = 'readings' | 'setups' | 'decision';

@@ -6,15 +6,15 @@ import type { PdfFonts } from '#formats/pdf';
 let read: PdfFonts | undefined;
 
 /**
- * The fonts that papers carry with them, from the packages that ship them. Figures stand in Barlow too: the PDF
- * writer's font reader fails on the empty last glyph of IBM Plex Mono.
+ * The fonts that papers carry with them, from the packages that ship them. Figures stand in the condensed text face:
+ * the PDF writer's font reader fails on the empty last glyph of IBM Plex Mono.
  */
 export function paperFonts(): PdfFonts {
   const find = createRequire(path.resolve('package.json'));
   const file = (name: string): Uint8Array => readFileSync(find.resolve(`@fontsource/${name}`));
   return (read ??= {
-    text: file('barlow/files/barlow-latin-400-normal.woff'),
-    bold: file('barlow/files/barlow-latin-600-normal.woff'),
-    figures: file('barlow-semi-condensed/files/barlow-semi-condensed-latin-500-normal.woff'),
+    text: file('ibm-plex-sans/files/ibm-plex-sans-latin-400-normal.woff'),
+    bold: file('ibm-plex-sans/files/ibm-plex-sans-latin-600-normal.woff'),
+    figures: file('ibm-plex-sans-condensed/files/ibm-plex-sans-condensed-latin-500-normal.woff'),
   });
 }

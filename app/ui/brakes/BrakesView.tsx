@@ -21,6 +21,7 @@ import { WordSwitch } from '../parts/WordSwitch';
 import { BrakeSheet } from './BrakeSheet';
 import { CaliperPanel } from './CaliperPanel';
 import { FacePanel } from './FacePanel';
+import { NextStep } from '../frame/NextStep';
 import { RoomPanel } from './RoomPanel';
 import { brakeScene } from './scene';
 import { setupKey, subjectsOf } from './subjects';
@@ -37,7 +38,7 @@ const SHOWS: readonly (readonly [Shown, string])[] = [
 ];
 type Panel = 'room' | 'brake' | 'face';
 const PANELS: readonly (readonly [Panel, string])[] = [
-  ['room', 'Room'],
+  ['room', 'Clearance'],
   ['brake', 'Brake'],
   ['face', 'Wheel face'],
 ];
@@ -131,6 +132,9 @@ export function BrakesView({ axle }: { axle: AxleName }) {
         </Button>
         <AxleSwitch />
       </header>
+      <div className="sheet-next">
+        <NextStep station="brakes" />
+      </div>
       {shows === 'section' ? (
         <div className="brake-middle">
           <BrakeSheet

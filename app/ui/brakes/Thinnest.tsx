@@ -27,7 +27,7 @@ export function Thinnest({ axle, setup, leastMm }: ThinnestProps) {
         <p>
           Thinnest on the shelf that clears: <b>{itemName(item)}</b>{' '}
           {stands ? (
-            <span className="soft">as it stands</span>
+            <span className="soft">in use</span>
           ) : (
             <Button size="small" onClick={use}>
               Use it {setup.id.toUpperCase()}

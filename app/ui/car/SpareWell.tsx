@@ -10,7 +10,7 @@ import './car.css';
 const MARGINS = { left: 20, right: 20, top: 26, bottom: 30 };
 const WALL_MM = 14;
 
-/** The spare lying in its well, from the side, to scale: play, how far it sticks out, and where the hold-down clamps. */
+/** The spare in its well, from the side, to scale: play, how far it sticks out, and where the hold-down clamps. */
 export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted | null; report: SpareReport }) {
   const lengths = useLengths();
   const { ref, size } = useSize<HTMLDivElement>({ width: 452, height: 200 });

@@ -1,6 +1,8 @@
 import { useContext, useEffect, useId, useState, type ChangeEvent, type FocusEvent, type KeyboardEvent } from 'react';
+import { flushSync } from 'react-dom';
 import { DomainError } from '#core/errors';
 import { DraftsContext } from './DraftsContext';
+import { NextFieldContext } from './NextFieldContext';
 import { useStable } from '../parts/useStable';
 
 export interface TypedField<T> {
@@ -29,12 +31,13 @@ function judge<T>(text: string, read: (text: string) => T): Judged<T> {
 }
 
 /**
- * A text field over a value. What is typed stays until it is a value or is taken back with Escape; it is read on Enter
- * and on leaving the field. A text nobody changed never becomes a value, so rounding on the screen does not reach the
- * job.
+ * A text field over a value. What is typed stays until it is a value or is taken back with Escape; it is read on Enter,
+ * which goes on to the next one where a station has it, and on leaving the field. A text nobody changed never
+ * becomes a value, so rounding on the screen does not reach the job.
  */
 export function useTypedField<T>({ name, value, show, read, commit }: TypedField<T>) {
   const drafts = useContext(DraftsContext);
+  const next = useContext(NextFieldContext);
   // A text kept from an earlier visit to this station comes back with its fault.
   const [draft, setDraft] = useState(() => drafts.get(name) ?? null);
   const [fault, setFault] = useState(() => {
@@ -63,14 +66,18 @@ export function useTypedField<T>({ name, value, show, read, commit }: TypedField
     setDraft(null);
     setFault(null);
   };
-  const settle = () => {
-    if (draft === null) return;
-    if (draft === shown) return takeBack();
-    const judged = judge(draft, read);
-    if ('fault' in judged) return setFault(judged.fault);
+  /** @returns whether the field holds what was meant */
+  const settle = (): boolean => {
+    if (draft === null) return true;
+    const judged = draft === shown ? null : judge(draft, read);
+    if (judged && 'fault' in judged) {
+      setFault(judged.fault);
+      return false;
+    }
     takeBack();
-    setEmptied(judged.value === null && value !== null);
-    if (judged.value !== value) commit(judged.value);
+    if (judged) setEmptied(judged.value === null && value !== null);
+    if (judged && judged.value !== value) commit(judged.value);
+    return true;
   };
 
   const handlers = useStable({
@@ -79,8 +86,10 @@ export function useTypedField<T>({ name, value, show, read, commit }: TypedField
     onBlur: settle,
     onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => {
       if (event.key === 'Enter') {
-        settle();
-        event.currentTarget.select();
+        const input = event.currentTarget;
+        // Settled before the focus leaves: leaving settles too, and must find nothing to do.
+        if (flushSync(settle) && next(input)) return;
+        input.select();
       } else if (event.key === 'Escape') takeBack();
     },
   });

@@ -12,6 +12,8 @@ const KEYS: readonly (readonly [string[], string])[] = [
   [['P'], 'in the Room: gaps at rest, or nearby parts'],
   [['Y'], 'in the Sweep: play from lock to lock'],
   [['←', '→', '↑', '↓'], 'on the Sweep map: steering and travel, with Shift further; Home goes to the least clearance'],
+  [['='], 'in Hub and Room: rear as front, or left as right, where nothing is given yet'],
+  [['Enter'], 'in Hub and Room: the next reading that is missing'],
   [['F'], 'fields as a list, or on the drawing'],
   [['H'], 'hardware of a setup, or its corner'],
   [['T'], 'tire of a setup, or its corner'],

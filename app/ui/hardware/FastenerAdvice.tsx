@@ -59,7 +59,7 @@ export function FastenerAdvice({ setup, axle, report }: { setup: Setup; axle: Ax
       )}
       {fastening.trimMm !== null && (
         <p className="soft">
-          Studs stick out {lengths.text(fastening.studProudMm)}: trim {lengths.text(fastening.trimMm)}, or an adapter of{' '}
+          Studs stick out {lengths.text(fastening.studProudMm)}: trim {lengths.text(fastening.trimMm)}, or adapter{' '}
           {lengths.text(fastening.thinnestAdapterMm)} or more.
         </p>
       )}

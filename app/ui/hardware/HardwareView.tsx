@@ -111,7 +111,7 @@ function SpacerAdvice({ setup, axle, report }: HardwareViewProps) {
         <p>
           Thinnest on the shelf that works: <b>{itemName(item)}</b>{' '}
           {item.thicknessMm === now ? (
-            <span className="soft">as it stands</span>
+            <span className="soft">in use</span>
           ) : (
             <Button size="small" onClick={use}>
               Use it

@@ -17,7 +17,7 @@ interface StackSectionProps extends SetupOnAxle {
 const MARGINS = { left: 26, right: 30, top: 34, bottom: 56 };
 
 /**
- * Hub, stack, wheel pad and one fastener in section, true to scale: what is short, sticks out or is off center can be seen.
+ * Hub, stack, wheel pad and one fastener in section, to scale: what is short, sticks out or is off center can be seen.
  */
 export function StackSection({ job, axle, setup, report }: StackSectionProps) {
   const lengths = useLengths();

@@ -1,7 +1,7 @@
 import { Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId } from 'react';
-import type { AxleName, Taken } from '#core/job';
+import type { AxleName } from '#core/job';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { helpOf, INSTRUMENT_NAMES } from '#formats/fields';
 import type { HistoryEntry } from '#server/jobs';
@@ -15,6 +15,8 @@ export interface ReadingItem {
   key: string;
   /** The value as text, null when it is not there yet. */
   shown: string | null;
+  /** Not waited for. */
+  optional?: boolean;
 }
 
 interface ReadingPanelProps {
@@ -26,12 +28,6 @@ interface ReadingPanelProps {
   instrument: Instrument;
   setInstrument(instrument: Instrument): void;
 }
-
-/** How a reading made with an instrument is kept. */
-export const takenWith = (instrument: Instrument): Taken => ({
-  instrument,
-  uncertaintyMm: INSTRUMENT_UNCERTAINTY_MM[instrument],
-});
 
 /**
  * Help beside the drawing: where the rule goes for the reading in hand, what it was taken with, what is there and what

@@ -158,7 +158,7 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
                 : '—'}
             </span>
             <span className="soft">
-              {setup ? `track ${lengths.figure(report[axle].trackChangeMm, true)}` : 'as it stands'}
+              {setup ? `track ${lengths.figure(report[axle].trackChangeMm, true)}` : 'on the car'}
             </span>
           </li>
         ))}

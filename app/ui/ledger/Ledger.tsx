@@ -2,6 +2,7 @@ import { memo, useCallback, useId, useState } from 'react';
 import {
   allChecks,
   type SetupReport,
+  headlineOf,
   limitedBy,
   usedShare,
   verdictWord,
@@ -55,6 +56,7 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
   const shown = { open, allOpen, toggle, isStale };
   const held = limitedBy(report);
   const checks = allChecks(report).filter((check) => check.axle === axle || check.axle === null);
+  const headline = held?.verdict === 'unknown' ? headlineOf(checks) : null;
   const inGroup = (group: CheckGroup) =>
     checks.filter(({ code }) => checkOf(code).group === group).map((check) => checkRow(check, lengths));
   const room = <Group key="room" title={`Room, ${axle}`} rows={inGroup('room')} {...shown} />;
@@ -93,14 +95,23 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
           <span className="figure">{setup.id.toUpperCase()}</span> {setupTitle(setup, job.vehicle.flangeMm)}
         </h2>
         {held && (
-          <strong className={`ledger-word may-be-stale is-${held.verdict}`} data-stale={verdictStale}>
-            {verdictWord(held)}
+          <strong
+            className={`ledger-word may-be-stale is-${headline?.known ? 'ok' : held.verdict}`}
+            data-stale={verdictStale}
+          >
+            {headline?.known || verdictWord(held)}
           </strong>
         )}
         <SweepStatus />
         {held && (
           <p className="soft may-be-stale" data-stale={verdictStale}>
-            limited by <b>{checkName(held)}</b>: {marginText(held, lengths)}
+            {headline ? (
+              headline.open
+            ) : (
+              <>
+                limited by <b>{checkName(held)}</b>: {marginText(held, lengths)}
+              </>
+            )}
           </p>
         )}
         {held && <Unsure check={held} />}

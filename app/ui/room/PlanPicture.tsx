@@ -16,7 +16,7 @@ export function PlanPicture({ item: { surface, clockDeg, steerDeg } }: { item: P
         <path d={`M${14 * x},${14 * y}L${20 * x},${20 * y}`} className="plan-rule" />
         <circle cx={20 * x} cy={20 * y} r={1.8} className="pic-solid" />
         {steerDeg !== 0 && (
-          <text x={0} y={3} textAnchor="middle">
+          <text x={0} y={4} textAnchor="middle">
             {steerDeg > 0 ? 'out' : 'in'}
           </text>
         )}

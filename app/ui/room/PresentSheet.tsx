@@ -1,7 +1,7 @@
 import type { Side } from '#core/sweep';
 import { useMemo } from 'react';
 import { fitPresent } from '#core/evaluate';
-import { roomOn, type AxleName, type Job } from '#core/job';
+import { roomOn, type AxleName, type Job, type Room } from '#core/job';
 import type { RoomReading } from '#formats/fields';
 import { RoomReadingField } from './RoomReadingField';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -15,6 +15,7 @@ import type { SheetScale } from '../sheet/scale';
 import { anchors, type Anchors } from '../sheet/anchors';
 import { Reading } from '../help/Reading';
 import { BackspacingField, RimPair } from '../sheet/WheelAxleFields';
+import { usualCorner } from './usualCorner';
 import type { RoomFields } from './useRoomFields';
 
 /** Readings that are dimensions of the drawing; the others stand beside it. */
@@ -33,9 +34,17 @@ export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetPr
   const lengths = useLengths();
   const subject = useMemo(() => drawn(fitPresent(job.vehicle, axle)), [job.vehicle, axle]);
   const room = roomOn(job.vehicle[axle], side);
+  const standIn = useMemo(() => usualCorner(job.vehicle, axle, side), [job.vehicle, axle, side]);
+  // Fields stand where the readings go, whether they were taken yet or not.
   const at = (scale: SheetScale, corner: Corner): Anchors =>
-    anchors({ scale, corner, subject, archGapMm: room.archGapMm ?? null });
+    anchors({
+      scale,
+      corner,
+      subject: corner.present,
+      archGapMm: roomOn(standIn[axle], 'right').archGapMm ?? null,
+    });
   const bare = subject.fitted.place === null;
+  const toneOf = (gap: keyof Room) => (bare || room[gap] == null ? 'tone-stand-in' : 'tone-layout');
   return (
     <SectionSheet
       job={job}
@@ -43,6 +52,7 @@ export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetPr
       side={side}
       subject={subject}
       subjectIs="present"
+      standIn={standIn}
       description={
         `Section of the present ${axle} ${side} wheel: tuck ${lengths.text(room.outboardGapMm)}, inner clearance` +
         ` ${lengths.text(room.inboardGapMm)}, fender clearance ${lengths.text(room.archGapMm)}`
@@ -51,11 +61,11 @@ export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetPr
         const a = at(scale, corner);
         return (
           <>
-            {[a.inner, a.outer, a.arch].map(
-              (line, index) => line && <Dimension key={index} {...line} tone="tone-layout" />,
-            )}
-            {a.backspacing && <Dimension {...a.backspacing} />}
-            {a.offset && <Dimension {...a.offset} />}
+            {a.outer && <Dimension {...a.outer} tone={toneOf('outboardGapMm')} />}
+            {a.inner && <Dimension {...a.inner} tone={toneOf('inboardGapMm')} />}
+            {a.arch && <Dimension {...a.arch} tone={toneOf('archGapMm')} />}
+            {a.backspacing && <Dimension {...a.backspacing} tone={bare ? 'tone-stand-in' : ''} />}
+            {a.offset && <Dimension {...a.offset} tone={bare ? 'tone-stand-in' : ''} />}
           </>
         );
       }}
@@ -65,21 +75,8 @@ export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetPr
         return (
           <>
             {bare && (
-              <SheetSlot x={scale.width / 2} y={34}>
-                <p className="sheet-hint">
-                  Start with tire, rim and offset: the wheel is drawn as soon as they are known.
-                </p>
-              </SheetSlot>
+              <div className="sheet-hint">Pale is a usual corner, to scale: it shows where each reading goes.</div>
             )}
-            <SheetSlot x={a.innerLabel[0]} y={a.innerLabel[1]} anchor="right">
-              <RoomReadingField of="inboardGapMm" fields={fields} />
-            </SheetSlot>
-            <SheetSlot x={a.outerLabel[0]} y={a.outerLabel[1]} anchor="left">
-              <RoomReadingField of="outboardGapMm" fields={fields} />
-            </SheetSlot>
-            <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="right">
-              <RoomReadingField of="archGapMm" fields={fields} />
-            </SheetSlot>
             <SheetSlot x={a.tire[0]} y={a.tire[1]}>
               <Reading of="baseline.tire.size">
                 <TireSizeField
@@ -92,9 +89,7 @@ export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetPr
               </Reading>
             </SheetSlot>
             <SheetSlot x={a.rim[0]} y={a.rim[1]}>
-              <Reading of="baseline.wheel.rimWidthIn">
-                <RimPair fields={fields.wheel} />
-              </Reading>
+              <RimPair fields={fields.wheel} />
             </SheetSlot>
             <SheetSlot x={a.offsetField[0]} y={a.offsetField[1]} anchor="right">
               <Reading of="baseline.wheel.offsetMm">
@@ -117,6 +112,15 @@ export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetPr
                   assumed={fields.stackAssumed ? 'none' : undefined}
                 />
               </Reading>
+            </SheetSlot>
+            <SheetSlot x={a.outerLabel[0]} y={a.outerLabel[1]} anchor="left">
+              <RoomReadingField of="outboardGapMm" fields={fields} />
+            </SheetSlot>
+            <SheetSlot x={a.innerLabel[0]} y={a.innerLabel[1]} anchor="right">
+              <RoomReadingField of="inboardGapMm" fields={fields} />
+            </SheetSlot>
+            <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="right">
+              <RoomReadingField of="archGapMm" fields={fields} />
             </SheetSlot>
           </>
         );

@@ -14,9 +14,7 @@ export function RoomList({ fields }: { fields: RoomFields }) {
       <Reading of="baseline.tire.size">
         <TireSizeField {...wheel.tireSize} label="Tire size" width={20} placeholder="205/55R16" />
       </Reading>
-      <Reading of="baseline.wheel.rimWidthIn">
-        <RimPair fields={wheel} />
-      </Reading>
+      <RimPair fields={wheel} />
       <Reading of="baseline.wheel.offsetMm">
         <OffsetField {...wheel.offset} label="Offset" width={6} />
         <BackspacingField fields={wheel} />

@@ -48,10 +48,10 @@ export function useRoomFields(axle: AxleName, side: Side, taken: Taken) {
     roomKey,
     gap,
     items: [
+      item('baseline.tire.size', tire.size ?? null),
       item('baseline.wheel.rimDiameterIn', inches(wheel.rimDiameter.value)),
       item('baseline.wheel.rimWidthIn', inches(wheel.rimWidth.value)),
       item('baseline.wheel.offsetMm', wheel.offsetMm === null ? null : `${offsetFigure(wheel.offsetMm)} mm`),
-      item('baseline.tire.size', tire.size ?? null),
       ...ROOM_READINGS.map(gapItem),
       item('baseline.stackMm', length(baseline.stackMm), true),
       item('baseline.tire.sectionWidthMm', length(tire.sectionWidthMm), true),

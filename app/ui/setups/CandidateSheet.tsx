@@ -40,7 +40,7 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
       subjectIs="candidate"
       change={setup.suspensionChange?.[axle]}
       description={
-        `Section of setup ${setup.id.toUpperCase()}, ${setupTitle(setup, job.vehicle.flangeMm)}, ${axle}: face` +
+        `Section of setup ${setup.id.toUpperCase()}, ${setupTitle(setup, job.vehicle.flangeMm)}, ${axle}: poke` +
         ` ${faceText(figures.pokeMm, lengths)}, inner clearance` +
         ` ${lengths.text(figures.inboardGapMm)}, fender clearance` +
         ` ${lengths.text(figures.archGapMm)}`
@@ -74,7 +74,7 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
               <SheetFigure label="inner clearance" value={lengths.text(figures.inboardGapMm)} tone={tone('inboard')} />
             </SheetSlot>
             <SheetSlot x={a.outerLabel[0]} y={a.outerLabel[1]} anchor="left">
-              <SheetFigure label="face" value={faceText(figures.pokeMm, lengths)} tone={tone('fender')} />
+              <SheetFigure label="poke" value={faceText(figures.pokeMm, lengths)} tone={tone('fender')} />
             </SheetSlot>
             <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="right">
               <SheetFigure label="fender clearance" value={lengths.text(figures.archGapMm)} tone={tone('arch')} />

@@ -2,8 +2,9 @@ import { innerGapLimit } from '#core/evaluate';
 import type { Side } from '#core/sweep';
 import type { ReactNode } from 'react';
 import { archRiseMm } from '#core/position';
-import { pokeTargetOf, type AxleName, type Job, type SuspensionChange } from '#core/job';
+import { pokeTargetOf, type AxleName, type Job, type SuspensionChange, type Vehicle } from '#core/job';
 import { Body, Brake, HubAndStack, Wheel } from './layers';
+import { StandIn } from './StandIn';
 import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
 import { Ruler } from './Ruler';
 import { fitScale, type Margins, type SheetScale } from './scale';
@@ -18,6 +19,8 @@ interface SectionSheetProps {
   subject: Drawn;
   subjectIs: 'candidate' | 'present';
   change?: SuspensionChange | null | undefined;
+  /** A car whose corner stands in, in pale, for what nobody has read yet. */
+  standIn?: Vehicle | undefined;
   /** What the drawing says to somebody who cannot see it. */
   description: string;
   /** Dimension lines, over the drawing. */
@@ -35,12 +38,15 @@ export function SectionSheet(props: SectionSheetProps) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 824, height: 556 });
   const corner = cornerOf(job.vehicle, axle, props.side);
   const rise = archRiseMm(change ?? null);
-  const scale = fitScale(cornerRange(corner, subject, Math.max(0, rise)), size, size.width < 640 ? NARROW : MARGINS);
+  const whole = props.standIn ? cornerOf(props.standIn, axle, props.side) : corner;
+  const range = cornerRange(whole, props.standIn ? whole.present : subject, Math.max(0, rise));
+  const scale = fitScale(range, size, size.width < 640 ? NARROW : MARGINS);
   const foot = size.height - MARGINS.bottom;
   return (
     <div className="sheet" ref={ref}>
       <svg width={size.width} height={size.height} role="img" aria-label={description}>
         <Ruler scale={scale} y={foot} />
+        {props.standIn && <StandIn scale={scale} read={corner} usual={whole} />}
         <Body
           scale={scale}
           corner={corner}
@@ -52,9 +58,9 @@ export function SectionSheet(props: SectionSheetProps) {
         <Wheel drawn={subject} scale={scale} as={subjectIs} />
         <Brake scale={scale} caliper={job.vehicle[axle]?.caliper} />
         <HubAndStack scale={scale} hub={job.vehicle[axle]?.hub} stackMm={subject.fitted.stackMm} as={subjectIs} />
-        {props.dimensions(scale, corner)}
+        {props.dimensions(scale, whole)}
       </svg>
-      {props.fields(scale, corner)}
+      {props.fields(scale, whole)}
     </div>
   );
 }

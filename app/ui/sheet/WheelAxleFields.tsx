@@ -13,11 +13,15 @@ type AxleFields = ReturnType<typeof useAxleFields>;
 export function RimPair({ fields, bare = false }: { fields: AxleFields; bare?: boolean }) {
   return (
     <div className="sheet-pair">
-      <RimField {...fields.rimDiameter} label="Rim diameter" range="rimDiameterIn" width={3} bare={bare} />
+      <Reading of="baseline.wheel.rimDiameterIn">
+        <RimField {...fields.rimDiameter} label="Rim diameter" range="rimDiameterIn" width={3} bare={bare} />
+      </Reading>
       <span aria-hidden className="soft pair-sign">
         ×
       </span>
-      <RimField {...fields.rimWidth} label="Rim width" range="rimWidthIn" width={4} bare={bare} />
+      <Reading of="baseline.wheel.rimWidthIn">
+        <RimField {...fields.rimWidth} label="Rim width" range="rimWidthIn" width={4} bare={bare} />
+      </Reading>
     </div>
   );
 }

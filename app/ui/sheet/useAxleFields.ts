@@ -2,7 +2,9 @@ import type { Tire } from '#core/tire';
 import type { Edit, Taken, Wheel } from '#core/job';
 import { backspacingMm, DEFAULT_FLANGE_MM, wheelOffsetMm, type BackspacingConvention } from '#core/wheel';
 import { useDocument } from '../../job/DocumentContext';
+import { takenWith } from '../help/takenWith';
 import { useFieldOver, type FieldOver } from '../parts/useFieldOver';
+import { tireSizeEdits } from './tireSizeEdits';
 
 interface Held {
   wheel?: Wheel | undefined;
@@ -31,12 +33,19 @@ export function useAxleFields(base: string[], held: Held, taken?: Taken) {
     value,
     ...(taken ? { taken } : {}),
   });
+  const tireSize = over<string>('tire', 'size');
 
   return {
     offsetMm: offset,
     rimDiameter: over<number>('wheel', 'rimDiameterIn'),
     rimWidth: over<number>('wheel', 'rimWidthIn'),
-    tireSize: over<string>('tire', 'size'),
+    tireSize: {
+      ...tireSize,
+      commit: (size: string | null) =>
+        size === null
+          ? tireSize.commit(null)
+          : edit(...tireSizeEdits({ base, wheel, size, taken: taken && takenWith('label') })),
+    },
     sectionWidth: over<number>('tire', 'sectionWidthMm'),
     overallDiameter: over<number>('tire', 'overallDiameterMm'),
     treadWidth: over<number>('tire', 'treadWidthMm'),

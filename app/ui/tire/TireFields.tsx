@@ -11,6 +11,7 @@ import { LengthField } from '../fields/LengthField';
 import { MeasureField } from '../fields/MeasureField';
 import { NumberField, RimField } from '../fields/NumberField';
 import { MarkingField, TextField, TireSizeField } from '../fields/TextField';
+import { tireSizeEdits } from '../sheet/tireSizeEdits';
 import { useEditAt } from '../parts/useEditAt';
 import { useFieldOver } from '../parts/useFieldOver';
 
@@ -39,7 +40,13 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
       <section className="field-group" aria-label="Tire">
         <h2 className="label">Tire</h2>
         <div className="field-wrap">
-          <TireSizeField {...of('size')} label="Tire size" width={18} placeholder="205/55R16" />
+          <TireSizeField
+            {...of('size')}
+            commit={(size) => (size === null ? of('size').commit(null) : edit(...tireSizeEdits({ base, wheel, size })))}
+            label="Tire size"
+            width={18}
+            placeholder="205/55R16"
+          />
           <NumberField
             {...of('loadIndex')}
             label="Load index"

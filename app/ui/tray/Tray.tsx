@@ -1,7 +1,7 @@
 import { CopyOutlined, DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Tooltip } from 'antd';
 import { memo, useEffect, useRef } from 'react';
-import { type SetupReport, limitedBy, verdictWord } from '#core/evaluate';
+import { headlineOf, limitedBy, verdictWord, type Check, type SetupReport } from '#core/evaluate';
 import { AXLES, type AxleName, type Setup } from '#core/job';
 import { offsetFigure } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
@@ -72,6 +72,7 @@ const Card = memo(({ setup, report, axle, flangeMm, raised, isStale, raise }: Ca
         type="button"
         className={`tray-card ${raised ? 'tray-raised' : ''}`}
         aria-pressed={raised}
+        title={setupTitle(setup, flangeMm)}
         ref={button}
         onClick={() => raise(setup.id)}
       >
@@ -88,13 +89,22 @@ const Card = memo(({ setup, report, axle, flangeMm, raised, isStale, raise }: Ca
           <span>ETe {figures.effectiveOffsetMm === null ? '—' : offsetFigure(figures.effectiveOffsetMm)}</span>
         </span>
         <span className={`tray-held may-be-stale is-${held?.verdict ?? 'unknown'}`} data-stale={isStale}>
-          {held ? `${verdictWord(held)}: ${checkName(held)}` : 'not known'}
+          {heldText(report, held, axle)}
         </span>
       </button>
     </li>
   );
 });
 Card.displayName = 'Card';
+
+/** What limits a setup; while something is not measured, what of the axle is known already. */
+function heldText(report: SetupReport, held: Check | null, axle: AxleName): string {
+  if (!held) return 'not known';
+  const headline = held.verdict === 'unknown' ? headlineOf(report[axle].checks) : null;
+  return headline
+    ? [headline.known, headline.open].filter(Boolean).join('; ')
+    : `${verdictWord(held)}: ${checkName(held)}`;
+}
 
 const Tools = memo(({ actions, some }: { actions: SetupActions; some: boolean }) => (
   <div className="tray-tools">

@@ -3,5 +3,6 @@ export * from './axleCase';
 export * from './verdictWord';
 export * from './usedShare';
 export * from './binding';
+export * from './headline';
 export * from './brakeChecks';
 export * from './find';
