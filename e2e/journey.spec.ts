@@ -10,13 +10,13 @@ test('from nothing to compared setups: a car is entered, measured, briefed, fitt
   await page.getByRole('button', { name: 'Start with the readings' }).click();
 
   // Room: an empty sheet says where to begin, and the panel leads through what is missing.
-  await expect(page.getByText('Start with tire, rim and offset')).toBeVisible();
+  await expect(page.getByText('Pale is a usual corner')).toBeVisible();
   const panel = page.getByRole('complementary', { name: 'Readings' });
-  await expect(panel.getByRole('button', { name: /Present rim diameter/ })).toHaveAttribute('aria-pressed', 'true');
+  await expect(panel.getByRole('button', { name: /Present tire size/ })).toHaveAttribute('aria-pressed', 'true');
   for (const axle of ['Front', 'Rear']) {
     await page.getByRole('radio', { name: axle }).locator('..').click();
     await type(page.getByRole('textbox', { name: 'Tire size' }), '165/70 R13');
-    await type(page.getByRole('textbox', { name: /^Rim diameter/ }), '13');
+    await expect(page.getByRole('textbox', { name: /^Rim diameter/ })).toHaveValue('13');
     await type(page.getByRole('textbox', { name: /^Rim width/ }), '5j');
     await page.getByText('nominal', { exact: true }).click();
     await type(page.getByRole('textbox', { name: /^Backspacing/ }), '93.5');
@@ -29,7 +29,7 @@ test('from nothing to compared setups: a car is entered, measured, briefed, fitt
     await type(page.getByRole('textbox', { name: /^Fender clearance/ }), '58');
     await type(page.getByRole('textbox', { name: /^Spacer now/ }), '0');
   }
-  await page.getByRole('link', { name: 'All measured: go to the brief' }).click();
+  await page.getByRole('link', { name: 'All measured: go to Brief' }).click();
 
   await type(bothAxles(page).getByLabel(/^No further in than/), '-20');
   await type(bothAxles(page).getByLabel(/^No further out than/), '-2');

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { createCookie } from 'react-router';
 import { LENGTH_UNITS, measureUnits } from '#core/units';
-import { COOKIE_NAME, DEFAULT_PREFERENCES, type Preferences } from './preferences';
+import { COOKIE_NAME, DEFAULT_PREFERENCES, GUIDE_STATES, type Preferences } from './preferences';
 
 const cookie = createCookie(COOKIE_NAME);
 
@@ -15,6 +15,7 @@ const schema = Joi.object<Preferences>({
     torque: Joi.valid(...measureUnits('torque')).required(),
   }).default(DEFAULT_PREFERENCES.measures),
   theme: Joi.valid('light', 'dark').required(),
+  guide: Joi.valid(...GUIDE_STATES).default(DEFAULT_PREFERENCES.guide),
 });
 
 /** The preferences a request carries; the usual ones where it carries none or nonsense. */

@@ -1,6 +1,6 @@
 import { UNIT_SETS } from '#core/units';
 import { readPreferences } from './cookie';
-import { COOKIE_NAME, DEFAULT_PREFERENCES, keepPreferences, type Preferences } from './preferences';
+import { COOKIE_NAME, DEFAULT_PREFERENCES, GUIDE_STATES, keepPreferences, type Preferences } from './preferences';
 
 const asked = (cookie: string | null) =>
   readPreferences(new Request('http://localhost/', cookie === null ? {} : { headers: { Cookie: cookie } }));
@@ -20,13 +20,19 @@ test.each(['mm', 'in', 'in16', 'in32'] as const)('what the browser keeps, the se
   for (const theme of ['light', 'dark'] as const)
     for (const set of Object.values(UNIT_SETS)) {
       const { length: _, ...measures } = set;
-      expect(await asked(`other=1; ${kept({ unit, measures, theme })}`)).toEqual({ unit, measures, theme });
+      for (const guide of GUIDE_STATES)
+        expect(await asked(`other=1; ${kept({ unit, measures, theme, guide })}`)).toEqual({
+          unit,
+          measures,
+          theme,
+          guide,
+        });
     }
 });
 test('nothing of what else stands beside the preferences is kept', async () => {
   const { measures } = DEFAULT_PREFERENCES;
-  const more = { unit: 'in', measures, theme: 'dark', choose: () => {}, password: 'x' } as Preferences;
-  expect(await asked(kept(more))).toEqual({ unit: 'in', measures, theme: 'dark' });
+  const more = { unit: 'in', measures, theme: 'dark', guide: 'off', choose: () => {}, password: 'x' } as Preferences;
+  expect(await asked(kept(more))).toEqual({ unit: 'in', measures, theme: 'dark', guide: 'off' });
 });
 test('what was kept before each quantity was chosen for itself still holds', async () => {
   const before = `${COOKIE_NAME}=${encodeURIComponent(btoa('{"unit":"in","theme":"dark"}'))}`;

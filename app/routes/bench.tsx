@@ -35,7 +35,7 @@ export async function clientAction({ serverAction }: Route.ClientActionArgs) {
   }
 }
 
-/** The jobs at hand or put away: found, begun, brought in. */
+/** The jobs on the bench or archived: found, begun, brought in. */
 export default function BenchPage({ loaderData: { query, ...list } }: Route.ComponentProps) {
   const ask = useAddress();
   const [newOpen, setNewOpen] = useState(false);
@@ -70,7 +70,7 @@ export default function BenchPage({ loaderData: { query, ...list } }: Route.Comp
           </span>
         </div>
         <ImportFaults job={importJob} />
-        <BenchTable {...list} query={query} ask={ask} />
+        <BenchTable {...list} query={query} ask={ask} startJob={() => setNewOpen(true)} />
       </main>
       <NewJobDialog key={String(newOpen)} open={newOpen} close={() => setNewOpen(false)} />
     </div>

@@ -15,7 +15,7 @@ export interface StackRange {
 
 /**
  * The range of stack thickness that keeps the inner clearance at its limit and the face within its target, mm:
- * tₘᵢₙ = t + (limit − gap), tₘₐₓ = t + (outer end − poke), both at least 0. Moving the wheel out by a millimeter of stack
+ * tₘᵢₙ = t + (limit − gap), tₘₐₓ = t + (outer end − poke), both at least 0. A wheel moved out by a millimeter of stack
  * opens the one and closes the other by as much.
  * @returns null while the stack or the inner clearance is not known
  */

@@ -6,6 +6,7 @@ import type { JobListItem, JobListQuery } from '#server/bench';
 import { movedWords } from '../ledger/movedWords';
 import type { AddressChange } from '../parts/useAddress';
 import { useOnClient } from '../parts/useOnClient';
+import { EmptyBench } from './EmptyBench';
 import { RowTools } from './RowTools';
 import { useStandings } from './useStandings';
 import { WaitsFor } from './WaitsFor';
@@ -20,10 +21,11 @@ interface BenchTableProps {
   query: JobListQuery;
   pageSize: number;
   ask(change: AddressChange): void;
+  startJob(): void;
 }
 
 /** The jobs, as rows that say what each waits for. */
-export function BenchTable({ jobs, total, query, pageSize, ask }: BenchTableProps) {
+export function BenchTable({ jobs, total, query, pageSize, ask, startJob }: BenchTableProps) {
   const rows = useStandings(jobs);
   const navigation = useNavigation();
   const onChange: TableProps<JobListItem>['onChange'] = (pagination, filters, sorter) => {
@@ -49,7 +51,7 @@ export function BenchTable({ jobs, total, query, pageSize, ask }: BenchTableProp
           ? { current: query.page, pageSize, total, showSizeChanger: false, showTotal: (all) => `${all} jobs` }
           : false
       }
-      locale={{ emptyText: <Nothing archived={query.archived} asked={filtered} /> }}
+      locale={{ emptyText: <Nothing archived={query.archived} asked={filtered} startJob={startJob} /> }}
     />
   );
 }
@@ -123,11 +125,14 @@ function When({ at }: { at: string }) {
   );
 }
 
-function Nothing({ archived, asked }: { archived: boolean; asked: boolean }) {
+interface NothingProps {
+  archived: boolean;
+  asked: boolean;
+  startJob(): void;
+}
+
+function Nothing({ archived, asked, startJob }: NothingProps) {
   if (asked) return <p className="shop-empty">No job matches.</p>;
-  return (
-    <p className="shop-empty">
-      {archived ? 'No archived jobs.' : 'No jobs yet. Start one with the car in front of you, or import a job file.'}
-    </p>
-  );
+  if (archived) return <p className="shop-empty">No archived jobs.</p>;
+  return <EmptyBench startJob={startJob} />;
 }

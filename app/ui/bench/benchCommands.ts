@@ -3,6 +3,7 @@ import { redirect } from 'react-router';
 import type { Job } from '#core/job';
 import { faultsOf, tooLarge, type Fault, type ReadJob } from '#formats/job';
 import { filled, id, text, VALIDATION } from '#formats/rules';
+import { loadDemo } from '#server/demo';
 import { archiveJob, createJob, duplicateJob } from '#server/jobs';
 import { inWorker, TooLong } from '#server/work/pool';
 import { readForm, readJson } from '../../requests';
@@ -15,7 +16,9 @@ export interface BenchAnswer {
 }
 
 type Command =
-  { intent: 'new'; car: string; title: string } | { intent: 'duplicate' | 'archive' | 'unarchive'; id: string };
+  | { intent: 'new'; car: string; title: string }
+  | { intent: 'demo' }
+  | { intent: 'duplicate' | 'archive' | 'unarchive'; id: string };
 
 const commandSchema: Joi.AlternativesSchema<Command> = Joi.alternatives().conditional('.intent', {
   switch: [
@@ -30,9 +33,10 @@ const commandSchema: Joi.AlternativesSchema<Command> = Joi.alternatives().condit
         title: text(120).required(),
       }),
     },
+    { is: 'demo', then: Joi.object({ intent: Joi.valid('demo') }) },
     { is: Joi.valid('duplicate', 'archive', 'unarchive'), then: Joi.object({ intent: Joi.string(), id }) },
   ],
-  otherwise: Joi.object({ intent: Joi.valid('new', 'duplicate', 'archive', 'unarchive').required() }),
+  otherwise: Joi.object({ intent: Joi.valid('new', 'demo', 'duplicate', 'archive', 'unarchive').required() }),
 });
 
 /** Carries out what the bench asks for: leads to the job, or answers with what is wrong. */
@@ -44,6 +48,10 @@ export async function runBenchCommand(request: Request): Promise<Response | Benc
   switch (value.intent) {
     case 'new':
       return redirect(`/jobs/${await createJob(emptyJob(value.car.trim(), value.title.trim()))}/room`);
+    case 'demo':
+      return (await loadDemo())
+        ? { intent: 'demo', faults: [] }
+        : { intent: 'demo', faults: [{ path: '', message: 'there are jobs already: nothing was added' }] };
     case 'duplicate': {
       const copy = await duplicateJob(value.id);
       return copy ? redirect(`/jobs/${copy}`) : gone(value.intent);

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { useSweepState } from '../../job/SweepsContext';
 import { ConflictDialog } from './ConflictDialog';
+import { Guide } from './Guide';
 import { KeyHelp } from './KeyHelp';
 import { StationRoute } from './StationRoute';
 import { TopStrip } from './TopStrip';
@@ -16,6 +17,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
         To the station
       </a>
       <TopStrip openHelp={help.open} />
+      <Guide />
       <StationRoute />
       <main className="station" id="station" tabIndex={-1}>
         {children}
