@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { clean, demoJob, expect, openDemo, putOnBench, saved, test } from './bench';
+import { clean, demoJob, expect, openDemo, putOnBench, saved, swept, test } from './bench';
 import { addressOf, start } from './ownServer';
 
 test('an empty bench offers demo cars, and a guide from the first reading to the first verdict', async ({ page }) => {
@@ -43,6 +43,7 @@ test('an empty bench offers demo cars, and a guide from the first reading to the
     await expect(ledger).toContainText('hub, tire and whole car not measured');
     await page.keyboard.press('[');
     await expect(guide).toContainText('That is a first verdict');
+    await swept(page);
     await clean(page);
     // Dismissed for good.
     await guide.getByRole('button', { name: 'Done' }).click();
@@ -107,10 +108,10 @@ test('rear as front in one key, hub included; left as right; what was given stay
 test('each of the measuring stations says its next step, and leads on where nothing is left', async ({ page }) => {
   const place = await openDemo(page, 'velder-two', 'hub');
   for (const [station, said] of [
-    ['hub', 'All measured: go to Room'],
-    ['room', 'All measured: go to Brief'],
+    ['hub', 'All measured: go to the room'],
+    ['room', 'All measured: go to the brief'],
     ['brakes', 'next: outline of the front brake'],
-    ['brief', 'Target set: go to Setups'],
+    ['brief', 'Target set: go to the setups'],
   ] as const) {
     await page.goto(`${place}/${station}`);
     await expect(page.getByRole('status').filter({ hasText: said })).toBeVisible();

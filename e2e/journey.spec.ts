@@ -29,7 +29,7 @@ test('from nothing to compared setups: a car is entered, measured, briefed, fitt
     await type(page.getByRole('textbox', { name: /^Fender clearance/ }), '58');
     await type(page.getByRole('textbox', { name: /^Spacer now/ }), '0');
   }
-  await page.getByRole('link', { name: 'All measured: go to Brief' }).click();
+  await page.getByRole('link', { name: 'All measured: go to the brief' }).click();
 
   await type(bothAxles(page).getByLabel(/^No further in than/), '-20');
   await type(bothAxles(page).getByLabel(/^No further out than/), '-2');

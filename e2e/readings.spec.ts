@@ -29,7 +29,7 @@ test('a car is measured by keyboard alone: tire, rim, offset, gaps, front and re
     await page.getByRole('textbox', { name: /^Fender clearance/ }).focus();
     await page.keyboard.type('70');
     await page.keyboard.press('Tab');
-    await expect(page.getByText(axle === 'Front' ? 'Next: rear axle' : 'All measured: go to Brief')).toBeVisible();
+    await expect(page.getByText(axle === 'Front' ? 'Next: rear axle' : 'All measured: go to the brief')).toBeVisible();
     // Away from the field, keys are keys again.
     await page.getByRole('heading', { level: 1 }).click();
     if (axle === 'Front') await page.keyboard.press('a');
@@ -89,7 +89,7 @@ test('bad input is told beside the field, kept, and outlives a change of station
 
 test('the ground clearance is read in the room, side by side, and holds up no verdict', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');
-  await expect(page.getByText('All measured: go to Brief')).toBeVisible();
+  await expect(page.getByText('All measured: go to the brief')).toBeVisible();
   const height = page.getByRole('textbox', { name: /^Ground clearance/ });
   await expect(height).toHaveValue('');
   await type(height, 'low');
@@ -136,7 +136,7 @@ test('the hub takes its plain figures; the car its kind', async ({ page }) => {
   await type(form.getByLabel('Lug count'), '44');
   await expect(form.getByRole('alert')).toHaveText(/44 is outside 3 to 10/);
   await form.getByLabel('Lug count').press('Escape');
-  await form.getByLabel('Seat').click();
+  await form.getByLabel('Lug seat').click();
   await page.getByTitle('ball R13').click();
   const car = page.getByRole('form', { name: 'Car' });
   await type(car.getByLabel('Car', { exact: true }), 'Brindle Kite with drums');

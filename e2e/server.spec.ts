@@ -219,7 +219,7 @@ test('everything goes out as one file and into another shop', async ({ page }) =
   await take(Buffer.from('a letter'));
   await expect(page.getByRole('alert')).toContainText('is no zip archive');
   await take(buffer);
-  await expect(page.getByText('2 jobs taken in, 0 items on the shelf.')).toBeVisible();
+  await expect(page.getByText('2 jobs imported, 0 items on the shelf.')).toBeVisible();
   await clean(page);
   await page.getByRole('link', { name: 'Bench' }).click();
   await expect(page.getByRole('row', { name: /SK-002 Velder Two/ })).toBeVisible();

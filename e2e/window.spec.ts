@@ -55,7 +55,7 @@ test('an empty window says what holds it shut and which single change opens it',
   await page.goto(`${await putOnBench(page, job, 'shut window')}/window`);
   const note = page.getByRole('status').filter({ hasText: 'No wheel meets every limit' });
   await expect(note).toContainText('too far in');
-  await expect(note.getByRole('listitem').first()).toContainText(/Face too far in: .* mm more opens/);
+  await expect(note.getByRole('listitem').first()).toContainText(/Too far in: .* mm more opens/);
 });
 
 test('what the brief allows to be done makes the window wider; missing readings are named', async ({ page }) => {

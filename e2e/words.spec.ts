@@ -21,7 +21,7 @@ const PLACES = [
 for (const name of ['velder-two', 'pallas-tender'] as const)
   test(`no station of ${name} says a word that the trade does not`, async ({ page }) => {
     const place = await putOnBench(page, demoJob(name), `${name} in words`);
-    for (const at of [...PLACES.map((one) => `${place}/${one}`), '/', '/shelf', '/defaults']) {
+    for (const at of [...PLACES.map((one) => `${place}/${one}`), '/?search=in+words', '/shelf', '/defaults']) {
       await page.goto(at);
       await page.waitForLoadState('networkidle');
       // Every working is shown.

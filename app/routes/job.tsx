@@ -10,12 +10,15 @@ import { JobProvider } from '../job/JobProvider';
 import { whyRefused } from '../refused';
 import { readJson } from '../requests';
 import { stored } from '../stored';
+import { STATIONS } from '../ui/frame/stations';
 import { JobFrame } from '../ui/frame/JobFrame';
 import type { Route } from './+types/job';
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [
-  { title: loaderData ? `${loaderData.open.job.vehicle.label || loaderData.open.number} · Scoval` : 'Scoval' },
-];
+export const meta: Route.MetaFunction = ({ loaderData, location }) => {
+  const station = STATIONS.find(({ path }) => location.pathname.endsWith(`/${path}`))?.name;
+  const car = loaderData && (loaderData.open.job.vehicle.label || loaderData.open.number);
+  return [{ title: [station, car, 'Scoval'].filter(Boolean).join(' · ') }];
+};
 
 export async function loader({ params }: Route.LoaderArgs) {
   return stored(async () => {

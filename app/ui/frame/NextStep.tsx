@@ -10,7 +10,7 @@ type Asking = 'hub' | 'room' | 'brakes' | 'brief';
 /** What comes after a station once nothing is left to do there. */
 const AFTER = { hub: 'room', room: 'brief', brakes: 'brief', brief: 'setups' } as const;
 const DONE = { hub: 'All measured', room: 'All measured', brakes: 'Outlined', brief: 'Target set' } as const;
-const NAMES = { room: 'Room', brief: 'Brief', setups: 'Setups' } as const;
+const NAMES = { room: 'the room', brief: 'the brief', setups: 'the setups' } as const;
 
 /** What is to do at a station for an axle, in the order of the work. */
 function leftAt(job: Job, station: Asking, axle: AxleName): string[] {

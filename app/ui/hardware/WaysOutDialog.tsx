@@ -13,7 +13,7 @@ import { useShelf } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { RingMark } from '../parts/Ring';
-import { PriceFields } from '../terms/PriceFields';
+import { PriceField, type Price } from '../terms/PriceFields';
 import { useBriefTerms } from '../terms/useBriefTerms';
 import { faceText } from '../words';
 import './hardware.css';
@@ -24,10 +24,19 @@ const judged = (verdict: Verdict) => ({ code: 'pattern', value: null, limit: nul
 /** What stands where a way makes no setup by itself. */
 const WITHOUT: Record<PatternOptionKind, string> = {
   'near-pattern': 'the setup as it is',
-  adapter: 'give its thickness',
+  adapter: 'enter its thickness',
   'redrill-wheel': '',
-  'redrill-hub': 'changes the car: Hub station',
-  'hub-swap': 'changes the car: Hub station',
+  'redrill-hub': 'changes the car: enter it at Hub',
+  'hub-swap': 'changes the car: enter it at Hub',
+};
+
+/** The price that each way's cost is worked out from. */
+const PRICE_OF: Record<PatternOptionKind, Price> = {
+  'near-pattern': 'fastenerSetAxle',
+  adapter: 'adapterEach',
+  'redrill-wheel': 'redrillWheelEach',
+  'redrill-hub': 'redrillHubEach',
+  'hub-swap': 'hubSwapEach',
 };
 
 /** The ways to make a wheel of another pattern go on, side by side. */
@@ -153,6 +162,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
               {ways.map((way) => (
                 <td key={way.kind} className="figure">
                   {way.cost === null ? <span className="soft">no price yet</span> : `${way.cost} ${currency}`}
+                  <PriceField terms={terms} of={PRICE_OF[way.kind]} />
                 </td>
               ))}
             </tr>
@@ -184,12 +194,6 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
             </tr>
           </tbody>
         </table>
-        <div className="ways-prices">
-          <PriceFields
-            terms={terms}
-            keys={['adapterEach', 'fastenerSetAxle', 'redrillWheelEach', 'redrillHubEach', 'hubSwapEach']}
-          />
-        </div>
         <p className="caution-note">
           Fasteners and hubs are safety parts. Redrilling and welding need licensed work and local approval.
         </p>

@@ -3,6 +3,7 @@ import { useMemo, type ReactNode } from 'react';
 import type { SuspensionGeometry } from '#core/suspension';
 import type { SweptSolid, TouchedRegion } from '#core/sweep';
 import { COVER_ARC_DEG, type Verdict } from '#core/verdict';
+import { placeLabels, type LabelPlace } from './labels';
 import { Hatch } from '../sheet/layers';
 import { useSize } from '../sheet/useSize';
 import { partAt, type Extent, type Scene, type ScenePart } from './scene';
@@ -116,6 +117,7 @@ function View({ view, k, x, y, ...props }: ViewProps) {
     [present, subject, scene, view, k, x[0], x[1], y[0], y[1]], // eslint-disable-line react-hooks/exhaustive-deps
   );
   const [originX, originY] = at([0, 0]);
+  const labels = labelsOf({ parts: scene.parts, numbers: props.numbers, chosen, view, at, size: { width, height } });
   const ids = { hatch: `touched-${view}` };
   return (
     <figure className={`view view-${view}`}>
@@ -167,8 +169,7 @@ function View({ view, k, x, y, ...props }: ViewProps) {
             part={part}
             view={view}
             at={at}
-            width={width}
-            number={props.numbers[part.id]}
+            label={labels.get(part.id)}
             chosen={part.id === chosen}
             verdict={verdicts[part.id] ?? 'unknown'}
           />
@@ -183,35 +184,70 @@ function View({ view, k, x, y, ...props }: ViewProps) {
 /** Whether nobody measured the inside of a wheel. */
 const assumedInside = (solid: SweptSolid | null): boolean => solid?.bodies[0]?.section.hollow?.assumed ?? false;
 
+interface Label {
+  text: string;
+  place: LabelPlace;
+}
+
+/** The mark of a part's reading, or of the middle of its edge. */
+const middleOf = (points: readonly Flat[]): Flat => points[Math.floor(points.length / 2)]!;
+
+/** About how wide a sign of a label is, px. */
+const SIGN_PX = 7;
+
+/** The numbers of parts, and the name of the chosen one, each where it lies over no other; the chosen one first. */
+function labelsOf({ parts, numbers, chosen, view, at, size }: LabelsOf): ReadonlyMap<string, Label> {
+  const named = parts
+    .filter(({ id }) => numbers[id] !== undefined)
+    .sort((one, other) => Number(other.id === chosen) - Number(one.id === chosen))
+    .map((part) => ({
+      part,
+      text: `${numbers[part.id]}${part.id === chosen ? ` ${part.label}` : ''}`,
+    }));
+  const places = placeLabels(
+    named.map(({ part, text }) => {
+      const [x, y] = middleOf(part.points.map((point) => at(PROJECT[view](point))));
+      return { x, y, width: text.length * SIGN_PX };
+    }),
+    size,
+  );
+  return new Map(named.map(({ part, text }, index) => [part.id, { text, place: places[index]! }]));
+}
+
+interface LabelsOf {
+  parts: readonly ScenePart[];
+  numbers: Readonly<Record<string, number>>;
+  chosen: string | null | undefined;
+  view: ViewName;
+  at(flat: Flat): Flat;
+  size: { width: number; height: number };
+}
+
 interface PartProps {
   part: ScenePart;
   view: ViewName;
   at(flat: Flat): Flat;
-  width: number;
-  number: number | undefined;
+  label: Label | undefined;
   chosen: boolean;
   verdict: Verdict;
 }
 
-function Part({ part, view, at, width, number, chosen, verdict }: PartProps) {
+function Part({ part, view, at, label, chosen, verdict }: PartProps) {
   const points = part.points.map((point) => at(PROJECT[view](point)));
-  const [x, y] = points[Math.floor(points.length / 2)]!;
-  // A label that would leave the paper stands on the other side.
-  const atEdge = x > width - (chosen ? 130 : 24);
+  const [x, y] = middleOf(points);
   return (
     <g className={`view-part is-${verdict} ${chosen ? 'view-chosen' : ''} ${part.assumed ? 'view-assumed' : ''}`}>
       {part.edge && <path d={draw(points) ?? ''} />}
-      {/* A cross where it touches, a square where it does not: colour is not the only sign. */}
+      {/* A cross where it touches, a square where it does not: color is not the only sign. */}
       {!part.edge &&
         (verdict === 'fail' ? (
           <path d={`M${x - 5},${y - 5}l10,10m0,-10l-10,10`} />
         ) : (
           <rect x={x - 3.5} y={y - 3.5} width={7} height={7} />
         ))}
-      {number !== undefined && (
-        <text x={atEdge ? x - 7 : x + 7} y={Math.max(12, y - 5)} textAnchor={atEdge ? 'end' : 'start'}>
-          {number}
-          {chosen && ` ${part.label}`}
+      {label && (
+        <text x={label.place[0]} y={label.place[1] + 4}>
+          {label.text}
         </text>
       )}
       <title>{part.label}</title>

@@ -4,15 +4,27 @@ import { TextField } from '../fields/TextField';
 import { fallbackPrice, type EditedTerms } from './terms';
 import { PRICE_NAMES } from './names';
 
-/** Prices of hardware and work; a price nobody gave leaves a cost unknown. */
-export function PriceFields({
-  terms,
-  keys,
-}: {
-  terms: EditedTerms;
-  keys: readonly Exclude<keyof Prices, 'currency'>[];
-}) {
-  const currency = (terms.own(['prices', 'currency']) as string | null | undefined) ?? null;
+export type Price = Exclude<keyof Prices, 'currency'>;
+
+const ownCurrency = (terms: EditedTerms) => (terms.own(['prices', 'currency']) as string | null | undefined) ?? null;
+
+/** One price; one nobody gave leaves a cost unknown. */
+export const PriceField = ({ terms, of }: { terms: EditedTerms; of: Price }) => (
+  <NumberField
+    name={`${terms.of}/prices/${of}`}
+    label={PRICE_NAMES[of]}
+    range="price"
+    width={7}
+    unit={ownCurrency(terms) ?? terms.behind.prices?.currency ?? ''}
+    placeholder={fallbackPrice(terms, of)?.toString() ?? '—'}
+    value={(terms.own(['prices', of]) as number | null | undefined) ?? null}
+    commit={(value) => terms.set(['prices', of], value)}
+  />
+);
+
+/** Prices of hardware and labor, and the currency they are in. */
+export function PriceFields({ terms, keys }: { terms: EditedTerms; keys: readonly Price[] }) {
+  const currency = ownCurrency(terms);
   return (
     <div className="field-columns">
       <TextField
@@ -25,17 +37,7 @@ export function PriceFields({
         commit={(value) => terms.set(['prices', 'currency'], value)}
       />
       {keys.map((key) => (
-        <NumberField
-          key={key}
-          name={`${terms.of}/prices/${key}`}
-          label={PRICE_NAMES[key]}
-          range="price"
-          width={7}
-          unit={currency ?? terms.behind.prices?.currency ?? ''}
-          placeholder={fallbackPrice(terms, key)?.toString() ?? '—'}
-          value={(terms.own(['prices', key]) as number | null | undefined) ?? null}
-          commit={(value) => terms.set(['prices', key], value)}
-        />
+        <PriceField key={key} terms={terms} of={key} />
       ))}
     </div>
   );

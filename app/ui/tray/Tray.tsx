@@ -1,18 +1,18 @@
 import { CopyOutlined, DeleteOutlined, PlusOutlined } from '@ant-design/icons';
-import { Button, Tooltip } from 'antd';
-import { memo, useEffect, useRef } from 'react';
+import { Button, Input, Tooltip } from 'antd';
+import { memo, useEffect, useRef, useState } from 'react';
 import { headlineOf, limitedBy, verdictWord, type Check, type SetupReport } from '#core/evaluate';
 import { AXLES, type AxleName, type Setup } from '#core/job';
 import { offsetFigure } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
-import { useReports } from '../../job/ReportsContext';
+import { useReports, type SetupOnTable } from '../../job/ReportsContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useRaised } from '../../job/useRaised';
 import { useIsStale } from '../../job/SweepsContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
 import { checkName } from '../checkWords';
-import { faceText, setupTitle, stackLine, tireLine } from '../words';
+import { faceText, setupTitle, stackLine, tireLine, wheelCode } from '../words';
 import type { SetupActions } from './useSetupActions';
 import '../parts/swept.css';
 import './tray.css';
@@ -24,10 +24,16 @@ export function Tray({ actions }: { actions: SetupActions }) {
   const current = useRaised();
   const { axle, raise } = useSelection();
   const staleOf = useIsStale();
+  const [search, setSearch] = useState('');
+  const isMany = setups.length > MANY;
+  const wanted = isMany ? search.trim().toLowerCase() : '';
+  const isFound = ({ setup }: SetupOnTable): boolean =>
+    setup.id === current?.id || searchText(setup, job.vehicle.flangeMm).includes(wanted);
+  const found = wanted === '' ? setups : setups.filter(isFound);
   return (
     <section className="tray" aria-label="Setups">
       <ul>
-        {setups.map(({ setup, report }) => (
+        {found.map(({ setup, report }) => (
           <Card
             key={setup.id}
             setup={setup}
@@ -40,10 +46,36 @@ export function Tray({ actions }: { actions: SetupActions }) {
           />
         ))}
       </ul>
-      <Tools actions={actions} some={current !== null} />
+      <div className="tray-tools">
+        <Tools actions={actions} some={current !== null} />
+        {isMany && (
+          <Input
+            allowClear
+            className="tray-search"
+            size="small"
+            aria-label="Search setups"
+            placeholder={`Search ${setups.length} setups`}
+            value={search}
+            onChange={({ target }) => setSearch(target.value)}
+          />
+        )}
+      </div>
     </section>
   );
 }
+
+/** From how many setups on they can be searched. */
+const MANY = 8;
+
+/** What a search looks through: letter, name, wheels, tires. */
+const searchText = (setup: Setup, flangeMm: number | null | undefined): string =>
+  [
+    setup.id,
+    setupTitle(setup, flangeMm),
+    ...AXLES.flatMap((axle) => [wheelCode(setup[axle], flangeMm), tireLine(setup[axle])]),
+  ]
+    .join(' ')
+    .toLowerCase();
 
 interface CardProps {
   setup: Setup;
@@ -107,7 +139,7 @@ function heldText(report: SetupReport, held: Check | null, axle: AxleName): stri
 }
 
 const Tools = memo(({ actions, some }: { actions: SetupActions; some: boolean }) => (
-  <div className="tray-tools">
+  <>
     <Tooltip title="New setup from what is on the car (N)">
       <Button icon={<PlusOutlined />} onClick={actions.add}>
         New
@@ -127,6 +159,6 @@ const Tools = memo(({ actions, some }: { actions: SetupActions; some: boolean })
       <kbd>[</kbd> <kbd>]</kbd> offset 1 <kbd>-</kbd> <kbd>=</kbd> stack 1<br />
       <kbd>J</kbd> <kbd>K</kbd> setup <kbd>W</kbd> working
     </p>
-  </div>
+  </>
 ));
 Tools.displayName = 'Tools';

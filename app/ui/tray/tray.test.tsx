@@ -75,3 +75,24 @@ test('without a setup there is nothing to double or to remove', () => {
   const off = (name: string) => screen.getByRole<HTMLButtonElement>('button', { name }).disabled;
   expect(['New', 'Duplicate', 'Delete'].map(off)).toEqual([false, true, true]);
 });
+
+test('more than eight setups are searched by name, wheel and tire; the raised one stays', async () => {
+  const [first] = KITE.setups;
+  const setups = Array.from({ length: 12 }, (_, at) => ({
+    ...first!,
+    id: `s${at}`,
+    label: at % 3 === 0 ? `Gravel ${at}` : `Road ${at}`,
+  }));
+  const { hand } = lay('setups?setup=s1', { ...KITE, setups });
+  await hand.type(screen.getByRole('textbox', { name: 'Search setups' }), 'gravel');
+  expect(letters()).toEqual(['S0', 'S1', 'S3', 'S6', 'S9']);
+  await hand.clear(screen.getByRole('textbox', { name: 'Search setups' }));
+  expect(letters()).toHaveLength(12);
+  await hand.type(screen.getByRole('textbox', { name: 'Search setups' }), 'nowhere');
+  expect(letters()).toEqual(['S1']);
+});
+
+test('few setups need no search', () => {
+  lay('setups');
+  expect(screen.queryByRole('textbox', { name: 'Search setups' })).toBeNull();
+});

@@ -143,9 +143,10 @@ export function Grid({
           </text>
         </g>
       ))}
-      {rows.map(({ rimWidthIn, tire }) => (
+      {rows.map(({ rimWidthIn, tire }, at) => (
         <text key={rimWidthIn} className="window-tire" x={size.width - EDGE.right + 10} y={y(rimWidthIn) + 4}>
-          {tire ?? 'no tire'}
+          {/* Wider rims stand over narrower ones: a tire is named once for all that take it. */}
+          {at < rows.length - 1 && rows[at + 1]!.tire === tire ? '″' : (tire ?? 'no tire')}
         </text>
       ))}
       {ticks.map((mm) => (
