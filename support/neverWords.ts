@@ -2,7 +2,7 @@
  * Words that Scoval does not say, each with the trade's term for it: on the screen, in papers, in documents. Words that
  * only the job file writes (`centring`, `house`, `labourPerHour`) are its own, and stand alone where they stand.
  */
-export const NEVER_WORDS: readonly (readonly [never: RegExp, say: string])[] = [
+const NEVER_WORDS: readonly (readonly [never: RegExp, say: string])[] = [
   [/\bproud\b/i, 'poke; of studs: stick out'],
   [/\d (mm )?(inside|level)\b(?! the)/i, 'tuck, flush'],
   [/face against (the )?fender/i, 'poke'],

@@ -20,7 +20,7 @@ export function JobFields() {
     <form className="car-fields" aria-label="Car" onSubmit={(event) => event.preventDefault()}>
       <h2 className="label">Car and job</h2>
       <TextField {...over(['vehicle', 'label'], vehicle.label)} label="Car" width={24} />
-      <TextField {...over(['title'], job.title)} label="Job" width={30} />
+      <TextField {...over(['title'], job.title)} label="Job title" width={30} />
       <ChoiceField
         label="Driven wheels"
         value={vehicle.drive ?? null}

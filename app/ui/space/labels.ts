@@ -10,6 +10,8 @@ export type LabelPlace = readonly [x: number, y: number];
 
 const HEIGHT = 13;
 const GAP = 6;
+/** How wide a mark is. */
+const SIGN = 8;
 /** How far out labels are tried, in steps, before one has to lie over another. */
 const RINGS = 6;
 
@@ -31,18 +33,19 @@ const overlap = ({ place: [x, y], width }: Box, { place: [left, up], width: acro
   Math.abs(y - up) < HEIGHT && x < left + across && left < x + width;
 
 /**
- * Places for the labels of marks so that none lies over another or leaves the paper, as far as there is room; the first
+ * Places for the labels of marks so that none lies over another or over a mark, or leaves the paper, as far as there is room; the first
  * marks have the first choice.
  */
 export function placeLabels(marks: readonly Marked[], size: { width: number; height: number }): LabelPlace[] {
   const placed: Box[] = [];
+  const signs = marks.map(({ x, y }): Box => ({ place: [x - SIGN / 2, y], width: SIGN }));
   for (const mark of marks) {
     const isFree = (place: LabelPlace): boolean =>
       place[0] >= 2 &&
       place[0] + mark.width <= size.width - 2 &&
       place[1] >= HEIGHT / 2 &&
       place[1] <= size.height - HEIGHT / 2 &&
-      placed.every((other) => !overlap({ place, width: mark.width }, other));
+      [...placed, ...signs].every((other) => !overlap({ place, width: mark.width }, other));
     const places = [...around(mark)];
     placed.push({ place: places.find(isFree) ?? places[0]!, width: mark.width });
   }
