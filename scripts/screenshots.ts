@@ -25,7 +25,7 @@ const SHOTS: Shot[] = [
     station: 'setups',
     async prepare(page) {
       await press(['j', 'j', 'j', 'j', 'h'])(page);
-      await page.getByRole('button', { name: 'The ways out' }).click();
+      await page.getByRole('button', { name: 'Options' }).click();
       await page.getByRole('textbox', { name: /^Thickness/ }).fill('20');
       await page.keyboard.press('Enter');
     },

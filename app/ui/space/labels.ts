@@ -33,8 +33,8 @@ const overlap = ({ place: [x, y], width }: Box, { place: [left, up], width: acro
   Math.abs(y - up) < HEIGHT && x < left + across && left < x + width;
 
 /**
- * Places for the labels of marks so that none lies over another or over a mark, or leaves the paper, as far as there is room; the first
- * marks have the first choice.
+ * Places for the labels of marks so that none lies over another or over a mark, or leaves the paper, as far as there is
+ * room; the first marks have the first choice.
  */
 export function placeLabels(marks: readonly Marked[], size: { width: number; height: number }): LabelPlace[] {
   const placed: Box[] = [];
