@@ -224,7 +224,7 @@ describe('readings that cannot all be true', () => {
   });
   test('a part inside the present wheel, and a nearer place than the named one', () => {
     const inside = withParts(EXAMPLE, { id: 'seam', points: [{ out: -40, fwd: 0, up: 290 }] });
-    expect(oddities(inside)[0]).toMatchObject({ kind: 'tuck', id: 'seam' });
+    expect(oddities(inside)[0]).toMatchObject({ kind: 'inside', id: 'seam' });
     const nearer = withParts(EXAMPLE, { id: 'arm', kind: 'strut', gap: gap('inner-rim-flange', 0, 60) });
     const [found] = oddities(nearer);
     if (found) expect(found.text).toMatch(/its nearest place on the wheel is the inner (sidewall|shoulder)/);
