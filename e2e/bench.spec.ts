@@ -38,7 +38,7 @@ test('a new job needs a car and begins with its readings', async ({ page }) => {
   await expect(page.getByText('No job matches.')).toBeVisible();
 });
 
-test('a new job is opened also while the bench looks again for what is checking', async ({ page }) => {
+test('a new job is opened also while the bench looks again for what is being checked', async ({ page }) => {
   await putOnBench(page, longToJudge(), 'long to judge');
   let looked = 0;
   await page.route(/standings\.json/, async (route) => {

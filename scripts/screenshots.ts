@@ -26,7 +26,7 @@ const SHOTS: Shot[] = [
     async prepare(page) {
       await press(['j', 'j', 'j', 'j', 'h'])(page);
       await page.getByRole('button', { name: 'Options' }).click();
-      await page.getByRole('textbox', { name: /^Thickness/ }).fill('20');
+      await page.getByRole('textbox', { name: /^Thickness in/ }).fill('20');
       await page.keyboard.press('Enter');
     },
   },

@@ -72,7 +72,7 @@ export function SelectionProvider({ jobId, children }: { jobId: string; children
 
 /**
  * The sight that is shown, and how another one of the same station is gone to: it is shown at once, and the address
- * follows. A run of the same change, such make a setups looked through one by one, is one step back.
+ * follows. A run of the same change, such as setups looked through one by one, is one step back.
  */
 function useSearch(): { search: string; change(change: SightChange): void } {
   const location = useLocation();

@@ -2,6 +2,7 @@ import { PlusOutlined } from '@ant-design/icons';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { listJobs, PAGE_SIZE } from '#server/bench';
+import { hasJobs } from '#server/jobs';
 import { whyRefused } from '../refused';
 import { stored } from '../stored';
 import { runBenchCommand, type BenchAnswer } from '../ui/bench/benchCommands';
@@ -19,7 +20,10 @@ export const meta: Route.MetaFunction = () => [{ title: 'Bench · Scoval' }];
 
 export async function loader({ request }: Route.LoaderArgs) {
   const query = readBenchQuery(request.url);
-  return stored(async () => ({ ...(await listJobs(query)), query, pageSize: PAGE_SIZE }));
+  return stored(async () => {
+    const list = await listJobs(query);
+    return { ...list, query, pageSize: PAGE_SIZE, isNew: list.total === 0 && !(await hasJobs()) };
+  });
 }
 
 export const action = ({ request }: Route.ActionArgs) => stored(() => runBenchCommand(request));

@@ -8,10 +8,8 @@ import { useSight } from '../job/useSight';
 import { useLengths } from '../preferences/PreferencesContext';
 import { NextStep } from '../ui/frame/NextStep';
 import { LikeOther } from '../ui/parts/LikeOther';
-import { NextFieldContext } from '../ui/fields/NextFieldContext';
-import { ReadingPanel } from '../ui/help/ReadingPanel';
+import { ReadingStation } from '../ui/help/ReadingStation';
 import { takenWith } from '../ui/help/takenWith';
-import { useReadingInHand } from '../ui/help/useReadingInHand';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
 import { useEditAt } from '../ui/parts/useEditAt';
 import { GaugeCardButton } from '../ui/hub/GaugeCard';
@@ -54,68 +52,63 @@ export default function HubPage() {
     kind: fastener?.kind === 'bolt' ? 'hole' : 'stud',
     thread: fastener?.thread,
   };
-  const { inHand, goTo, follow, next } = useReadingInHand(items, 'hub.boltCircleMm');
   return (
-    <NextFieldContext value={next}>
-      <div className="two-columns" {...follow}>
-        <section className="hub-station" aria-label="Hub">
-          <header className="sheet-head">
-            <h1>
-              {axle === 'front' ? 'Front' : 'Rear'} hub, face on <span className="soft">to scale</span>
-            </h1>
-            <Segmented<Shown>
-              aria-label="Hub drawing"
-              options={[
-                { value: 'pattern', label: 'Pattern' },
-                { value: 'tightening', label: 'Tightening' },
-              ]}
-              value={shows}
-              onChange={show}
-            />
-            <GaugeCardButton hub={hub} />
-            <AxleSwitch />
-          </header>
-          <div className="sheet-next">
-            <NextStep station="hub" />
-            <LikeOther />
+    <ReadingStation
+      axle={axle}
+      items={items}
+      otherwise="hub.boltCircleMm"
+      instrument={instrument}
+      setInstrument={setInstrument}
+    >
+      <section className="hub-station" aria-label="Hub">
+        <header className="sheet-head">
+          <h1>
+            {axle === 'front' ? 'Front' : 'Rear'} hub, face on <span className="soft">to scale</span>
+          </h1>
+          <Segmented<Shown>
+            aria-label="Hub drawing"
+            options={[
+              { value: 'pattern', label: 'Pattern' },
+              { value: 'tightening', label: 'Tightening' },
+            ]}
+            value={shows}
+            onChange={show}
+          />
+          <GaugeCardButton hub={hub} />
+          <AxleSwitch />
+        </header>
+        <div className="sheet-next">
+          <NextStep station="hub" />
+          <LikeOther />
+        </div>
+        <div className="hub-middle">
+          <div className="hub-left" data-reading="hub.boltCircleMm">
+            {shows === 'tightening' ? (
+              <Tightening face={face} torqueNm={fastener?.torqueNm ?? null} />
+            ) : (
+              <PatternFinder
+                key={axle}
+                name={at('patternReadings').join('/')}
+                of="Hub"
+                face={face}
+                readings={hub?.patternReadings ?? []}
+                setReadings={(readings) => editAt(at('patternReadings'), readings.length > 0 ? readings : null)}
+                setLugCount={(count) => editAt(at('lugCount'), count)}
+                takenMm={hub?.boltCircleMm ?? null}
+                take={(circleMm) => editAt(at('boltCircleMm'), circleMm, taken)}
+                instrument={instrument}
+                setInstrument={setInstrument}
+              />
+            )}
           </div>
-          <div className="hub-middle">
-            <div className="hub-left" data-reading="hub.boltCircleMm">
-              {shows === 'tightening' ? (
-                <Tightening face={face} torqueNm={fastener?.torqueNm ?? null} />
-              ) : (
-                <PatternFinder
-                  key={axle}
-                  name={at('patternReadings').join('/')}
-                  of="Hub"
-                  face={face}
-                  readings={hub?.patternReadings ?? []}
-                  setReadings={(readings) => editAt(at('patternReadings'), readings.length > 0 ? readings : null)}
-                  setLugCount={(count) => editAt(at('lugCount'), count)}
-                  takenMm={hub?.boltCircleMm ?? null}
-                  take={(circleMm) => editAt(at('boltCircleMm'), circleMm, taken)}
-                  instrument={instrument}
-                  setInstrument={setInstrument}
-                />
-              )}
-            </div>
-            <HubFields key={axle} axle={axle} of={vehicle[axle]} taken={taken} readMm={read} />
-          </div>
-          <JobFields />
-          <p className="caution-note station-note">
-            Fasteners are safety parts. Torque is the maker&apos;s figure, set with a torque wrench in stages, never by
-            feel.
-          </p>
-        </section>
-        <ReadingPanel
-          axle={axle}
-          items={items}
-          inHand={inHand}
-          goTo={goTo}
-          instrument={instrument}
-          setInstrument={setInstrument}
-        />
-      </div>
-    </NextFieldContext>
+          <HubFields key={axle} axle={axle} of={vehicle[axle]} taken={taken} readMm={read} />
+        </div>
+        <JobFields />
+        <p className="caution-note station-note">
+          Fasteners are safety parts. Torque is the maker&apos;s figure, set with a torque wrench in stages, never by
+          feel.
+        </p>
+      </section>
+    </ReadingStation>
   );
 }

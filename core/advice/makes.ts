@@ -5,7 +5,7 @@ import { evaluateSetup, NO_SWEEPS, type AxleReport } from '#core/evaluate';
 
 /** One make of a size on a setup: what its own dimensions do. */
 export interface Make {
-  /** `size` for nominal size, computed; otherwise the make's name. */
+  /** `size` for the nominal one, computed; otherwise the make's name. */
   name: string;
   /** Without the size, which all of them share. */
   short: string;
@@ -21,7 +21,7 @@ const sameSize = (one: TireSize, other: TireSize): boolean =>
   one.rimDiameterIn === other.rimDiameterIn;
 
 /**
- * The makes kept of the size that a setup carries, each with its own figures, beside nominal size: one size differs
+ * The makes kept of the size that a setup carries, each with its own figures, beside the nominal size: one size differs
  * between makes. What has run out is listed too, since its dimensions still say something.
  * @returns an empty list while the axle has no tire size
  */

@@ -65,7 +65,7 @@ describe('distance of an outline to a wheel', () => {
   const box = [at(20, 150), at(55, 150), at(55, 95), at(20, 95)];
   test.each([
     ['a flat spoke 5 mm away', [at(60, 190), at(60, 80)], 'outboard', 5],
-    ['a flat spoke 5 mm tuck', [at(50, 190), at(50, 80)], 'outboard', -5],
+    ['a flat spoke 5 mm inside', [at(50, 190), at(50, 80)], 'outboard', -5],
     ['the corner of a dome: 3, 4, 5', [at(58, 190), at(58, 154), at(90, 154)], 'outboard', 5],
     ['a barrel 8 mm over it', [at(-60, 158), at(80, 158)], 'outward', 8],
     ['a barrel through it', [at(-60, 140), at(80, 140)], 'outward', -10],
@@ -118,7 +118,7 @@ describe('room in a wheel and the stack that clears', () => {
   });
   // Worked by hand: a flat spoke 5 mm inside the box wants 7 mm for a limit of 2.
   test.each([
-    ['5 mm tuck', [at(45, 190), at(45, 80)], 2, 7],
+    ['5 mm inside', [at(45, 190), at(45, 80)], 2, 7],
     ['already clear', [at(60, 190), at(60, 80)], 2, 0],
     ['exactly at its limit', [at(52, 190), at(52, 80)], 2, 0],
   ])('%s', (_, spoke, spokeMm, stack) =>

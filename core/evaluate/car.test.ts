@@ -171,7 +171,12 @@ describe('the spare', () => {
       /goes in let down to about 100 kPa/,
     ],
     ['a well too small', [['vehicle/spare/wellDiameterMm', 600]], 'fail', /−16\.0 mm play/],
-    ['too proud for the room above', [['vehicle/spare/roomAboveMm', 5]], 'fail', /above the well, room above 5\.0 mm/],
+    [
+      'sticks out too far for the room above',
+      [['vehicle/spare/roomAboveMm', 5]],
+      'fail',
+      /above the well, room above 5\.0 mm/,
+    ],
     [
       'lying face down',
       [['vehicle/spare/lies', 'face-down']],

@@ -237,7 +237,7 @@ describe('the ways out of another pattern', () => {
     expect(made.candidate!.stack).toEqual([piece]);
     expect(made.lines).toContain('from the shelf: Ostrik 40');
   });
-  test('a thinner one leaves the studs poke', () => {
+  test('a thinner one leaves the studs sticking out', () => {
     const made = way(other, 'adapter', { ...none, adapterMm: 20 });
     expect(made.verdict).toBe('fail');
     expect(made.lines.join()).toContain('studs stick out 18.0 mm');

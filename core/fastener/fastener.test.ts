@@ -180,7 +180,7 @@ describe('engagement, worked by hand', () => {
 });
 
 describe('bolt-on adapters', () => {
-  test('engagement counts its own seat; the stud stands Ls − t proud and needs pockets a millimeter deeper', () => {
+  test('engagement counts its own seat; the stud sticks out Ls − t and needs pockets a millimeter deeper', () => {
     const proud = fasteningOf(stud, { ...wheel({ pocketDepthMm: 0 }), stack: [adapter()] });
     expect(proud).toMatchObject({
       verdict: 'fail',

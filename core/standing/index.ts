@@ -38,6 +38,12 @@ export function stationProgress(job: Job, station: 'hub' | 'room'): Progress {
   return { done: answers.filter(Boolean).length, total: answers.length };
 }
 
+/** Whether anybody said where the wheel should stand: for both axles, or for one alone. */
+export function hasPokeTarget({ brief }: Job): boolean {
+  const { front, rear, ...both } = brief?.pokeMm ?? {};
+  return [both, front, rear].some((range) => range?.min != null || range?.max != null);
+}
+
 /** The readings of a station that an axle lacks, in the order of the work. */
 export const missingReadings = (job: Job, station: 'hub' | 'room', axle: AxleName): string[] =>
   (station === 'hub' ? HUB : ROOM).filter(([, answered]) => !answered(job.vehicle[axle] ?? {})).map(([name]) => name);

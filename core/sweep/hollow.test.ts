@@ -16,7 +16,7 @@ describe('a hollow wheel, against a triangle mesh searched by three-mesh-bvh', (
   const mesh = wheelMesh(HOLLOW, -40, BY_HAND);
   const error = meshErrorMm(308) + 0.02;
   const place = fc.tuple(real(-240, 160), real(-330, 330), real(-330, 330));
-  test('distances in and around it, and whether a point is tuck', () => {
+  test('distances in and around it, and whether a point is inside', () => {
     fc.assert(
       fc.property(place, ([out, fwd, up]) => {
         const ours = distanceMm(hollowAt(-40), out, fwd, up);

@@ -62,7 +62,7 @@ export const placementIn = (geometry: SuspensionGeometry | null, pose: Pose): Pl
 
 /**
  * The point that a gap reading means, in the hub's frame: from the named place of the present tire squarely out by the
- * gap, Clock position angle (0 top, + toward the front, in the wheel's own plane).
+ * gap, clock angle (0 top, + toward the front, in the wheel's own plane).
  * @param present the present wheel; outer places are taken on the outer wheel of a dual pair
  * @throws DomainError where the named place is not on the tire
  */

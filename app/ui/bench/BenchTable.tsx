@@ -21,11 +21,13 @@ interface BenchTableProps {
   query: JobListQuery;
   pageSize: number;
   ask(change: AddressChange): void;
+  /** There is no job at all, archived ones included. */
+  isNew: boolean;
   startJob(): void;
 }
 
 /** The jobs, as rows that say what each waits for. */
-export function BenchTable({ jobs, total, query, pageSize, ask, startJob }: BenchTableProps) {
+export function BenchTable({ jobs, total, query, pageSize, ask, isNew, startJob }: BenchTableProps) {
   const rows = useStandings(jobs);
   const navigation = useNavigation();
   const onChange: TableProps<JobListItem>['onChange'] = (pagination, filters, sorter) => {
@@ -51,7 +53,7 @@ export function BenchTable({ jobs, total, query, pageSize, ask, startJob }: Benc
           ? { current: query.page, pageSize, total, showSizeChanger: false, showTotal: (all) => `${all} jobs` }
           : false
       }
-      locale={{ emptyText: <Nothing archived={query.archived} asked={filtered} startJob={startJob} /> }}
+      locale={{ emptyText: <Nothing archived={query.archived} asked={filtered} isNew={isNew} startJob={startJob} /> }}
     />
   );
 }
@@ -128,11 +130,13 @@ function When({ at }: { at: string }) {
 interface NothingProps {
   archived: boolean;
   asked: boolean;
+  isNew: boolean;
   startJob(): void;
 }
 
-function Nothing({ archived, asked, startJob }: NothingProps) {
+function Nothing({ archived, asked, isNew, startJob }: NothingProps) {
   if (asked) return <p className="shop-empty">No job matches.</p>;
   if (archived) return <p className="shop-empty">No archived jobs.</p>;
+  if (!isNew) return <p className="shop-empty">No jobs on the bench. All of them are archived.</p>;
   return <EmptyBench startJob={startJob} />;
 }

@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { missingReadings } from '#core/standing';
+import { hasPokeTarget, missingReadings } from '#core/standing';
 import type { AxleName, Job } from '#core/job';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
@@ -21,7 +21,7 @@ function leftAt(job: Job, station: Asking, axle: AxleName): string[] {
     case 'brakes':
       return job.vehicle[axle]?.caliper?.outline ? [] : [`outline of the ${axle} brake`];
     case 'brief':
-      return job.brief?.pokeMm?.min == null && job.brief?.pokeMm?.max == null ? ['poke target'] : [];
+      return hasPokeTarget(job) ? [] : ['poke target'];
   }
 }
 

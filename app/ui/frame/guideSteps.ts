@@ -1,6 +1,7 @@
 import { AXLES, type Job } from '#core/job';
-import { missingReadings } from '#core/standing';
+import { hasPokeTarget, missingReadings } from '#core/standing';
 import type { SightChange } from '../../job/sight';
+import { wheelCode } from '../words';
 
 interface GuideStep {
   /** What to do, and where. */
@@ -27,7 +28,7 @@ export const GUIDE_STEPS: readonly GuideStep[] = [
   {
     text: 'Set the poke target: how far in and how far out the customer wants the wheel.',
     station: 'brief',
-    done: ({ brief }) => brief?.pokeMm?.min != null || brief?.pokeMm?.max != null,
+    done: hasPokeTarget,
   },
   {
     text: 'Build a setup. It starts as what is on the car.',
@@ -41,7 +42,8 @@ export const GUIDE_STEPS: readonly GuideStep[] = [
       setups.some((setup) =>
         AXLES.some(
           (axle) =>
-            setup[axle] !== undefined && setup[axle].wheel?.offsetMm !== vehicle[axle]?.baseline?.wheel?.offsetMm,
+            setup[axle] !== undefined &&
+            wheelCode(setup[axle], vehicle.flangeMm) !== wheelCode(vehicle[axle]?.baseline, vehicle.flangeMm),
         ),
       ),
   },

@@ -1,4 +1,4 @@
-import { stationProgress } from '#core/standing';
+import { hasPokeTarget, stationProgress } from '#core/standing';
 import { AXLES, type Job } from '#core/job';
 import { resolveGeometry } from '#core/suspension';
 
@@ -35,9 +35,9 @@ export const STATIONS: readonly Station[] = [
     key: '4',
     path: 'brief',
     name: 'Brief',
-    state: ({ brief }) => {
-      const wished = brief?.pokeMm?.min != null || brief?.pokeMm?.max != null;
-      return { text: wished ? 'target set' : 'no target yet', full: wished };
+    state: (job) => {
+      const isSet = hasPokeTarget(job);
+      return { text: isSet ? 'target set' : 'no target yet', full: isSet };
     },
   },
   {

@@ -19,7 +19,7 @@ export interface ReadingItem {
   optional?: boolean;
 }
 
-interface ReadingPanelProps {
+export interface ReadingPanelProps {
   axle: AxleName;
   items: readonly ReadingItem[];
   /** The reading the help belongs to. */

@@ -6,13 +6,11 @@ import { ROOM_READINGS } from '#formats/fields';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useDialog } from '../../job/useSight';
-import { NextFieldContext } from '../fields/NextFieldContext';
 import { NextStep } from '../frame/NextStep';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { LikeOther } from '../parts/LikeOther';
-import { ReadingPanel } from '../help/ReadingPanel';
+import { ReadingStation } from '../help/ReadingStation';
 import { takenWith } from '../help/takenWith';
-import { useReadingInHand } from '../help/useReadingInHand';
 import { AxleSwitch } from '../parts/AxleSwitch';
 import { SideSwitch } from '../parts/SideSwitch';
 import { useListSwitch } from '../parts/useListSwitch';
@@ -37,54 +35,42 @@ export function RoomGaps({ modes }: { modes: ReactNode }) {
   useHotkeys('m', making.open, BY_SIGN, [making.open]);
   const taken = useMemo(() => takenWith(instrument), [instrument]);
   const fields = useRoomFields(axle, side, taken);
-  const { inHand, goTo, follow, next } = useReadingInHand(fields.items, 'room.outboardGapMm');
   return (
-    <NextFieldContext value={next}>
-      <div className="two-columns" {...follow}>
-        <section className="setups-sheet" aria-label="Section of the present car">
-          <header className="sheet-head">
-            <CornerName />
-            {listButton}
-            {modes}
-            <AxleSwitch />
-            <SideSwitch />
-          </header>
-          <div className="sheet-next">
-            <NextStep station="room" />
-            <LikeOther gaps />
-          </div>
-          {making.isOpen && <NewWheelDialog axle={axle} close={making.close} />}
-          <div className="setups-middle">
-            {asList && <RoomList key={`${axle}${side}`} fields={fields} />}
-            <PresentSheet
-              key={`sheet${axle}${side}`}
-              job={job}
-              axle={axle}
-              side={side}
-              fields={fields}
-              asList={asList}
-            />
-          </div>
-          <div className="room-foot">
-            {!asList &&
-              BESIDE.map((key) => <RoomReadingField key={`${key}${axle}${side}`} of={key} fields={fields} width={6} />)}
-            <Button onClick={making.open} title="From the space left on each side (M)">
-              Space for a new wheel …
-            </Button>
-          </div>
-          <p className="caution-note station-note">
-            Wheels straight, car on the ground at ride height, chocked. On a lift: stands, never the jack alone.
-          </p>
-        </section>
-        <ReadingPanel
-          axle={axle}
-          items={fields.items}
-          inHand={inHand}
-          goTo={goTo}
-          instrument={instrument}
-          setInstrument={setInstrument}
-        />
-      </div>
-    </NextFieldContext>
+    <ReadingStation
+      axle={axle}
+      items={fields.items}
+      otherwise="room.outboardGapMm"
+      instrument={instrument}
+      setInstrument={setInstrument}
+    >
+      <section className="setups-sheet" aria-label="Section of the present car">
+        <header className="sheet-head">
+          <CornerName />
+          {listButton}
+          {modes}
+          <AxleSwitch />
+          <SideSwitch />
+        </header>
+        <div className="sheet-next">
+          <NextStep station="room" />
+          <LikeOther gaps />
+        </div>
+        {making.isOpen && <NewWheelDialog axle={axle} close={making.close} />}
+        <div className="setups-middle">
+          {asList && <RoomList key={`${axle}${side}`} fields={fields} />}
+          <PresentSheet key={`sheet${axle}${side}`} job={job} axle={axle} side={side} fields={fields} asList={asList} />
+        </div>
+        <div className="room-foot">
+          {!asList &&
+            BESIDE.map((key) => <RoomReadingField key={`${key}${axle}${side}`} of={key} fields={fields} width={6} />)}
+          <Button onClick={making.open} title="From the space left on each side (M)">
+            Space for a new wheel …
+          </Button>
+        </div>
+        <p className="caution-note station-note">
+          Wheels straight, car on the ground at ride height, chocked. On a lift: stands, never the jack alone.
+        </p>
+      </section>
+    </ReadingStation>
   );
 }

@@ -20,7 +20,7 @@ const LOAD_WORDS: Record<SizeThatDoes['load'], string> = {
 };
 const ROOM_WORDS = CHECK_KINDS.clearance.words;
 
-/** Standard other tire sizes on a setup's rim, best first; Enter on one makes a setup of it. */
+/** Other standard tire sizes on a setup's rim, best first; Enter on one makes a setup of it. */
 export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {
   const { job } = useDocument();
   const put = usePutSetup();

@@ -30,7 +30,7 @@ interface WindowChartProps {
   make(place: Place): void;
 }
 
-/** Width against offset: rows of rim widths, the stretches in which fits, and what holds their ends. */
+/** Width against offset: rows of rim widths, the stretches that fit, and what limits them. */
 export function WindowChart(props: WindowChartProps) {
   const { window, eased, setups, stock, cursor, point, pin, move, raise, make } = props;
   const { ref, size } = useSize<HTMLDivElement>({ width: 760, height: 560 });

@@ -9,7 +9,7 @@ import type { Place } from './chartScale';
 import '../parts/partsTable.css';
 import './window.css';
 
-/** The place that is pointed at: what the row is, and whether meets every limit there. */
+/** The place that is pointed at: what the row is, and whether it meets every limit. */
 export function AtPlace({
   place,
   row,
@@ -61,7 +61,7 @@ const spanText = ({ fromMm, toMm, low, high }: WindowSpan): string =>
   `${low ? '' : '≤ '}${offsetFigure(Math.ceil(fromMm * 10) / 10)} to` +
   ` ${offsetFigure(Math.floor(toMm * 10) / 10)}${high ? '' : ' ≥'}`;
 
-/** Every row in words: tire, offsets at which meets every limit, and what holds the ends. */
+/** Every row in words: tire, offsets that meet every limit, and what limits them. */
 export function RowTable({ window, eased, point }: { window: FitWindow; eased: boolean; point(place: Place): void }) {
   return (
     <section aria-label="Rows">

@@ -149,7 +149,7 @@ describe('short, and worse off', () => {
     touchProbability: null,
     ...over,
   });
-  test('what fails, and what is under its limit; a too far in; not a rub that was accepted', () => {
+  test('what fails, and what is under its limit; a face too far in; not a rub that was accepted', () => {
     expect(isShort(check({ verdict: 'fail', margin: null }))).toBe(true);
     expect(isShort(check({ verdict: 'caution', margin: -1 }))).toBe(true);
     expect(isShort(check({ code: 'fender', verdict: 'caution', margin: 14 }))).toBe(true);

@@ -16,7 +16,7 @@ export interface WindowAsk {
   offsetsMm: Span;
 }
 
-/** A stretch of offsets at which meets every limit, and what holds either end; null where the window itself ends. */
+/** A stretch of offsets that meet every limit, and what limits either end; null where the window itself ends. */
 export interface WindowSpan {
   fromMm: number;
   toMm: number;

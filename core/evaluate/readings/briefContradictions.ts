@@ -3,7 +3,7 @@ import type { BriefContradiction } from '../report';
 
 const AXLE_WORDS: Record<AxleName, string> = { front: 'front', rear: 'rear' };
 
-/** What of a brief cannot be had together: a face that must stand poke past a fender that must cover it. */
+/** What of a brief cannot be had together: a face that must poke past a fender that must cover it. */
 export function briefContradictions(job: Job): BriefContradiction[] {
   if (ruleInForce('cover', job) === 'none') return [];
   const proud = (['front', 'rear'] as const).filter((axle) => (pokeTargetOf(job.brief, axle).min ?? 0) > 0);
