@@ -7,9 +7,15 @@ const spokes = fc
   .array(number(20, 90), { minLength: 2, maxLength: 12 })
   .map((places) => places.map((a, index) => at(a, 195 - (130 * index) / (places.length - 1))));
 
+/** flatten-js takes what is within 1e-6 for the same (its DP_TOL): drawn so much larger, that is 1e-11 mm. */
+const LARGER = 1e5;
+const larger = (points: readonly AxialPoint[]) => points.map(({ a, r }) => at(LARGER * a, LARGER * r));
+
 /** Distance of two shapes by flatten-js: least over all pairs of their pieces; 0 where they cross. */
-const referenceMm = (outline: readonly AxialPoint[], line: readonly AxialPoint[]): number =>
-  Math.min(...segments(outline, true).flatMap((one) => segments(line, false).map((other) => one.distanceTo(other)[0])));
+function referenceMm(outline: readonly AxialPoint[], line: readonly AxialPoint[]): number {
+  const [pieces, others] = [segments(larger(outline), true), segments(larger(line), false)];
+  return Math.min(...pieces.flatMap((one) => others.map((other) => one.distanceTo(other)[0]))) / LARGER;
+}
 
 describe('distance of an outline to a wheel', () => {
   // Source: @flatten-js/core, a general-purpose geometry library.

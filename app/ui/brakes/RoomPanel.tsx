@@ -109,7 +109,7 @@ function ToClear({ axle, subject, one, setTrialMm }: Pick<RoomPanelProps, 'axle'
   return (
     <>
       <p>
-        Clears with a stack of <b className="figure">{lengths.text(stackToClearMm)}</b> on
+        Clears with a stack of <b className="figure">{lengths.text(stackToClearMm)}</b> or more
         {stackToClearMm === 0 ? ': none is needed.' : '.'}{' '}
         {stackToClearMm > 0 && (
           <Button size="small" type="text" onClick={() => setTrialMm(stackToClearMm)}>

@@ -166,9 +166,9 @@ function optionOf({
     );
   const lost = worseOff(now.held, moved.resting.held).find(({ code }) => code !== 'spacers');
   if (lost) return stuck.add(`${lost.label.toLowerCase()} would fail with the spacer`);
-  // What is short at rest already is not met by modifying the body: no sweep is needed to see that.
+  // What is short at rest already is not helped by modifying the body: no sweep is needed to see that.
   const resting = moved.resting.room.find((check) => !check.code.startsWith('obstacle:') && isShort(check));
-  if (resting) return stuck.add(`${resting.label.toLowerCase()} is not met by modifying the body`);
+  if (resting) return stuck.add(`${resting.label.toLowerCase()}: modifying the body does not help`);
   // A brake that lacked room in this wheel does not gain it by another wheel's inside being unknown.
   const hidden = now.room.find(
     (was) =>
@@ -183,7 +183,7 @@ function optionOf({
   for (const check of room.room.filter(isShort)) {
     const report = room.obstacles.find(({ id }) => check.code === `obstacle:${id}`);
     const part = report && axleParts(job.vehicle, axle).parts.find(({ obstacle }) => obstacle.id === report.id);
-    if (!report || !part) return stuck.add(`${check.label.toLowerCase()} is not met by modifying the body`);
+    if (!report || !part) return stuck.add(`${check.label.toLowerCase()}: modifying the body does not help`);
     const needMm = needOf(report, check, job);
     const enough = rungsOf(part.obstacle).filter(({ reachMm }) => reachMm >= needMm);
     const rungs = enough.filter(({ work }) => workAllowed(job, work));
