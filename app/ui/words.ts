@@ -2,10 +2,15 @@ import type { SetupAxle, Setup } from '#core/job';
 import { offsetFigure, rimFigure } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 import { stackThicknessMm } from '#core/stack';
+import type { Verdict } from '#core/verdict';
 import type { Lengths } from '../preferences/PreferencesContext';
 
-/** What many setups do, by their verdict. */
-export const OF_MANY = { ok: 'clear', caution: 'need care', fail: 'do not fit', unknown: 'not known' } as const;
+const OF_ONE = { ok: 'clears', caution: 'needs care', fail: 'does not fit', unknown: 'not known' } as const;
+const OF_MANY = { ok: 'clear', caution: 'need care', fail: 'do not fit', unknown: 'not known' } as const;
+
+/** How many setups there are of a verdict, as people say it: `1 needs care`, `3 do not fit`. */
+export const countedVerdict = (verdict: Verdict, count: number): string =>
+  `${count} ${(count === 1 ? OF_ONE : OF_MANY)[verdict]}`;
 
 /** A wheel as the trade names it: `17 × 7.5 +42`. */
 export function wheelCode(axle: SetupAxle | undefined, flangeMm: number | null | undefined): string {

@@ -1,6 +1,6 @@
 import type { Standing } from '#core/standing';
 import type { JobListItem } from '#server/bench';
-import { OF_MANY } from '../words';
+import { countedVerdict } from '../words';
 import './bench.css';
 
 const NOT_JUDGED = {
@@ -41,9 +41,7 @@ function Judged({ standing: { waitsFor, missing, verdicts } }: { standing: Stand
       {some.map((verdict, index) => (
         <span key={verdict}>
           {index > 0 && <span className="soft">, </span>}
-          <span className={`is-${verdict}`}>
-            {verdicts[verdict]} {OF_MANY[verdict]}
-          </span>
+          <span className={`is-${verdict}`}>{countedVerdict(verdict, verdicts[verdict])}</span>
         </span>
       ))}
     </span>

@@ -1,7 +1,7 @@
 import { CHECK_KINDS } from '#core/evaluate';
 import type { RulesMoved } from '#core/standing';
 import { WORST_FIRST } from '#core/verdict';
-import { OF_MANY } from '../words';
+import { countedVerdict } from '../words';
 
 const OF_ONE = CHECK_KINDS.match.words;
 
@@ -12,8 +12,8 @@ export function movedWords({ from, to, was, setups }: RulesMoved): string {
       `Rules ${to} judge differently from ${from}:` +
       ` ${setups.map(({ id, was: before, is }) => `${id.toUpperCase()} ${OF_ONE[before]} → ${OF_ONE[is]}`).join(', ')}.`
     );
-  const before = WORST_FIRST.filter((verdict) => was[verdict] > 0).map(
-    (verdict) => `${was[verdict]} ${OF_MANY[verdict]}`,
+  const before = WORST_FIRST.filter((verdict) => was[verdict] > 0).map((verdict) =>
+    countedVerdict(verdict, was[verdict]),
   );
   return `Rules ${to} judge differently from ${from}: before, ${before.join(', ')}.`;
 }

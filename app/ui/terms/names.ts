@@ -51,7 +51,7 @@ export const LIMIT_WORDS: Record<ShopLimitKey, LimitWords> = {
   lipLeftMm: { label: 'Lip length carrying the wheel', meaning: 'least length of it' },
   engagementRatio: { label: 'Thread engagement', meaning: 'least, in thread diameters', unit: '× d' },
   lugHoleOpenMm: { label: 'Lug hole opened out', meaning: 'most, in diameter' },
-  seatBandMm: { label: 'Seat left around a lug hole', meaning: 'least, all round' },
+  seatBandMm: { label: 'Seat left around a lug hole', meaning: 'least, all around' },
   ligamentMm: { label: 'Between two holes', meaning: 'least material left when redrilling' },
   edgeMm: { label: 'Between hole and edge', meaning: 'least material left when redrilling' },
 };

@@ -40,7 +40,7 @@ export const lugHole = axleCheck({
                 ? ['not known: the diameter of the seat, to see what is left of it']
                 : []),
               ...(hole.openMm > 0 && hole.seatLeftMm !== null
-                ? [`seat left ${words.length(hole.seatLeftMm)} all round`]
+                ? [`seat left ${words.length(hole.seatLeftMm)} all around`]
                 : []),
             ]
           : ['not known: the thread'],
