@@ -50,7 +50,7 @@ function jointLines(joint: Joint, words: Words): string[] {
     `${name} ${words.figure(lengthMm!)}${under} − under the lug seat ${words.figure(seatMm!)} =` +
       ` ${words.length(engagementMm + tooLongMm)}`,
     ...(tooLongMm > 0
-      ? [`${words.length(tooLongMm)} longer than the hub's thread is deep: it bottoms out out or hits what is behind`]
+      ? [`${words.length(tooLongMm)} longer than the hub's thread is deep: it bottoms out or hits what is behind`]
       : []),
     ...nutLines(joint, words),
     limitMm === null
