@@ -1,27 +1,10 @@
 import { neverIn } from '../support/neverWords';
-import { demoJob, expect, putOnBench, test } from './bench';
-
-const PLACES = [
-  'hub',
-  'room',
-  'room?view=parts',
-  'brakes',
-  'brakes?view=ranking',
-  'brief',
-  'window',
-  'setups',
-  'setups?view=hardware',
-  'setups?view=tire',
-  'setups?view=car',
-  'compare',
-  'sweep',
-  'sweep?beside=remedies',
-];
+import { demoJob, expect, putOnBench, test, VIEWS } from './bench';
 
 for (const name of ['velder-two', 'pallas-tender'] as const)
   test(`no station of ${name} says a word that the trade does not`, async ({ page }) => {
     const place = await putOnBench(page, demoJob(name), `${name} in words`);
-    for (const at of [...PLACES.map((one) => `${place}/${one}`), '/?search=in+words', '/shelf', '/defaults']) {
+    for (const at of [...VIEWS.map((one) => `${place}/${one}`), '/?search=in+words', '/shelf', '/defaults']) {
       await page.goto(at);
       await page.waitForLoadState('networkidle');
       // Every working is shown.

@@ -15,7 +15,9 @@ import type { Lengths } from '../preferences/PreferencesContext';
 const MEASURES: Partial<Record<Check['unit'], Quantity>> = { kg: 'mass', 'km/h': 'speed' };
 
 /** The sign behind a check's value, in the reader's unit. */
-export function unitText({ unit }: Check, lengths: Lengths): string {
+export function unitText({ code, unit }: Check, lengths: Lengths): string {
+  const sign = checkOf(code).says?.sign;
+  if (sign !== undefined) return sign;
   if (unit === 'mm') return lengths.sign;
   const quantity = MEASURES[unit];
   return quantity ? measureSign(quantity, lengths.units) : unit;
@@ -70,7 +72,9 @@ export function marginText(check: Check, lengths: Lengths): string {
         : `${formatNumber(Math.abs(size), 1)} ${unit}`;
   if (quantity && margin < 0) return `${amount(margin)} short`;
   if (unit === 'mm' && verdict === 'fail') return `touches by ${amount(value)}`;
-  return margin < 0 ? `${amount(margin)} short` : `${amount(margin)} to spare`;
+  if (margin >= 0) return `${amount(margin)} to spare`;
+  // A length is short of its limit; a share of change is over it.
+  return unit === '%' ? `${amount(margin)} over` : `${amount(margin)} short`;
 }
 
 /** The name of a check with its axle. */

@@ -81,7 +81,19 @@ test.each<[Partial<Check>, string, string, string]>([
     { code: 'rim-width', unit: 'in', value: 8, limit: 7.5, margin: -0.5, verdict: 'caution' },
     '8',
     'rim limit 7.5',
-    '0.5 in short',
+    '0.5 in too wide',
+  ],
+  [
+    { code: 'rim-width', unit: 'in', value: 5, limit: 5.5, margin: -0.5, verdict: 'caution' },
+    '5',
+    'rim limit 5.5',
+    '0.5 in too narrow',
+  ],
+  [
+    { code: 'diameter', unit: '%', value: 5, limit: 3, margin: -2, verdict: 'caution' },
+    '+5.0',
+    'limit ±3.0 %',
+    '2.0 % over',
   ],
   [{ code: 'rim-diameter', unit: 'in', value: 17, limit: 17, margin: 0 }, '17', 'tire for 17 in', 'same diameter'],
   [

@@ -37,6 +37,9 @@ export function stackLine(axle: SetupAxle | undefined, lengths: Lengths): string
   return thickness === null ? `${kind}, thickness —` : `${lengths.text(thickness)} ${kind}`;
 }
 
+/** What lengths are in, said of a table of them. */
+export const LENGTH_WORDS: Record<Lengths['sign'], string> = { mm: 'mm', in: 'inches' };
+
 /** Poke or tuck as people say it. */
 export function faceText(poke: number | null, lengths: Lengths): string {
   if (poke === null) return '—';

@@ -193,7 +193,7 @@ describe('parts that do not go together', () => {
   });
 });
 
-describe('the ways out of another pattern', () => {
+describe('the options for another pattern', () => {
   const none: PatternOptionChoices = { adapterMm: null, hubFaceShiftMm: null };
   const other = changed(
     ['setups/a/front/wheel/lugCount', 5],

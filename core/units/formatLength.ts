@@ -53,7 +53,7 @@ function fractionFigure(inches: number, parts: 16 | 32, plus: boolean): string {
 }
 
 /** A diameter as the trade names it, in mm whatever the reader's unit, to the hundredth: `114.3`, `72.6`, `108`. */
-export const diameterFigure = (mm: number): string => String(roundTo(mm, 2));
+export const diameterFigure = (mm: number): string => String(roundTo(mm, 2)).replace('-', MINUS);
 
 /** A rim width or diameter in its trade unit, whole or with the half or quarter inch: `7`, `7.5`, `16.25`. */
 export const rimFigure = (inches: number): string => String(roundTo(inches, 2));

@@ -14,7 +14,7 @@ import { spacersFor, type SpacersFor } from './spacersFor';
 import { StackList } from './StackList';
 import { StackSection } from './StackSection';
 import { TrialDialog } from './TrialDialog';
-import { WaysOutDialog } from './WaysOutDialog';
+import { OptionsDialog } from './OptionsDialog';
 import { WheelFields } from './WheelFields';
 import './hardware.css';
 
@@ -30,7 +30,7 @@ interface HardwareViewProps {
 export function HardwareView({ setup, axle, report }: HardwareViewProps) {
   const { job } = useDocument();
   const shelf = useShelf();
-  const ways = useDialog('ways');
+  const options = useDialog('options');
   const trial = useDialog('trial');
   const { boltPattern } = report[axle];
   const differs = boltPattern.verdict === 'fail' || boltPattern.verdict === 'caution';
@@ -45,7 +45,7 @@ export function HardwareView({ setup, axle, report }: HardwareViewProps) {
         {differs && (
           <div className={`hardware-notice is-${boltPattern.verdict}`}>
             <span>Wheel and hub have different bolt patterns.</span>
-            <Button size="small" onClick={ways.open}>
+            <Button size="small" onClick={options.open}>
               Options
             </Button>
           </div>
@@ -64,7 +64,7 @@ export function HardwareView({ setup, axle, report }: HardwareViewProps) {
           of different length must not be mixed.
         </p>
       </form>
-      {ways.isOpen && <WaysOutDialog setup={setup} axle={axle} close={ways.close} />}
+      {options.isOpen && <OptionsDialog setup={setup} axle={axle} close={options.close} />}
       {trial.isOpen && <TrialDialog setup={setup} axle={axle} close={trial.close} />}
     </div>
   );

@@ -1,10 +1,11 @@
 import { ArrowDownOutlined, ArrowUpOutlined, DeleteOutlined } from '@ant-design/icons';
-import { Button, Segmented, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
 import { boreFault } from '#core/hub';
 import type { AxleName, Setup, StackPart } from '#core/job';
 import { pieceThicknessMm, type LabelMeans } from '#core/stack';
 import { itemName, pieceFromShelf, type ShelfItem } from '#core/shelf';
+import { Segments } from '../parts/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
@@ -59,7 +60,7 @@ export function StackList({ setup, axle, shelf }: StackListProps) {
           aria-label="Add from the shelf"
           placeholder="From the shelf …"
           value={null}
-          style={{ width: 150 }}
+          style={{ width: '9.375rem' }}
           popupMatchSelectWidth={320}
           showSearch
           optionFilterProp="label"
@@ -137,7 +138,7 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
               width={6}
               check={(mm) => (mm > 0 ? null : 'a thickness must be more than 0')}
             />
-            <Segmented<LabelMeans>
+            <Segments<LabelMeans>
               aria-label="The label means"
               id={id}
               size="small"

@@ -6,6 +6,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { Ruler } from '../sheet/Ruler';
 import { fitScale } from '../sheet/scale';
+import { drawingFrame } from '../parts/drawing';
 import { useSize } from '../sheet/useSize';
 import { stackLayout, type Layout } from './layout';
 import './hardware.css';
@@ -34,8 +35,7 @@ export function StackSection({ job, axle, setup, report }: StackSectionProps) {
   return (
     <div className="sheet stack-sheet" ref={ref}>
       <svg
-        width={size.width}
-        height={size.height}
+        {...drawingFrame(size)}
         role="img"
         aria-label={
           `Section through hub and stack of setup ${setup.id.toUpperCase()}, ${axle}: stack` +

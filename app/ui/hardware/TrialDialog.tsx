@@ -1,9 +1,10 @@
-import { Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import type { AxleName, Setup } from '#core/job';
 import { offsetFromTrialMm, stackThicknessMm, type TrialKeeps } from '#core/stack';
 import { formatNumber, mmFromInches, offsetFigure, rimFigure, roundTo } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
+import { Segments } from '../parts/Segments';
+import { Dialog } from '../parts/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -47,8 +48,7 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
   };
   const half = wheel.rimWidthIn == null || widthIn === null ? 0 : mmFromInches(widthIn - wheel.rimWidthIn) / 2;
   return (
-    <Modal
-      open
+    <Dialog
       onCancel={close}
       title={`Spacer to wheel, ${axle}`}
       width={520}
@@ -89,7 +89,7 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
           <span className="label" id="trial-keeps">
             Keep in the tried place
           </span>
-          <Segmented<TrialKeeps>
+          <Segments<TrialKeeps>
             aria-labelledby="trial-keeps"
             options={[
               { value: 'outer', label: 'outer face' },
@@ -114,6 +114,6 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
           </p>
         )}
       </div>
-    </Modal>
+    </Dialog>
   );
 }

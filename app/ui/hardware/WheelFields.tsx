@@ -1,10 +1,11 @@
 import type { Instrument } from '#core/uncertainty';
 import type { DryFit, DryFitResult } from '#core/centering';
-import { Button, Modal, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { boreFault, type PatternReading } from '#core/hub';
 import type { AxleName, Setup, StackPart, Wheel } from '#core/job';
 import { itemName, wheelFromShelf, type ShelfItem } from '#core/shelf';
+import { Dialog } from '../parts/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
@@ -90,7 +91,7 @@ export function WheelFields({ setup, axle, shelf }: WheelFieldsProps) {
           aria-label="Take a wheel from the shelf"
           placeholder="Take a wheel from the shelf …"
           value={null}
-          style={{ width: 260 }}
+          style={{ width: '16.25rem' }}
           showSearch
           optionFilterProp="label"
           options={kept.map((item, at) => ({ value: at, label: itemName(item) }))}
@@ -190,8 +191,7 @@ function WheelPattern({
   const [readings, setReadings] = useState<PatternReading[]>([]);
   const [instrument, setInstrument] = useState<Instrument>('caliper');
   return (
-    <Modal
-      open
+    <Dialog
       onCancel={close}
       footer={<Button onClick={close}>Close</Button>}
       title="Wheel pattern from two holes"
@@ -214,6 +214,6 @@ function WheelPattern({
         instrument={instrument}
         setInstrument={setInstrument}
       />
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,6 @@
 import { UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { formatNumber } from '#core/units';
+import { roundTo } from '#core/units';
 import type { ShopLimitKey } from '#core/verdict';
 import { SHOP_LIMIT_FIELDS } from '#formats/fields';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -36,6 +36,7 @@ export function LimitTable({
           const { label: name, meaning, unit } = LIMIT_WORDS[key];
           const own = (terms.own(['limits', key]) as number | null | undefined) ?? null;
           const fallback = fallbackLimit(terms, key);
+          const usual = unit ? String(roundTo(fallback, 2)) : lengths.text(fallback);
           const field = {
             name: `${terms.of}/limits/${key}`,
             value: own,
@@ -53,7 +54,7 @@ export function LimitTable({
               </th>
               <td>
                 {unit ? (
-                  <NumberField {...field} unit={unit} placeholder={formatNumber(fallback)} />
+                  <NumberField {...field} unit={unit} placeholder={usual} />
                 ) : (
                   <LengthField {...field} placeholder={lengths.figure(fallback)} />
                 )}
@@ -66,9 +67,9 @@ export function LimitTable({
                     size="small"
                     icon={<UndoOutlined />}
                     onClick={() => terms.set(['limits', key], null)}
-                    aria-label={`${name}: reset to ${unit ? formatNumber(fallback) : lengths.text(fallback)}`}
+                    aria-label={`${name}: reset to ${usual}`}
                   >
-                    reset to {unit ? formatNumber(fallback) : lengths.text(fallback)}
+                    reset to {usual}
                   </Button>
                 )}
               </td>

@@ -15,8 +15,8 @@ import type {
 interface LimitWords {
   label: string;
   meaning: string;
-  /** Percent, or thread diameters, where it is no length. */
-  unit?: '± %' | '%' | '× d';
+  /** Percent or thread diameters, where it is no length; mm where a rule is too coarse for it, as bores are named. */
+  unit?: '± %' | '%' | '× d' | 'mm';
 }
 
 /** What the limits are called and mean. */
@@ -47,7 +47,7 @@ export const LIMIT_WORDS: Record<ShopLimitKey, LimitWords> = {
     unit: '%',
   },
   dualGapMm: { label: 'Between dual tires', meaning: "where the maker's figure is not known" },
-  boreMm: { label: 'Bore clearance', meaning: 'most that still counts as hub-centric' },
+  boreMm: { label: 'Bore clearance', meaning: 'most that still counts as hub-centric', unit: 'mm' },
   lipLeftMm: { label: 'Lip length carrying the wheel', meaning: 'least length of it' },
   engagementRatio: { label: 'Thread engagement', meaning: 'least, in thread diameters', unit: '× d' },
   lugHoleOpenMm: { label: 'Lug hole opened out', meaning: 'most, in diameter' },

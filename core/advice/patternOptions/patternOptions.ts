@@ -10,7 +10,7 @@ import { redrillWheel, redrillHub } from './redrill';
 import { hubSwap } from './hubSwap';
 
 /**
- * The ways out when a wheel's pattern is not its hub's, each with its geometry check, its effect on the position
+ * The options when a wheel's pattern is not its hub's, each with its geometry check, its effect on the position
  * computed with the car's room, and its cost. Lengths mm.
  * @returns an empty list when the patterns match or one is not known
  */

@@ -29,6 +29,8 @@ export interface Judgement {
 export interface CheckSays {
   /** Its value without the unit. */
   figure?(check: Check, words: Words): string | null;
+  /** The sign behind that figure, where it stands in one unit whatever the reader's. */
+  sign?: string | undefined;
   /** Its limit. */
   limit?(check: Check, words: Words): string | null;
   /** How far it is from its limit. */

@@ -1,6 +1,6 @@
 import { centeringLines } from '#core/centering';
 import { ruleInForce } from '#core/job';
-import { formatNumber } from '#core/units';
+import { diameterFigure } from '#core/units';
 import { shopLimits } from '#core/verdict';
 import { axleCheck, FITS } from '../check';
 import { NO_MARGIN, type HardwareCase } from './case';
@@ -13,12 +13,13 @@ export const centering = axleCheck({
   unit: 'mm',
   work: 'held',
   says: {
-    figure: ({ value }) => (value === null ? null : formatNumber(value, 1)),
+    figure: ({ value }) => (value === null ? null : diameterFigure(value)),
+    sign: 'mm',
     limit: () => 'bore less hub',
     margin({ value, verdict }) {
       if (verdict === 'ok' || verdict === 'unknown') return null;
-      if (value !== null && value < 0) return `bore ${formatNumber(-value, 1)} mm too small`;
-      return value !== null && value > 0 ? `${formatNumber(value, 1)} mm clearance` : 'the lip does not reach it';
+      if (value !== null && value < 0) return `bore ${diameterFigure(-value)} mm too small`;
+      return value !== null && value > 0 ? `${diameterFigure(value)} mm clearance` : 'the lip does not reach it';
     },
   },
   judge({ job, hardware: { centring }, sheet }: HardwareCase) {

@@ -18,6 +18,7 @@ export const pattern = axleCheck({
   says: {
     // Circles that differ, in mm: their names are mm whatever the unit of the rest.
     figure: ({ value }) => (value === null ? null : Math.abs(value) < SAME_MM ? 'same' : formatNumber(value, 2, true)),
+    sign: 'mm',
     limit: () => 'wheel circle less hub circle',
     margin: ({ value, verdict }) =>
       verdict === 'ok' || verdict === 'unknown'

@@ -14,6 +14,10 @@ export const rimWidth = axleCheck({
   kind: 'range',
   unit: 'in',
   ring: ({ margin, verdict }) => (verdict === 'ok' ? shareOf(USED_AT_LIMIT / (1 + 2 * margin)) : USED_BESIDE),
+  says: {
+    margin: ({ margin, value, limit }) =>
+      margin === null || margin >= 0 ? null : `${rimFigure(-margin)} in too ${value! > limit! ? 'wide' : 'narrow'}`,
+  },
   judge({ candidate, sheet }: { candidate: Fitted; sheet: Sheet }) {
     const width = candidate.wheel.rimWidthIn ?? null;
     const range = candidate.size && { least: sheet.tire.rimMinIn!, most: sheet.tire.rimMaxIn! };

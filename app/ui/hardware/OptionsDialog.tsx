@@ -1,5 +1,5 @@
 import { patternOptions, type PatternOptionKind, type PatternOption } from '#core/advice';
-import { Button, Modal, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { hubPatternOf, usedShare, verdictWord } from '#core/evaluate';
 import { patternOf } from '#core/hub';
@@ -7,6 +7,7 @@ import { priceInForce, type AxleName, type Setup } from '#core/job';
 import { adaptersOnShelf, itemName, pieceFromShelf } from '#core/shelf';
 import { offsetFigure } from '#core/units';
 import { type Verdict } from '#core/verdict';
+import { Dialog } from '../parts/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useShelf } from '../../job/ShelfContext';
@@ -18,10 +19,10 @@ import { useBriefTerms } from '../terms/useBriefTerms';
 import { faceText } from '../words';
 import './hardware.css';
 
-/** A way is judged as parts are that go together or do not. */
+/** An option is judged as parts are that go together or do not. */
 const judged = (verdict: Verdict) => ({ code: 'pattern', value: null, limit: null, margin: null, verdict });
 
-/** What stands where a way makes no setup by itself. */
+/** What stands where an option makes no setup by itself. */
 const WITHOUT: Record<PatternOptionKind, string> = {
   'near-pattern': 'the setup as it is',
   adapter: 'enter its thickness',
@@ -30,7 +31,7 @@ const WITHOUT: Record<PatternOptionKind, string> = {
   'hub-swap': 'changes the car: enter it at Hub',
 };
 
-/** The price that each way's cost is worked out from. */
+/** The price that each option's cost is worked out from. */
 const PRICE_OF: Record<PatternOptionKind, Price> = {
   'near-pattern': 'fastenerSetAxle',
   adapter: 'adapterEach',
@@ -39,8 +40,8 @@ const PRICE_OF: Record<PatternOptionKind, Price> = {
   'hub-swap': 'hubSwapEach',
 };
 
-/** The ways to make a wheel of another pattern go on, side by side. */
-export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {
+/** The options for a wheel of another pattern, side by side. */
+export function OptionsDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {
   const { job } = useDocument();
   const put = usePutSetup();
   const lengths = useLengths();
@@ -54,7 +55,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
   const adapterKept = item
     ? { piece: pieceFromShelf(item), name: itemName(item), priceEach: item.priceEach ?? null }
     : null;
-  const ways = patternOptions({
+  const options = patternOptions({
     job,
     setup,
     axle,
@@ -63,39 +64,38 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
   });
   const terms = useBriefTerms();
   const currency = priceInForce('currency', job) ?? '';
-  const take = (way: PatternOption) =>
+  const take = (option: PatternOption) =>
     put({
-      setup: { ...setup, [axle]: way.candidate! },
-      label: `${setup.label || setup.id.toUpperCase()}, ${way.title.toLowerCase()}`,
+      setup: { ...setup, [axle]: option.candidate! },
+      label: `${setup.label || setup.id.toUpperCase()}, ${option.title.toLowerCase()}`,
       after: setup.id,
     });
   return (
-    <Modal
-      open
+    <Dialog
       onCancel={close}
       footer={<Button onClick={close}>Close</Button>}
       title={`Different bolt pattern, ${axle}: options`}
       width={1120}
       style={{ top: 48 }}
     >
-      <div className="ways">
+      <div className="options">
         <table>
           <thead>
             <tr>
               <th scope="col">
                 <span className="visually-hidden">Row</span>
               </th>
-              {ways.map((way) => (
-                <th key={way.kind} scope="col">
-                  <span className={`ways-head is-${way.verdict}`}>
+              {options.map((option) => (
+                <th key={option.kind} scope="col">
+                  <span className={`options-head is-${option.verdict}`}>
                     <RingMark
-                      verdict={way.verdict}
-                      used={usedShare(judged(way.verdict))}
-                      word={verdictWord(judged(way.verdict))}
+                      verdict={option.verdict}
+                      used={usedShare(judged(option.verdict))}
+                      word={verdictWord(judged(option.verdict))}
                     />
                     <span>
-                      {way.title}
-                      <small>{verdictWord(judged(way.verdict))}</small>
+                      {option.title}
+                      <small>{verdictWord(judged(option.verdict))}</small>
                     </span>
                   </span>
                 </th>
@@ -105,12 +105,12 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
           <tbody>
             <tr>
               <th scope="row">Geometry</th>
-              {ways.map((way) => (
-                <td key={way.kind}>
-                  {way.lines.map((line) => (
+              {options.map((option) => (
+                <td key={option.kind}>
+                  {option.lines.map((line) => (
                     <p key={line}>{line}</p>
                   ))}
-                  {way.kind === 'adapter' && kept.length > 0 && (
+                  {option.kind === 'adapter' && kept.length > 0 && (
                     <Select
                       size="small"
                       aria-label="Adapter from the shelf"
@@ -123,9 +123,9 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
                       onChange={(at: number | undefined) => setChosen(at ?? null)}
                     />
                   )}
-                  {way.kind === 'adapter' && chosen === null && (
+                  {option.kind === 'adapter' && chosen === null && (
                     <LengthField
-                      name={`ways/${setup.id}/${axle}/adapter`}
+                      name={`options/${setup.id}/${axle}/adapter`}
                       value={adapterMm}
                       commit={setAdapterMm}
                       label="Thickness"
@@ -134,9 +134,9 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
                       check={(mm) => (mm > 0 ? null : 'a thickness must be more than 0')}
                     />
                   )}
-                  {way.kind === 'hub-swap' && (
+                  {option.kind === 'hub-swap' && (
                     <LengthField
-                      name={`ways/${setup.id}/${axle}/shift`}
+                      name={`options/${setup.id}/${axle}/shift`}
                       value={hubFaceShiftMm}
                       commit={setHubFaceShiftMm}
                       label="Hub face further out by"
@@ -150,27 +150,27 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
             {ROWS.map(([name, show]) => (
               <tr key={name}>
                 <th scope="row">{name}</th>
-                {ways.map((way) => (
-                  <td key={way.kind} className="figure">
-                    {way.position ? show(way.position, lengths) : '—'}
+                {options.map((option) => (
+                  <td key={option.kind} className="figure">
+                    {option.position ? show(option.position, lengths) : '—'}
                   </td>
                 ))}
               </tr>
             ))}
             <tr>
               <th scope="row">Cost, the axle</th>
-              {ways.map((way) => (
-                <td key={way.kind} className="figure">
-                  {way.cost === null ? <span className="soft">no price yet</span> : `${way.cost} ${currency}`}
-                  <PriceField terms={terms} of={PRICE_OF[way.kind]} />
+              {options.map((option) => (
+                <td key={option.kind} className="figure">
+                  {option.cost === null ? <span className="soft">no price yet</span> : `${option.cost} ${currency}`}
+                  <PriceField terms={terms} of={PRICE_OF[option.kind]} />
                 </td>
               ))}
             </tr>
             <tr>
               <th scope="row">Watch out</th>
-              {ways.map((way) => (
-                <td key={way.kind} className="soft">
-                  {way.caution}
+              {options.map((option) => (
+                <td key={option.kind} className="soft">
+                  {option.caution}
                 </td>
               ))}
             </tr>
@@ -178,15 +178,15 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
               <th scope="row">
                 <span className="visually-hidden">Use</span>
               </th>
-              {ways.map((way) => (
-                <td key={way.kind}>
-                  {way.candidate && way.kind !== 'near-pattern' ? (
-                    <Button size="small" onClick={() => take(way)}>
+              {options.map((option) => (
+                <td key={option.kind}>
+                  {option.candidate && option.kind !== 'near-pattern' ? (
+                    <Button size="small" onClick={() => take(option)}>
                       Make a setup
                     </Button>
                   ) : (
                     <span className="soft">
-                      {way.kind === 'near-pattern' && way.verdict === 'fail' ? '' : WITHOUT[way.kind]}
+                      {option.kind === 'near-pattern' && option.verdict === 'fail' ? '' : WITHOUT[option.kind]}
                     </span>
                   )}
                 </td>
@@ -198,7 +198,7 @@ export function WaysOutDialog({ setup, axle, close }: { setup: Setup; axle: Axle
           Fasteners and hubs are safety parts. Redrilling and welding need licensed work and local approval.
         </p>
       </div>
-    </Modal>
+    </Dialog>
   );
 }
 
