@@ -6,6 +6,7 @@ import './ui/frame/frame.css';
 import './ui/fields/fields.css';
 import './ui/sheet/sheet.css';
 import './ui/frame/stations.css';
+import './ui/frame/print.css';
 import { App as AntApp, ConfigProvider } from 'antd';
 import type { ReactNode } from 'react';
 import {
@@ -20,7 +21,8 @@ import {
 } from 'react-router';
 import { readPreferences } from './preferences/cookie';
 import { DEFAULT_PREFERENCES } from './preferences/preferences';
-import { PreferencesProvider, usePreferences } from './preferences/PreferencesContext';
+import { PreferencesProvider } from './preferences/PreferencesContext';
+import { useTheme } from './preferences/useTheme';
 import { antdTheme } from './theme/antdTheme';
 import type { Route } from './+types/root';
 
@@ -66,7 +68,7 @@ export default function Root({ loaderData }: Route.ComponentProps) {
 }
 
 function Themed({ nonce, children }: { nonce: string; children: ReactNode }) {
-  const { theme } = usePreferences();
+  const theme = useTheme();
   return (
     <ConfigProvider theme={antdTheme(theme)} csp={{ nonce }} wave={{ disabled: true }}>
       <AntApp component={false}>{children}</AntApp>

@@ -13,7 +13,8 @@ export function PreferencesProvider({ initial, children }: { initial: Preference
   const [chosen, setChosen] = useState(initial);
   useEffect(() => {
     document.documentElement.dataset.theme = chosen.theme;
-  }, [chosen.theme]);
+    document.documentElement.dataset.keys = chosen.keys;
+  }, [chosen.theme, chosen.keys]);
   const state = useMemo<PreferencesState>(
     () => ({
       ...chosen,

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { createCookie } from 'react-router';
 import { LENGTH_UNITS, measureUnits } from '#core/units';
-import { COOKIE_NAME, DEFAULT_PREFERENCES, GUIDE_STATES, type Preferences } from './preferences';
+import { COOKIE_NAME, DEFAULT_PREFERENCES, GUIDE_STATES, KEY_STATES, type Preferences } from './preferences';
 
 const cookie = createCookie(COOKIE_NAME);
 
@@ -14,7 +14,8 @@ const schema = Joi.object<Preferences>({
     speed: Joi.valid(...measureUnits('speed')).required(),
     torque: Joi.valid(...measureUnits('torque')).required(),
   }).default(DEFAULT_PREFERENCES.measures),
-  theme: Joi.valid('light', 'dark').required(),
+  theme: Joi.valid('light', 'dark', 'system').required(),
+  keys: Joi.valid(...KEY_STATES).default(DEFAULT_PREFERENCES.keys),
   guide: Joi.valid(...GUIDE_STATES).default(DEFAULT_PREFERENCES.guide),
 });
 

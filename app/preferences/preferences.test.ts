@@ -21,18 +21,25 @@ test.each(['mm', 'in', 'in16', 'in32'] as const)('what the browser keeps, the se
     for (const set of Object.values(UNIT_SETS)) {
       const { length: _, ...measures } = set;
       for (const guide of GUIDE_STATES)
-        expect(await asked(`other=1; ${kept({ unit, measures, theme, guide })}`)).toEqual({
+        expect(await asked(`other=1; ${kept({ unit, measures, theme, guide, keys: 'off' })}`)).toEqual({
           unit,
           measures,
           theme,
           guide,
+          keys: 'off',
         });
     }
 });
 test('nothing of what else stands beside the preferences is kept', async () => {
   const { measures } = DEFAULT_PREFERENCES;
-  const more = { unit: 'in', measures, theme: 'dark', guide: 'off', choose: () => {}, password: 'x' } as Preferences;
-  expect(await asked(kept(more))).toEqual({ unit: 'in', measures, theme: 'dark', guide: 'off' });
+  const more = { unit: 'in', measures, theme: 'dark', guide: 'off', keys: 'on', choose: () => {}, password: 'x' };
+  expect(await asked(kept(more as Preferences))).toEqual({
+    unit: 'in',
+    measures,
+    theme: 'dark',
+    guide: 'off',
+    keys: 'on',
+  });
 });
 test('what was kept before each quantity was chosen for itself still holds', async () => {
   const before = `${COOKIE_NAME}=${encodeURIComponent(btoa('{"unit":"in","theme":"dark"}'))}`;

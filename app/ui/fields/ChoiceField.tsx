@@ -1,5 +1,6 @@
 import { Select } from 'antd';
 import { useId } from 'react';
+import { drawingLength } from '../parts/drawing';
 
 interface ChoiceFieldProps<T extends string> {
   label: string;
@@ -30,7 +31,7 @@ export function ChoiceField<T extends string>({
         value={value}
         allowClear
         placeholder={placeholder}
-        style={{ width }}
+        style={{ width: drawingLength(width) }}
         options={choices.map(([key, name]) => ({ value: key, label: name }))}
         onChange={(chosen: T | undefined) => commit(chosen ?? null)}
       />

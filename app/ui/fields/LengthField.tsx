@@ -2,6 +2,7 @@ import { formatLength, lengthFigure, offsetFigure, readLength, type LengthUnit }
 import { DomainError } from '#core/errors';
 import { rangeOf, type Range, type RangeName } from '#formats/fields';
 import { useLengths } from '../../preferences/PreferencesContext';
+import { keypadFor } from './keypad';
 import { TypedInput, type TypedInputProps } from './TypedInput';
 
 type Shown = Omit<TypedInputProps<number>, 'show' | 'read' | 'unit'>;
@@ -16,6 +17,7 @@ export function LengthField({
   return (
     <TypedInput
       {...props}
+      keypad={keypadFor(range, unit !== 'mm')}
       unit={sign}
       show={(mm) => lengthFigure(mm, unit)}
       read={(text) => {

@@ -2,6 +2,7 @@ import { DomainError } from '#core/errors';
 import { formatMeasure, measureFigure, measureSign, readMeasure, type Quantity } from '#core/units';
 import { rangeOf, type Range, type RangeName } from '#formats/fields';
 import { useLengths } from '../../preferences/PreferencesContext';
+import { keypadFor } from './keypad';
 import { TypedInput, type TypedInputProps } from './TypedInput';
 
 type Shown = Omit<TypedInputProps<number>, 'show' | 'read' | 'unit'>;
@@ -13,6 +14,7 @@ export function MeasureField({ quantity, range, ...props }: Shown & { quantity: 
   return (
     <TypedInput
       {...props}
+      keypad={keypadFor(range)}
       unit={measureSign(quantity, unit)}
       show={(value) => measureFigure({ quantity, value, unit })}
       read={(text) => {

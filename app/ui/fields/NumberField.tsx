@@ -1,6 +1,7 @@
 import { DomainError } from '#core/errors';
 import { inchesFromMm, readLength, readNumber, rimFigure } from '#core/units';
 import { rangeOf, type Range, type RangeName } from '#formats/fields';
+import { keypadFor } from './keypad';
 import { TypedInput, type TypedInputProps } from './TypedInput';
 
 type Shown = Omit<TypedInputProps<number>, 'show' | 'read'> & { range: RangeName | Range };
@@ -15,6 +16,7 @@ export function NumberField({
   return (
     <TypedInput
       {...props}
+      keypad={keypadFor(range)}
       show={(value) => String(value)}
       read={(text) => {
         const value = readNumber(text);
@@ -33,6 +35,7 @@ export function RimField({ range, ...props }: Shown) {
   return (
     <TypedInput
       {...props}
+      keypad="decimal"
       unit="in"
       show={rimFigure}
       read={(text) => {

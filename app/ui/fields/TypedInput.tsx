@@ -13,6 +13,8 @@ export interface TypedInputProps<T> extends TypedField<T> {
   /** Marks a value nobody measured. */
   assumed?: string | undefined;
   aside?: ReactNode;
+  /** What a phone shows to type with. */
+  keypad?: 'decimal' | 'text' | undefined;
   placeholder?: string | undefined;
   className?: string | undefined;
   style?: CSSProperties | undefined;
@@ -25,10 +27,11 @@ interface InputBoxProps {
   describedBy: string | undefined;
   placeholder: string;
   width: number;
+  keypad: 'decimal' | 'text';
 }
 
 /** Drawn again only when what it shows has changed: a nudge must not draw every field of a sheet. */
-const InputBox = memo(({ text, handlers, faulty, describedBy, placeholder, width }: InputBoxProps) => (
+const InputBox = memo(({ text, handlers, faulty, describedBy, placeholder, width, keypad }: InputBoxProps) => (
   <Input
     {...handlers}
     value={text}
@@ -37,6 +40,7 @@ const InputBox = memo(({ text, handlers, faulty, describedBy, placeholder, width
     status={faulty ? 'error' : ''}
     aria-invalid={faulty}
     aria-describedby={describedBy}
+    inputMode={keypad}
     autoComplete="off"
     spellCheck={false}
     style={{ width: `${width + 2.5}ch` }}
@@ -47,6 +51,7 @@ InputBox.displayName = 'InputBox';
 /** A labelled input over a value of the job, with its message right below it. */
 export function TypedInput<T>(props: TypedInputProps<T>) {
   const { label, unit, width = 7, bare, assumed, aside, placeholder = '—', className = '', style } = props;
+  const { keypad = 'text' } = props;
   const { text, handlers, fault, note, messageId } = useTypedField(props);
   return (
     <div className={`field ${bare ? 'field-bare' : ''} ${fault ? 'field-faulty' : ''} ${className}`} style={style}>
@@ -64,6 +69,7 @@ export function TypedInput<T>(props: TypedInputProps<T>) {
             describedBy={fault !== null || note !== null ? messageId : undefined}
             placeholder={placeholder}
             width={width}
+            keypad={keypad}
           />
           {unit && (
             <span className="field-unit" aria-hidden>

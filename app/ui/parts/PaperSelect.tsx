@@ -15,7 +15,7 @@ export function PaperSelect({ value, choose }: { value: Paper; choose(paper: Pap
         id={id}
         value={value}
         onChange={choose}
-        style={{ width: 160 }}
+        style={{ width: '10rem' }}
         options={[
           { value: 'a4', label: 'A4' },
           { value: 'letter', label: 'Letter' },

@@ -1,4 +1,5 @@
-import { Segmented, Tooltip } from 'antd';
+import { Tip } from './Tip';
+import { Segments } from './Segments';
 
 interface WordSwitchProps<T extends string> {
   label: string;
@@ -11,12 +12,12 @@ interface WordSwitchProps<T extends string> {
 
 /** A choice between a few words that all stay in sight. */
 export const WordSwitch = <T extends string>({ label, tip, options, value, choose }: WordSwitchProps<T>) => (
-  <Tooltip title={tip}>
-    <Segmented<T>
+  <Tip title={tip}>
+    <Segments<T>
       aria-label={label}
       options={options.map(([key, name]) => ({ value: key, label: name }))}
       value={value}
       onChange={choose}
     />
-  </Tooltip>
+  </Tip>
 );

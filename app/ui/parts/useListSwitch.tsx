@@ -4,6 +4,7 @@ import { useCallback, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useSight } from '../../job/useSight';
 import { BY_SIGN } from '../frame/useJobKeys';
+import { Tip } from './Tip';
 
 /** Whether the fields stand on the drawing or in a list beside it, with the button and the key that change it. */
 export function useListSwitch() {
@@ -13,9 +14,11 @@ export function useListSwitch() {
   useHotkeys('f', swap, BY_SIGN, [swap]);
   const listButton = useMemo(
     () => (
-      <Button icon={<UnorderedListOutlined />} aria-pressed={asList} title="Fields as a list (F)" onClick={swap}>
-        List
-      </Button>
+      <Tip title="Fields as a list (F)">
+        <Button className="list-button" icon={<UnorderedListOutlined />} aria-pressed={asList} onClick={swap}>
+          List
+        </Button>
+      </Tip>
     ),
     [asList, swap],
   );

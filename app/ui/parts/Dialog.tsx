@@ -1,0 +1,38 @@
+import { Modal, type ModalProps } from 'antd';
+import { useCallback, useEffect, useRef, useState } from 'react';
+
+/** A switch is none of them: its word would stand over the dialog, and take the first Escape. */
+const FIELDS = 'input:not([type=hidden], [type=file], [type=radio]), select, textarea';
+
+/** Where a dialog begins: its first field; without one its title, so that no button is pressed unread. */
+function begin(root: Element | null | undefined): void {
+  // A dialog may know better where its work begins.
+  const has = document.activeElement;
+  if (!root || (root.contains(has) && has?.matches(`${FIELDS}, button:not(.ant-modal-close)`))) return;
+  const field = root.querySelector<HTMLElement>(`.ant-modal-body :is(${FIELDS})`);
+  const title = root.querySelector<HTMLElement>('.ant-modal-title');
+  title?.setAttribute('tabindex', '-1');
+  (field ?? title)?.focus();
+}
+
+/** A dialog that stands as long as it is drawn: the focus goes to its first field, and back to what had it before. */
+export function Dialog({ children, ...props }: Omit<ModalProps, 'open'>) {
+  const [opener] = useState(() => (typeof document === 'undefined' ? null : document.activeElement));
+  const inside = useRef<HTMLDivElement>(null);
+  const start = useCallback(() => begin(inside.current?.closest('[role=dialog]')), []);
+  useEffect(() => {
+    start();
+    return () => {
+      // After the dialog has put its own things away.
+      setTimeout(() => {
+        const back = opener instanceof HTMLElement && opener !== document.body && opener.isConnected ? opener : null;
+        (back ?? document.getElementById('station'))?.focus();
+      });
+    };
+  }, [opener, start]);
+  return (
+    <Modal {...props} open focusable={{ focusTriggerAfterClose: false }} afterOpenChange={(open) => open && start()}>
+      <div ref={inside}>{children}</div>
+    </Modal>
+  );
+}

@@ -1,0 +1,32 @@
+import { useEffect, useRef } from 'react';
+
+/** Shuts what stands open when somebody presses Escape, or points or goes elsewhere; its button gets the focus back. */
+export function useShut<E extends HTMLElement>(open: boolean, shut: () => void) {
+  const ref = useRef<E>(null);
+  useEffect(() => {
+    const element = ref.current;
+    if (!open || !element) return;
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== 'Escape') return;
+      shut();
+      element.querySelector<HTMLElement>('[aria-expanded]')?.focus();
+    };
+    // Lists of a field within open at the end of the page: what belongs to it is not elsewhere.
+    const isElsewhere = (target: EventTarget | null): boolean =>
+      target instanceof Element &&
+      !element.contains(target) &&
+      !target.closest('.ant-dropdown, .ant-popover, .ant-select-dropdown');
+    const onElsewhere = ({ target }: Event) => {
+      if (isElsewhere(target)) shut();
+    };
+    document.addEventListener('keydown', onKey);
+    document.addEventListener('pointerdown', onElsewhere);
+    document.addEventListener('focusin', onElsewhere);
+    return () => {
+      document.removeEventListener('keydown', onKey);
+      document.removeEventListener('pointerdown', onElsewhere);
+      document.removeEventListener('focusin', onElsewhere);
+    };
+  }, [open, shut]);
+  return ref;
+}
