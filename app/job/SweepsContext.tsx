@@ -8,6 +8,7 @@ import {
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
+import { useLocation } from 'react-router';
 import { NO_SWEEPS, type SweepSource } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { useDocument } from './DocumentContext';
@@ -28,6 +29,9 @@ export function useSweeps(): Sweeps {
   return sweeps;
 }
 
+/** Where readings are taken, and no setup is looked at. */
+const MEASURING = /\/(hub|room|brakes|brief)\/?$/;
+
 /** How long a job stays as it is before it is swept anew, ms: a held nudge key is swept once, at its end. */
 const PAUSE_MS = 150;
 
@@ -38,6 +42,8 @@ const PAUSE_MS = 150;
 export function SweepsProvider({ children }: { children: ReactNode }) {
   const { job } = useDocument();
   const raised = useRaised();
+  const { pathname } = useLocation();
+  const resting = MEASURING.test(pathname);
   const [store] = useState(() => new SweepStore());
   const source = useSyncExternalStore(
     store.subscribe,
@@ -45,9 +51,9 @@ export function SweepsProvider({ children }: { children: ReactNode }) {
     () => NO_SWEEPS,
   );
   useEffect(() => {
-    const later = setTimeout(() => store.follow(job, raised), store.expect() ? PAUSE_MS : 0);
+    const later = setTimeout(() => store.follow(job, raised, resting), store.expect() ? PAUSE_MS : 0);
     return () => clearTimeout(later);
-  }, [store, job, raised]);
+  }, [store, job, raised, resting]);
   useEffect(() => () => store.end(), [store]);
   const value = useMemo(() => ({ source, store }), [source, store]);
   return <SweepsContext value={value}>{children}</SweepsContext>;

@@ -129,6 +129,31 @@ test('the present car first, then the raised setup, then the others; each once',
   expect(await finish()).toEqual([]);
 });
 
+test('while readings are taken the setups wait, until looked at or the job is left alone for long', async () => {
+  jest.useFakeTimers({ doNotFake: ['setImmediate', 'nextTick'] });
+  const store = new SweepStore();
+  store.follow(EXAMPLE, EXAMPLE.setups[1]!, true);
+  expect(await finish()).toEqual(['now front', 'now rear']);
+  jest.advanceTimersByTime(9_000);
+  expect(calls).toEqual([]);
+  // Another reading: the wait begins anew.
+  const read = applyEdits(EXAMPLE, [{ op: 'set', path: ['vehicle', 'flangeMm'], value: 12 }]);
+  store.follow(read, read.setups[1]!, true);
+  expect(await finish()).toEqual(['now front', 'now rear']);
+  jest.advanceTimersByTime(9_000);
+  // What waits for nobody is not said to be on its way.
+  expect([calls.length, draws.length, store.state().waiting]).toEqual([0, 0, 0]);
+  jest.advanceTimersByTime(1_000);
+  expect(await finish()).toEqual(['b front', 'b rear', 'a front', 'a rear']);
+  store.follow(EXAMPLE, EXAMPLE.setups[1]!, true);
+  await finish();
+  // Somebody goes to the setups.
+  store.follow(EXAMPLE, EXAMPLE.setups[1]!);
+  expect(await finish()).toEqual(['b front', 'b rear', 'a front', 'a rear']);
+  store.end();
+  jest.useRealTimers();
+});
+
 test('only what has changed is swept anew, and the last sweep stands in meanwhile', async () => {
   const store = new SweepStore();
   store.follow(EXAMPLE, null);

@@ -9,7 +9,7 @@ import { presentSlot, sameParts, setupSlot, wantedBy, wantedFor, partsOf, type W
 export interface SweepState {
   /** What the reports are made with; another object whenever a sweep has come in. */
   source: SweepSource;
-  /** How many sweeps are still to come (−1 before anybody looked), and the share done of the one under way. */
+  /** How many sweeps are due (−1 before anybody looked), and the share done of the one under way. */
   waiting: number;
   share: number;
   /** The worker ended by itself, or was told to stop: nothing is swept until it is asked to. */
@@ -21,6 +21,9 @@ export const UNSWEPT: SweepState = { source: NO_SWEEPS, waiting: -1, share: 0, h
 
 /** How long a job is left alone before it is drawn how sure its clearances are, ms. */
 const QUIET_MS = 1200;
+
+/** How long a job is left alone where its setups are not looked at before they are swept all the same, ms. */
+const REST_MS = 10_000;
 
 /** A sweep that was made: of what, by content and by identity. */
 interface Done {
@@ -41,6 +44,8 @@ export class SweepStore {
   /** How sure the clearances of the setups are, the raised one's first: drawn once everything is swept. */
   #unsure: readonly Wanted[] = [];
   #quiet: ReturnType<typeof setTimeout> | null = null;
+  /** The setups are not looked at: of them nothing is swept before the job has been left alone for long. */
+  #resting = false;
   readonly #drawn = new Map<string, { key: string; spread: () => ObstacleSpreads }>();
   readonly #listeners = new Set<() => void>();
   /** The worker, for what a station asks it for itself. */
@@ -71,9 +76,13 @@ export class SweepStore {
     return before || this.#done.size > 0;
   }
 
-  /** Takes the job as it is now: what is not swept yet is put in line, what is not wanted any more is dropped. */
-  follow(job: Job, raised: Setup | null): void {
+  /**
+   * Takes the job as it is now: what is not swept yet is put in line, what is not wanted any more is dropped.
+   * @param resting its setups are not looked at now
+   */
+  follow(job: Job, raised: Setup | null, resting = false): void {
     this.#wake();
+    this.#resting = resting;
     const { sweeps, draws } = wantedFor(job, raised);
     this.#forgetBut(new Set(sweeps.map(({ slot }) => slot)));
     this.#wanted = sweeps.filter(({ slot, key }) => this.#done.get(slot)?.key !== key);
@@ -131,11 +140,12 @@ export class SweepStore {
 
   #next(): void {
     const halted = this.worker.died() ? 'died' : this.#stopped ? 'stopped' : null;
-    this.#set({ waiting: this.#wanted.length, halted });
+    const due = this.#wanted.filter(({ task }) => !this.#resting || task.kind === 'present');
+    this.#set({ waiting: due.length, halted });
     if (halted || this.#sweeps.busy) return;
-    const [wanted] = this.#wanted;
+    const [wanted] = due;
     if (wanted) void this.#sweep(wanted);
-    else this.#drawSoon();
+    else this.#later();
   }
 
   async #sweep({ slot, key, parts, task }: Wanted): Promise<void> {
@@ -156,13 +166,19 @@ export class SweepStore {
 
   /**
    * Draws wait until a job has been left alone for a while: they take longer than its sweeps, and a nudge makes them
-   * void.
+   * void. While readings are taken, the sweeps of setups wait as well.
    */
-  #drawSoon(): void {
-    this.#quiet ??= setTimeout(() => {
-      this.#quiet = null;
-      void this.#draw();
-    }, QUIET_MS);
+  #later(): void {
+    const resting = this.#resting;
+    this.#quiet ??= setTimeout(
+      () => {
+        this.#quiet = null;
+        this.#resting = false;
+        if (resting) this.#next();
+        else void this.#draw();
+      },
+      resting ? REST_MS : QUIET_MS,
+    );
   }
 
   /** Draws how sure the next clearances are; sweeps that come up meanwhile go before. */
