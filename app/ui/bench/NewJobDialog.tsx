@@ -1,9 +1,10 @@
-import { Input, Modal } from 'antd';
+import { Input } from 'antd';
 import { useId, useState } from 'react';
+import { Dialog } from '../parts/Dialog';
 import { useBenchCommand } from './useBenchCommand';
 
 /** A new job needs a car; everything else comes with the work. */
-export function NewJobDialog({ open, close }: { open: boolean; close(): void }) {
+export function NewJobDialog({ close }: { close(): void }) {
   const { send, busy, answer } = useBenchCommand();
   const [car, setCar] = useState('');
   const [title, setTitle] = useState('');
@@ -17,8 +18,7 @@ export function NewJobDialog({ open, close }: { open: boolean; close(): void }) 
     void send({ intent: 'new', car, title });
   };
   return (
-    <Modal
-      open={open}
+    <Dialog
       onCancel={close}
       onOk={start}
       okText="Start with the readings"
@@ -73,6 +73,6 @@ export function NewJobDialog({ open, close }: { open: boolean; close(): void }) 
         )}
         <button type="submit" hidden />
       </form>
-    </Modal>
+    </Dialog>
   );
 }

@@ -7,6 +7,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { Ruler } from '../sheet/Ruler';
 import { fitScale, type SheetScale } from '../sheet/scale';
+import { drawingFrame, placeOn } from '../parts/drawing';
 import { useSize } from '../sheet/useSize';
 import { nearPlaces, type BrakeScene } from './scene';
 import './brakes.css';
@@ -23,6 +24,8 @@ interface BrakeSheetProps {
 }
 
 const MARGINS = { left: 30, right: 40, top: 26, bottom: 52 };
+/** A letter of the figures on it. */
+const LETTER_PX = 8;
 /** How far the hub is drawn out, mm. */
 const HUB_MM = 72;
 
@@ -40,7 +43,7 @@ export function BrakeSheet({ scene, room, limits, boreMm, assumed, move, descrip
   const foot = size.height - MARGINS.bottom;
   return (
     <div className="sheet brake-sheet" ref={ref}>
-      <svg width={size.width} height={size.height} role="img" aria-label={description}>
+      <svg {...drawingFrame(size)} role="img" aria-label={description}>
         <defs>
           <clipPath id="brake-metal">{metal && <path d={path(metal, true)} />}</clipPath>
           <pattern id="brake-touch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -117,11 +120,12 @@ function useDrag(stackMm: number, k: number, move?: (stackMm: number) => void) {
   return {
     onPointerDown(event: PointerEvent<SVGGElement>) {
       event.currentTarget.setPointerCapture(event.pointerId);
-      from.current = { x: event.clientX, stackMm };
+      from.current = { x: placeOn(event.currentTarget.ownerSVGElement!, event).x, stackMm };
     },
     onPointerMove(event: PointerEvent<SVGGElement>) {
       if (!from.current) return;
-      const by = Math.round((2 * (event.clientX - from.current.x)) / k) / 2;
+      const { x } = placeOn(event.currentTarget.ownerSVGElement!, event);
+      const by = Math.round((2 * (x - from.current.x)) / k) / 2;
       move(Math.max(0, from.current.stackMm + by));
     },
     onPointerUp: () => {
@@ -139,7 +143,7 @@ function useDrag(stackMm: number, k: number, move?: (stackMm: number) => void) {
  */
 function Nearest({ room, scale, limits }: { room: BrakeRoom; scale: SheetScale; limits: BrakeSheetProps['limits'] }) {
   const lengths = useLengths();
-  const { x, y } = scale;
+  const { x, y, width } = scale;
   return nearPlaces(room).map(({ part, mm, caliper, wheel }) => {
     const limit = part === 'spoke' ? limits.spokeMm : limits.barrelMm;
     const verdict = clearanceVerdict(mm, limit);
@@ -155,14 +159,18 @@ function Nearest({ room, scale, limits }: { room: BrakeRoom; scale: SheetScale; 
           ? [midX + 10, midY + 12, 'start']
           : [midX - 12, midY + 14, 'end']
     ) as [number, number, 'start' | 'end'];
+    const said = [lengths.text(mm), part === 'weight' ? 'weight' : '', word].filter(Boolean).join(' ');
+    const wide = said.length * LETTER_PX;
+    // On a narrow sheet they come in from its edge.
+    const textX = anchor === 'start' ? Math.min(labelX, width - wide) : Math.max(labelX, wide);
     return (
       <g key={part} className={`brake-near is-${verdict}`}>
         <Dimension from={from} to={to} tone={`is-${verdict}`} />
         <circle cx={from[0]} cy={from[1]} r={2.4} />
         <circle cx={to[0]} cy={to[1]} r={2.4} />
         {part === 'spoke' && <line className="brake-lead" x1={to[0]} y1={to[1]} x2={labelX - 3} y2={to[1]} />}
-        <text className={`is-${verdict}`} x={labelX} y={labelY} textAnchor={anchor}>
-          {lengths.text(mm)} {part === 'weight' ? 'weight' : ''} {word}
+        <text className={`is-${verdict}`} x={textX} y={labelY} textAnchor={anchor}>
+          {said}
         </text>
       </g>
     );

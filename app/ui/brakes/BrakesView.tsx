@@ -117,7 +117,7 @@ export function BrakesView({ axle }: { axle: AxleName }) {
           onChange={(key: string | null) => key !== null && choose(key)}
           options={subjects.map(({ key, name }) => ({ value: key, label: name }))}
           placeholder="no wheel yet"
-          style={{ width: 236 }}
+          style={{ width: '14.75rem' }}
           showSearch={{ optionFilterProp: 'label' }}
         />
         <WordSwitch<Shown>

@@ -80,7 +80,7 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
           />
         )}
         <KeepBrake caliper={caliper} />
-        <h3 className="label">{caliper.outline ? `Outline, ${caliper.outline.length} points` : 'Outline, none yet'}</h3>
+        <h2 className="label">{caliper.outline ? `Outline, ${caliper.outline.length} points` : 'Outline, none yet'}</h2>
         <div className="brake-tools">
           <WordSwitch<Way>
             label="How the outline is given"

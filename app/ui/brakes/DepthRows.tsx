@@ -66,7 +66,7 @@ export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: 
       <p className="soft brake-hint">
         Straightedge across the back flange, {lengths.text(backMm)} inboard of the pad (overall backspacing).
       </p>
-      <h3 className="label">Barrel, from the flange outward</h3>
+      <h2 className="label">Barrel, from the flange outward</h2>
       <FigureRows
         name={`${name}/barrel`}
         of="Barrel depth"
@@ -75,7 +75,7 @@ export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: 
         change={(barrel) => change({ ...now, barrel })}
         fault={faultOf('barrel')}
       />
-      <h3 className="label">Back of the spokes, from the rim inward</h3>
+      <h2 className="label">Back of the spokes, from the rim inward</h2>
       <FigureRows
         name={`${name}/spoke`}
         of="Spoke depth"
@@ -84,7 +84,7 @@ export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: 
         change={(spoke) => change({ ...now, spoke })}
         fault={faultOf('spoke')}
       />
-      <h3 className="label">Balance weights on the barrel</h3>
+      <h2 className="label">Balance weights on the barrel</h2>
       <FigureRows
         name={`${name}/weights`}
         of="Zone"

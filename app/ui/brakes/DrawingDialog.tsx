@@ -1,4 +1,4 @@
-import { Alert, Modal, Select } from 'antd';
+import { Alert, Select } from 'antd';
 import { useId, useState } from 'react';
 import { barrelFault, spokeFault, weightsFault, type AxialPoint, type InnerFace } from '#core/brake';
 import { DomainError } from '#core/errors';
@@ -6,6 +6,7 @@ import type { AxleName } from '#core/job';
 import { formatNumber } from '#core/units';
 import type * as OutlineCodec from '#formats/outline';
 import type { Drawing, DrawnLine, Outboard, Placement } from '#formats/outline';
+import { Dialog } from '../parts/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { NumberField } from '../fields/NumberField';
 import { readBeside } from '../../workers/drawings';
@@ -83,8 +84,7 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
     close();
   };
   return (
-    <Modal
-      open
+    <Dialog
       onCancel={close}
       onOk={take}
       okText="Use this line"
@@ -170,7 +170,7 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
           />
         )}
       </div>
-    </Modal>
+    </Dialog>
   );
 }
 

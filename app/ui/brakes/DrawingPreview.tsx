@@ -2,6 +2,7 @@ import type { AxialPoint } from '#core/brake';
 import { line } from 'd3';
 import { formatNumber } from '#core/units';
 import { Ruler } from '../sheet/Ruler';
+import { drawingFrame } from '../parts/drawing';
 import { fitScale } from '../sheet/scale';
 import './brakes.css';
 
@@ -37,7 +38,7 @@ export function DrawingPreview({ lines, other }: DrawingPreviewProps) {
     `${formatNumber(Math.min(...drawn.map(of)))} to ${formatNumber(Math.max(...drawn.map(of)))} mm`;
   return (
     <figure className="sheet drawing-preview">
-      <svg width={SIZE.width} height={SIZE.height} role="img" aria-label="How the lines would lie on hub face and axis">
+      <svg {...drawingFrame(SIZE)} role="img" aria-label="How the lines would lie on hub face and axis">
         <Ruler scale={scale} y={foot} grid={false} />
         <line className="hub-face" x1={x(0)} x2={x(0)} y1={y(60)} y2={foot} />
         {other.length > 0 && <path className="brake-outline" d={`${draw(other) ?? ''}Z`} />}

@@ -1,5 +1,5 @@
 import { DeleteOutlined } from '@ant-design/icons';
-import { Button, Segmented, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { useFetcher } from 'react-router';
 import { faceIsOf, familyFace, type InnerFace, type SpokeFamily } from '#core/brake';
@@ -7,6 +7,7 @@ import type { AxleName } from '#core/job';
 import { itemName } from '#core/shelf';
 import { offsetFigure, rimFigure } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
+import { Segments } from '../parts/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import { useReplaceItem, useShelf } from '../../job/ShelfContext';
 import { useEditAt } from '../parts/useEditAt';
@@ -122,7 +123,7 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
             <span className="label" id="face-family">
               Spokes seen from behind <em className="assumed">assumed</em>
             </span>
-            <Segmented<SpokeFamily | ''>
+            <Segments<SpokeFamily | ''>
               aria-labelledby="face-family"
               options={FAMILIES}
               value={face.origin === 'family' ? (face.family ?? '') : ''}

@@ -6,6 +6,7 @@ import { type Verdict } from '#core/verdict';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
+import { LENGTH_WORDS } from '../words';
 import type { Subject } from './subjects';
 import './brakes.css';
 
@@ -65,8 +66,8 @@ export function RankTable({ ranked, choose }: { ranked: readonly Row[]; choose(k
   return (
     <div className="rank">
       <p className="soft">
-        Sorted by the least margin over the limits at spokes, barrel and weights; lengths in {lengths.sign}. Setups with
-        their stacks, shelf wheels without.
+        Sorted by the least margin over the limits at spokes, barrel and weights; lengths in{' '}
+        {LENGTH_WORDS[lengths.sign]}. Setups with their stacks, shelf wheels without.
       </p>
       <Table<Row>
         columns={columns}

@@ -1,10 +1,11 @@
 import { PrinterOutlined } from '@ant-design/icons';
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { DomainError } from '#core/errors';
 import type { AxleName } from '#core/job';
 import { CHECK_MM, printProof, WAYS, type PrintScale, type Way } from '#core/print';
 import { formatNumber, readLength, roundTo } from '#core/units';
+import { Dialog } from '../parts/Dialog';
 import { useDocument, useSaves } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
@@ -48,8 +49,7 @@ export function TemplateDialog({ axle, subject, close }: { axle: AxleName; subje
   });
   const ready = there && saved && marginMm !== null;
   return (
-    <Modal
-      open
+    <Dialog
       onCancel={close}
       title={`Template at 1:1, ${axle}`}
       width={560}
@@ -103,7 +103,7 @@ export function TemplateDialog({ axle, subject, close }: { axle: AxleName; subje
         </div>
         <Proof key={`${scale.across}/${scale.along}`} scale={scale} correct={setScale} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }
 

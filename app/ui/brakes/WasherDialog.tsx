@@ -1,9 +1,9 @@
-import { Modal } from 'antd';
 import { useState } from 'react';
 import { spacerFromWashersMm, usualSpacerMm } from '#core/brake';
 import { hardwareOf, type BrakeCase, verdictWord } from '#core/evaluate';
 import type { AxleName, SetupAxle } from '#core/job';
 import { formatNumber } from '#core/units';
+import { Dialog } from '../parts/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
@@ -36,8 +36,7 @@ export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
   const setup = subject && setupOf(subject, job);
   const candidate: SetupAxle = setup?.[axle] ?? { wheel: subject?.wheel };
   return (
-    <Modal
-      open
+    <Dialog
       onCancel={close}
       onOk={close}
       okText="Done"
@@ -96,7 +95,7 @@ export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
           </div>
         )}
       </div>
-    </Modal>
+    </Dialog>
   );
 }
 

@@ -1,5 +1,5 @@
-import { Segmented } from 'antd';
 import { AXLES, requiredBackspacing } from '#core/job';
+import { Segments } from '../parts/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import { LengthField } from '../fields/LengthField';
 import { useEditAt } from '../parts/useEditAt';
@@ -32,7 +32,7 @@ export function RequiredBackspacing() {
           placeholder="none asked"
         />
       ))}
-      <Segmented<'overall' | 'nominal'>
+      <Segments<'overall' | 'nominal'>
         aria-label="Convention of the required backspacing"
         options={[
           { value: 'overall', label: 'overall', tooltip: 'straightedge across the back flange to the pad' },

@@ -1,5 +1,6 @@
 import { range, scaleLinear } from 'd3';
 import { formatNumber, MM_PER_INCH } from '#core/units';
+import { drawingFrame } from '../parts/drawing';
 import { useSize } from '../sheet/useSize';
 import { useLengths } from '../../preferences/PreferencesContext';
 import './brief.css';
@@ -20,7 +21,11 @@ export function TargetScale({ min, max }: { min: number | null; max: number | nu
   const from = min === null ? 'any tuck' : lengths.text(min, true);
   return (
     <div className="target-scale" ref={ref}>
-      <svg width={width} height={HEIGHT} role="img" aria-label={`Target from ${from} to ${lengths.text(outer, true)}`}>
+      <svg
+        {...drawingFrame({ width, height: HEIGHT })}
+        role="img"
+        aria-label={`Target from ${from} to ${lengths.text(outer, true)}`}
+      >
         <rect
           x={min === null ? 0 : x(min)}
           width={Math.max(2, x(outer) - (min === null ? 0 : x(min)))}

@@ -4,6 +4,7 @@ import { extentMm } from '#core/position';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { fitScale } from '../sheet/scale';
+import { drawingFrame } from '../parts/drawing';
 import { useSize } from '../sheet/useSize';
 import './car.css';
 
@@ -37,8 +38,7 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
   return (
     <div className="spare-well" ref={ref}>
       <svg
-        width={size.width}
-        height={size.height}
+        {...drawingFrame(size)}
         role="img"
         aria-label={
           `Spare in its well: play ${lengths.text(report.playMm)}, above the well ${lengths.text(report.proudMm)},` +

@@ -3,6 +3,7 @@ import { trueBandKmh } from '#core/gearing';
 import type { SetupReport } from '#core/evaluate';
 import { formatNumber, inReadersUnit, measureSign } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
+import { drawingFrame } from '../parts/drawing';
 import { useSize } from '../sheet/useSize';
 import './car.css';
 
@@ -11,6 +12,8 @@ export interface SpeedLine {
   report: SetupReport;
 }
 
+/** Where the whole name of the upright scale has room. */
+const LONG_PX = 400;
 const EDGE = { left: 52, right: 64, top: 30, bottom: 40 };
 /** Least distance between the names at the lines' ends, px. */
 const NAME_GAP = 15;
@@ -51,12 +54,7 @@ export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; cu
     .join('; ');
   return (
     <div className="speed-chart" ref={ref}>
-      <svg
-        width={size.width}
-        height={size.height}
-        role="img"
-        aria-label={`True against shown speed: ${text || 'no tires known yet'}`}
-      >
+      <svg {...drawingFrame(size)} role="img" aria-label={`True against shown speed: ${text || 'no tires known yet'}`}>
         <path className="speed-band" d={`${edge(band)}L${x(shown)},${y(0)}L${x(0)},${y(0)}Z`} />
         <g className="speed-axes" aria-hidden>
           {x.ticks(6).map((at) => (
@@ -85,7 +83,8 @@ export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; cu
             speed shown, {sign}
           </text>
           <text x={16} y={14}>
-            true less shown, {sign}: above 0 the speedometer reads low
+            true less shown, {sign}
+            {size.width > LONG_PX && ': above 0 the speedometer reads low'}
           </text>
           <text
             className="speed-band-name"

@@ -93,7 +93,7 @@ function AxleChange({ setup, axle }: { setup: Setup; axle: AxleName }) {
           id={id}
           value={kind}
           options={[...KINDS]}
-          style={{ width: 160 }}
+          style={{ width: '10rem' }}
           onChange={(next) => {
             setChosen(next);
             if (change) editAt(path, { ...change, kind: next });

@@ -8,7 +8,7 @@ import { checkName, marginText } from '../checkWords';
 import type { Rung } from '../ladder/Ladder';
 import { figureColumn } from '../parts/figureColumn';
 import { Ring } from '../parts/Ring';
-import { faceText } from '../words';
+import { faceText, LENGTH_WORDS } from '../words';
 import { CompareTable, rowOf, type Column, type Row } from './CompareTable';
 import '../parts/swept.css';
 import './compare.css';
@@ -46,7 +46,7 @@ export function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: Axl
   return (
     <CompareTable
       label="Differences"
-      title={`Differences, ${axle} axle, lengths in ${lengths.sign}; changes are against the present car`}
+      title={`Differences, ${axle} axle, lengths in ${LENGTH_WORDS[lengths.sign]}; changes are against the present car`}
       rows={rungs.map(({ setup, report }) => rowOf(setup, report, axle))}
       columns={columns}
     />

@@ -1,7 +1,8 @@
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { type Edit, placeOf } from '#core/job';
 import { editName } from '#formats/fields';
+import { Dialog } from '../parts/Dialog';
 import { useSaves } from '../../job/DocumentContext';
 import { waitingEdits } from '../../job/jobState';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
@@ -14,8 +15,7 @@ export function ConflictDialog() {
   if (save.name !== 'conflict') return null;
   const mine = waitingEdits(state);
   return (
-    <Modal
-      open
+    <Dialog
       closable={false}
       mask={{ closable: false }}
       keyboard={false}
@@ -59,7 +59,7 @@ export function ConflictDialog() {
           ))}
         </ul>
       </div>
-    </Modal>
+    </Dialog>
   );
 }
 

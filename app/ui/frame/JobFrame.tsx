@@ -1,29 +1,44 @@
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
+import { useLocation } from 'react-router';
 import { useSweepState } from '../../job/SweepsContext';
 import { ConflictDialog } from './ConflictDialog';
 import { Guide } from './Guide';
 import { KeyHelp } from './KeyHelp';
 import { StationRoute } from './StationRoute';
+import { STATIONS } from './stations';
 import { TopStrip } from './TopStrip';
 import { useJobKeys } from './useJobKeys';
+import { useKeptKeys } from './useKeptKeys';
+import { usePaper } from './usePaper';
 
 /** What stands around every station of a job: the strip with the job's state above, the route on the left. */
 export function JobFrame({ children }: { children: ReactNode }) {
-  const help = useJobKeys();
+  const { isOnTheWay, leave } = useKeptKeys();
+  const help = useJobKeys(leave);
   const { waiting } = useSweepState();
+  const { pathname } = useLocation();
+  const station = useRef<HTMLElement>(null);
+  const name = STATIONS.find(({ path }) => pathname.endsWith(`/${path}`))?.name;
+  usePaper();
+  useEffect(() => {
+    // What had the focus went with its station: the next one has it, and is said.
+    const { activeElement } = document;
+    if (activeElement === null || activeElement === document.body) station.current?.focus({ preventScroll: true });
+    station.current?.scrollTo({ top: 0 });
+  }, [pathname]);
   return (
-    <div className="frame" data-swept={waiting === 0}>
+    <div className="frame" data-swept={waiting === 0} data-going={isOnTheWay}>
       <a className="skip-link" href="#station">
         To the station
       </a>
       <TopStrip openHelp={help.open} />
       <Guide />
       <StationRoute />
-      <main className="station" id="station" tabIndex={-1}>
+      <main className="station" id="station" aria-label={name} tabIndex={-1} ref={station}>
         {children}
       </main>
       <ConflictDialog />
-      <KeyHelp open={help.isOpen} close={help.close} />
+      {help.isOpen && <KeyHelp close={help.close} />}
     </div>
   );
 }

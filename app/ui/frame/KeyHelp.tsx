@@ -1,4 +1,7 @@
-import { Modal } from 'antd';
+import { Checkbox } from 'antd';
+
+import { Dialog } from '../parts/Dialog';
+import { usePreferences } from '../../preferences/PreferencesContext';
 import { STATIONS } from './stations';
 
 const KEYS: readonly (readonly [string[], string])[] = [
@@ -28,10 +31,14 @@ const KEYS: readonly (readonly [string[], string])[] = [
   [['?'], 'this list'],
 ];
 
-/** The keys, in one list. None of them acts while something is typed. */
-export function KeyHelp({ open, close }: { open: boolean; close(): void }) {
+/** The keys, in one list. None of them acts while something is typed, single ones only where they are wanted. */
+export function KeyHelp({ close }: { close(): void }) {
+  const { keys, choose } = usePreferences();
   return (
-    <Modal open={open} onCancel={close} footer={null} title="Keys" width={520}>
+    <Dialog onCancel={close} footer={null} title="Keys" width={520}>
+      <Checkbox checked={keys === 'on'} onChange={({ target }) => choose({ keys: target.checked ? 'on' : 'off' })}>
+        Single keys act (Ctrl Z always does)
+      </Checkbox>
       <dl className="keys">
         <div>
           <dt>
@@ -39,11 +46,11 @@ export function KeyHelp({ open, close }: { open: boolean; close(): void }) {
           </dt>
           <dd>{STATIONS.map(({ name }) => name).join(', ')}</dd>
         </div>
-        {KEYS.map(([keys, meaning]) => (
+        {KEYS.map(([signs, meaning]) => (
           <div key={meaning}>
             <dt>
-              {keys.map((key) => (
-                <kbd key={key}>{key}</kbd>
+              {signs.map((sign) => (
+                <kbd key={sign}>{sign}</kbd>
               ))}
             </dt>
             <dd>{meaning}</dd>
@@ -53,6 +60,6 @@ export function KeyHelp({ open, close }: { open: boolean; close(): void }) {
       <p className="caution-note">
         Figures are geometry. The test fit on the car decides: on stands, wheels chocked, torque as the maker specifies.
       </p>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,5 +1,6 @@
 import { Link, NavLink } from 'react-router';
 import { ThemeButton } from './TopStrip';
+import { StripMenu } from './StripMenu';
 import { UnitSwitch } from './UnitSwitch';
 
 /** The strip above what belongs to the shop rather than to one job: the bench and the shelf. */
@@ -9,7 +10,7 @@ export const ShopStrip = ({ children }: { children: string }) => (
       scoval
     </Link>
     <span className="strip-brief">{children}</span>
-    <span className="strip-tools">
+    <StripMenu>
       <nav aria-label="Shop">
         <NavLink to="/" end className="strip-link">
           Bench
@@ -23,6 +24,6 @@ export const ShopStrip = ({ children }: { children: string }) => (
       </nav>
       <UnitSwitch />
       <ThemeButton />
-    </span>
+    </StripMenu>
   </header>
 );

@@ -1,24 +1,73 @@
-import { memo } from 'react';
-import { Link, NavLink } from 'react-router';
+import { LeftOutlined, RightOutlined, UpOutlined } from '@ant-design/icons';
+import { memo, useCallback, useId, useState, type ReactNode } from 'react';
+import { Link, NavLink, useLocation } from 'react-router';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
-import { STATIONS } from './stations';
+import { useShut } from '../parts/useShut';
+import { STATIONS, type Station } from './stations';
 
-/** The stations in working order, each with what is still missing; any may be entered at any time. */
+/**
+ * The stations in working order, each with what is still missing; any may be entered at any time. On a phone a bar at
+ * the foot names the one in hand and opens the others.
+ */
 export function StationRoute() {
   const { job } = useDocument();
   const { addressOf } = useSelection();
+  const { pathname } = useLocation();
+  // Where it was opened: another station finds it shut.
+  const [openAt, setOpenAt] = useState<string | null>(null);
+  const open = openAt === pathname;
+  const shut = useCallback(() => setOpenAt(null), []);
+  const ref = useShut<HTMLElement>(open, shut);
+  const id = useId();
+  const at = STATIONS.findIndex(({ path }) => pathname.endsWith(`/${path}`));
+  const here = STATIONS[at];
   return (
-    <nav className="route" aria-label="Stations">
-      <ol>
-        {STATIONS.map(({ path, name, key, state: stateOf }) => (
-          <StationLink key={path} to={addressOf(path)} name={name} digit={key} {...stateOf(job)} />
-        ))}
-      </ol>
-      <ShopLinks />
+    <nav className="route" aria-label="Stations" ref={ref} data-open={open}>
+      <div className="route-list" id={id}>
+        <ol>
+          {STATIONS.map(({ path, name, key, state: stateOf }) => (
+            <StationLink key={path} to={addressOf(path)} name={name} digit={key} {...stateOf(job)} />
+          ))}
+        </ol>
+        <ShopLinks />
+      </div>
+      {here && (
+        <div className="route-bar">
+          <Beside station={STATIONS[at - 1]} word="Back to" icon={<LeftOutlined />} addressOf={addressOf} />
+          <button
+            type="button"
+            aria-expanded={open}
+            aria-controls={id}
+            onClick={() => setOpenAt(open ? null : pathname)}
+          >
+            <span className={`route-dot ${here.state(job).full ? 'route-dot-full' : ''}`} aria-hidden />
+            <span className="route-name">{here.name}</span> <span className="route-state">{here.state(job).text}</span>
+            <UpOutlined aria-hidden />
+          </button>
+          <Beside station={STATIONS[at + 1]} word="On to" icon={<RightOutlined />} addressOf={addressOf} />
+        </div>
+      )}
     </nav>
   );
 }
+
+interface BesideProps {
+  station: Station | undefined;
+  word: string;
+  icon: ReactNode;
+  addressOf(path: string): string;
+}
+
+/** The station before or after the one in hand. */
+const Beside = ({ station, word, icon, addressOf }: BesideProps) =>
+  station ? (
+    <Link to={addressOf(station.path)} className="route-beside" aria-label={`${word} ${station.name}`}>
+      {icon}
+    </Link>
+  ) : (
+    <span />
+  );
 
 interface StationLinkProps {
   to: string;
@@ -32,7 +81,7 @@ interface StationLinkProps {
 // A link works out its address each time it is drawn: a nudge leaves them alone.
 const StationLink = memo(({ to, name, digit, text, full }: StationLinkProps) => (
   <li>
-    <NavLink to={to} title={`${name} (${digit})`}>
+    <NavLink to={to} prefetch="render" title={`${name} (${digit})`} aria-keyshortcuts={digit}>
       <span className={`route-dot ${full ? 'route-dot-full' : ''}`} aria-hidden />
       <span className="route-name">{name}</span>
       <span className="route-state">{text}</span>

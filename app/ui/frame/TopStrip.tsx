@@ -6,15 +6,18 @@ import {
   SunOutlined,
   UndoOutlined,
 } from '@ant-design/icons';
-import { Button, Dropdown, Tooltip } from 'antd';
+import { Button, Dropdown } from 'antd';
 import { memo } from 'react';
 import { Link } from 'react-router';
+import { Tip } from '../parts/Tip';
 import { useDocument, useSaves } from '../../job/DocumentContext';
 import type { JobAction } from '../../job/jobState';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
+import { useTheme } from '../../preferences/useTheme';
 import { briefLine } from './briefLine';
 import { MissingSetup } from './MissingSetup';
 import { SavedState } from './SavedState';
+import { StripMenu } from './StripMenu';
 import { UnitSwitch } from './UnitSwitch';
 import { WorkerNotice } from './WorkerNotice';
 
@@ -25,6 +28,8 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
   const lengths = useLengths();
   const { server } = state;
   const waiting = state.queue.some(({ kind }) => kind === 'edits');
+  const car = job.vehicle.label || 'Unnamed car';
+  const brief = [job.title, briefLine(job.brief, lengths)].filter(Boolean).join(' · ');
   const undoName = waiting ? 'the last change' : server.undo;
   return (
     <header className="strip">
@@ -32,22 +37,31 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
         scoval
       </Link>
       <span className="strip-number figure">{server.number}</span>
-      <strong className="strip-car">{job.vehicle.label || 'Unnamed car'}</strong>
-      <span className="strip-brief">
-        {job.title ? `${job.title} · ` : ''}
-        {briefLine(job.brief, lengths)}
+      <strong className="strip-car" title={car}>
+        {car}
+      </strong>
+      <span className="strip-brief" title={brief}>
+        {brief}
       </span>
       <MissingSetup />
       <WorkerNotice />
       <SavedState />
-      <span className="strip-tools">
+      <span className="strip-history">
         <StepButton step="undo" name={undoName} dispatch={dispatch} />
         <StepButton step="redo" name={waiting ? null : server.redo} dispatch={dispatch} />
+      </span>
+      <StripMenu>
+        <span className="strip-whole">
+          <b>
+            <span className="figure">{server.number}</span> {car}
+          </b>
+          <span className="soft">{brief}</span>
+        </span>
         <UnitSwitch />
         <ThemeButton />
         <Papers id={server.id} unsaved={state.queue.length > 0} />
         <HelpButton openHelp={openHelp} />
-      </span>
+      </StripMenu>
     </header>
   );
 }
@@ -67,7 +81,7 @@ interface StepButtonProps {
 }
 
 const StepButton = memo(({ step, name, dispatch }: StepButtonProps) => (
-  <Tooltip title={name ? `${STEPS[step].name}: ${name} (${STEPS[step].keys})` : `Nothing to ${step}`}>
+  <Tip title={name ? `${STEPS[step].name}: ${name} (${STEPS[step].keys})` : `Nothing to ${step}`}>
     <Button
       type="text"
       aria-label={STEPS[step].name}
@@ -75,30 +89,30 @@ const StepButton = memo(({ step, name, dispatch }: StepButtonProps) => (
       disabled={!name}
       onClick={() => dispatch({ type: 'step', step })}
     />
-  </Tooltip>
+  </Tip>
 ));
 StepButton.displayName = 'StepButton';
 
 const HelpButton = memo(({ openHelp }: { openHelp(): void }) => (
-  <Tooltip title="Keys (?)">
+  <Tip title="Keys (?)">
     <Button type="text" aria-label="Keys and help" icon={<QuestionOutlined />} onClick={openHelp} />
-  </Tooltip>
+  </Tip>
 ));
 HelpButton.displayName = 'HelpButton';
 
 export const ThemeButton = memo(() => {
-  const { theme, choose } = usePreferences();
-  const dark = theme === 'dark';
+  const { choose } = usePreferences();
+  const dark = useTheme() === 'dark';
   const name = dark ? 'Switch to light' : 'Switch to dark';
   return (
-    <Tooltip title={name}>
+    <Tip title={name}>
       <Button
         type="text"
         aria-label={name}
         icon={dark ? <SunOutlined /> : <MoonOutlined />}
         onClick={() => choose({ theme: dark ? 'light' : 'dark' })}
       />
-    </Tooltip>
+    </Tip>
   );
 });
 ThemeButton.displayName = 'ThemeButton';

@@ -1,5 +1,5 @@
 import { SettingOutlined } from '@ant-design/icons';
-import { Button, Popover, Segmented, Select, Tooltip } from 'antd';
+import { Button, Popover, Select } from 'antd';
 import { memo, useId } from 'react';
 import {
   LENGTH_UNITS,
@@ -10,6 +10,8 @@ import {
   type Quantity,
   type UnitSetName,
 } from '#core/units';
+import { Tip } from '../parts/Tip';
+import { Segments } from '../parts/Segments';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
 
 const NAMES: Record<LengthUnit, string> = { mm: 'mm', in: 'in', in16: '1⁄16', in32: '1⁄32' };
@@ -19,14 +21,14 @@ export const UnitSwitch = memo(() => {
   const { unit, choose } = usePreferences();
   return (
     <>
-      <Tooltip title="Unit of all lengths (U)">
-        <Segmented<LengthUnit>
+      <Tip title="Unit of all lengths (U)">
+        <Segments<LengthUnit>
           aria-label="Unit of all lengths"
           options={LENGTH_UNITS.map((value) => ({ value, label: NAMES[value] }))}
           value={unit}
           onChange={(value) => choose({ unit: value })}
         />
-      </Tooltip>
+      </Tip>
       <Popover trigger="click" placement="bottomRight" content={<OtherUnits />} title="Units">
         <Button type="text" aria-label="Units of weight, pressure, speed and torque" icon={<SettingOutlined />} />
       </Popover>
@@ -50,7 +52,7 @@ function OtherUnits() {
   const id = useId();
   return (
     <div className="other-units">
-      <Segmented<UnitSetName | 'own'>
+      <Segments<UnitSetName | 'own'>
         aria-label="A usual set of units"
         options={(Object.keys(SET_NAMES) as UnitSetName[]).map((value) => ({ value, label: SET_NAMES[value] }))}
         value={setOf(units) ?? 'own'}
@@ -70,7 +72,7 @@ function OtherUnits() {
             value={measures[quantity]}
             options={measureUnits(quantity).map((value) => ({ value, label: value }))}
             onChange={(value) => choose({ measures: { ...measures, [quantity]: value } })}
-            style={{ width: 110 }}
+            style={{ width: '6.875rem' }}
           />
         </div>
       ))}

@@ -1,6 +1,7 @@
 import { PrinterOutlined } from '@ant-design/icons';
-import { Button, Modal, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
+import { Dialog } from '../parts/Dialog';
 import { useDialog } from '../../job/useSight';
 import { hubPatternOf } from '#core/evaluate';
 import { KNOWN_PATTERNS, patternName, wholePattern, type BoltPattern, type Hub } from '#core/hub';
@@ -46,8 +47,7 @@ function GaugeCardDialog({ hub, close }: { hub: Hub | undefined; close(): void }
   const stud = threadOrNull(hub?.fastener?.thread)?.diameterMm;
   if (stud !== undefined) query.set('stud', String(stud));
   return (
-    <Modal
-      open
+    <Dialog
       onCancel={close}
       title="Gauge card, 1:1"
       width={480}
@@ -89,6 +89,6 @@ function GaugeCardDialog({ hub, close }: { hub: Hub | undefined; close(): void }
         </div>
         <PaperSelect value={paper} choose={setPaper} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,7 @@
 import { range } from 'd3';
 import { threadOrNull } from '#core/fastener';
 import { diameterFigure } from '#core/units';
+import { drawingFrame } from '../parts/drawing';
 import { useSize } from '../sheet/useSize';
 import './hub.css';
 
@@ -58,8 +59,7 @@ export function HubFace({ face, name, pair, read = [], choose, order }: HubFaceP
   return (
     <div className="hub-face-drawing" ref={ref}>
       <svg
-        width={size.width}
-        height={size.height}
+        {...drawingFrame(size)}
         viewBox={`${-size.width / 2} ${-size.height / 2} ${size.width} ${size.height}`}
         role="group"
         aria-label={label}
@@ -81,7 +81,7 @@ export function HubFace({ face, name, pair, read = [], choose, order }: HubFaceP
                 const word = face.kind === 'stud' ? 'Stud' : 'Hole';
                 const mark = (
                   <>
-                    {choose && <circle cx={x} cy={y} r={Math.max(stud, 20 / k)} className="hub-target" />}
+                    {choose && <circle cx={x} cy={y} r={Math.max(stud, 24 / k)} className="hub-target" />}
                     <circle
                       cx={x}
                       cy={y}

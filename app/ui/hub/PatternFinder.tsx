@@ -1,5 +1,5 @@
 import { DeleteOutlined } from '@ant-design/icons';
-import { Button, Segmented, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
 import { threadOrNull } from '#core/fastener';
 import {
@@ -16,6 +16,7 @@ import {
 import { formatNumber } from '#core/units';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { INSTRUMENT_NAMES } from '#formats/fields';
+import { Segments } from '../parts/Segments';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { HubFace, type Face } from './HubFace';
@@ -91,7 +92,7 @@ export function PatternFinder(props: PatternFinderProps) {
           <span className="label" id={`${id}count`}>
             {face.kind === 'stud' ? 'Studs or bolts' : 'Holes'}
           </span>
-          <Segmented
+          <Segments
             aria-labelledby={`${id}count`}
             size="small"
             options={COUNTS}
@@ -137,7 +138,7 @@ export function PatternFinder(props: PatternFinderProps) {
                 id={`${id}from`}
                 value={from}
                 onChange={setFrom}
-                style={{ width: 172 }}
+                style={{ width: '10.75rem' }}
                 options={FROM.map(([value, label]) => ({ value, label }))}
               />
             </div>
@@ -159,7 +160,7 @@ export function PatternFinder(props: PatternFinderProps) {
                 id={`${id}tool`}
                 value={instrument}
                 onChange={setInstrument}
-                style={{ width: 128 }}
+                style={{ width: '8rem' }}
                 options={TOOLS.map((tool) => ({
                   value: tool,
                   label: `${INSTRUMENT_NAMES[tool]} ±${lengths.figure(INSTRUMENT_UNCERTAINTY_MM[tool])}`,

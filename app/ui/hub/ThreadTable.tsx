@@ -1,11 +1,12 @@
-import { Modal, Table } from 'antd';
+import { Table } from 'antd';
 import { clearanceHoleMm, THREADS, type Thread } from '#core/fastener';
 import { formatNumber } from '#core/units';
+import { Dialog } from '../parts/Dialog';
 
 /** The threads wheels are fastened with, and where their figures come from. */
 export function ThreadTable({ close }: { close(): void }) {
   return (
-    <Modal open onCancel={close} footer={null} title="Threads" width={560} style={{ top: 48 }}>
+    <Dialog onCancel={close} footer={null} title="Threads" width={560} style={{ top: 48 }}>
       <Table<Thread>
         size="small"
         rowKey="name"
@@ -46,6 +47,6 @@ export function ThreadTable({ close }: { close(): void }) {
         Metric: ISO 261, stress area π/4 · (d − 0.9382 P)² of ISO 898-1. Unified: ASME B1.1. Holes: ISO 273, fine
         series, from memory; others d + 1.
       </p>
-    </Modal>
+    </Dialog>
   );
 }

@@ -15,6 +15,8 @@ import { formatNumber, inchesFromMm, MM_PER_INCH, mmFromInches } from '#core/uni
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
 import { cornerOf } from '../sheet/corner';
+import { drawingFrame, drawingLength } from '../parts/drawing';
+import { isNamed } from '../sheet/ticks';
 import { useSize } from '../sheet/useSize';
 import { faceText, setupTitle, stackLine, tireLine, wheelCode } from '../words';
 import './ladder.css';
@@ -36,6 +38,10 @@ interface LadderProps {
 
 const ROW = 84;
 const HEAD = 34;
+/** The least width at which the scale can be read; a narrower place scrolls. */
+const LEAST_PX = 400;
+/** A place that scrolls is reached by the keyboard as well. */
+const SCROLLED = { tabIndex: 0, role: 'group', 'aria-label': 'Scale' };
 const INNER_PX = 84;
 const OUTER_PX = 118;
 /** How thick the nearest inboard part is drawn. */
@@ -48,6 +54,7 @@ const INNER_PART_MM = 20;
 export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   const lengths = useLengths();
   const { ref, size } = useSize<HTMLDivElement>({ width: 640, height: 400 });
+  const width = Math.max(size.width, LEAST_PX);
   const corner = cornerOf(job.vehicle, axle);
   const fitted = rungs.map(({ setup }) =>
     setup ? fitCandidate(job.vehicle, axle, setup[axle]) : fitPresent(job.vehicle, axle),
@@ -57,24 +64,23 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   const innerPart = seen(corner.innerPartOut).map((edge) => edge - INNER_PART_MM);
   const low = Math.min(-120, ...places, ...innerPart) - 14;
   const high = Math.max(60, ...places, ...seen(corner.fenderOut)) + 14;
-  const x = scaleLinear([low, high], [INNER_PX, size.width - OUTER_PX]);
+  const x = scaleLinear([low, high], [INNER_PX, width - OUTER_PX]);
   const foot = HEAD + ROW * rungs.length;
   const target = pokeTargetOf(job.brief, axle);
   const keep = innerGapLimit(job, axle).value;
   const said = rungs.map(({ id, report }) => rungText(id, report[axle], lengths));
   return (
     <div className="ladder">
-      <ul className="ladder-names" style={{ paddingTop: HEAD }}>
+      <ul className="ladder-names" style={{ paddingTop: drawingLength(HEAD) }}>
         {rungs.map((rung) => (
-          <li key={rung.id} style={{ height: ROW }}>
+          <li key={rung.id} style={{ height: drawingLength(ROW) }}>
             <RungName rung={rung} job={job} axle={axle} lengths={lengths} pressed={rung.id === current} raise={raise} />
           </li>
         ))}
       </ul>
-      <div className="ladder-scale" ref={ref}>
+      <div className="ladder-scale" ref={ref} {...(size.width < LEAST_PX && SCROLLED)}>
         <svg
-          width={size.width}
-          height={foot + 26}
+          {...drawingFrame({ width, height: foot + 26 })}
           role="img"
           aria-label={`Ladder of the ${axle} axle: ${said.join('; ')}`}
         >
@@ -142,15 +148,15 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
               report={report}
               axle={axle}
               lengths={lengths}
-              width={size.width}
+              width={width}
               y={HEAD + ROW * index + ROW / 2 + 5}
             />
           ))}
         </svg>
       </div>
-      <ul className="ladder-change" style={{ paddingTop: HEAD }}>
+      <ul className="ladder-change" style={{ paddingTop: drawingLength(HEAD) }}>
         {rungs.map(({ id, setup, report }) => (
-          <li key={id} style={{ height: ROW }} className="figure">
+          <li key={id} style={{ height: drawingLength(ROW) }} className="figure">
             <span>⌀ {lengths.text(report[axle].tire.overallDiameterMm)}</span>
             <span className="soft">
               {setup && report[axle].diameterChangePct !== null
@@ -185,12 +191,12 @@ function RungName({
   const { setup, report, id } = rung;
   const baseline = job.vehicle[axle]?.baseline;
   const held = limitedBy(report);
+  const name = setup ? setupTitle(setup, job.vehicle.flangeMm) : wheelCode(baseline, job.vehicle.flangeMm);
   const title = (
     <>
       {setup ? <Ring check={held} /> : <span className="ladder-now-mark" aria-hidden />}
-      <span className="ladder-title">
-        <b className="figure">{setup ? id.toUpperCase() : 'now'}</b>{' '}
-        <span>{setup ? setupTitle(setup, job.vehicle.flangeMm) : wheelCode(baseline, job.vehicle.flangeMm)}</span>
+      <span className="ladder-title" title={`${setup ? id.toUpperCase() : 'now'} ${name}`}>
+        <b className="figure">{setup ? id.toUpperCase() : 'now'}</b> <span>{name}</span>
       </span>
       <span className="soft figure ladder-sub">
         {setup
@@ -274,6 +280,7 @@ function LadderRule({
 }) {
   const [small, large] = lengths.sign === 'mm' ? [10, 50] : [MM_PER_INCH / 2, MM_PER_INCH * 2];
   const places = (step: number) => range(Math.ceil(low / step), Math.floor(high / step) + 1).map((n) => n * step);
+  const named = isNamed({ step: large, unitPx: x(1) - x(0) });
   const name = (mm: number) => formatNumber(lengths.sign === 'mm' ? mm : inchesFromMm(mm), 0);
   return (
     <g className="ruler" aria-hidden>
@@ -283,9 +290,11 @@ function LadderRule({
       {places(large).map((mm) => (
         <g key={mm}>
           <line x1={x(mm)} x2={x(mm)} y1={HEAD - 9} y2={foot} className="ladder-grid" />
-          <text x={x(mm)} y={HEAD - 15} textAnchor="middle">
-            {name(mm)}
-          </text>
+          {named(mm) && (
+            <text x={x(mm)} y={HEAD - 15} textAnchor="middle">
+              {name(mm)}
+            </text>
+          )}
         </g>
       ))}
     </g>

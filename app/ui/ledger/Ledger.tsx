@@ -20,6 +20,7 @@ import { RingMark } from '../parts/Ring';
 import { checkName, marginText } from '../checkWords';
 import { SweepStatus } from '../sweep/SweepStatus';
 import { setupTitle } from '../words';
+import { LedgerPull } from './LedgerPull';
 import { RulesNotice } from './RulesNotice';
 import { assumedNames, brakeRows, carRows, checkRow, tireRows, wheelRows, type Row } from './rows';
 import './ledger.css';
@@ -42,6 +43,7 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
   const { job } = useDocument();
   const staleOf = useIsStale();
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
+  const [pulled, setPulled] = useState(false);
   const toggle = useCallback(
     (key: string) =>
       setOpen((now) => {
@@ -89,8 +91,9 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
   );
   const groups = { room, hub: onHub, tire, car, brake };
   return (
-    <aside className="ledger" aria-label="Ledger">
+    <aside className="ledger" aria-label="Ledger" data-pulled={pulled}>
       <header>
+        <LedgerPull pulled={pulled} pull={setPulled} />
         <h2>
           <span className="figure">{setup.id.toUpperCase()}</span> {setupTitle(setup, job.vehicle.flangeMm)}
         </h2>
@@ -115,6 +118,9 @@ export function Ledger({ setup, report, axle, first = 'room', allOpen }: LedgerP
           </p>
         )}
         {held && <Unsure check={held} />}
+        <p className="visually-hidden" aria-live="polite">
+          {held && !verdictStale && `Now ${verdictWord(held)}: ${checkName(held)}, ${marginText(held, lengths)}`}
+        </p>
         <RulesNotice />
       </header>
       {ORDER[first].map((name) => groups[name])}

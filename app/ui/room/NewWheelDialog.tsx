@@ -1,9 +1,9 @@
-import { Modal } from 'antd';
 import { useState } from 'react';
 import { fitPresent } from '#core/evaluate';
 import { presentAsSetupAxle, type AxleName } from '#core/job';
 import { formatNumber, offsetFigure, rimFigure, roundTo } from '#core/units';
 import { backspacingMm, offsetFromBackspacingMm, wheelFromRoom } from '#core/wheel';
+import { Dialog } from '../parts/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -61,8 +61,7 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
     />
   );
   return (
-    <Modal
-      open
+    <Dialog
       onCancel={close}
       title={`Space for a new wheel, ${axle}`}
       width={520}
@@ -113,6 +112,6 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
           </div>
         )}
       </form>
-    </Modal>
+    </Dialog>
   );
 }

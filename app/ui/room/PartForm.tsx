@@ -1,4 +1,4 @@
-import { Button, Checkbox, Segmented } from 'antd';
+import { Button, Checkbox } from 'antd';
 import { DeleteOutlined } from '@ant-design/icons';
 import { axleParts, fitPresent, obstacleLimit } from '#core/evaluate';
 import type { AxleName } from '#core/job';
@@ -8,6 +8,7 @@ import type { SuspensionGeometry } from '#core/suspension';
 import { mountOf, type Mount, type ObstacleKind, type Obstacle, type ObstacleGap, type Side } from '#core/sweep';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { INSTRUMENT_NAMES } from '#formats/fields';
+import { Segments } from '../parts/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { ChoiceField } from '../fields/ChoiceField';
@@ -82,7 +83,7 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
           commit={(kind) => parts.change(ofKind(part, kind))}
         />
         <TextField {...over('label', part.label)} label="Name" width={14} />
-        <Segmented<'gap' | 'points'>
+        <Segments<'gap' | 'points'>
           aria-label="Placed by"
           options={[
             { value: 'gap', label: 'a gap' },

@@ -1,16 +1,17 @@
 import type { Side } from '#core/sweep';
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { fitPresent } from '#core/evaluate';
 import { roomOn, type AxleName, type Job, type Room } from '#core/job';
 import type { RoomReading } from '#formats/fields';
 import { RoomReadingField } from './RoomReadingField';
+import { SpacerField } from './SpacerField';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { LengthField, OffsetField } from '../fields/LengthField';
+import { OffsetField } from '../fields/LengthField';
 import { TireSizeField } from '../fields/TextField';
 import { drawn, type Corner } from '../sheet/corner';
 import { Dimension } from '../sheet/Dimension';
 import { SectionSheet } from '../sheet/SectionSheet';
-import { SheetSlot } from '../sheet/SheetSlot';
+import { slotsOf } from '../sheet/slots';
 import type { SheetScale } from '../sheet/scale';
 import { anchors, type Anchors } from '../sheet/anchors';
 import { Reading } from '../help/Reading';
@@ -26,11 +27,13 @@ interface PresentSheetProps {
   axle: AxleName;
   side: Side;
   fields: RoomFields;
+  /** The fields as a list, and whether it is wanted where they would have room on the drawing. */
+  list: ReactNode;
   asList: boolean;
 }
 
 /** The present wheel in its room; every dimension on it is a field. */
-export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetProps) {
+export function PresentSheet({ job, axle, side, fields, list, asList }: PresentSheetProps) {
   const lengths = useLengths();
   const subject = useMemo(() => drawn(fitPresent(job.vehicle, axle)), [job.vehicle, axle]);
   const room = roomOn(job.vehicle[axle], side);
@@ -69,62 +72,41 @@ export function PresentSheet({ job, axle, side, fields, asList }: PresentSheetPr
           </>
         );
       }}
-      fields={(scale, corner) => {
-        const a = at(scale, corner);
-        if (asList) return null;
-        return (
-          <>
-            {bare && (
-              <div className="sheet-hint">Pale is a usual corner, to scale: it shows where each reading goes.</div>
-            )}
-            <SheetSlot x={a.tire[0]} y={a.tire[1]}>
-              <Reading of="baseline.tire.size">
-                <TireSizeField
-                  {...fields.wheel.tireSize}
-                  label="Tire size"
-                  width={Math.max(11, (fields.wheel.tireSize.value ?? '').length)}
-                  className="text-input"
-                  placeholder="205/55R16"
-                />
-              </Reading>
-            </SheetSlot>
-            <SheetSlot x={a.rim[0]} y={a.rim[1]}>
-              <RimPair fields={fields.wheel} />
-            </SheetSlot>
-            <SheetSlot x={a.offsetField[0]} y={a.offsetField[1]} anchor="right">
-              <Reading of="baseline.wheel.offsetMm">
-                <OffsetField {...fields.wheel.offset} label="Offset" width={6} />
-              </Reading>
-            </SheetSlot>
-            <SheetSlot x={a.backspacingField[0]} y={a.backspacingField[1]}>
-              <Reading of="baseline.wheel.offsetMm">
-                <BackspacingField fields={fields.wheel} onSheet />
-              </Reading>
-            </SheetSlot>
-            <SheetSlot x={a.stack[0]} y={a.stack[1]} anchor="left">
-              <Reading of="baseline.stackMm">
-                <LengthField
-                  {...fields.stack}
-                  label="Spacer now"
-                  range="stackMm"
-                  width={5}
-                  placeholder="none"
-                  assumed={fields.stackAssumed ? 'none' : undefined}
-                />
-              </Reading>
-            </SheetSlot>
-            <SheetSlot x={a.outerLabel[0]} y={a.outerLabel[1]} anchor="left">
-              <RoomReadingField of="outboardGapMm" fields={fields} />
-            </SheetSlot>
-            <SheetSlot x={a.innerLabel[0]} y={a.innerLabel[1]} anchor="right">
-              <RoomReadingField of="inboardGapMm" fields={fields} />
-            </SheetSlot>
-            <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="right">
-              <RoomReadingField of="archGapMm" fields={fields} />
-            </SheetSlot>
-          </>
-        );
+      slots={(scale, corner) => slotsOf(at(scale, corner))}
+      figures={{}}
+      fields={{
+        tire: (
+          <Reading of="baseline.tire.size">
+            <TireSizeField
+              {...fields.wheel.tireSize}
+              label="Tire size"
+              width={Math.max(11, (fields.wheel.tireSize.value ?? '').length)}
+              className="text-input"
+              placeholder="205/55R16"
+            />
+          </Reading>
+        ),
+        rim: <RimPair fields={fields.wheel} />,
+        offset: (
+          <Reading of="baseline.wheel.offsetMm">
+            <OffsetField {...fields.wheel.offset} label="Offset" width={6} />
+          </Reading>
+        ),
+        backspacing: (
+          <Reading of="baseline.wheel.offsetMm">
+            <BackspacingField fields={fields.wheel} onSheet />
+          </Reading>
+        ),
+        stack: <SpacerField fields={fields} width={5} />,
+        outer: <RoomReadingField of="outboardGapMm" fields={fields} />,
+        inner: <RoomReadingField of="inboardGapMm" fields={fields} />,
+        arch: <RoomReadingField of="archGapMm" fields={fields} />,
       }}
+      list={list}
+      asList={asList}
+      hint={
+        bare && <div className="sheet-hint">Pale is a usual corner, to scale: it shows where each reading goes.</div>
+      }
     />
   );
 }

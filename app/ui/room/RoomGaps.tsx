@@ -14,6 +14,7 @@ import { takenWith } from '../help/takenWith';
 import { AxleSwitch } from '../parts/AxleSwitch';
 import { SideSwitch } from '../parts/SideSwitch';
 import { useListSwitch } from '../parts/useListSwitch';
+import { Tip } from '../parts/Tip';
 import { CornerName } from './CornerName';
 import { NewWheelDialog } from './NewWheelDialog';
 import { DRAWN_READINGS, PresentSheet } from './PresentSheet';
@@ -24,6 +25,7 @@ import './room.css';
 
 /** Readings at rest that the drawing has no dimension for. */
 const BESIDE = ROOM_READINGS.filter((key) => !DRAWN_READINGS.has(key));
+const DRAWN = ROOM_READINGS.filter((key) => DRAWN_READINGS.has(key));
 
 /** A few gaps at rest, read where they stand on the drawing of the present wheel. */
 export function RoomGaps({ modes }: { modes: ReactNode }) {
@@ -57,15 +59,22 @@ export function RoomGaps({ modes }: { modes: ReactNode }) {
         </div>
         {making.isOpen && <NewWheelDialog axle={axle} close={making.close} />}
         <div className="setups-middle">
-          {asList && <RoomList key={`${axle}${side}`} fields={fields} />}
-          <PresentSheet key={`sheet${axle}${side}`} job={job} axle={axle} side={side} fields={fields} asList={asList} />
+          <PresentSheet
+            key={`${axle}${side}`}
+            job={job}
+            axle={axle}
+            side={side}
+            fields={fields}
+            list={<RoomList fields={fields} gaps={asList ? ROOM_READINGS : DRAWN} />}
+            asList={asList}
+          />
         </div>
         <div className="room-foot">
           {!asList &&
             BESIDE.map((key) => <RoomReadingField key={`${key}${axle}${side}`} of={key} fields={fields} width={6} />)}
-          <Button onClick={making.open} title="From the space left on each side (M)">
-            Space for a new wheel …
-          </Button>
+          <Tip title="From the space left on each side (M)">
+            <Button onClick={making.open}>Space for a new wheel …</Button>
+          </Tip>
         </div>
         <p className="caution-note station-note">
           Wheels straight, car on the ground at ride height, chocked. On a lift: stands, never the jack alone.

@@ -1,13 +1,14 @@
-import { ROOM_READINGS } from '#formats/fields';
+import type { RoomReading } from '#formats/fields';
 import { RoomReadingField } from './RoomReadingField';
-import { LengthField, OffsetField } from '../fields/LengthField';
+import { SpacerField } from './SpacerField';
+import { OffsetField } from '../fields/LengthField';
 import { TireSizeField } from '../fields/TextField';
 import { BackspacingField, MeasuredTire, RimPair } from '../sheet/WheelAxleFields';
 import { Reading } from '../help/Reading';
 import type { RoomFields } from './useRoomFields';
 
-/** The readings of an axle as a plain list, in the order of a walk around the wheel. */
-export function RoomList({ fields }: { fields: RoomFields }) {
+/** The readings of an axle as a plain list, in the order of a walk around the wheel; of the gaps, those given. */
+export function RoomList({ fields, gaps }: { fields: RoomFields; gaps: readonly RoomReading[] }) {
   const { wheel } = fields;
   return (
     <form className="field-list" aria-label="Readings of the axle" onSubmit={(event) => event.preventDefault()}>
@@ -19,17 +20,8 @@ export function RoomList({ fields }: { fields: RoomFields }) {
         <OffsetField {...wheel.offset} label="Offset" width={6} />
         <BackspacingField fields={wheel} />
       </Reading>
-      <Reading of="baseline.stackMm">
-        <LengthField
-          {...fields.stack}
-          label="Spacer now"
-          range="stackMm"
-          width={6}
-          placeholder="none"
-          assumed={fields.stackAssumed ? 'none' : undefined}
-        />
-      </Reading>
-      {ROOM_READINGS.map((key) => (
+      <SpacerField fields={fields} width={6} />
+      {gaps.map((key) => (
         <RoomReadingField key={key} of={key} fields={fields} width={6} />
       ))}
       <MeasuredTire fields={wheel} />

@@ -115,9 +115,7 @@ export function RoomParts() {
         {!inHand && scene.parts.length > 0 && (
           <p className="soft">Choose a part on a drawing or from the list to see its reading.</p>
         )}
-        {!placed.present && (
-          <p className="sheet-hint">The wheel is drawn once tire, rim and offset are known, under Gaps.</p>
-        )}
+        {!placed.present && <p className="soft">The wheel is drawn once tire, rim and offset are known, under Gaps.</p>}
       </ThreeViews>
       <aside className="panel room-panel" aria-label="Parts">
         <Contradictions of={report.contradictions} choose={choose} />

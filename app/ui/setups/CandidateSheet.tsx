@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { fitCandidate, type SetupReport, verdictOf, type CheckCode } from '#core/evaluate';
 import type { SetupOnAxle } from '#core/job';
 import { offsetFigure } from '#core/units';
@@ -8,7 +8,8 @@ import { TireSizeField } from '../fields/TextField';
 import { drawn, type Corner, type Drawn } from '../sheet/corner';
 import { Dimension } from '../sheet/Dimension';
 import { SectionSheet } from '../sheet/SectionSheet';
-import { SheetFigure, SheetSlot } from '../sheet/SheetSlot';
+import { SheetFigure } from '../sheet/SheetSlot';
+import { slotsOf } from '../sheet/slots';
 import type { SheetScale } from '../sheet/scale';
 import { faceText, setupTitle, wheelCode } from '../words';
 import { anchors, type Anchors } from '../sheet/anchors';
@@ -20,12 +21,13 @@ interface CandidateSheetProps extends SetupOnAxle {
   report: SetupReport;
   fields: ReturnType<typeof useAxleFields>;
   stack: ReturnType<typeof useStackField>;
-  /** The fields stand in a list beside the drawing. */
+  /** The fields as a list, and whether it is wanted where they would have room on the drawing. */
+  list: ReactNode;
   asList: boolean;
 }
 
 /** A candidate in section with its fields where a rule would read them. */
-export function CandidateSheet({ job, axle, setup, report, fields, stack, asList }: CandidateSheetProps) {
+export function CandidateSheet({ job, axle, setup, report, fields, stack, list, asList }: CandidateSheetProps) {
   const lengths = useLengths();
   const subject = useMemo(() => drawn(fitCandidate(job.vehicle, axle, setup[axle])), [job.vehicle, setup, axle]);
   const figures = report[axle];
@@ -66,63 +68,45 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, asList
           </>
         );
       }}
-      fields={(scale, corner) => {
-        const a = at(scale, corner);
-        return (
-          <>
-            <SheetSlot x={a.innerLabel[0]} y={a.innerLabel[1]} anchor="right">
-              <SheetFigure label="inner clearance" value={lengths.text(figures.inboardGapMm)} tone={tone('inboard')} />
-            </SheetSlot>
-            <SheetSlot x={a.outerLabel[0]} y={a.outerLabel[1]} anchor="left">
-              <SheetFigure label="poke" value={faceText(figures.pokeMm, lengths)} tone={tone('fender')} />
-            </SheetSlot>
-            <SheetSlot x={a.archLabel[0]} y={a.archLabel[1]} anchor="right">
-              <SheetFigure label="fender clearance" value={lengths.text(figures.archGapMm)} tone={tone('arch')} />
-            </SheetSlot>
-            {asList ? (
-              <SheetSlot x={a.tire[0]} y={a.tire[1]}>
-                <SheetFigure
-                  label={wheelCode(setup[axle], job.vehicle.flangeMm)}
-                  value={setup[axle]?.tire?.size ?? '—'}
-                />
-              </SheetSlot>
-            ) : (
-              <>
-                <SheetSlot x={a.tire[0]} y={a.tire[1]}>
-                  <TireSizeField
-                    {...fields.tireSize}
-                    label="Tire size"
-                    width={Math.max(11, (fields.tireSize.value ?? '').length)}
-                    className="text-input"
-                    placeholder="205/55R16"
-                  />
-                </SheetSlot>
-                <SheetSlot x={a.rim[0]} y={a.rim[1]}>
-                  <RimPair fields={fields} />
-                </SheetSlot>
-                <SheetSlot x={a.offsetField[0]} y={a.offsetField[1]} anchor="right">
-                  <OffsetField {...fields.offset} label="Offset" width={6} />
-                </SheetSlot>
-                <SheetSlot x={a.backspacingField[0]} y={a.backspacingField[1]}>
-                  <BackspacingField fields={fields} onSheet />
-                </SheetSlot>
-                <SheetSlot x={a.stack[0]} y={a.stack[1]} anchor="left">
-                  {stack.single ? (
-                    <LengthField {...stack.field} label="Stack" range="stackMm" width={5} />
-                  ) : (
-                    <SheetFigure label="stack" value={lengths.text(stack.field.value)} />
-                  )}
-                </SheetSlot>
-              </>
-            )}
-            <SheetSlot x={a.effective[0]} y={a.effective[1]}>
-              <span className="figure effective">
-                ETe {figures.effectiveOffsetMm === null ? '—' : offsetFigure(figures.effectiveOffsetMm)}
-              </span>
-            </SheetSlot>
-          </>
-        );
+      slots={(scale, corner) => slotsOf(at(scale, corner))}
+      figures={{
+        inner: (
+          <SheetFigure label="inner clearance" value={lengths.text(figures.inboardGapMm)} tone={tone('inboard')} />
+        ),
+        outer: <SheetFigure label="poke" value={faceText(figures.pokeMm, lengths)} tone={tone('fender')} />,
+        arch: <SheetFigure label="fender clearance" value={lengths.text(figures.archGapMm)} tone={tone('arch')} />,
+        ...(asList && {
+          tire: (
+            <SheetFigure label={wheelCode(setup[axle], job.vehicle.flangeMm)} value={setup[axle]?.tire?.size ?? '—'} />
+          ),
+        }),
+        effective: (
+          <span className="figure effective">
+            ETe {figures.effectiveOffsetMm === null ? '—' : offsetFigure(figures.effectiveOffsetMm)}
+          </span>
+        ),
       }}
+      fields={{
+        tire: (
+          <TireSizeField
+            {...fields.tireSize}
+            label="Tire size"
+            width={Math.max(11, (fields.tireSize.value ?? '').length)}
+            className="text-input"
+            placeholder="205/55R16"
+          />
+        ),
+        rim: <RimPair fields={fields} />,
+        offset: <OffsetField {...fields.offset} label="Offset" width={6} />,
+        backspacing: <BackspacingField fields={fields} onSheet />,
+        stack: stack.single ? (
+          <LengthField {...stack.field} label="Stack" range="stackMm" width={5} />
+        ) : (
+          <SheetFigure label="stack" value={lengths.text(stack.field.value)} />
+        ),
+      }}
+      list={list}
+      asList={asList}
     />
   );
 }

@@ -1,7 +1,7 @@
-import { Segmented } from 'antd';
 import { memo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { AxleName } from '#core/job';
+import { Segments } from '../parts/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import type { SetupOnTable } from '../../job/ReportsContext';
 import { useSelection } from '../../job/SelectionContext';
@@ -69,19 +69,17 @@ function CornerView({ setup, report, axle, asList, isShown }: CornerViewProps) {
   useNudgeKeys({ offset: fields.nudge, stack: stack.nudge });
   if (!isShown) return null;
   return (
-    <>
-      {asList && <SetupList setup={setup} axle={axle} fields={fields} stack={stack} />}
-      <CandidateSheet
-        key={`${setup.id}${axle}`}
-        job={job}
-        axle={axle}
-        setup={setup}
-        report={report}
-        fields={fields}
-        stack={stack}
-        asList={asList}
-      />
-    </>
+    <CandidateSheet
+      key={`${setup.id}${axle}`}
+      job={job}
+      axle={axle}
+      setup={setup}
+      report={report}
+      fields={fields}
+      stack={stack}
+      list={<SetupList setup={setup} axle={axle} fields={fields} stack={stack} />}
+      asList={asList}
+    />
   );
 }
 
@@ -103,6 +101,6 @@ const VIEW_OPTIONS = SHOWN.map((value) => ({ value, label: VIEWS[value].name, to
 
 /** Drawn again only when another view is shown: a nudge leaves it alone. */
 const ViewSwitch = memo(({ shows, show }: { shows: Shown; show(shows: Shown): void }) => (
-  <Segmented<Shown> aria-label="What the sheet shows" options={VIEW_OPTIONS} value={shows} onChange={show} />
+  <Segments<Shown> aria-label="What the sheet shows" options={VIEW_OPTIONS} value={shows} onChange={show} />
 ));
 ViewSwitch.displayName = 'ViewSwitch';

@@ -2,12 +2,16 @@ import { range } from 'd3';
 import { MM_PER_INCH } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import type { SheetScale } from './scale';
+import { isNamed } from './ticks';
 
 /** Ticks of a ruler in a unit: small and large steps in mm, and what stands at a large one. */
 const RULES = {
   mm: { small: 10, large: 50, name: (mm: number) => String(Math.round(mm)) },
   in: { small: MM_PER_INCH / 4, large: MM_PER_INCH * 2, name: (mm: number) => String(Math.round(mm / MM_PER_INCH)) },
 };
+
+/** Half of the widest name of a tick: one that would leave the paper is left out. */
+const HALF_NAME_PX = 16;
 
 const minus = (text: string): string => text.replace('-', '−');
 
@@ -17,6 +21,8 @@ export function Ruler({ scale, y, grid = true }: { scale: SheetScale; y: number;
   const rule = RULES[sign];
   const places = (step: number) =>
     range(Math.ceil(scale.leftMm / step), Math.floor(scale.rightMm / step) + 1).map((n) => n * step);
+  const named = isNamed({ step: rule.large, unitPx: scale.k });
+  const isOn = (mm: number) => named(mm) && scale.x(mm) >= HALF_NAME_PX && scale.x(mm) <= scale.width - HALF_NAME_PX;
   return (
     <g className="ruler" aria-hidden>
       {grid && <Grid scale={scale} bottom={y} step={rule.large} />}
@@ -27,9 +33,11 @@ export function Ruler({ scale, y, grid = true }: { scale: SheetScale; y: number;
       {places(rule.large).map((mm) => (
         <g key={mm}>
           <line x1={scale.x(mm)} x2={scale.x(mm)} y1={y} y2={y + 8} className="ruler-large" />
-          <text x={scale.x(mm)} y={y + 20} textAnchor="middle">
-            {minus(rule.name(mm))}
-          </text>
+          {isOn(mm) && (
+            <text x={scale.x(mm)} y={y + 20} textAnchor="middle">
+              {minus(rule.name(mm))}
+            </text>
+          )}
         </g>
       ))}
       <text x={scale.width - 8} y={y + 34} textAnchor="end" className="ruler-name">

@@ -6,9 +6,14 @@ import { pokeTargetOf, type AxleName, type Job, type SuspensionChange, type Vehi
 import { Body, Brake, HubAndStack, Wheel } from './layers';
 import { StandIn } from './StandIn';
 import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
+import { useNarrow } from '../parts/useNarrow';
 import { Ruler } from './Ruler';
 import { fitScale, type Margins, type SheetScale } from './scale';
+import { drawingFrame } from '../parts/drawing';
+import { SheetSlot } from './SheetSlot';
+import { settleSlots, type SlotName, type Slots } from './slots';
 import { useSize } from './useSize';
+import { useSlotSizes } from './useSlotSizes';
 
 interface SectionSheetProps {
   job: Job;
@@ -25,12 +30,28 @@ interface SectionSheetProps {
   description: string;
   /** Dimension lines, over the drawing. */
   dimensions(scale: SheetScale, corner: Corner): ReactNode;
-  /** Figures and fields, as HTML over the drawing. */
-  fields(scale: SheetScale, corner: Corner): ReactNode;
+  /** Where its figures and fields would stand. */
+  slots(scale: SheetScale, corner: Corner): Slots;
+  /** Figures, as HTML over the drawing; under it where there is no room for them. */
+  figures: Filled;
+  /** Fields over the drawing; where they would lie over one another, the list stands for them. */
+  fields: Filled;
+  list: ReactNode;
+  /** The list is wanted in any case. */
+  asList: boolean;
+  /** A word on the drawing, to somebody who is new to it. */
+  hint?: ReactNode;
 }
+
+/** How far a field may reach under the ruler's edge, above its names. */
+const UNDER_FOOT_PX = 6;
+
+type Filled = Partial<Record<SlotName, ReactNode>>;
 
 const MARGINS: Margins = { left: 120, right: 128, top: 10, bottom: 56 };
 const NARROW: Margins = { ...MARGINS, left: 92, right: 104 };
+/** Nothing stands beside the drawing. */
+const BARE: Margins = { ...MARGINS, left: 12, right: 12, top: 60 };
 
 /** The section of a corner from behind, true to scale: the car's parts, what is on it now, and what might be. */
 export function SectionSheet(props: SectionSheetProps) {
@@ -40,27 +61,65 @@ export function SectionSheet(props: SectionSheetProps) {
   const rise = archRiseMm(change ?? null);
   const whole = props.standIn ? cornerOf(props.standIn, axle, props.side) : corner;
   const range = cornerRange(whole, props.standIn ? whole.present : subject, Math.max(0, rise));
-  const scale = fitScale(range, size, size.width < 640 ? NARROW : MARGINS);
+  const { sizes, watch } = useSlotSizes();
+  const margins = size.width < 640 ? NARROW : MARGINS;
+  const paper = { width: size.width, height: size.height - MARGINS.bottom + UNDER_FOOT_PX };
+  const settled = (filled: Filled) => {
+    const scale = fitScale(range, size, margins);
+    return settleSlots({ slots: only(props.slots(scale, whole), names(filled)), sizes, paper });
+  };
+  const filled = props.asList ? props.figures : { ...props.figures, ...props.fields };
+  const withFields = settled(filled);
+  const places = withFields ?? (props.asList ? null : settled(props.figures));
+  const shown = withFields ? filled : props.figures;
+  const scale = fitScale(range, size, places && names(shown).length > 0 ? margins : BARE);
+  const isCrowded = !props.asList && !withFields;
+  // Beside the drawing where there is room; under it on a narrow screen, and where it takes the fields of the drawing.
+  const under = useNarrow() || isCrowded;
   const foot = size.height - MARGINS.bottom;
   return (
-    <div className="sheet" ref={ref}>
-      <svg width={size.width} height={size.height} role="img" aria-label={description}>
-        <Ruler scale={scale} y={foot} />
-        {props.standIn && <StandIn scale={scale} read={corner} usual={whole} />}
-        <Body
-          scale={scale}
-          corner={corner}
-          riseMm={rise}
-          target={pokeTargetOf(job.brief, axle)}
-          inboardLimitMm={innerGapLimit(job, axle).value}
-        />
-        {subjectIs === 'candidate' && <Wheel drawn={corner.present} scale={scale} as="ghost" />}
-        <Wheel drawn={subject} scale={scale} as={subjectIs} />
-        <Brake scale={scale} caliper={job.vehicle[axle]?.caliper} />
-        <HubAndStack scale={scale} hub={job.vehicle[axle]?.hub} stackMm={subject.fitted.stackMm} as={subjectIs} />
-        {props.dimensions(scale, whole)}
-      </svg>
-      {props.fields(scale, whole)}
-    </div>
+    <>
+      {props.asList && !under && props.list}
+      <div className="sheet" ref={ref} data-under={under} data-crowded={isCrowded}>
+        <svg {...drawingFrame(size)} role="img" aria-label={description}>
+          <Ruler scale={scale} y={foot} />
+          {props.standIn && <StandIn scale={scale} read={corner} usual={whole} />}
+          <Body
+            scale={scale}
+            corner={corner}
+            riseMm={rise}
+            target={pokeTargetOf(job.brief, axle)}
+            inboardLimitMm={innerGapLimit(job, axle).value}
+          />
+          {subjectIs === 'candidate' && <Wheel drawn={corner.present} scale={scale} as="ghost" />}
+          <Wheel drawn={subject} scale={scale} as={subjectIs} />
+          <Brake scale={scale} caliper={job.vehicle[axle]?.caliper} />
+          <HubAndStack scale={scale} hub={job.vehicle[axle]?.hub} stackMm={subject.fitted.stackMm} as={subjectIs} />
+          {props.dimensions(scale, whole)}
+        </svg>
+        {places ? (
+          names(shown).map((name) => (
+            <SheetSlot key={name} name={name} at={places[name]!} watch={watch}>
+              {shown[name]}
+            </SheetSlot>
+          ))
+        ) : (
+          <div className="sheet-under">
+            {names(props.figures).map((name) => (
+              <div key={name}>{props.figures[name]}</div>
+            ))}
+          </div>
+        )}
+        {withFields && props.hint}
+      </div>
+      {under && (props.asList || isCrowded) && props.list}
+    </>
   );
 }
+
+/** In the order they are given, which is the order of the Tab key. */
+const names = (filled: Filled): SlotName[] =>
+  (Object.keys(filled) as SlotName[]).filter((name) => filled[name] !== undefined);
+
+const only = (slots: Slots, wanted: readonly SlotName[]): Slots =>
+  Object.fromEntries(wanted.map((name) => [name, slots[name]]));

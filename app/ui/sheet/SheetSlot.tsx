@@ -1,19 +1,22 @@
-import type { ReactNode } from 'react';
+import type { ReactNode, RefCallback } from 'react';
+import { drawingLength } from '../parts/drawing';
+import type { Slot, SlotName } from './slots';
 
-/** Puts a field or figure on the drawing: the anchor is its middle, or the edge that is named. */
+/** Puts a field or figure on the drawing. */
 export function SheetSlot({
-  x,
-  y,
-  anchor = 'middle',
+  name,
+  at,
+  watch,
   children,
 }: {
-  x: number;
-  y: number;
-  anchor?: 'middle' | 'left' | 'right';
+  name: SlotName;
+  at: Slot;
+  watch: RefCallback<HTMLElement>;
   children: ReactNode;
 }) {
+  const style = { left: drawingLength(Math.round(at.x)), top: drawingLength(Math.round(at.y)) };
   return (
-    <div className={`sheet-slot sheet-slot-${anchor}`} style={{ left: Math.round(x), top: Math.round(y) }}>
+    <div ref={watch} data-slot={name} className={`sheet-slot sheet-slot-${at.anchor}`} style={style}>
       {children}
     </div>
   );

@@ -1,6 +1,6 @@
-import { Segmented } from 'antd';
 import { useState } from 'react';
 import type { BackspacingConvention } from '#core/wheel';
+import { Segments } from '../parts/Segments';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { RimField } from '../fields/NumberField';
 import { TireSizeField } from '../fields/TextField';
@@ -38,7 +38,7 @@ export function BackspacingField({ fields, onSheet = false }: { fields: AxleFiel
         range="backspacingMm"
         width={6}
       />
-      <Segmented<BackspacingConvention>
+      <Segments<BackspacingConvention>
         aria-label="Meaning of backspacing"
         size="small"
         options={[

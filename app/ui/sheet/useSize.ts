@@ -1,6 +1,7 @@
 import { useLayoutEffect, useRef, useState } from 'react';
+import { drawingScale } from '../parts/drawing';
 
-/** The size of an element in pixels, followed as it changes; a usual one until it is known. */
+/** The size of an element in units of a drawing, followed as it changes; a usual one until it is known. */
 export function useSize<E extends HTMLElement>(usual: { width: number; height: number }) {
   const ref = useRef<E>(null);
   const [size, setSize] = useState(usual);
@@ -9,7 +10,8 @@ export function useSize<E extends HTMLElement>(usual: { width: number; height: n
     const element = ref.current;
     if (!element) return;
     const measure = () => {
-      const { clientWidth: width, clientHeight: height } = element;
+      const scale = drawingScale();
+      const [width, height] = [Math.round(element.clientWidth / scale), Math.round(element.clientHeight / scale)];
       if (width > 0 && height > 0)
         setSize((known) => (known.width === width && known.height === height ? known : { width, height }));
     };

@@ -1,4 +1,4 @@
-import { Form, Input, Modal, Select } from 'antd';
+import { Form, Input, Select } from 'antd';
 import { useEffect } from 'react';
 import { useFetcher } from 'react-router';
 import { DomainError } from '#core/errors';
@@ -7,6 +7,7 @@ import { inchesFromMm, readLength, readNumber, roundTo } from '#core/units';
 import { RANGES } from '#formats/fields';
 import { cellOf, columnsOf, type Column } from '#formats/shelf';
 import type { KeptItem } from '#server/shelf';
+import { Dialog } from '../parts/Dialog';
 import { KIND_NAMES } from './kinds';
 import type { ShelfAnswer } from './shelfCommands';
 import './shelf.css';
@@ -65,8 +66,7 @@ export function ItemDialog({ kind, kept, close }: { kind: ShelfKind; kept: KeptI
     });
   };
   return (
-    <Modal
-      open
+    <Dialog
       onCancel={close}
       onOk={() => void save()}
       okText={kept ? 'Save' : 'Add'}
@@ -108,7 +108,7 @@ export function ItemDialog({ kind, kept, close }: { kind: ShelfKind; kept: KeptI
         ))}
         <button type="submit" hidden />
       </Form>
-    </Modal>
+    </Dialog>
   );
 }
 

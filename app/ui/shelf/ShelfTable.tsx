@@ -1,5 +1,5 @@
 import { DeleteOutlined, EditOutlined } from '@ant-design/icons';
-import { Button, Table, Tooltip, type TableColumnsType, type TableProps } from 'antd';
+import { Button, Table, type TableColumnsType, type TableProps } from 'antd';
 import { useMemo } from 'react';
 import { useFetcher } from 'react-router';
 import type { AxialPoint, InnerFace } from '#core/brake';
@@ -7,6 +7,7 @@ import { itemName } from '#core/shelf';
 import { roundTo } from '#core/units';
 import { columnsOf, type Column } from '#formats/shelf';
 import type { KeptItem, ShelfQuery } from '#server/shelf';
+import { Tip } from '../parts/Tip';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import type { AddressChange } from '../parts/useAddress';
 import { KIND_NAMES } from './kinds';
@@ -119,10 +120,10 @@ function RowTools({ kept, open }: { kept: KeptItem; open(item: KeptItem): void }
   const name = itemName(kept.item);
   return (
     <span className="row-tools">
-      <Tooltip title="Change">
+      <Tip title="Change">
         <Button type="text" aria-label={`Change ${name}`} icon={<EditOutlined />} onClick={() => open(kept)} />
-      </Tooltip>
-      <Tooltip title="Delete from the shelf">
+      </Tip>
+      <Tip title="Delete from the shelf">
         <Button
           type="text"
           aria-label={`Delete ${name}`}
@@ -134,7 +135,7 @@ function RowTools({ kept, open }: { kept: KeptItem; open(item: KeptItem): void }
             )
           }
         />
-      </Tooltip>
+      </Tip>
     </span>
   );
 }

@@ -3,8 +3,10 @@ import { useMemo, type ReactNode } from 'react';
 import type { SuspensionGeometry } from '#core/suspension';
 import type { SweptSolid, TouchedRegion } from '#core/sweep';
 import { COVER_ARC_DEG, type Verdict } from '#core/verdict';
+import { useNarrow } from '../parts/useNarrow';
 import { placeLabels, type LabelPlace } from './labels';
 import { Hatch } from '../sheet/layers';
+import { drawingFrame, drawingLength, placeOn } from '../parts/drawing';
 import { useSize } from '../sheet/useSize';
 import { partAt, type Extent, type Scene, type ScenePart } from './scene';
 import { PROJECT, hollowCuts, rimEdges, silhouettes, touchedPatch, type Flat, type ViewName } from './views';
@@ -61,17 +63,16 @@ export function ThreeViews(props: ThreeViewsProps) {
     number,
     number,
   ];
-  const k = Math.max(
-    0.05,
-    Math.min(
-      (size.width - 3 * GAP_PX) / (across + along),
-      (size.height - 3 * GAP_PX - 2 * CAPTION_PX) / (high + along),
-    ),
-  );
-  const beside = size.width - 3 * GAP_PX - (across + along) * k >= CONTROLS_PX;
+  const narrow = useNarrow();
+  const byWidth = (size.width - 3 * GAP_PX) / (across + along);
+  // In a column that scrolls the drawings are as high as they need.
+  const byHeight = narrow ? byWidth : (size.height - 3 * GAP_PX - 2 * CAPTION_PX) / (high + along);
+  const k = Math.max(0.05, Math.min(byWidth, byHeight));
+  const beside = !narrow && size.width - 3 * GAP_PX - (across + along) * k >= CONTROLS_PX;
+  const columnOf = (mm: number) => drawingLength(Math.round(mm * k));
   const style = {
-    gridTemplateColumns: `${Math.round(across * k)}px ${Math.round(along * k)}px minmax(0, 1fr)`,
-    gridTemplateRows: 'max-content minmax(0, 1fr)',
+    gridTemplateColumns: `${columnOf(across)} ${columnOf(along)} minmax(0, 1fr)`,
+    gridTemplateRows: narrow ? 'none' : 'max-content minmax(0, 1fr)',
   };
   return (
     <div className="three-views" ref={ref}>
@@ -121,15 +122,16 @@ function View({ view, k, x, y, ...props }: ViewProps) {
   const ids = { hatch: `touched-${view}` };
   return (
     <figure className={`view view-${view}`}>
-      <figcaption style={{ maxWidth: width }}>{TITLES[view]}</figcaption>
+      <figcaption style={{ maxWidth: drawingLength(width) }} title={TITLES[view]}>
+        {TITLES[view]}
+      </figcaption>
       <svg
-        width={width}
-        height={height}
+        {...drawingFrame({ width, height })}
         role="img"
         aria-label={`The corner ${NAMES[view]}`}
         onClick={(event) => {
-          const box = event.currentTarget.getBoundingClientRect();
-          const place: Flat = [x[0] + (event.clientX - box.left) / k, y[1] - (event.clientY - box.top) / k];
+          const on = placeOn(event.currentTarget, event);
+          const place: Flat = [x[0] + on.x / k, y[1] - on.y / k];
           const part = props.pointing ? null : partAt({ scene, view, place, within: 12 / k });
           if (part) choose(part);
           else props.point?.(view, place);

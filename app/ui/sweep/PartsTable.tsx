@@ -152,7 +152,7 @@ export function SetupsBeside({ setups, present, axle, parts, numbers, current, i
           {parts.map(({ id, label }) => (
             <tr key={id}>
               <td>
-                <span className="sweep-name" title={label}>
+                <span className="sweep-name" title={`${numbers[id]} ${label}`}>
                   {numbers[id]} {label}
                 </span>
               </td>

@@ -4,6 +4,8 @@ import type { Pose } from '#core/kinematics';
 import type { PoseGrid } from '#core/sweep';
 import { formatNumber } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
+import { drawingFrame, placeOn } from '../parts/drawing';
+import { isNamed } from '../sheet/ticks';
 import { useSize } from '../sheet/useSize';
 import { regionBelow, type ClearanceMap, type Region } from './maps';
 import './sweep.css';
@@ -61,8 +63,8 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
   const to = (steerDeg: number, travelMm: number) =>
     move({ steerDeg: within(grid.steer, steerDeg), travelMm: within(grid.travel, travelMm) });
   const follow = (event: PointerEvent<SVGSVGElement>) => {
-    const box = event.currentTarget.getBoundingClientRect();
-    const [right, down] = [event.clientX - box.left - MARGIN.left, event.clientY - box.top - MARGIN.top];
+    const on = placeOn(event.currentTarget, event);
+    const [right, down] = [on.x - MARGIN.left, on.y - MARGIN.top];
     to(
       grid.steer[0] + (right / width) * (grid.steer[1] - grid.steer[0]),
       grid.travel[1] - (down / height) * (grid.travel[1] - grid.travel[0]),
@@ -82,11 +84,12 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
     return found;
   };
   const [px, py] = [x(pose.steerDeg), y(pose.travelMm)];
+  const steers = isNamed({ step: 10, unitPx: width / span(grid.steer) });
+  const travels = isNamed({ step: 20, unitPx: height / span(grid.travel), leastPx: 18 });
   return (
     <div className="sweep-map" ref={ref}>
       <svg
-        width={size.width}
-        height={size.height}
+        {...drawingFrame(size)}
         role="application"
         tabIndex={0}
         aria-label={`Clearance of ${name} over steer and travel; arrow keys move the pose, Home goes to the least`}
@@ -112,17 +115,21 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
           )}
           <rect className="map-frame" width={width} height={height} />
           {grid.steer[1] > grid.steer[0] &&
-            ticks(grid.steer, 10).map((at) => (
-              <text key={at} x={x(at)} y={height + 14} textAnchor="middle">
-                {formatNumber(at, 0, at !== 0)}
-              </text>
-            ))}
+            ticks(grid.steer, 10)
+              .filter(steers)
+              .map((at) => (
+                <text key={at} x={x(at)} y={height + 14} textAnchor="middle">
+                  {formatNumber(at, 0, at !== 0)}
+                </text>
+              ))}
           {grid.travel[1] > grid.travel[0] &&
-            ticks(grid.travel.map((mm) => mm - restTravelMm) as [number, number], 20).map((at) => (
-              <text key={at} x={-6} y={y(at + restTravelMm) + 4} textAnchor="end">
-                {lengths.unit === 'mm' ? formatNumber(at, 0, at !== 0) : lengths.figure(at, at !== 0)}
-              </text>
-            ))}
+            ticks(grid.travel.map((mm) => mm - restTravelMm) as [number, number], 20)
+              .filter(travels)
+              .map((at) => (
+                <text key={at} x={-6} y={y(at + restTravelMm) + 4} textAnchor="end">
+                  {lengths.unit === 'mm' ? formatNumber(at, 0, at !== 0) : lengths.figure(at, at !== 0)}
+                </text>
+              ))}
           <text className="map-name" x={width / 2} y={height + 29} textAnchor="middle">
             {grid.steer[1] > grid.steer[0] ? 'steer, °: leading edge in − out +' : 'does not steer'}
           </text>

@@ -13,6 +13,7 @@ import { useSelection } from '../../job/SelectionContext';
 import { useIsStale, useSweeps } from '../../job/SweepsContext';
 import { useSight, useSightPose, useSightText } from '../../job/useSight';
 import { BY_SIGN } from '../frame/useJobKeys';
+import { Tip } from '../parts/Tip';
 import { AxleSwitch } from '../parts/AxleSwitch';
 import { SideSwitch } from '../parts/SideSwitch';
 import { Swept } from '../parts/Swept';
@@ -129,15 +130,16 @@ export function SweepView({ setup, report }: SetupOnTable) {
         controls={
           <>
             <div className="sweep-head-tools">
-              <Button
-                size="small"
-                icon={play.playing ? <PauseOutlined /> : <CaretRightOutlined />}
-                onClick={play.toggle}
-                disabled={!swept?.grid}
-                title="Play it (Y)"
-              >
-                {play.playing ? 'Stop' : steers ? 'Lock to lock' : 'Stop to stop'}
-              </Button>
+              <Tip title="Play it (Y)">
+                <Button
+                  size="small"
+                  icon={play.playing ? <PauseOutlined /> : <CaretRightOutlined />}
+                  onClick={play.toggle}
+                  disabled={!swept?.grid}
+                >
+                  {play.playing ? 'Stop' : steers ? 'Lock to lock' : 'Stop to stop'}
+                </Button>
+              </Tip>
               {chosen !== null && (
                 <Button size="small" onClick={() => setChosen(null)}>
                   Worst of all

@@ -1,10 +1,11 @@
 import { sizesThatDo, withSize, type SizeThatDoes } from '#core/advice';
-import { Button, Checkbox, Modal, Table, type TableColumnsType } from 'antd';
+import { Button, Checkbox, Table, type TableColumnsType } from 'antd';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { CHECK_KINDS } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { formatNumber } from '#core/units';
 import { limitInForce } from '#core/verdict';
+import { Dialog } from '../parts/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -98,8 +99,7 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
   ];
   const window = formatNumber(limitInForce('diameterPct', job).value);
   return (
-    <Modal
-      open
+    <Dialog
       onCancel={close}
       footer={<Button onClick={close}>Close</Button>}
       title={`Other tire sizes on ${wheelCode(setup[axle], job.vehicle.flangeMm)}, ${axle}`}
@@ -143,7 +143,7 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
           </p>
         </div>
       )}
-    </Modal>
+    </Dialog>
   );
 }
 

@@ -92,7 +92,7 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
           aria-label="Take a tire from the shelf"
           placeholder="Take a tire from the shelf …"
           value={null}
-          style={{ width: 260 }}
+          style={{ width: '16.25rem' }}
           showSearch
           optionFilterProp="label"
           notFoundContent="No tires are kept yet: add them on the shelf."

@@ -6,6 +6,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { fitScale, type SheetScale } from '../sheet/scale';
 import { rimPath, tirePath } from '../sheet/shapes';
+import { drawingFrame } from '../parts/drawing';
 import { useSize } from '../sheet/useSize';
 import './tire.css';
 
@@ -66,7 +67,7 @@ function Drawing({
   const centers = fitted.dual && spacing > 0 ? [0, spacing] : [0];
   const belly = y(section.bellyRadiusMm);
   return (
-    <svg width={size.width} height={size.height} role="img" aria-label={description}>
+    <svg {...drawingFrame(size)} role="img" aria-label={description}>
       {centers.map((center) => (
         <g key={center} className="wheel wheel-candidate">
           {grown && <path className="tire-grown" d={tirePath(grown, scale, center)} />}

@@ -1,9 +1,10 @@
 import { CopyOutlined, DeleteOutlined, PlusOutlined } from '@ant-design/icons';
-import { Button, Input, Tooltip } from 'antd';
+import { Button, Input } from 'antd';
 import { memo, useEffect, useRef, useState } from 'react';
 import { headlineOf, limitedBy, verdictWord, type Check, type SetupReport } from '#core/evaluate';
 import { AXLES, type AxleName, type Setup } from '#core/job';
 import { offsetFigure } from '#core/units';
+import { Tip } from '../parts/Tip';
 import { useDocument } from '../../job/DocumentContext';
 import { useReports, type SetupOnTable } from '../../job/ReportsContext';
 import { useSelection } from '../../job/SelectionContext';
@@ -93,10 +94,16 @@ const Card = memo(({ setup, report, axle, flangeMm, raised, isStale, raise }: Ca
   const lengths = useLengths();
   const held = limitedBy(report);
   const figures = report[axle];
+  const said = heldText(report, held, axle);
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
-    // Newer browsers answer with a promise, which must not become the effect's clean-up.
-    if (raised) void button.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    const card = button.current?.parentElement;
+    const row = card?.parentElement;
+    if (!raised || !card || !row) return;
+    // The row alone moves: on a narrow screen the page under it stays where it is read.
+    const [from, to] = [card.offsetLeft - row.offsetLeft, card.offsetLeft - row.offsetLeft + card.offsetWidth];
+    if (from < row.scrollLeft) row.scrollLeft = from;
+    else if (to > row.scrollLeft + row.clientWidth) row.scrollLeft = to - row.clientWidth;
   }, [raised]);
   return (
     <li>
@@ -104,7 +111,7 @@ const Card = memo(({ setup, report, axle, flangeMm, raised, isStale, raise }: Ca
         type="button"
         className={`tray-card ${raised ? 'tray-raised' : ''}`}
         aria-pressed={raised}
-        title={setupTitle(setup, flangeMm)}
+        title={`${setupTitle(setup, flangeMm)}: ${said}`}
         ref={button}
         onClick={() => raise(setup.id)}
       >
@@ -121,7 +128,7 @@ const Card = memo(({ setup, report, axle, flangeMm, raised, isStale, raise }: Ca
           <span>ETe {figures.effectiveOffsetMm === null ? '—' : offsetFigure(figures.effectiveOffsetMm)}</span>
         </span>
         <span className={`tray-held may-be-stale is-${held?.verdict ?? 'unknown'}`} data-stale={isStale}>
-          {heldText(report, held, axle)}
+          {said}
         </span>
       </button>
     </li>
@@ -140,21 +147,21 @@ function heldText(report: SetupReport, held: Check | null, axle: AxleName): stri
 
 const Tools = memo(({ actions, some }: { actions: SetupActions; some: boolean }) => (
   <>
-    <Tooltip title="New setup from what is on the car (N)">
+    <Tip title="New setup from what is on the car (N)">
       <Button icon={<PlusOutlined />} onClick={actions.add}>
         New
       </Button>
-    </Tooltip>
-    <Tooltip title="Duplicate this setup (D)">
+    </Tip>
+    <Tip title="Duplicate this setup (D)">
       <Button icon={<CopyOutlined />} disabled={!some} onClick={actions.double}>
         Duplicate
       </Button>
-    </Tooltip>
-    <Tooltip title="Delete this setup; undo brings it back">
+    </Tip>
+    <Tip title="Delete this setup; undo brings it back">
       <Button icon={<DeleteOutlined />} disabled={!some} onClick={actions.remove}>
         Delete
       </Button>
-    </Tooltip>
+    </Tip>
     <p className="soft tray-keys">
       <kbd>[</kbd> <kbd>]</kbd> offset 1 <kbd>-</kbd> <kbd>=</kbd> stack 1<br />
       <kbd>J</kbd> <kbd>K</kbd> setup <kbd>W</kbd> working

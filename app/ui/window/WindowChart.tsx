@@ -2,11 +2,13 @@ import { scaleLinear } from 'd3';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { offsetFigure, rimFigure } from '#core/units';
 import type { FitWindow } from '#core/advice/window';
+import { drawingFrame, placeOn } from '../parts/drawing';
 import { useSize } from '../sheet/useSize';
 import { snapped } from './axes';
 import type { StockPoint } from './places';
-import { Stretch, ClosedRow, EdgeNames, Grid } from './chartParts';
+import { Stretch, EdgeWords, Grid } from './chartParts';
 import { type Place, EDGE } from './chartScale';
+import { fanOf } from './fan';
 import './window.css';
 
 /** A setup as a point that can be moved. */
@@ -30,6 +32,9 @@ interface WindowChartProps {
   make(place: Place): void;
 }
 
+/** Half of what a finger needs to take a setup. */
+const HIT_PX = 22;
+
 /** Width against offset: rows of rim widths, the stretches that fit, and what limits them. */
 export function WindowChart(props: WindowChartProps) {
   const { window, eased, setups, stock, cursor, point, pin, move, raise, make } = props;
@@ -44,9 +49,10 @@ export function WindowChart(props: WindowChartProps) {
   const stockInSight = stock.filter(
     ({ offsetMm }) => offsetMm >= window.offsetsMm[0] && offsetMm <= window.offsetsMm[1],
   );
+  const fan = fanOf(setups, x);
   const placeOf = (event: PointerEvent<Element>): Place => {
-    const box = ref.current!.getBoundingClientRect();
-    const at = snapped(x.invert(event.clientX - box.left), y.invert(event.clientY - box.top));
+    const on = placeOn(ref.current!.querySelector('svg')!, event);
+    const at = snapped(x.invert(on.x), y.invert(on.y));
     return {
       offsetMm: Math.min(window.offsetsMm[1], Math.max(window.offsetsMm[0], at.offsetMm)),
       rimWidthIn: Math.min(most, Math.max(least, at.rimWidthIn)),
@@ -62,8 +68,7 @@ export function WindowChart(props: WindowChartProps) {
   return (
     <div className="window-chart" ref={ref}>
       <svg
-        width={size.width}
-        height={size.height}
+        {...drawingFrame(size)}
         role="group"
         aria-label={`Window of the ${window.axle} axle: rim width against offset`}
         onPointerMove={(event) => (held ? setHeld({ ...held, place: placeOf(event) }) : point(placeOf(event)))}
@@ -99,12 +104,9 @@ export function WindowChart(props: WindowChartProps) {
                 sure={window.missing.length === 0}
               />
             ))}
-            {row.spans.length === 0 && (
-              <ClosedRow row={row} x={x} y={y} offsetsMm={window.offsetsMm} points={[...setups, ...stockInSight]} />
-            )}
           </g>
         ))}
-        <EdgeNames rows={window.rows} x={x} y={y} points={[...setups, ...stockInSight]} />
+        <EdgeWords rows={window.rows} x={x} y={y} points={[...setups, ...stockInSight]} size={size} />
         {cursor && !held && (
           <g className="window-cursor" aria-hidden>
             <line x1={x(cursor.offsetMm)} x2={x(cursor.offsetMm)} y1={EDGE.top} y2={size.height - EDGE.bottom} />
@@ -127,13 +129,14 @@ export function WindowChart(props: WindowChartProps) {
           .sort((one, other) => Number(one.raised) - Number(other.raised))
           .map((setup) => {
             const place = held?.id === setup.id ? held.place : setup;
+            const fanned = held ? 0 : (fan.get(setup.id) ?? 0);
             return (
               <g
                 key={setup.id}
                 className="window-setup"
                 data-raised={setup.raised}
                 data-setup={setup.id}
-                transform={`translate(${x(place.offsetMm)},${y(place.rimWidthIn)})`}
+                transform={`translate(${x(place.offsetMm)},${y(place.rimWidthIn) + fanned})`}
                 tabIndex={0}
                 role="button"
                 aria-label={
@@ -153,6 +156,7 @@ export function WindowChart(props: WindowChartProps) {
                   move(setup.id, to);
                 }}
               >
+                <circle r={HIT_PX} className="window-hit" />
                 <circle r={11} />
                 <text y={4} textAnchor="middle">
                   {setup.id.toUpperCase()}

@@ -1,7 +1,9 @@
 import { useId } from 'react';
 import { formatNumber, offsetFigure } from '#core/units';
 import type { WindowRow, WindowSpan } from '#core/advice/window';
+import { isNamed } from '../sheet/ticks';
 import { type Place, EDGE, xInverse } from './chartScale';
+import { edgeWords, placeWords, pointBox, shutWords } from './chartWords';
 import './window.css';
 
 interface Scales {
@@ -49,65 +51,22 @@ export function Stretch({
   );
 }
 
-/** What keeps a row shut, at the end of it where no point stands. */
-export function ClosedRow({
-  row,
-  x,
-  y,
-  offsetsMm,
-  points,
-}: Scales & { row: WindowRow; offsetsMm: readonly [number, number]; points: readonly Place[] }) {
-  const [left, right] = [x(offsetsMm[0]), x(offsetsMm[1])];
-  const at = points.filter(({ rimWidthIn }) => rimWidthIn === row.rimWidthIn).map(({ offsetMm }) => x(offsetMm));
-  const atRight = at.some((px) => px < left + WORDS_PX.shut) && !at.some((px) => px > right - WORDS_PX.shut);
-  return (
-    <text
-      className="window-closed"
-      x={atRight ? right - 8 : left + 8}
-      y={y(row.rimWidthIn) + 4}
-      textAnchor={atRight ? 'end' : 'start'}
-    >
-      {row.closedBy.slice(0, 2).join(', ').toLowerCase()}
-    </text>
-  );
-}
-
-/** How far the words at an edge or in a shut row reach. */
-const WORDS_PX = { edge: 130, shut: 200 };
-
-/** The name of what holds an edge, once for all rows that it holds on, in one where no point stands in its way. */
-export function EdgeNames({ rows, x, y, points }: Scales & { rows: readonly WindowRow[]; points: readonly Place[] }) {
-  const ends = (['low', 'high'] as const).flatMap((end) => {
-    const held = rows.flatMap((row) => {
-      const span = end === 'low' ? row.spans[0] : row.spans.at(-1);
-      const edge = span?.[end];
-      return span && edge ? [{ row, edge, mm: end === 'low' ? span.fromMm : span.toMm }] : [];
-    });
-    const labels = [...new Set(held.map(({ edge }) => edge.label))];
-    return labels.map((label) => {
-      const mine = held.filter(({ edge }) => edge.label === label);
-      const free = mine.filter(({ row, mm }) =>
-        points.every((point) => {
-          const beyond = (x(point.offsetMm) - x(mm)) * (end === 'low' ? -1 : 1);
-          return point.rimWidthIn !== row.rimWidthIn || beyond < 0 || beyond > WORDS_PX.edge;
-        }),
-      );
-      const among = free.length > 0 ? free : mine;
-      const middle = among[Math.floor((among.length - 1) / 2)]!;
-      return { end, label, mm: middle.mm, rimWidthIn: middle.row.rimWidthIn, soft: middle.edge.plusMinus ?? 0 };
-    });
-  });
-  return ends.map(({ end, label, mm, rimWidthIn, soft }) => (
-    <text
-      key={`${end}${label}`}
-      className="window-edge-name"
-      x={x(end === 'low' ? mm - soft : mm + soft) + (end === 'low' ? -6 : 6)}
-      y={y(rimWidthIn) + 4}
-      textAnchor={end === 'low' ? 'end' : 'start'}
-    >
-      {label}
+/** What holds each edge, and what keeps a row shut; words that find no room are in the list of rows alone. */
+export function EdgeWords({ rows, x, y, points, size }: Scales & EdgeWordsProps) {
+  const asked = [...edgeWords(rows, { x, y }), ...shutWords(rows, { y, width: size.width })];
+  const taken = points.map(({ offsetMm, rimWidthIn }) => pointBox(x(offsetMm), y(rimWidthIn)));
+  const placed = placeWords(asked, { taken, from: EDGE.left, to: size.width - EDGE.right });
+  return placed.map(({ key, text, kind, x: at, y: line, anchor }) => (
+    <text key={key} className={`window-${kind}`} x={at} y={line} textAnchor={anchor}>
+      {text}
     </text>
   ));
+}
+
+interface EdgeWordsProps {
+  rows: readonly WindowRow[];
+  points: readonly Place[];
+  size: { width: number };
 }
 
 /** Rim widths as rows, offsets as ticks, and the tire of every row. */
@@ -127,6 +86,7 @@ export function Grid({
   const foot = size.height - EDGE.bottom;
   const [from, to] = [Math.ceil(xInverse(x, EDGE.left) / 10) * 10, xInverse(x, size.width - EDGE.right)];
   const ticks = Array.from({ length: Math.floor((to - from) / 10) + 1 }, (_, n) => from + 10 * n);
+  const named = isNamed({ step: 10, unitPx: x(1) - x(0) });
   return (
     <g className="window-grid">
       {widths.map((width) => (
@@ -152,9 +112,11 @@ export function Grid({
       {ticks.map((mm) => (
         <g key={mm}>
           <line x1={x(mm)} x2={x(mm)} y1={EDGE.top} y2={foot} />
-          <text x={x(mm)} y={foot + 16} textAnchor="middle">
-            {offsetFigure(mm)}
-          </text>
+          {named(mm) && (
+            <text x={x(mm)} y={foot + 16} textAnchor="middle">
+              {offsetFigure(mm)}
+            </text>
+          )}
         </g>
       ))}
       <text className="window-axis" x={EDGE.left - 10} y={EDGE.top - 12} textAnchor="end">
