@@ -26,6 +26,24 @@ export const test = base.extend<{ quiet: void; allowed: RegExp[] }>({
 
 export const demoJob = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
 
+/** Every station with its inner views. */
+export const VIEWS = [
+  'hub',
+  'hub?view=tightening',
+  'room',
+  'room?view=parts',
+  'brakes',
+  'brakes?view=ranking',
+  'brief',
+  'window',
+  'setups',
+  'setups?view=hardware',
+  'setups?view=tire',
+  'setups?view=car',
+  'compare',
+  'sweep',
+  'sweep?beside=remedies',
+];
 /** Sends a command past the page, as one of this address would. */
 export const send = (page: Page, place: string, data: object): Promise<APIResponse> =>
   page.request.post(place, { data, maxRedirects: 0, headers: { 'Sec-Fetch-Site': 'same-origin' } });

@@ -137,7 +137,7 @@ test('every dialog opens by its link, and the page finds what the server sent', 
   for (const [at, name] of [
     ['setups?view=tire&open=sizes', /^Other tire sizes/],
     ['setups?view=hardware&open=trial', /^Spacer to wheel/],
-    ['setups?view=hardware&setup=e&open=ways', /^Different bolt pattern/],
+    ['setups?view=hardware&setup=e&open=options', /^Different bolt pattern/],
     ['hub?open=gauge-card', /^Gauge card/],
     ['hub?open=threads', /^Threads/],
     ['room?open=new-wheel', /^Space for a new wheel/],

@@ -1,8 +1,9 @@
 import { PlusOutlined } from '@ant-design/icons';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { listJobs, PAGE_SIZE } from '#server/bench';
 import { hasJobs } from '#server/jobs';
+import { Segments } from '../ui/parts/Segments';
 import { whyRefused } from '../refused';
 import { stored } from '../stored';
 import { runBenchCommand, type BenchAnswer } from '../ui/bench/benchCommands';
@@ -57,7 +58,7 @@ export default function BenchPage({ loaderData: { query, ...list } }: Route.Comp
             value={query.search}
             ask={(text) => ask({ search: text })}
           />
-          <Segmented
+          <Segments
             aria-label="Which jobs"
             options={[
               { value: 'open', label: 'On the bench' },
@@ -76,7 +77,7 @@ export default function BenchPage({ loaderData: { query, ...list } }: Route.Comp
         <ImportFaults job={importJob} />
         <BenchTable {...list} query={query} ask={ask} startJob={() => setNewOpen(true)} />
       </main>
-      <NewJobDialog key={String(newOpen)} open={newOpen} close={() => setNewOpen(false)} />
+      {newOpen && <NewJobDialog close={() => setNewOpen(false)} />}
     </div>
   );
 }

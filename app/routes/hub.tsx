@@ -1,7 +1,8 @@
 import type { Instrument } from '#core/uncertainty';
-import { Segmented } from 'antd';
+
 import { useMemo, useState } from 'react';
 import { hubPatternOf } from '#core/evaluate';
+import { Segments } from '../ui/parts/Segments';
 import { useDocument } from '../job/DocumentContext';
 import { useSelection } from '../job/SelectionContext';
 import { useSight } from '../job/useSight';
@@ -65,7 +66,7 @@ export default function HubPage() {
           <h1>
             {axle === 'front' ? 'Front' : 'Rear'} hub, face on <span className="soft">to scale</span>
           </h1>
-          <Segmented<Shown>
+          <Segments<Shown>
             aria-label="Hub drawing"
             options={[
               { value: 'pattern', label: 'Pattern' },

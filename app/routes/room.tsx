@@ -1,5 +1,5 @@
-import { Segmented } from 'antd';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { Segments } from '../ui/parts/Segments';
 import { useSelection } from '../job/SelectionContext';
 import { useSight } from '../job/useSight';
 import { BY_SIGN } from '../ui/frame/useJobKeys';
@@ -20,7 +20,7 @@ export default function RoomPage() {
   const [shows, show] = useSight<Shown>('view', ['gaps', 'parts']);
   useHotkeys('p', () => show(shows === 'gaps' ? 'parts' : 'gaps'), BY_SIGN, [shows, show]);
   const modes = (
-    <Segmented<Shown>
+    <Segments<Shown>
       aria-label="What is read"
       options={[
         { value: 'gaps', label: 'Gaps at rest', tooltip: 'measured at rest (P)' },

@@ -1,8 +1,9 @@
 import { DownloadOutlined, PlusOutlined } from '@ant-design/icons';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { SHELF_KINDS, type ShelfKind } from '#core/shelf';
 import { listPage, SHELF_PAGE_SIZE, type KeptItem } from '#server/shelf';
+import { Segments } from '../ui/parts/Segments';
 import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { SearchField } from '../ui/parts/SearchField';
@@ -37,7 +38,7 @@ export default function ShelfPage({ loaderData: { counts, query, ...list } }: Ro
       <main className="shop-main">
         <div className="shop-head">
           <h1>Shelf</h1>
-          <Segmented<ShelfKind>
+          <Segments<ShelfKind>
             aria-label="Kind of part"
             options={SHELF_KINDS.map((value) => ({
               value,

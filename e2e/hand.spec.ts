@@ -1,0 +1,207 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { PDFDocument } from 'pdf-lib';
+import { STATIONS } from '../app/ui/frame/stations';
+import { clean, expect, openDemo, saved, swept, test } from './bench';
+import { layoutFaults } from './layout';
+
+const at = (page: Page, path: string) => expect(page).toHaveURL(new RegExp(`/${path}(\\?|$)`));
+
+test('keys that are pressed at once after the key of a station act on that station', async ({ page }) => {
+  const place = await openDemo(page, 'velder-two', 'hub');
+  for (const keys of ['6jh', '2p', '8r', '3r', '6jjc', '1a2l']) await page.keyboard.type(keys);
+  // The last of them: the Hub, its rear axle, then the Room, its left side.
+  await at(page, 'room');
+  await expect(page.getByRole('radio', { name: 'Rear' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Left' })).toBeChecked();
+  // A station looks as it was left, and its key turns that back: each is come to for the first time.
+  await page.goto(`${place}/hub`);
+  await saved(page);
+  for (const [keys, path, sight] of [
+    ['6h', 'setups', /view=hardware/],
+    ['2p', 'room', /view=parts/],
+    ['3r', 'brakes', /view=ranking/],
+    ['8k', 'sweep', /./],
+  ] as const) {
+    await page.keyboard.type(keys);
+    await at(page, path);
+    await expect(page).toHaveURL(sight);
+  }
+  // None of it was typed into anything.
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+});
+
+test('a dialog begins at its first field, keeps its keys, and gives the focus back', async ({ page }) => {
+  const place = await openDemo(page, 'velder-two', 'setups?view=tire');
+  const dialog = page.getByRole('dialog');
+  for (const [view, name] of [
+    ['setups?view=tire', /^Other tire sizes/],
+    ['hub', 'Gauge card'],
+    ['hub', 'Thread table'],
+    ['room', 'Space for a new wheel …'],
+    ['brakes', 'Template'],
+  ] as const) {
+    await page.goto(`${place}/${view}`);
+    const opener = page.getByRole('button', { name }).first();
+    await opener.focus();
+    await page.keyboard.press('Enter');
+    await expect(dialog.locator(':focus')).toHaveCount(1);
+    await expect(dialog.locator('.ant-modal-footer button:focus')).toHaveCount(0);
+    await page.keyboard.press('Escape');
+    await expect(dialog).toHaveCount(0);
+    await expect(opener).toBeFocused();
+  }
+  // Opened by a key, with the focus nowhere: behind it stands the station.
+  await page.goto(`${place}/setups`);
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('Shift+?');
+  await expect(dialog).toBeVisible();
+  await page.keyboard.press('j');
+  await page.keyboard.press('Escape');
+  await expect(dialog).toHaveCount(0);
+  const ledger = page.getByRole('complementary', { name: 'Ledger' });
+  await expect(ledger.getByRole('heading', { level: 2 })).toHaveText(/^A /);
+});
+
+test('single keys can be switched off, and stay off; Ctrl Z goes on', async ({ page }) => {
+  await openDemo(page, 'velder-two', 'setups');
+  await page.keyboard.press(']');
+  await saved(page);
+  await page.keyboard.press('Shift+?');
+  await page.getByRole('checkbox', { name: /^Single keys act/ }).uncheck();
+  await page.keyboard.press('Escape');
+  await page.reload();
+  await saved(page);
+  await page.keyboard.press('1');
+  await page.keyboard.press(']');
+  await at(page, 'setups');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('button', { name: 'Redo' })).toBeEnabled();
+});
+
+test('a switch is one stop of the Tab key, and arrows choose', async ({ page }) => {
+  await openDemo(page, 'velder-two', 'compare');
+  await page.getByRole('radio', { name: 'Front' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('radio', { name: 'Rear' })).toBeChecked();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('radiogroup', { name: 'Axle' }).locator(':focus')).toHaveCount(0);
+  await page.keyboard.press('Shift+Tab');
+  await expect(page.getByRole('radio', { name: 'Rear' })).toBeFocused();
+});
+
+test.describe('away from the network', () => {
+  test.use({ allowed: [/ERR_INTERNET_DISCONNECTED|Failed to fetch|sweep/] });
+  test('every station opens all the same', async ({ page, context }) => {
+    await openDemo(page, 'velder-two', 'hub');
+    await page.waitForLoadState('networkidle');
+    await context.setOffline(true);
+    for (const { key, path } of STATIONS) {
+      await page.keyboard.press(key);
+      await at(page, path);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    }
+    await context.setOffline(false);
+  });
+});
+
+test.describe('a dark system', () => {
+  test.use({ colorScheme: 'dark' });
+  test('starts dark, until somebody chooses', async ({ page }) => {
+    await openDemo(page, 'velder-two', 'setups');
+    const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+    const dark = await paper();
+    await page.getByRole('button', { name: 'Switch to light' }).click();
+    expect(await paper()).not.toBe(dark);
+    await page.reload();
+    await expect(page.getByRole('button', { name: 'Switch to dark' })).toBeVisible();
+    expect(await paper()).not.toBe(dark);
+  });
+});
+
+test('each station prints on one or two pages', async ({ page }) => {
+  const place = await openDemo(page, 'orrin-haul', 'hub');
+  const counted: Record<string, number> = {};
+  for (const { path } of STATIONS) {
+    await page.goto(`${place}/${path}`);
+    await swept(page);
+    const paper = await PDFDocument.load(await page.pdf({ format: 'A4' }));
+    counted[path] = paper.getPageCount();
+  }
+  for (const [path, pages] of Object.entries(counted)) expect([path, pages <= 2]).toEqual([path, true]);
+});
+
+test('text at one and a half of its size: nothing over anything', async ({ page }) => {
+  const place = await openDemo(page, 'velder-two', 'hub');
+  const client = await page.context().newCDPSession(page);
+  await client.send('Page.setFontSizes', { fontSizes: { standard: 24 } });
+  for (const path of ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep']) {
+    await page.goto(`${place}/${path}`);
+    await expect.poll(() => layoutFaults(page), { message: path, timeout: 10_000 }).toEqual([]);
+  }
+});
+
+test.describe('under a finger', () => {
+  test.use({ hasTouch: true, isMobile: true, viewport: { width: 390, height: 844 } });
+  test('from a new job to a verdict, by touch alone', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'New job' }).tap();
+    await page.getByRole('dialog').getByLabel('Car').fill('Phone wagon');
+    await page.getByRole('button', { name: 'Start with the readings' }).tap();
+    await at(page, '(hub|room)');
+    const route = page.getByRole('navigation', { name: 'Stations' });
+    const go = async (name: string) => {
+      await route.locator('[aria-expanded]').tap();
+      await route.getByRole('link', { name: new RegExp(`^${name}`) }).tap();
+      await at(page, name.toLowerCase());
+    };
+    await go('Room');
+    for (const [field, value, keypad] of [
+      [/^Tire size/, '205/55R16', 'text'],
+      [/^Rim width/, '6.5', 'decimal'],
+      // A figure that may be below zero: the pad of figures has no minus on every phone.
+      [/^Offset/, '45', 'text'],
+      [/^Tuck/, '14', 'text'],
+      [/^Inner clearance/, '26', 'text'],
+      [/^Fender clearance/, '74', 'text'],
+    ] as const) {
+      const input = page.getByRole('textbox', { name: field });
+      await input.tap();
+      await expect(input).toHaveAttribute('inputmode', keypad);
+      await input.fill(value);
+      await input.blur();
+    }
+    await go('Brief');
+    const target = page.getByRole('group', { name: 'Target, both axles' }).getByLabel(/^No further out than/);
+    await target.tap();
+    await target.fill('0');
+    await target.blur();
+    await go('Setups');
+    await page.getByRole('button', { name: 'First setup' }).tap();
+    const ledger = page.getByRole('complementary', { name: 'Ledger' });
+    await expect(ledger.getByText('room clears', { exact: false }).first()).toBeVisible();
+    await expect(ledger.getByText('Poke', { exact: true })).toBeHidden();
+    await ledger.getByRole('button', { name: 'All figures' }).tap();
+    await expect(ledger.getByText('Poke', { exact: true })).toBeVisible();
+    await swept(page);
+    await clean(page);
+    await saved(page);
+  });
+});
+
+for (const [theme, viewport] of [
+  ['light', { width: 390, height: 844 }],
+  ['dark', { width: 820, height: 1180 }],
+] as const)
+  test.describe(`${theme}, ${viewport.width} wide`, () => {
+    test.use({ colorScheme: theme, hasTouch: true, isMobile: true, viewport });
+    test('every station is clean to those who do not see it', async ({ page }) => {
+      const place = await openDemo(page, 'orrin-haul', 'hub');
+      for (const { path } of STATIONS) {
+        await page.goto(`${place}/${path}`);
+        await swept(page);
+        const { violations } = await new AxeBuilder({ page }).analyze();
+        expect(violations.map(({ id, nodes }) => `${path}: ${id} ${nodes[0]?.html.slice(0, 120)}`)).toEqual([]);
+      }
+    });
+  });

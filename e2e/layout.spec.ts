@@ -1,0 +1,62 @@
+import type { Page } from '@playwright/test';
+import { AXLES } from '#core/job';
+import { demoJob, expect, putOnBench, test, VIEWS } from './bench';
+import { layoutFaults } from './layout';
+
+const CARS = ['velder-two', 'brindle-kite', 'orrin-haul', 'pallas-tender', null] as const;
+
+/** All faults of a walk are told, not the first alone. */
+const softly = expect.configure({ soft: true });
+
+/** Goes to a view of the job within the page, as its links do. */
+async function show(page: Page, address: string): Promise<void> {
+  await page.evaluate((to) => {
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate'));
+  }, address);
+  await expect(page).toHaveURL(address);
+  await expect(page.locator('.frame')).toHaveAttribute('data-going', 'false');
+}
+
+/** Walks a car through all views, front and rear, at some sizes; the page is the same all the way. */
+function walk(sizes: readonly (readonly [number, number])[], touch: boolean) {
+  for (const car of CARS)
+    test(`${car ?? 'an empty job'}: nothing over anything, nothing cut, nothing out of reach`, async ({ page }) => {
+      const job = car ? demoJob(car) : { ...demoJob('velder-two'), vehicle: { label: 'Bare' }, brief: {}, setups: [] };
+      const place = await putOnBench(page, job, 'walked through');
+      await page.goto(`${place}/hub`);
+      await expect(page.locator('.frame')).toHaveAttribute('data-going', 'false');
+      for (const view of VIEWS)
+        for (const axle of AXLES) {
+          await show(page, `${place}/${view}${view.includes('?') ? '&' : '?'}axle=${axle}`);
+          for (const [width, height] of sizes) {
+            await page.setViewportSize({ width, height });
+            await softly
+              .poll(() => layoutFaults(page, touch), { message: `${view}, ${axle}, ${width} wide`, timeout: 5000 })
+              .toEqual([]);
+          }
+        }
+    });
+}
+
+test.describe('under a finger', () => {
+  test.use({ hasTouch: true, isMobile: true, viewport: { width: 390, height: 844 } });
+  walk(
+    [
+      [390, 844],
+      [820, 1180],
+    ],
+    true,
+  );
+});
+
+// 640 is the width of 1280 at twice its size.
+test.describe('at a desk', () =>
+  walk(
+    [
+      [640, 400],
+      [1024, 768],
+      [1280, 800],
+    ],
+    false,
+  ));

@@ -1,0 +1,210 @@
+import type { Page } from '@playwright/test';
+
+/** How far two things may lie over each other before it is a fault, and how much of a text may be cut, px. */
+const SLACK_PX = 2;
+/** The least a finger needs, px. */
+const TOUCH_PX = 44;
+
+/**
+ * What a reader of this width cannot read, reach or hit: texts and fields that lie over each other, what is cut without
+ * its whole being said, what leaves the page, and on a touch screen what is too small for a finger.
+ */
+export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
+  page.evaluate(
+    ([slack, finger]) => {
+      interface Thing {
+        element: Element;
+        name: string;
+        /** What of it can be seen, once its own scroller is scrolled to it. */
+        box: DOMRect;
+        scroller: Element | null;
+        whole: DOMRect;
+      }
+      const CONTROLS = 'a[href],button,input,select,textarea,summary,[role=slider],[role=button],[tabindex="0"]';
+      /** What is asked of an element many times is read once. */
+      const once = <T>(read: (element: Element) => T) => {
+        const known = new Map<Element, T>();
+        return (element: Element): T => {
+          if (!known.has(element)) known.set(element, read(element));
+          return known.get(element)!;
+        };
+      };
+      const style = once((element) => {
+        const { overflowX, overflowY, position, clipPath, textOverflow, webkitLineClamp, display } =
+          getComputedStyle(element);
+        return { overflowX, overflowY, position, clipPath, textOverflow, webkitLineClamp, display };
+      });
+      const isScroller = once((element) => {
+        const { overflowX, overflowY } = style(element);
+        return /auto|scroll/.test(overflowX + overflowY);
+      });
+      const boxOf = once((element) => element.getBoundingClientRect());
+      const meet = (a: DOMRect, b: DOMRect): DOMRect => {
+        const [x, y] = [Math.max(a.left, b.left), Math.max(a.top, b.top)];
+        return new DOMRect(
+          x,
+          y,
+          Math.max(0, Math.min(a.right, b.right) - x),
+          Math.max(0, Math.min(a.bottom, b.bottom) - y),
+        );
+      };
+      const isHidden = once(
+        (element): boolean =>
+          !element.checkVisibility({ opacityProperty: true, visibilityProperty: true }) ||
+          element.closest(
+            '.visually-hidden, [aria-hidden=true][hidden], .ant-dropdown-hidden, .ant-table-measure-row',
+          ) !== null,
+      );
+      /** Said to those who cannot see it. */
+      const isForEars = once((element): boolean => {
+        for (let up: Element | null = element; up; up = up.parentElement)
+          if (style(up).clipPath === 'inset(50%)') return true;
+        return false;
+      });
+      /** What a clipping ancestor leaves of a box, up to the scroller it moves in. */
+      const seen = (element: Element, whole: DOMRect): Pick<Thing, 'box' | 'scroller'> => {
+        let box = whole;
+        for (let up: Element | null = element; up; up = up.parentElement) {
+          if (isScroller(up) && up !== element) return { box, scroller: up };
+          const { overflowX, overflowY, position } = style(up);
+          if (/hidden|clip/.test(overflowX + overflowY)) box = meet(box, boxOf(up));
+          if (position === 'fixed') return { box, scroller: up };
+        }
+        return { box, scroller: null };
+      };
+      const nameOf = (element: Element, text: string): string => {
+        const classes = typeof element.className === 'string' ? element.className : '';
+        const first = classes ? `.${classes.split(' ')[0]}` : '';
+        return `${element.tagName.toLowerCase()}${first} “${text.trim().slice(0, 30)}”`;
+      };
+      const things: Thing[] = [];
+      const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+      for (let node = texts.nextNode(); node; node = texts.nextNode()) {
+        const element = node.parentElement!;
+        if (!node.textContent?.trim() || ['SCRIPT', 'STYLE', 'TITLE', 'DESC'].includes(element.tagName.toUpperCase()))
+          continue;
+        if (isHidden(element) || isForEars(element)) continue;
+        const range = document.createRange();
+        range.selectNodeContents(node);
+        const svg = element.closest('svg');
+        const rects =
+          svg && element.tagName !== 'SPAN' ? [element.getBoundingClientRect()] : [...range.getClientRects()];
+        for (const whole of rects)
+          if (whole.width > 0 && whole.height > 0)
+            things.push({ element, name: nameOf(element, node.textContent), whole, ...seen(element, whole) });
+      }
+      for (const element of document.querySelectorAll('input,textarea')) {
+        if (isHidden(element)) continue;
+        const whole = element.getBoundingClientRect();
+        if (whole.width > 4 && whole.height > 4)
+          things.push({
+            element,
+            name: nameOf(element, element.closest('label')?.textContent ?? element.getAttribute('aria-label') ?? ''),
+            whole,
+            ...seen(element, whole),
+          });
+      }
+      const faults: string[] = [];
+      const say = (fault: string) => {
+        if (!faults.includes(fault)) faults.push(fault);
+      };
+      const page = document.documentElement;
+      if (page.scrollWidth > innerWidth + 1) say(`the page is ${page.scrollWidth} wide on a screen of ${innerWidth}`);
+
+      // The box of a thing within what its scroller shows now: what another layer could lie over.
+      const shownNow = ({ box, scroller }: Thing): DOMRect => {
+        let shown = box;
+        for (let up = scroller; up; up = up.parentElement) if (isScroller(up)) shown = meet(shown, boxOf(up));
+        return shown;
+      };
+      /** The outermost layer that lies over the rest on purpose: a dialog, a sheet that is pulled up, a sticky head. */
+      const layer = once((element): Element | null => {
+        let found: Element | null = null;
+        for (let up: Element | null = element; up; up = up.parentElement)
+          if (['fixed', 'sticky'].includes(style(up).position)) found = up;
+        return found;
+      });
+      const now = new Map(things.map((thing) => [thing, shownNow(thing)]));
+      things.sort((a, b) => a.box.left - b.box.left);
+      things.forEach((one, index) => {
+        for (let other = index + 1; other < things.length; other += 1) {
+          const two = things[other]!;
+          const same = one.scroller === two.scroller;
+          if (same && two.box.left > one.box.right) break;
+          if (one.element.contains(two.element) || two.element.contains(one.element)) continue;
+          // The word in a choice gives way to what is typed into it.
+          const choice = one.element.closest('.ant-select');
+          if (choice && choice === two.element.closest('.ant-select')) continue;
+          if (layer(one.element) !== layer(two.element)) continue;
+          const both = same ? meet(one.box, two.box) : meet(now.get(one)!, now.get(two)!);
+          // Line boxes are higher than their letters: a fifth of a line is air.
+          const air = Math.min(one.whole.height, two.whole.height) * 0.2;
+          if (both.width > slack && both.height > Math.max(slack, air))
+            say(`${one.name} and ${two.name} lie over each other`);
+        }
+      });
+
+      const isSaid = (element: Element): boolean => {
+        const text = (element.textContent ?? '').trim();
+        for (let up: Element | null = element; up && up !== document.body; up = up.parentElement)
+          for (const said of [up.getAttribute('title'), up.getAttribute('aria-label')])
+            if (said && (said.includes(text) || text.length === 0)) return true;
+        return false;
+      };
+      for (const { element, name, whole, box, scroller } of things) {
+        const isCut =
+          whole.width - box.width > slack || whole.height - box.height > Math.max(slack, whole.height * 0.25);
+        if (isCut && box.width > 0 && !isSaid(element)) say(`${name} is cut`);
+        if (isCut && box.width === 0 && !isSaid(element) && !element.closest('svg')) say(`${name} is out of sight`);
+        const reach = scroller ?? page;
+        const edge = reach.getBoundingClientRect();
+        const right = scroller ? edge.left - scroller.scrollLeft + scroller.scrollWidth : innerWidth;
+        const left = scroller ? edge.left - scroller.scrollLeft : 0;
+        if (box.width > 0 && (box.right > right + slack || box.left < left - slack)) say(`${name} is out of reach`);
+      }
+      for (const element of document.querySelectorAll('*')) {
+        const { textOverflow, webkitLineClamp } = style(element);
+        const cut =
+          (textOverflow === 'ellipsis' && element.scrollWidth > element.clientWidth + 1) ||
+          (webkitLineClamp !== 'none' && element.scrollHeight > element.clientHeight + slack);
+        if (cut && !isHidden(element) && !isForEars(element) && !isSaid(element))
+          say(`${nameOf(element, element.textContent ?? '')} is cut`);
+      }
+
+      /** Whether a finger beside a small thing hits it all the same. */
+      const isHitAround = (element: Element, hit: Element): boolean => {
+        element.scrollIntoView({ block: 'center', inline: 'nearest' });
+        const { left, right, top, bottom } = element.getBoundingClientRect();
+        const [x, y, reach] = [(left + right) / 2, (top + bottom) / 2, finger / 2 - 1];
+        const places = [
+          [x, y - reach],
+          [x, y + reach],
+          [x - reach, y],
+          [x + reach, y],
+        ] as const;
+        return places.every(([atX, atY]) => {
+          const there = document.elementFromPoint(atX, atY);
+          const slider = element.closest('.ant-slider');
+          return there !== null && (hit.contains(there) || (slider !== null && slider.contains(there)));
+        });
+      };
+      if (finger > 0)
+        for (const element of document.querySelectorAll(CONTROLS)) {
+          if (isHidden(element) || (element as HTMLButtonElement).disabled) continue;
+          // A link within a sentence is as high as its line.
+          if (element.matches('p a, td a, li a, .soft a') && style(element).display === 'inline') continue;
+          const hit = element.closest('label, .ant-segmented-item, .ant-select') ?? element;
+          const boxes = [element, hit].map((one) => one.getBoundingClientRect());
+          const [width, height] = [Math.max(...boxes.map((b) => b.width)), Math.max(...boxes.map((b) => b.height))];
+          if (width === 0 || height === 0) continue;
+          if (boxes[0]!.bottom <= 0) continue;
+          if ((width < finger - 0.5 || height < finger - 0.5) && !isHitAround(element, hit))
+            say(
+              `${nameOf(element, element.getAttribute('aria-label') ?? element.textContent ?? '')} is` +
+                ` ${Math.round(width)} × ${Math.round(height)} for a finger`,
+            );
+        }
+      return faults;
+    },
+    [SLACK_PX, touch ? TOUCH_PX : 0] as const,
+  );
