@@ -1,4 +1,4 @@
-// Takes the pictures of docs/screenshots from the demo, on the built application.
+// Takes the pictures of docs/screenshots from the demo, on the built application: all, or those that are named.
 import { chromium, type Page } from '@playwright/test';
 import { serveFresh } from './lib/serveFresh';
 
@@ -7,6 +7,8 @@ interface Shot {
   car: string | null;
   station: string;
   size?: { width: number; height: number };
+  /** In the hand. */
+  touch?: boolean;
   dark?: boolean;
   prepare?(page: Page): Promise<void>;
 }
@@ -15,21 +17,12 @@ const press = (keys: string[]) => async (page: Page) => {
   for (const key of keys) await page.keyboard.press(key);
 };
 
+const PHONE = { width: 390, height: 844 };
+
 const SHOTS: Shot[] = [
   { file: 'bench', car: null, station: '' },
   { file: 'hub', car: 'Pallas Tender', station: 'hub' },
   { file: 'hardware', car: 'Brindle Kite', station: 'setups', prepare: press(['j', 'h']) },
-  {
-    file: 'ways-out',
-    car: 'Velder Two',
-    station: 'setups',
-    async prepare(page) {
-      await press(['j', 'j', 'j', 'j', 'h'])(page);
-      await page.getByRole('button', { name: 'Options' }).click();
-      await page.getByRole('textbox', { name: /^Thickness in/ }).fill('20');
-      await page.keyboard.press('Enter');
-    },
-  },
   { file: 'shelf', car: null, station: 'shelf' },
   { file: 'room', car: 'Brindle Kite', station: 'room' },
   {
@@ -62,12 +55,14 @@ const SHOTS: Shot[] = [
     },
   },
   { file: 'setups', car: 'Brindle Kite', station: 'setups', prepare: press(['j']) },
-  { file: 'setups-list-working', car: 'Orrin Haul', station: 'setups', prepare: press(['j', 'f', 'w']) },
+  { file: 'setups-phone', car: 'Velder Two', station: 'setups', size: PHONE, touch: true },
+  { file: 'room-phone', car: 'Brindle Kite', station: 'room', size: PHONE, touch: true },
   {
     file: 'setups-tablet',
     car: 'Brindle Kite',
     station: 'setups',
-    size: { width: 1024, height: 768 },
+    size: { width: 820, height: 1180 },
+    touch: true,
     prepare: press(['j', 'j', 'u', 'u']),
   },
   { file: 'tire', car: 'Pallas Tender', station: 'setups', prepare: press(['a', 'j', 't']) },
@@ -91,8 +86,14 @@ const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
-for (const shot of SHOTS) {
-  const page = await browser.newPage({ viewport: shot.size ?? { width: 1280, height: 800 }, reducedMotion: 'reduce' });
+const wanted = process.argv.slice(2);
+for (const shot of SHOTS.filter(({ file }) => wanted.length === 0 || wanted.includes(file))) {
+  const page = await browser.newPage({
+    viewport: shot.size ?? { width: 1280, height: 800 },
+    reducedMotion: 'reduce',
+    hasTouch: shot.touch ?? false,
+    isMobile: shot.touch ?? false,
+  });
   await page.goto(`${server.address}/`);
   if (shot.dark) {
     await page.getByRole('button', { name: 'Switch to dark' }).click();
