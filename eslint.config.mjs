@@ -64,6 +64,16 @@ export default tseslint.config(
     },
   },
   {
+    files: ['app/**/*.{ts,tsx}'],
+    ignores: ['app/ui/parts/icons.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        refuse('^@ant-design/icons', 'icons come from app/ui/parts/icons, where they are kept out of names.'),
+      ],
+    },
+  },
+  {
     files: ['app/ui/**/*.{ts,tsx}', 'app/job/**/*.{ts,tsx}', 'app/preferences/**/*.tsx'],
     ignores: ['**/*Commands.ts', '**/*.test.{ts,tsx}'],
     rules: {

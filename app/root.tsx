@@ -2,6 +2,7 @@ import './theme/faces';
 import './theme/antd.css';
 import './theme/tokens.css';
 import './theme/table.css';
+import './theme/forced.css';
 import './ui/frame/frame.css';
 import './ui/fields/fields.css';
 import './ui/sheet/sheet.css';

@@ -44,6 +44,17 @@ export const VIEWS = [
   'sweep',
   'sweep?beside=remedies',
 ];
+
+/** Goes to a view of the job within the page, as its links do. */
+export async function show(page: Page, address: string): Promise<void> {
+  await page.evaluate((to) => {
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate'));
+  }, address);
+  await expect(page).toHaveURL(address);
+  await expect(page.locator('.frame')).toHaveAttribute('data-going', 'false');
+}
+
 /** Sends a command past the page, as one of this address would. */
 export const send = (page: Page, place: string, data: object): Promise<APIResponse> =>
   page.request.post(place, { data, maxRedirects: 0, headers: { 'Sec-Fetch-Site': 'same-origin' } });

@@ -1,4 +1,3 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { PDFDocument } from 'pdf-lib';
 import { STATIONS } from '../app/ui/frame/stations';
@@ -94,6 +93,7 @@ test.describe('away from the network', () => {
   test.use({ allowed: [/ERR_INTERNET_DISCONNECTED|Failed to fetch|sweep/] });
   test('every station opens all the same', async ({ page, context }) => {
     await openDemo(page, 'velder-two', 'hub');
+    await expect(page.locator('link[rel=prefetch]')).not.toHaveCount(0);
     await page.waitForLoadState('networkidle');
     await context.setOffline(true);
     for (const { key, path } of STATIONS) {
@@ -200,8 +200,7 @@ for (const [theme, viewport] of [
       for (const { path } of STATIONS) {
         await page.goto(`${place}/${path}`);
         await swept(page);
-        const { violations } = await new AxeBuilder({ page }).analyze();
-        expect(violations.map(({ id, nodes }) => `${path}: ${id} ${nodes[0]?.html.slice(0, 120)}`)).toEqual([]);
+        await clean(page);
       }
     });
   });

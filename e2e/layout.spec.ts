@@ -1,22 +1,11 @@
-import type { Page } from '@playwright/test';
 import { AXLES } from '#core/job';
-import { demoJob, expect, putOnBench, test, VIEWS } from './bench';
+import { demoJob, expect, putOnBench, show, test, VIEWS } from './bench';
 import { layoutFaults } from './layout';
 
 const CARS = ['velder-two', 'brindle-kite', 'orrin-haul', 'pallas-tender', null] as const;
 
 /** All faults of a walk are told, not the first alone. */
 const softly = expect.configure({ soft: true });
-
-/** Goes to a view of the job within the page, as its links do. */
-async function show(page: Page, address: string): Promise<void> {
-  await page.evaluate((to) => {
-    history.pushState(null, '', to);
-    dispatchEvent(new PopStateEvent('popstate'));
-  }, address);
-  await expect(page).toHaveURL(address);
-  await expect(page.locator('.frame')).toHaveAttribute('data-going', 'false');
-}
 
 /** Walks a car through all views, front and rear, at some sizes; the page is the same all the way. */
 function walk(sizes: readonly (readonly [number, number])[], touch: boolean) {

@@ -25,7 +25,10 @@ test('the map: keys and pointer move the drawings, a part leads to its worst pos
   await page.getByRole('button', { name: 'Worst of all' }).click();
   const box = (await map(page).boundingBox())!;
   await page.mouse.move(box.x + 46 + (box.width - 58) / 2, box.y + 8);
+  await expect(map(page)).toHaveAttribute('aria-description', /^steer 38\.0 degrees/);
+  await page.mouse.down();
   await expect(map(page)).toHaveAttribute('aria-description', /travel 70\.0 mm$/);
+  await page.mouse.up();
   await page.keyboard.press('j');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('B ');
   await page.getByRole('table', { name: 'Setups side by side' }).getByRole('button', { name: 'D' }).click();

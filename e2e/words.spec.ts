@@ -1,14 +1,21 @@
 import { neverIn } from '../support/neverWords';
-import { demoJob, expect, putOnBench, test, VIEWS } from './bench';
+import { demoJob, expect, putOnBench, saved, show, swept, test, VIEWS } from './bench';
 
 for (const name of ['velder-two', 'pallas-tender'] as const)
   test(`no station of ${name} says a word that the trade does not`, async ({ page }) => {
     const place = await putOnBench(page, demoJob(name), `${name} in words`);
+    await page.goto(`${place}/hub`);
+    await saved(page);
+    // Every working is shown, at each station.
+    await page.keyboard.press('w');
     for (const at of [...VIEWS.map((one) => `${place}/${one}`), '/?search=in+words', '/shelf', '/defaults']) {
-      await page.goto(at);
-      await page.waitForLoadState('networkidle');
-      // Every working is shown.
-      if (at.startsWith(place)) await page.keyboard.press('w');
+      if (at.startsWith(place)) {
+        await show(page, at);
+        await swept(page);
+      } else {
+        await page.goto(at);
+        await page.waitForLoadState('networkidle');
+      }
       const said = await page.evaluate(() => [
         document.body.innerText,
         ...[...document.querySelectorAll('[aria-label], [title], [placeholder]')].flatMap((element) =>

@@ -5,7 +5,7 @@ import * as antd from 'antd';
 import { ConfigProvider } from 'antd';
 import { parse, type Root } from 'postcss';
 import { antdTheme } from '../app/theme/antdTheme';
-import { cssProperties, DARK, LIGHT } from '../app/theme/palette';
+import { cssProperties, DARK, FORCED, LIGHT } from '../app/theme/palette';
 
 const PARTS = [
   'Alert',
@@ -73,6 +73,7 @@ const css = [
   `:root{color-scheme:light;${cssProperties(LIGHT)}}`,
   `:root[data-theme=dark]{color-scheme:dark;${cssProperties(DARK)}}`,
   `@media (prefers-color-scheme:dark){:root[data-theme=system]{color-scheme:dark;${cssProperties(DARK)}}}`,
+  `@media (forced-colors:active){:root:root{${cssProperties(FORCED)}}}`,
   `@layer antd{${sheet.toString()}}`,
   tokens,
 ].join('\n');

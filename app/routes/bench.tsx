@@ -1,8 +1,8 @@
-import { PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { listJobs, PAGE_SIZE } from '#server/bench';
 import { hasJobs } from '#server/jobs';
+import { PlusOutlined } from '../ui/parts/icons';
 import { Segments } from '../ui/parts/Segments';
 import { whyRefused } from '../refused';
 import { stored } from '../stored';

@@ -1,6 +1,6 @@
-import { PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { PlusOutlined } from '../ui/parts/icons';
 import { useRaisedReport } from '../job/ReportsContext';
 import { BY_SIGN } from '../ui/frame/useJobKeys';
 import { RaisedSetup } from '../ui/setups/RaisedSetup';

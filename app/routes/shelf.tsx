@@ -1,8 +1,8 @@
-import { DownloadOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { SHELF_KINDS, type ShelfKind } from '#core/shelf';
 import { listPage, SHELF_PAGE_SIZE, type KeptItem } from '#server/shelf';
+import { DownloadOutlined, PlusOutlined } from '../ui/parts/icons';
 import { Segments } from '../ui/parts/Segments';
 import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';

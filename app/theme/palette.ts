@@ -71,6 +71,33 @@ export const DARK: Palette = {
   unknown: '#9aa2a6',
 };
 
+/**
+ * Where the reader's system chooses all colors: lines and letters in its own. Drawings need it said, for of those
+ * nothing is replaced by itself; what verdicts mean stands in their words and signs.
+ */
+export const FORCED: Palette = {
+  paper: 'Canvas',
+  sheet: 'Canvas',
+  ink: 'CanvasText',
+  inkSoft: 'CanvasText',
+  rule: 'color-mix(in srgb, CanvasText 40%, Canvas)',
+  ruleFaint: 'color-mix(in srgb, CanvasText 16%, Canvas)',
+  layout: 'LinkText',
+  layoutTint: 'Canvas',
+  present: 'GrayText',
+  presentText: 'CanvasText',
+  presentTint: 'Canvas',
+  body: 'Canvas',
+  bodyEdge: 'CanvasText',
+  ok: 'CanvasText',
+  okTint: 'Canvas',
+  caution: 'CanvasText',
+  cautionTint: 'Canvas',
+  fail: 'CanvasText',
+  failTint: 'Canvas',
+  unknown: 'CanvasText',
+};
+
 /** A palette as CSS custom properties. */
 export const cssProperties = (palette: Palette): string =>
   Object.entries(palette)

@@ -1,5 +1,5 @@
-import { CarOutlined, CompassOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
+import { CarOutlined, CompassOutlined } from '../parts/icons';
 import { usePreferences } from '../../preferences/PreferencesContext';
 import { useBenchCommand } from './useBenchCommand';
 import '../frame/shop.css';

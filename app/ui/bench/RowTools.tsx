@@ -1,7 +1,7 @@
-import { CopyOutlined, InboxOutlined, RollbackOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
 import type { JobListItem } from '#server/bench';
+import { CopyOutlined, InboxOutlined, RollbackOutlined } from '../parts/icons';
 import { useBenchCommand } from './useBenchCommand';
 import '../frame/shop.css';
 

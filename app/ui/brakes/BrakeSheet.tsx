@@ -7,7 +7,9 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { Ruler } from '../sheet/Ruler';
 import { fitScale, type SheetScale } from '../sheet/scale';
-import { drawingFrame, placeOn } from '../parts/drawing';
+import { Drawing } from '../parts/Drawing';
+import { placeOn } from '../parts/drawing';
+import { useZoom } from '../parts/useZoom';
 import { useSize } from '../sheet/useSize';
 import { nearPlaces, type BrakeScene } from './scene';
 import './brakes.css';
@@ -35,6 +37,7 @@ const HUB_MM = 72;
  */
 export function BrakeSheet({ scene, room, limits, boreMm, assumed, move, description }: BrakeSheetProps) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 760, height: 600 });
+  const zoom = useZoom(size);
   const scale = fitScale(scene.range, size, MARGINS);
   const { x, y } = scale;
   const path = pathOn(scale);
@@ -43,7 +46,7 @@ export function BrakeSheet({ scene, room, limits, boreMm, assumed, move, descrip
   const foot = size.height - MARGINS.bottom;
   return (
     <div className="sheet brake-sheet" ref={ref}>
-      <svg {...drawingFrame(size)} role="img" aria-label={description}>
+      <Drawing zoom={zoom} role="img" aria-label={description}>
         <defs>
           <clipPath id="brake-metal">{metal && <path d={path(metal, true)} />}</clipPath>
           <pattern id="brake-touch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -66,7 +69,11 @@ export function BrakeSheet({ scene, room, limits, boreMm, assumed, move, descrip
           )}
           <line className="axis" x1={0} x2={size.width} y1={foot} y2={foot} />
         </g>
-        <g className={`brake-wheel ${assumed ? 'is-assumed' : ''} ${move ? 'can-move' : ''}`} {...drag}>
+        <g
+          className={`brake-wheel ${assumed ? 'is-assumed' : ''} ${move ? 'can-move' : ''}`}
+          data-drag={move !== undefined || undefined}
+          {...drag}
+        >
           {barrel && <path className="brake-band" d={path(barrel)} strokeWidth={2 * limits.barrelMm * scale.k} />}
           {spoke && <path className="brake-band" d={path(spoke)} strokeWidth={2 * limits.spokeMm * scale.k} />}
           {metal && <path className="brake-metal" d={path(metal, true)} />}
@@ -95,7 +102,7 @@ export function BrakeSheet({ scene, room, limits, boreMm, assumed, move, descrip
           </text>
         )}
         {room && <Nearest room={room} scale={scale} limits={limits} />}
-      </svg>
+      </Drawing>
     </div>
   );
 }

@@ -1,5 +1,4 @@
 import { rankByBrakeRoom } from '#core/advice';
-import { PrinterOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -8,6 +7,7 @@ import type { AxleName } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { wordsIn } from '#core/units';
 import { DEFAULT_FLANGE_MM, backspacingMm, wheelOffsetMm } from '#core/wheel';
+import { PrinterOutlined } from '../parts/icons';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { wordIn } from '../../job/sight';

@@ -1,4 +1,3 @@
-import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { useFetcher } from 'react-router';
@@ -13,6 +12,7 @@ import {
 import { DomainError } from '#core/errors';
 import type { AxleName } from '#core/job';
 import { caliperFromShelf, itemName, type ShelfItem } from '#core/shelf';
+import { DeleteOutlined } from '../parts/icons';
 import { useDocument } from '../../job/DocumentContext';
 import { useReplaceItem, useShelf } from '../../job/ShelfContext';
 import { LengthField } from '../fields/LengthField';

@@ -1,4 +1,3 @@
-import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { useFetcher } from 'react-router';
@@ -7,6 +6,7 @@ import type { AxleName } from '#core/job';
 import { itemName } from '#core/shelf';
 import { offsetFigure, rimFigure } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
+import { DeleteOutlined } from '../parts/icons';
 import { Segments } from '../parts/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import { useReplaceItem, useShelf } from '../../job/ShelfContext';

@@ -1,6 +1,6 @@
-import { CloseOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { RangeName } from '#formats/fields';
+import { CloseOutlined, PlusOutlined } from '../parts/icons';
 import { LengthField } from '../fields/LengthField';
 import type { Row } from './figures';
 import './brakes.css';

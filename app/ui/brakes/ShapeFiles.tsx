@@ -1,5 +1,5 @@
-import { DownloadOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
+import { DownloadOutlined } from '../parts/icons';
 
 /** A shape as a drawing in true millimeters, to keep or send. */
 export const ShapeFiles = ({ href }: { href: string }) => (

@@ -1,10 +1,10 @@
-import { PrinterOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { DomainError } from '#core/errors';
 import type { AxleName } from '#core/job';
 import { CHECK_MM, printProof, WAYS, type PrintScale, type Way } from '#core/print';
 import { formatNumber, readLength, roundTo } from '#core/units';
+import { PrinterOutlined } from '../parts/icons';
 import { Dialog } from '../parts/Dialog';
 import { useDocument, useSaves } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';

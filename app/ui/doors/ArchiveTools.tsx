@@ -1,8 +1,8 @@
-import { DownloadOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { Fault } from '#formats/faults';
 import type { TakenIn } from '#server/archive';
+import { DownloadOutlined } from '../parts/icons';
 import { FileButton, FileFaults } from '../parts/FileButton';
 import './doors.css';
 

@@ -7,6 +7,7 @@ import { KeyHelp } from './KeyHelp';
 import { StationRoute } from './StationRoute';
 import { STATIONS } from './stations';
 import { TopStrip } from './TopStrip';
+import { useFetchedAhead } from './useFetchedAhead';
 import { useJobKeys } from './useJobKeys';
 import { useKeptKeys } from './useKeptKeys';
 import { usePaper } from './usePaper';
@@ -20,7 +21,12 @@ export function JobFrame({ children }: { children: ReactNode }) {
   const station = useRef<HTMLElement>(null);
   const name = STATIONS.find(({ path }) => pathname.endsWith(`/${path}`))?.name;
   usePaper();
+  useFetchedAhead();
+  const stood = useRef(pathname);
   useEffect(() => {
+    // A page that was just opened begins where pages begin.
+    if (stood.current === pathname) return;
+    stood.current = pathname;
     // What had the focus went with its station: the next one has it, and is said.
     const { activeElement } = document;
     if (activeElement === null || activeElement === document.body) station.current?.focus({ preventScroll: true });

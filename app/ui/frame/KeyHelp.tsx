@@ -26,6 +26,7 @@ const KEYS: readonly (readonly [string[], string])[] = [
   [['N'], 'in the Window: a setup at the place pointed at'],
   [['W'], 'show or hide all working'],
   [['U'], 'next unit'],
+  [['Ctrl', 'wheel'], 'a drawing closer, as two fingers do; drag it once it is'],
   [['Ctrl', 'Z'], 'undo'],
   [['Shift', 'Ctrl', 'Z'], 'redo'],
   [['?'], 'this list'],

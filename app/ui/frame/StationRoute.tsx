@@ -1,6 +1,6 @@
-import { LeftOutlined, RightOutlined, UpOutlined } from '@ant-design/icons';
 import { memo, useCallback, useId, useState, type ReactNode } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
+import { LeftOutlined, RightOutlined, UpOutlined } from '../parts/icons';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useShut } from '../parts/useShut';
@@ -81,7 +81,7 @@ interface StationLinkProps {
 // A link works out its address each time it is drawn: a nudge leaves them alone.
 const StationLink = memo(({ to, name, digit, text, full }: StationLinkProps) => (
   <li>
-    <NavLink to={to} prefetch="render" title={`${name} (${digit})`} aria-keyshortcuts={digit}>
+    <NavLink to={to} prefetch="intent" title={`${name} (${digit})`} aria-keyshortcuts={digit}>
       <span className={`route-dot ${full ? 'route-dot-full' : ''}`} aria-hidden />
       <span className="route-name">{name}</span>
       <span className="route-state">{text}</span>

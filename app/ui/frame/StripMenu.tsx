@@ -1,6 +1,6 @@
-import { MenuOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useCallback, useId, useState, type ReactNode } from 'react';
+import { MenuOutlined } from '../parts/icons';
 import { useShut } from '../parts/useShut';
 
 /** The tools of a strip: in a row where there is room, behind a button where there is not. */

@@ -1,3 +1,6 @@
+import { Button, Dropdown } from 'antd';
+import { memo } from 'react';
+import { Link } from 'react-router';
 import {
   FileTextOutlined,
   MoonOutlined,
@@ -5,10 +8,7 @@ import {
   RedoOutlined,
   SunOutlined,
   UndoOutlined,
-} from '@ant-design/icons';
-import { Button, Dropdown } from 'antd';
-import { memo } from 'react';
-import { Link } from 'react-router';
+} from '../parts/icons';
 import { Tip } from '../parts/Tip';
 import { useDocument, useSaves } from '../../job/DocumentContext';
 import type { JobAction } from '../../job/jobState';

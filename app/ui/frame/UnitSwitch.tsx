@@ -1,4 +1,3 @@
-import { SettingOutlined } from '@ant-design/icons';
 import { Button, Popover, Select } from 'antd';
 import { memo, useId } from 'react';
 import {
@@ -10,6 +9,7 @@ import {
   type Quantity,
   type UnitSetName,
 } from '#core/units';
+import { SettingOutlined } from '../parts/icons';
 import { Tip } from '../parts/Tip';
 import { Segments } from '../parts/Segments';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';

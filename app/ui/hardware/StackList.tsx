@@ -1,10 +1,10 @@
-import { ArrowDownOutlined, ArrowUpOutlined, DeleteOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
 import { boreFault } from '#core/hub';
 import type { AxleName, Setup, StackPart } from '#core/job';
 import { pieceThicknessMm, type LabelMeans } from '#core/stack';
 import { itemName, pieceFromShelf, type ShelfItem } from '#core/shelf';
+import { ArrowDownOutlined, ArrowUpOutlined, DeleteOutlined } from '../parts/icons';
 import { Segments } from '../parts/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import { ChoiceField } from '../fields/ChoiceField';

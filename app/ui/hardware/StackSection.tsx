@@ -6,7 +6,8 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { Ruler } from '../sheet/Ruler';
 import { fitScale } from '../sheet/scale';
-import { drawingFrame } from '../parts/drawing';
+import { Drawing } from '../parts/Drawing';
+import { useZoom } from '../parts/useZoom';
 import { useSize } from '../sheet/useSize';
 import { stackLayout, type Layout } from './layout';
 import './hardware.css';
@@ -23,6 +24,7 @@ const MARGINS = { left: 26, right: 30, top: 34, bottom: 56 };
 export function StackSection({ job, axle, setup, report }: StackSectionProps) {
   const lengths = useLengths();
   const { ref, size } = useSize<HTMLDivElement>({ width: 430, height: 520 });
+  const zoom = useZoom(size);
   const candidate = clampedAsOne(setup[axle] ?? {}, job.vehicle[axle]?.dual ?? false);
   const hub = job.vehicle[axle]?.hub ?? {};
   const hardware = hardwareOf(hub, candidate, job);
@@ -34,8 +36,8 @@ export function StackSection({ job, axle, setup, report }: StackSectionProps) {
   const engaged = layout.engaged;
   return (
     <div className="sheet stack-sheet" ref={ref}>
-      <svg
-        {...drawingFrame(size)}
+      <Drawing
+        zoom={zoom}
         role="img"
         aria-label={
           `Section through hub and stack of setup ${setup.id.toUpperCase()}, ${axle}: stack` +
@@ -90,7 +92,7 @@ export function StackSection({ job, axle, setup, report }: StackSectionProps) {
         <Label x={x(0)} y={y(layout.range.top) - 4}>
           hub face
         </Label>
-      </svg>
+      </Drawing>
       {layout.guessed.length > 0 && (
         <p className="stack-guessed soft">
           <span className="assumed">Assumed in the drawing:</span> {layout.guessed.join(', ')}.

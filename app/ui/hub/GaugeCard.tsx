@@ -1,6 +1,6 @@
-import { PrinterOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
+import { PrinterOutlined } from '../parts/icons';
 import { Dialog } from '../parts/Dialog';
 import { useDialog } from '../../job/useSight';
 import { hubPatternOf } from '#core/evaluate';

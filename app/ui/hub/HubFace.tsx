@@ -1,7 +1,8 @@
 import { range } from 'd3';
 import { threadOrNull } from '#core/fastener';
 import { diameterFigure } from '#core/units';
-import { drawingFrame } from '../parts/drawing';
+import { Drawing } from '../parts/Drawing';
+import { useZoom } from '../parts/useZoom';
 import { useSize } from '../sheet/useSize';
 import './hub.css';
 
@@ -38,6 +39,7 @@ const USUAL_CIRCLE_MM = 112;
  */
 export function HubFace({ face, name, pair, read = [], choose, order }: HubFaceProps) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 420, height: 340 });
+  const zoom = useZoom(size, true);
   const { lugCount: n, boltCircleMm } = face;
   const circle = boltCircleMm ?? USUAL_CIRCLE_MM;
   const half = Math.max(80, circle / 2 + 24);
@@ -58,12 +60,7 @@ export function HubFace({ face, name, pair, read = [], choose, order }: HubFaceP
       : `${name} face on: bolt circle not known yet`;
   return (
     <div className="hub-face-drawing" ref={ref}>
-      <svg
-        {...drawingFrame(size)}
-        viewBox={`${-size.width / 2} ${-size.height / 2} ${size.width} ${size.height}`}
-        role="group"
-        aria-label={label}
-      >
+      <Drawing zoom={zoom} role="group" aria-label={label}>
         <g transform={`scale(${k})`}>
           <circle r={half} className="hub-flange" />
           <path d={`M${-half - 8},0H${half + 8}M0,${-half - 8}V${half + 8}`} className="hub-cross" />
@@ -121,7 +118,7 @@ export function HubFace({ face, name, pair, read = [], choose, order }: HubFaceP
             </>
           )}
         </g>
-      </svg>
+      </Drawing>
       {boltCircleMm === null && <p className="hub-guess-note soft">circle not known: drawn on {USUAL_CIRCLE_MM} mm</p>}
     </div>
   );

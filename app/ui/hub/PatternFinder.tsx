@@ -1,4 +1,3 @@
-import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
 import { threadOrNull } from '#core/fastener';
@@ -16,6 +15,7 @@ import {
 import { formatNumber } from '#core/units';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { INSTRUMENT_NAMES } from '#formats/fields';
+import { DeleteOutlined } from '../parts/icons';
 import { Segments } from '../parts/Segments';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';

@@ -1,8 +1,8 @@
-import { InboxOutlined } from '@ant-design/icons';
 import { Alert, Button } from 'antd';
 import { useRef } from 'react';
 import { faultLine, type Fault } from '#formats/faults';
 import './fileButton.css';
+import { InboxOutlined } from './icons';
 
 interface FileButtonProps {
   /** Names the input for assistive tools. */

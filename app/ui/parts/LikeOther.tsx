@@ -1,7 +1,7 @@
-import { SwapOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { axleLikeOther, leftLikeRight, type Edit } from '#core/job';
+import { SwapOutlined } from './icons';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { BY_SIGN } from '../frame/useJobKeys';

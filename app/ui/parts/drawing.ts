@@ -20,7 +20,8 @@ export const drawingFrame = ({ width, height }: Size) => ({
   viewBox: `0 0 ${width} ${height}`,
 });
 
-/** Where a pointer is on a drawing, in its units, however it is enlarged. */
+/** Where a pointer is on a drawing, in its units, however it is enlarged and moved. */
 export function placeOn(svg: SVGSVGElement, { clientX, clientY }: { clientX: number; clientY: number }): DOMPoint {
-  return new DOMPoint(clientX, clientY).matrixTransform(svg.getScreenCTM()!.inverse());
+  const sight = svg.querySelector<SVGGElement>(':scope > [data-sight]') ?? svg;
+  return new DOMPoint(clientX, clientY).matrixTransform(sight.getScreenCTM()!.inverse());
 }

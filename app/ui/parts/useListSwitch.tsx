@@ -1,7 +1,7 @@
-import { UnorderedListOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useCallback, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { UnorderedListOutlined } from './icons';
 import { useSight } from '../../job/useSight';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { Tip } from './Tip';

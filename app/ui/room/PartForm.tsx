@@ -1,5 +1,4 @@
 import { Button, Checkbox } from 'antd';
-import { DeleteOutlined } from '@ant-design/icons';
 import { axleParts, fitPresent, obstacleLimit } from '#core/evaluate';
 import type { AxleName } from '#core/job';
 import type { Pose } from '#core/kinematics';
@@ -8,6 +7,7 @@ import type { SuspensionGeometry } from '#core/suspension';
 import { mountOf, type Mount, type ObstacleKind, type Obstacle, type ObstacleGap, type Side } from '#core/sweep';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { INSTRUMENT_NAMES } from '#formats/fields';
+import { DeleteOutlined } from '../parts/icons';
 import { Segments } from '../parts/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';

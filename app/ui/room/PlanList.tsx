@@ -1,7 +1,7 @@
-import { CheckOutlined } from '@ant-design/icons';
 import { Select } from 'antd';
 import type { PlanItem } from '#core/advice';
 import type { ObstacleKind, Obstacle } from '#core/sweep';
+import { CheckOutlined } from '../parts/icons';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { PlanPicture } from './PlanPicture';
 import { draftFromPlan, draftOfKind, KIND_NAMES, type PartDraft } from './partDraft';

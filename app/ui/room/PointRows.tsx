@@ -1,6 +1,6 @@
-import { CloseOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { Point3 } from '#core/kinematics';
+import { CloseOutlined, PlusOutlined } from '../parts/icons';
 import { LengthField } from '../fields/LengthField';
 import './room.css';
 

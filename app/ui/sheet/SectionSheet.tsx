@@ -9,7 +9,8 @@ import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
 import { useNarrow } from '../parts/useNarrow';
 import { Ruler } from './Ruler';
 import { fitScale, type Margins, type SheetScale } from './scale';
-import { drawingFrame } from '../parts/drawing';
+import { Drawing } from '../parts/Drawing';
+import { useZoom } from '../parts/useZoom';
 import { SheetSlot } from './SheetSlot';
 import { settleSlots, type SlotName, type Slots } from './slots';
 import { useSize } from './useSize';
@@ -50,13 +51,15 @@ type Filled = Partial<Record<SlotName, ReactNode>>;
 
 const MARGINS: Margins = { left: 120, right: 128, top: 10, bottom: 56 };
 const NARROW: Margins = { ...MARGINS, left: 92, right: 104 };
-/** Nothing stands beside the drawing. */
-const BARE: Margins = { ...MARGINS, left: 12, right: 12, top: 60 };
+/** Nothing stands beside the drawing: its figures, where it has any, stand over it. */
+const BARE: Margins = { ...MARGINS, left: 12, right: 12 };
+const HEADED: Margins = { ...BARE, top: 60 };
 
 /** The section of a corner from behind, true to scale: the car's parts, what is on it now, and what might be. */
 export function SectionSheet(props: SectionSheetProps) {
   const { job, axle, subject, subjectIs, change, description } = props;
   const { ref, size } = useSize<HTMLDivElement>({ width: 824, height: 556 });
+  const zoom = useZoom(size);
   const corner = cornerOf(job.vehicle, axle, props.side);
   const rise = archRiseMm(change ?? null);
   const whole = props.standIn ? cornerOf(props.standIn, axle, props.side) : corner;
@@ -72,7 +75,8 @@ export function SectionSheet(props: SectionSheetProps) {
   const withFields = settled(filled);
   const places = withFields ?? (props.asList ? null : settled(props.figures));
   const shown = withFields ? filled : props.figures;
-  const scale = fitScale(range, size, places && names(shown).length > 0 ? margins : BARE);
+  const bare = names(props.figures).length > 0 ? HEADED : BARE;
+  const scale = fitScale(range, size, places && names(shown).length > 0 ? margins : bare);
   const isCrowded = !props.asList && !withFields;
   // Beside the drawing where there is room; under it on a narrow screen, and where it takes the fields of the drawing.
   const under = useNarrow() || isCrowded;
@@ -81,7 +85,7 @@ export function SectionSheet(props: SectionSheetProps) {
     <>
       {props.asList && !under && props.list}
       <div className="sheet" ref={ref} data-under={under} data-crowded={isCrowded}>
-        <svg {...drawingFrame(size)} role="img" aria-label={description}>
+        <Drawing zoom={zoom} role="img" aria-label={description}>
           <Ruler scale={scale} y={foot} />
           {props.standIn && <StandIn scale={scale} read={corner} usual={whole} />}
           <Body
@@ -96,10 +100,10 @@ export function SectionSheet(props: SectionSheetProps) {
           <Brake scale={scale} caliper={job.vehicle[axle]?.caliper} />
           <HubAndStack scale={scale} hub={job.vehicle[axle]?.hub} stackMm={subject.fitted.stackMm} as={subjectIs} />
           {props.dimensions(scale, whole)}
-        </svg>
+        </Drawing>
         {places ? (
           names(shown).map((name) => (
-            <SheetSlot key={name} name={name} at={places[name]!} watch={watch}>
+            <SheetSlot key={name} name={name} at={places[name]!} zoom={zoom} watch={watch}>
               {shown[name]}
             </SheetSlot>
           ))

@@ -1,22 +1,29 @@
 import type { ReactNode, RefCallback } from 'react';
 import { drawingLength } from '../parts/drawing';
+import type { Zoom } from '../parts/useZoom';
 import type { Slot, SlotName } from './slots';
 
-/** Puts a field or figure on the drawing. */
-export function SheetSlot({
-  name,
-  at,
-  watch,
-  children,
-}: {
+interface SheetSlotProps {
   name: SlotName;
   at: Slot;
+  zoom: Zoom;
   watch: RefCallback<HTMLElement>;
   children: ReactNode;
-}) {
-  const style = { left: drawingLength(Math.round(at.x)), top: drawingLength(Math.round(at.y)) };
+}
+
+/** Puts a field or figure on the drawing; one that is out of sight brings the whole drawing back when it is gone to. */
+export function SheetSlot({ name, at, zoom: { sight, box, isWhole, whole }, watch, children }: SheetSlotProps) {
+  const [x, y] = [sight.x + sight.k * at.x, sight.y + sight.k * at.y];
+  const isOff = !isWhole && (x < 0 || y < 0 || x > box.width || y > box.height);
+  const style = isOff ? undefined : { left: drawingLength(Math.round(x)), top: drawingLength(Math.round(y)) };
   return (
-    <div ref={watch} data-slot={name} className={`sheet-slot sheet-slot-${at.anchor}`} style={style}>
+    <div
+      ref={watch}
+      data-slot={name}
+      className={`sheet-slot sheet-slot-${at.anchor} ${isOff ? 'is-off' : ''}`}
+      style={style}
+      onFocus={isOff ? whole : undefined}
+    >
       {children}
     </div>
   );

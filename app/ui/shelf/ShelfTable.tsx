@@ -1,4 +1,3 @@
-import { DeleteOutlined, EditOutlined } from '@ant-design/icons';
 import { Button, Table, type TableColumnsType, type TableProps } from 'antd';
 import { useMemo } from 'react';
 import { useFetcher } from 'react-router';
@@ -7,6 +6,7 @@ import { itemName } from '#core/shelf';
 import { roundTo } from '#core/units';
 import { columnsOf, type Column } from '#formats/shelf';
 import type { KeptItem, ShelfQuery } from '#server/shelf';
+import { DeleteOutlined, EditOutlined } from '../parts/icons';
 import { Tip } from '../parts/Tip';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import type { AddressChange } from '../parts/useAddress';

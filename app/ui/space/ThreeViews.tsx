@@ -3,13 +3,17 @@ import { useMemo, type ReactNode } from 'react';
 import type { SuspensionGeometry } from '#core/suspension';
 import type { SweptSolid, TouchedRegion } from '#core/sweep';
 import { COVER_ARC_DEG, type Verdict } from '#core/verdict';
+import { useLengths } from '../../preferences/PreferencesContext';
 import { useNarrow } from '../parts/useNarrow';
 import { placeLabels, type LabelPlace } from './labels';
 import { Hatch } from '../sheet/layers';
-import { drawingFrame, drawingLength, placeOn } from '../parts/drawing';
+import { Drawing } from '../parts/Drawing';
+import { drawingLength, placeOn } from '../parts/drawing';
+import { useZoom } from '../parts/useZoom';
 import { useSize } from '../sheet/useSize';
 import { partAt, type Extent, type Scene, type ScenePart } from './scene';
 import { PROJECT, hollowCuts, rimEdges, silhouettes, touchedPatch, type Flat, type ViewName } from './views';
+import { middleOf, viewWords } from './viewWords';
 import './space.css';
 
 interface ThreeViewsProps {
@@ -102,9 +106,11 @@ interface ViewProps extends ThreeViewsProps {
 }
 
 function View({ view, k, x, y, ...props }: ViewProps) {
+  const lengths = useLengths();
   const { scene, present, subject, subjectIs, geometry, groundUp, chosen, choose, verdicts = {}, touched = [] } = props;
   const width = Math.round((x[1] - x[0]) * k);
   const height = Math.round((y[1] - y[0]) * k);
+  const zoom = useZoom({ width, height });
   const at = ([right, up]: Flat): Flat => [(right - x[0]) * k, (y[1] - up) * k];
   const hull = (solid: SweptSolid) => silhouettes(solid, scene.placement, view).map((points) => closed(points, at));
   const wheel = useMemo(
@@ -125,10 +131,11 @@ function View({ view, k, x, y, ...props }: ViewProps) {
       <figcaption style={{ maxWidth: drawingLength(width) }} title={TITLES[view]}>
         {TITLES[view]}
       </figcaption>
-      <svg
-        {...drawingFrame({ width, height })}
+      <Drawing
+        zoom={zoom}
         role="img"
         aria-label={`The corner ${NAMES[view]}`}
+        aria-description={viewWords({ view, parts: scene.parts, verdicts, text: lengths.text })}
         onClick={(event) => {
           const on = placeOn(event.currentTarget, event);
           const place: Flat = [x[0] + on.x / k, y[1] - on.y / k];
@@ -178,7 +185,7 @@ function View({ view, k, x, y, ...props }: ViewProps) {
         ))}
         {props.cover && view === 'side' && <CoverArc radiusMm={Math.min(y[1], -x[0], x[1])} at={at} />}
         {props.pointer && <Pointer at={at(PROJECT[view](props.pointer))} />}
-      </svg>
+      </Drawing>
     </figure>
   );
 }
@@ -190,9 +197,6 @@ interface Label {
   text: string;
   place: LabelPlace;
 }
-
-/** The mark of a part's reading, or of the middle of its edge. */
-const middleOf = (points: readonly Flat[]): Flat => points[Math.floor(points.length / 2)]!;
 
 /** About how wide a sign of a label is, px. */
 const SIGN_PX = 7;

@@ -29,8 +29,8 @@ const LEVELS = [10, 20, 40, 80];
 const STEP = { steerDeg: 1, travelMm: 2 };
 
 /**
- * Travel against steer: where the wheel touches, where it comes under the limit, and lines of equal clearance; pointer
- * and arrow keys move the pose.
+ * Travel against steer: where the wheel touches, where it comes under the limit, and lines of equal clearance; a press
+ * of the pointer and arrow keys move the pose.
  */
 export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: SweepMapProps) {
   const lengths = useLengths();
@@ -96,8 +96,11 @@ export function SweepMap({ grid, map, name, pose, move, worst, restTravelMm }: S
         aria-description={
           `steer ${formatNumber(pose.steerDeg, 1)} degrees,` + ` travel ${lengths.text(pose.travelMm - restTravelMm)}`
         }
-        onPointerMove={follow}
-        onPointerDown={follow}
+        onPointerMove={(event) => event.buttons > 0 && follow(event)}
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+          follow(event);
+        }}
         onKeyDown={walk}
       >
         <g transform={`translate(${MARGIN.left} ${MARGIN.top})`}>

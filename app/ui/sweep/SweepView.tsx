@@ -1,4 +1,3 @@
-import { CaretRightOutlined, PauseOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useCallback, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -7,6 +6,7 @@ import { ruleInForce } from '#core/job';
 import { AT_REST, type Pose } from '#core/kinematics';
 import { clearancesAt, placementIn, type PoseRange, type SweptSolid, standsOn, type Side } from '#core/sweep';
 import { travelRange } from '#core/suspension';
+import { CaretRightOutlined, PauseOutlined } from '../parts/icons';
 import { useDocument } from '../../job/DocumentContext';
 import { useReports, type SetupOnTable } from '../../job/ReportsContext';
 import { useSelection } from '../../job/SelectionContext';

@@ -1,8 +1,8 @@
-import { UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { roundTo } from '#core/units';
 import type { ShopLimitKey } from '#core/verdict';
 import { SHOP_LIMIT_FIELDS } from '#formats/fields';
+import { UndoOutlined } from '../parts/icons';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';

@@ -6,7 +6,8 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { fitScale, type SheetScale } from '../sheet/scale';
 import { rimPath, tirePath } from '../sheet/shapes';
-import { drawingFrame } from '../parts/drawing';
+import { Drawing } from '../parts/Drawing';
+import { useZoom } from '../parts/useZoom';
 import { useSize } from '../sheet/useSize';
 import './tire.css';
 
@@ -31,7 +32,7 @@ export function TireSection({ fitted, report, description }: TireSectionProps) {
   return (
     <div className="sheet tire-sheet" ref={ref}>
       {section && rimWidthIn != null ? (
-        <Drawing
+        <SectionDrawing
           section={section}
           rimWidthIn={rimWidthIn}
           fitted={fitted}
@@ -48,7 +49,7 @@ export function TireSection({ fitted, report, description }: TireSectionProps) {
   );
 }
 
-function Drawing({
+function SectionDrawing({
   section,
   rimWidthIn,
   fitted,
@@ -57,6 +58,7 @@ function Drawing({
   description,
 }: TireSectionProps & { section: Section; rimWidthIn: number; size: { width: number; height: number } }) {
   const lengths = useLengths();
+  const zoom = useZoom(size);
   const spacing = fitted.dual?.spacingMm ?? 0;
   const grown = sectionOfFitted(fitted, { growth: true, bulgeMm: 0 });
   const half = Math.max(section.halfSectionMm, section.halfRimMm, grown?.halfSectionMm ?? 0) + 4;
@@ -67,7 +69,7 @@ function Drawing({
   const centers = fitted.dual && spacing > 0 ? [0, spacing] : [0];
   const belly = y(section.bellyRadiusMm);
   return (
-    <svg {...drawingFrame(size)} role="img" aria-label={description}>
+    <Drawing zoom={zoom} role="img" aria-label={description}>
       {centers.map((center) => (
         <g key={center} className="wheel wheel-candidate">
           {grown && <path className="tire-grown" d={tirePath(grown, scale, center)} />}
@@ -103,7 +105,7 @@ function Drawing({
         y={y(floor) + 16}
         verdict={verdictOf(report.checks, 'rim-width')}
       />
-    </svg>
+    </Drawing>
   );
 }
 

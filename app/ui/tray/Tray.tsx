@@ -1,9 +1,9 @@
-import { CopyOutlined, DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Input } from 'antd';
 import { memo, useEffect, useRef, useState } from 'react';
 import { headlineOf, limitedBy, verdictWord, type Check, type SetupReport } from '#core/evaluate';
 import { AXLES, type AxleName, type Setup } from '#core/job';
 import { offsetFigure } from '#core/units';
+import { CopyOutlined, DeleteOutlined, PlusOutlined } from '../parts/icons';
 import { Tip } from '../parts/Tip';
 import { useDocument } from '../../job/DocumentContext';
 import { useReports, type SetupOnTable } from '../../job/ReportsContext';

@@ -1,8 +1,10 @@
 import { scaleLinear } from 'd3';
-import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { offsetFigure, rimFigure } from '#core/units';
 import type { FitWindow } from '#core/advice/window';
-import { drawingFrame, placeOn } from '../parts/drawing';
+import { Drawing } from '../parts/Drawing';
+import { placeOn } from '../parts/drawing';
+import { useZoom } from '../parts/useZoom';
 import { useSize } from '../sheet/useSize';
 import { snapped } from './axes';
 import type { StockPoint } from './places';
@@ -32,14 +34,24 @@ interface WindowChartProps {
   make(place: Place): void;
 }
 
+/** A setup that is dragged: where it is now, and how far from its middle it was taken. */
+interface Held {
+  id: string;
+  place: Place;
+  aside: readonly [number, number];
+}
+
 /** Half of what a finger needs to take a setup. */
 const HIT_PX = 22;
+/** How far a finger slips in a tap. */
+const TAP_PX = 8;
 
 /** Width against offset: rows of rim widths, the stretches that fit, and what limits them. */
 export function WindowChart(props: WindowChartProps) {
   const { window, eased, setups, stock, cursor, point, pin, move, raise, make } = props;
   const { ref, size } = useSize<HTMLDivElement>({ width: 760, height: 560 });
-  const [held, setHeld] = useState<{ id: string; place: Place } | null>(null);
+  const zoom = useZoom(size);
+  const [held, setHeld] = useState<Held | null>(null);
   const widths = window.rows.map(({ rimWidthIn }) => rimWidthIn);
   const [least, most] = [widths[0]!, widths.at(-1)!];
   const x = scaleLinear(window.offsetsMm, [EDGE.left, size.width - EDGE.right]);
@@ -49,10 +61,15 @@ export function WindowChart(props: WindowChartProps) {
   const stockInSight = stock.filter(
     ({ offsetMm }) => offsetMm >= window.offsetsMm[0] && offsetMm <= window.offsetsMm[1],
   );
-  const fan = fanOf(setups, x);
-  const placeOf = (event: PointerEvent<Element>): Place => {
-    const on = placeOn(ref.current!.querySelector('svg')!, event);
-    const at = snapped(x.invert(on.x), y.invert(on.y));
+  const fan = fanOf(setups, { x, y });
+  const pressed = useRef([0, 0] as [number, number]);
+  // What was dragged is the drawing.
+  const isTap = ({ clientX, clientY }: PointerEvent<Element>) =>
+    Math.hypot(clientX - pressed.current[0], clientY - pressed.current[1]) <= TAP_PX;
+  const onChart = (event: PointerEvent<Element>) => placeOn(ref.current!.querySelector('svg')!, event);
+  const placeOf = (event: PointerEvent<Element>, aside: readonly [number, number] = [0, 0]): Place => {
+    const on = onChart(event);
+    const at = snapped(x.invert(on.x - aside[0]), y.invert(on.y - aside[1]));
     return {
       offsetMm: Math.min(window.offsetsMm[1], Math.max(window.offsetsMm[0], at.offsetMm)),
       rimWidthIn: Math.min(most, Math.max(least, at.rimWidthIn)),
@@ -67,15 +84,20 @@ export function WindowChart(props: WindowChartProps) {
   };
   return (
     <div className="window-chart" ref={ref}>
-      <svg
-        {...drawingFrame(size)}
+      <Drawing
+        zoom={zoom}
         role="group"
         aria-label={`Window of the ${window.axle} axle: rim width against offset`}
-        onPointerMove={(event) => (held ? setHeld({ ...held, place: placeOf(event) }) : point(placeOf(event)))}
+        onPointerMove={(event) =>
+          held ? setHeld({ ...held, place: placeOf(event, held.aside) }) : point(placeOf(event))
+        }
         onPointerLeave={() => held || point(null)}
+        onPointerDown={({ clientX, clientY }) => {
+          pressed.current = [clientX, clientY];
+        }}
         onPointerUp={(event) => {
           if (held) move(held.id, held.place);
-          else pin(placeOf(event));
+          else if (isTap(event)) pin(placeOf(event));
           setHeld(null);
         }}
         onDoubleClick={() => cursor && make(cursor)}
@@ -106,7 +128,13 @@ export function WindowChart(props: WindowChartProps) {
             ))}
           </g>
         ))}
-        <EdgeWords rows={window.rows} x={x} y={y} points={[...setups, ...stockInSight]} size={size} />
+        <EdgeWords
+          rows={window.rows}
+          x={x}
+          y={y}
+          points={[...setups.map((one) => ({ ...one, byPx: fan.get(one.id) })), ...stockInSight]}
+          size={size}
+        />
         {cursor && !held && (
           <g className="window-cursor" aria-hidden>
             <line x1={x(cursor.offsetMm)} x2={x(cursor.offsetMm)} y1={EDGE.top} y2={size.height - EDGE.bottom} />
@@ -129,11 +157,12 @@ export function WindowChart(props: WindowChartProps) {
           .sort((one, other) => Number(one.raised) - Number(other.raised))
           .map((setup) => {
             const place = held?.id === setup.id ? held.place : setup;
-            const fanned = held ? 0 : (fan.get(setup.id) ?? 0);
+            const fanned = held?.id === setup.id ? 0 : (fan.get(setup.id) ?? 0);
             return (
               <g
                 key={setup.id}
                 className="window-setup"
+                data-drag
                 data-raised={setup.raised}
                 data-setup={setup.id}
                 transform={`translate(${x(place.offsetMm)},${y(place.rimWidthIn) + fanned})`}
@@ -146,7 +175,9 @@ export function WindowChart(props: WindowChartProps) {
                 onPointerDown={(event) => {
                   (event.currentTarget as Element).closest('svg')!.setPointerCapture(event.pointerId);
                   raise(setup.id);
-                  setHeld({ id: setup.id, place: setup });
+                  const on = onChart(event);
+                  const aside = [on.x - x(setup.offsetMm), on.y - y(setup.rimWidthIn)] as const;
+                  setHeld({ id: setup.id, place: setup, aside });
                 }}
                 onKeyDown={(event) => {
                   if (event.key === 'Enter' || event.key === ' ') raise(setup.id);
@@ -156,6 +187,7 @@ export function WindowChart(props: WindowChartProps) {
                   move(setup.id, to);
                 }}
               >
+                {fanned !== 0 && <line className="window-fanned" y2={-fanned} />}
                 <circle r={HIT_PX} className="window-hit" />
                 <circle r={11} />
                 <text y={4} textAnchor="middle">
@@ -165,7 +197,7 @@ export function WindowChart(props: WindowChartProps) {
               </g>
             );
           })}
-      </svg>
+      </Drawing>
     </div>
   );
 }

@@ -54,7 +54,7 @@ export function Stretch({
 /** What holds each edge, and what keeps a row shut; words that find no room are in the list of rows alone. */
 export function EdgeWords({ rows, x, y, points, size }: Scales & EdgeWordsProps) {
   const asked = [...edgeWords(rows, { x, y }), ...shutWords(rows, { y, width: size.width })];
-  const taken = points.map(({ offsetMm, rimWidthIn }) => pointBox(x(offsetMm), y(rimWidthIn)));
+  const taken = points.map(({ offsetMm, rimWidthIn, byPx = 0 }) => pointBox(x(offsetMm), y(rimWidthIn) + byPx));
   const placed = placeWords(asked, { taken, from: EDGE.left, to: size.width - EDGE.right });
   return placed.map(({ key, text, kind, x: at, y: line, anchor }) => (
     <text key={key} className={`window-${kind}`} x={at} y={line} textAnchor={anchor}>
@@ -65,7 +65,8 @@ export function EdgeWords({ rows, x, y, points, size }: Scales & EdgeWordsProps)
 
 interface EdgeWordsProps {
   rows: readonly WindowRow[];
-  points: readonly Place[];
+  /** What words keep off, each by how far it is moved from its row. */
+  points: readonly (Place & { byPx?: number | undefined })[];
   size: { width: number };
 }
 

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import type { WindowRow } from '#core/advice/window';
 import { edgeWords, placeWords, pointBox, shutWords, type Words } from './chartWords';
-import { fanOf } from './fan';
 
 const x = (mm: number) => 300 + 5 * mm;
 const y = (inches: number) => 500 - 40 * inches;
@@ -75,14 +74,4 @@ test('placed words never lie over each other or over a point, nor leave the char
       });
     }),
   );
-});
-
-test('points of a row that would hide each other are fanned out, the others stay', () => {
-  const at = (id: string, offsetMm: number, rimWidthIn = 7) => ({ id, offsetMm, rimWidthIn });
-  const fan = fanOf([at('a', 20), at('b', 21), at('c', 60), at('d', 20, 8)], x);
-  expect([...fan]).toEqual([
-    ['a', -11],
-    ['b', 11],
-  ]);
-  expect(fanOf([], x).size).toBe(0);
 });
