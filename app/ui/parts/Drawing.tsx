@@ -5,12 +5,13 @@ import './drawing.css';
 
 /** A drawing that can be looked at closely: its frame, what is on it, and the way back to the whole. */
 export function Drawing({ zoom, children, ...svg }: { zoom: Zoom } & Omit<SVGProps<SVGSVGElement>, 'ref'>) {
-  const { box, sight, isWhole } = zoom;
+  const { take, ...hand } = zoom;
+  const { box, sight, isWhole } = hand;
   return (
     <>
       <svg
         {...svg}
-        ref={zoom.take}
+        ref={take}
         className="drawing"
         data-whole={isWhole}
         width={drawingLength(box.width)}
@@ -21,7 +22,7 @@ export function Drawing({ zoom, children, ...svg }: { zoom: Zoom } & Omit<SVGPro
           {children}
         </g>
       </svg>
-      <ZoomTools zoom={zoom} />
+      <ZoomTools {...hand} />
     </>
   );
 }
@@ -30,7 +31,7 @@ export function Drawing({ zoom, children, ...svg }: { zoom: Zoom } & Omit<SVGPro
 const PAN = 0.1;
 
 /** In sight once the drawing is enlarged, and for the keyboard. */
-function ZoomTools({ zoom: { closer, pan, whole, isWhole } }: { zoom: Zoom }) {
+function ZoomTools({ closer, pan, whole, isWhole }: Omit<Zoom, 'take'>) {
   const walk = (event: KeyboardEvent) => {
     const by = { ArrowLeft: [PAN, 0], ArrowRight: [-PAN, 0], ArrowUp: [0, PAN], ArrowDown: [0, -PAN] }[event.key];
     if (!by || isWhole) return;
