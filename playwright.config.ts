@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './support/chromium';
 
 const port = Number(process.env.E2E_PORT ?? 4197);
 
@@ -19,16 +20,7 @@ export default defineConfig({
     timezoneId: 'UTC',
     // Recording makes every test a third slower; TRACE=1 keeps it for those that fail.
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',
-    launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: CHROMIUM,
   },
   webServer: {
     command: 'node scripts/serve-fresh.mjs',

@@ -1,5 +1,6 @@
 import { chromium, type CDPSession, type Page } from '@playwright/test';
 import { serveFresh } from '../scripts/lib/serveFresh';
+import { CHROMIUM } from '#support/chromium';
 
 const NUDGES = 120;
 const FRAME_MS = 1000 / 60;
@@ -25,10 +26,7 @@ async function press(page: Page, keys: string[]): Promise<void> {
  */
 export async function measureNudge(): Promise<void> {
   const server = await serveFresh();
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-  });
+  const browser = await chromium.launch(CHROMIUM);
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto(`${server.address}/?search=brindle`);

@@ -1,5 +1,6 @@
 // Takes the pictures of docs/screenshots from the demo, on the built application: all, or those that are named.
 import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM } from '#support/chromium';
 import { serveFresh } from './lib/serveFresh';
 
 interface Shot {
@@ -82,10 +83,7 @@ const SHOTS: Shot[] = [
 ];
 
 const server = await serveFresh();
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-});
+const browser = await chromium.launch(CHROMIUM);
 const wanted = process.argv.slice(2);
 for (const shot of SHOTS.filter(({ file }) => wanted.length === 0 || wanted.includes(file))) {
   const page = await browser.newPage({

@@ -5,7 +5,8 @@ import path from 'node:path';
 import { install } from './lib/prepare.mjs';
 import { run } from './lib/run.mjs';
 
-const chromium = process.env.CHROMIUM ?? '/usr/bin/chromium';
+const debian = JSON.parse(readFileSync(new URL('../support/chromium.json', import.meta.url), 'utf8'));
+const chromium = process.env.CHROMIUM ?? debian.path;
 const reports = mkdtempSync(path.join(tmpdir(), 'scoval-reports-'));
 let passed = 0;
 let failed = 0;
@@ -46,7 +47,7 @@ const { driver } = await install();
 if (!existsSync(chromium)) {
   console.log("Installing Debian's Chromium for the browser tests …");
   await run('apt-get', ['update']);
-  await run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium']);
+  await run('apt-get', ['install', '-y', '--no-install-recommends', debian.package]);
 }
 const built = await check('build', 'npm', ['run', '--silent', 'build']);
 // What reads the code alone goes two by two: each takes one core.
