@@ -1,4 +1,4 @@
-import debian from './chromium.json';
+import debian from './chromium.json' with { type: 'json' };
 
 /**
  * How Debian's Chromium is started for tests, pictures and benches: its headless shell, which has no windows of its own
