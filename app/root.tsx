@@ -25,6 +25,7 @@ import { DEFAULT_PREFERENCES } from './preferences/preferences';
 import { PreferencesProvider } from './preferences/PreferencesContext';
 import { useTheme } from './preferences/useTheme';
 import { antdTheme } from './theme/antdTheme';
+import { Titles } from './ui/parts/Titles';
 import type { Route } from './+types/root';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Scoval' }];
@@ -73,6 +74,7 @@ function Themed({ nonce, children }: { nonce: string; children: ReactNode }) {
   return (
     <ConfigProvider theme={antdTheme(theme)} csp={{ nonce }} wave={{ disabled: true }}>
       <AntApp component={false}>{children}</AntApp>
+      <Titles />
     </ConfigProvider>
   );
 }

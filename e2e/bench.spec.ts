@@ -32,9 +32,7 @@ test('a new job needs a car and begins with its readings', async ({ page }) => {
   await expect(page.getByText('7 readings to go')).toBeVisible();
   await page.goto('/?search=spare+shell');
   await expect(page.getByRole('row').filter({ hasText: 'spare shell' })).toContainText('14 readings');
-  await page.getByRole('button', { name: 'Filter' }).or(page.locator('.ant-table-filter-trigger')).first().click();
-  await page.getByRole('menuitem', { name: 'a decision' }).click();
-  await page.locator('.ant-table-filter-dropdown').getByRole('button', { name: 'OK' }).click();
+  await page.getByRole('radiogroup', { name: 'Waits for' }).getByText('a decision').click();
   await expect(page.getByText('No job matches.')).toBeVisible();
 });
 

@@ -93,8 +93,13 @@ test.describe('away from the network', () => {
   test.use({ allowed: [/ERR_INTERNET_DISCONNECTED|Failed to fetch|sweep/] });
   test('every station opens all the same', async ({ page, context }) => {
     await openDemo(page, 'velder-two', 'hub');
-    await expect(page.locator('link[rel=prefetch]')).not.toHaveCount(0);
-    await page.waitForLoadState('networkidle');
+    const fetched = () =>
+      page.evaluate(() => {
+        const here = new Set(performance.getEntriesByType('resource').map(({ name }) => name));
+        const ahead = [...document.querySelectorAll<HTMLLinkElement>('link[rel=prefetch]')];
+        return ahead.length > 0 && ahead.every(({ href }) => here.has(href));
+      });
+    await expect.poll(fetched).toBe(true);
     await context.setOffline(true);
     for (const { key, path } of STATIONS) {
       await page.keyboard.press(key);

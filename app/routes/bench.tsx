@@ -40,6 +40,14 @@ export async function clientAction({ serverAction }: Route.ClientActionArgs) {
   }
 }
 
+/** What jobs wait for: those of one kind alone, or all. */
+const WAITS = [
+  { value: '', label: 'anything' },
+  { value: 'readings', label: 'readings' },
+  { value: 'setups', label: 'a setup' },
+  { value: 'decision', label: 'a decision' },
+];
+
 /** The jobs on the bench or archived: found, begun, brought in. */
 export default function BenchPage({ loaderData: { query, ...list } }: Route.ComponentProps) {
   const ask = useAddress();
@@ -48,7 +56,7 @@ export default function BenchPage({ loaderData: { query, ...list } }: Route.Comp
   return (
     <div className="shop-page" {...importJob.dropTarget}>
       <ShopStrip>measure the car once, test every candidate against it</ShopStrip>
-      <main className="shop-main">
+      <main className="shop-main" id="page" tabIndex={-1}>
         <div className="shop-head">
           <h1>Bench</h1>
           <SearchField
@@ -67,6 +75,15 @@ export default function BenchPage({ loaderData: { query, ...list } }: Route.Comp
             value={query.archived ? 'archived' : 'open'}
             onChange={(value) => ask({ archived: value === 'archived' ? 'true' : null })}
           />
+          <span className="shop-filter">
+            <span aria-hidden>Waits for</span>
+            <Segments
+              aria-label="Waits for"
+              options={WAITS}
+              value={query.waitsFor ?? ''}
+              onChange={(value) => ask({ waitsFor: value || null })}
+            />
+          </span>
           <span className="shop-tools">
             <ImportButton job={importJob} />
             <Button type="primary" icon={<PlusOutlined />} onClick={() => setNewOpen(true)}>

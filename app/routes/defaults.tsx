@@ -97,7 +97,7 @@ export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
     <DraftsContext value={drafts}>
       <div className="shop-page">
         <ShopStrip>the shop&apos;s own limits and rules: every brief starts from them</ShopStrip>
-        <main className="shop-main terms-page">
+        <main className="shop-main terms-page" id="page" tabIndex={-1}>
           <h1>Shop defaults</h1>
           <p className="soft">
             Every job is checked against these unless its brief says otherwise. A change here checks all jobs again; one

@@ -35,7 +35,7 @@ export default function ShelfPage({ loaderData: { counts, query, ...list } }: Ro
   return (
     <div className="shop-page">
       <ShopStrip>what the shop keeps: a setup takes its parts from here</ShopStrip>
-      <main className="shop-main">
+      <main className="shop-main" id="page" tabIndex={-1}>
         <div className="shop-head">
           <h1>Shelf</h1>
           <Segments<ShelfKind>

@@ -30,12 +30,11 @@ interface BenchTableProps {
 export function BenchTable({ jobs, total, query, pageSize, ask, isNew, startJob }: BenchTableProps) {
   const rows = useStandings(jobs);
   const navigation = useNavigation();
-  const onChange: TableProps<JobListItem>['onChange'] = (pagination, filters, sorter) => {
+  const onChange: TableProps<JobListItem>['onChange'] = (pagination, _filters, sorter) => {
     const { columnKey, order } = Array.isArray(sorter) ? sorter[0]! : sorter;
     ask({
       sort: order ? String(columnKey) : null,
       order: order ? (order === 'ascend' ? 'asc' : 'desc') : null,
-      waitsFor: (filters.waits?.[0] as string | undefined) ?? null,
       page: (pagination.current ?? 1) > 1 ? String(pagination.current) : null,
     });
   };
@@ -86,13 +85,6 @@ function columnsOf(query: JobListQuery): TableColumnsType<JobListItem> {
     {
       key: 'waits',
       title: 'Waits for',
-      filters: [
-        { text: 'readings', value: 'readings' },
-        { text: 'a setup', value: 'setups' },
-        { text: 'a decision', value: 'decision' },
-      ],
-      filterMultiple: false,
-      filteredValue: query.waitsFor ? [query.waitsFor] : null,
       render: (_, { standing, rulesMoved }) => (
         <>
           <WaitsFor standing={standing} />

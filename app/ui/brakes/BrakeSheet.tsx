@@ -7,10 +7,10 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { Ruler } from '../sheet/Ruler';
 import { fitScale, type SheetScale } from '../sheet/scale';
-import { Drawing } from '../parts/Drawing';
-import { placeOn } from '../parts/drawing';
-import { useZoom } from '../parts/useZoom';
-import { useSize } from '../sheet/useSize';
+import { Drawing } from '../drawing/Drawing';
+import { placeOn } from '../drawing/measures';
+import { useZoom } from '../drawing/useZoom';
+import { useSize } from '../drawing/useSize';
 import { nearPlaces, type BrakeScene } from './scene';
 import './brakes.css';
 

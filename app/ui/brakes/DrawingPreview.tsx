@@ -2,7 +2,7 @@ import type { AxialPoint } from '#core/brake';
 import { line } from 'd3';
 import { formatNumber } from '#core/units';
 import { Ruler } from '../sheet/Ruler';
-import { drawingFrame } from '../parts/drawing';
+import { drawingFrame } from '../drawing/measures';
 import { fitScale } from '../sheet/scale';
 import './brakes.css';
 

@@ -1,7 +1,7 @@
 import { range, scaleLinear } from 'd3';
 import { formatNumber, MM_PER_INCH } from '#core/units';
-import { drawingFrame } from '../parts/drawing';
-import { useSize } from '../sheet/useSize';
+import { drawingFrame } from '../drawing/measures';
+import { useSize } from '../drawing/useSize';
 import { useLengths } from '../../preferences/PreferencesContext';
 import './brief.css';
 

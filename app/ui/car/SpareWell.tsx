@@ -4,8 +4,8 @@ import { extentMm } from '#core/position';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { fitScale } from '../sheet/scale';
-import { drawingFrame } from '../parts/drawing';
-import { useSize } from '../sheet/useSize';
+import { drawingFrame } from '../drawing/measures';
+import { useSize } from '../drawing/useSize';
 import './car.css';
 
 const MARGINS = { left: 20, right: 20, top: 26, bottom: 30 };

@@ -3,8 +3,8 @@ import { trueBandKmh } from '#core/gearing';
 import type { SetupReport } from '#core/evaluate';
 import { formatNumber, inReadersUnit, measureSign } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { drawingFrame } from '../parts/drawing';
-import { useSize } from '../sheet/useSize';
+import { drawingFrame } from '../drawing/measures';
+import { useSize } from '../drawing/useSize';
 import './car.css';
 
 export interface SpeedLine {

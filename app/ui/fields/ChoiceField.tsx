@@ -1,6 +1,6 @@
 import { Select } from 'antd';
 import { useId } from 'react';
-import { drawingLength } from '../parts/drawing';
+import { drawingLength } from '../drawing/measures';
 
 interface ChoiceFieldProps<T extends string> {
   label: string;

@@ -31,7 +31,8 @@ function judge<T>(text: string, read: (text: string) => T): Judged<T> {
 }
 
 /**
- * A text field over a value. What is typed stays until it is a value or is taken back with Escape; it is read on Enter,
+ * A text field over a value. What is typed stays until it is a value or is taken back with Escape, which leaves the
+ * field where there is nothing to take back; it is read on Enter,
  * which goes on to the next one where a station has it, and on leaving the field. A text nobody changed never
  * becomes a value, so rounding on the screen does not reach the job.
  */
@@ -90,7 +91,11 @@ export function useTypedField<T>({ name, value, show, read, commit }: TypedField
         // Settled before the focus leaves: leaving settles too, and must find nothing to do.
         if (flushSync(settle) && next(input)) return;
         input.select();
-      } else if (event.key === 'Escape') takeBack();
+      } else if (event.key === 'Escape') {
+        // Nothing to take back: out of the field, where single keys act.
+        if (draft === null) event.currentTarget.blur();
+        else takeBack();
+      }
     },
   });
   return {

@@ -17,6 +17,7 @@ const KEYS: readonly (readonly [string[], string])[] = [
   [['←', '→', '↑', '↓'], 'on the Sweep map: steering and travel, with Shift further; Home goes to the least clearance'],
   [['='], 'in Hub and Room: rear as front, or left as right, where nothing is given yet'],
   [['Enter'], 'in Hub and Room: the next reading that is missing'],
+  [['Esc'], 'take back what was typed; again, leave the field'],
   [['F'], 'fields as a list, or on the drawing'],
   [['H'], 'hardware of a setup, or its corner'],
   [['T'], 'tire of a setup, or its corner'],

@@ -6,9 +6,9 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { Dimension } from '../sheet/Dimension';
 import { Ruler } from '../sheet/Ruler';
 import { fitScale } from '../sheet/scale';
-import { Drawing } from '../parts/Drawing';
-import { useZoom } from '../parts/useZoom';
-import { useSize } from '../sheet/useSize';
+import { Drawing } from '../drawing/Drawing';
+import { useZoom } from '../drawing/useZoom';
+import { useSize } from '../drawing/useSize';
 import { stackLayout, type Layout } from './layout';
 import './hardware.css';
 

@@ -1,9 +1,9 @@
 import { range } from 'd3';
 import { threadOrNull } from '#core/fastener';
 import { diameterFigure } from '#core/units';
-import { Drawing } from '../parts/Drawing';
-import { useZoom } from '../parts/useZoom';
-import { useSize } from '../sheet/useSize';
+import { Drawing } from '../drawing/Drawing';
+import { useZoom } from '../drawing/useZoom';
+import { useSize } from '../drawing/useSize';
 import './hub.css';
 
 /** What a face with studs or holes looks like from the front, as far as it is known. Lengths mm. */

@@ -15,9 +15,9 @@ import { formatNumber, inchesFromMm, MM_PER_INCH, mmFromInches } from '#core/uni
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
 import { cornerOf } from '../sheet/corner';
-import { drawingFrame, drawingLength } from '../parts/drawing';
-import { isNamed } from '../sheet/ticks';
-import { useSize } from '../sheet/useSize';
+import { drawingFrame, drawingLength } from '../drawing/measures';
+import { isNamed } from '../drawing/ticks';
+import { useSize } from '../drawing/useSize';
 import { faceText, setupTitle, stackLine, tireLine, wheelCode } from '../words';
 import './ladder.css';
 

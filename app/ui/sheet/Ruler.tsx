@@ -2,7 +2,7 @@ import { range } from 'd3';
 import { MM_PER_INCH } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import type { SheetScale } from './scale';
-import { isNamed } from './ticks';
+import { isNamed } from '../drawing/ticks';
 
 /** Ticks of a ruler in a unit: small and large steps in mm, and what stands at a large one. */
 const RULES = {

@@ -9,11 +9,11 @@ import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
 import { useNarrow } from '../parts/useNarrow';
 import { Ruler } from './Ruler';
 import { fitScale, type Margins, type SheetScale } from './scale';
-import { Drawing } from '../parts/Drawing';
-import { useZoom } from '../parts/useZoom';
+import { Drawing } from '../drawing/Drawing';
+import { useZoom } from '../drawing/useZoom';
 import { SheetSlot } from './SheetSlot';
 import { settleSlots, type SlotName, type Slots } from './slots';
-import { useSize } from './useSize';
+import { useSize } from '../drawing/useSize';
 import { useSlotSizes } from './useSlotSizes';
 
 interface SectionSheetProps {

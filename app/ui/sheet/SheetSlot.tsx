@@ -1,6 +1,6 @@
 import type { ReactNode, RefCallback } from 'react';
-import { drawingLength } from '../parts/drawing';
-import type { Zoom } from '../parts/useZoom';
+import { drawingLength } from '../drawing/measures';
+import type { Zoom } from '../drawing/useZoom';
 import type { Slot, SlotName } from './slots';
 
 interface SheetSlotProps {

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState, type RefCallback } from 'react';
-import { drawingScale } from '../parts/drawing';
+import { drawingScale } from '../drawing/measures';
 import type { SlotName, SlotSize } from './slots';
 
 type Sizes = Partial<Record<SlotName, SlotSize>>;

@@ -4,9 +4,9 @@ import type { Pose } from '#core/kinematics';
 import type { PoseGrid } from '#core/sweep';
 import { formatNumber } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { drawingFrame, placeOn } from '../parts/drawing';
-import { isNamed } from '../sheet/ticks';
-import { useSize } from '../sheet/useSize';
+import { drawingFrame, placeOn } from '../drawing/measures';
+import { isNamed } from '../drawing/ticks';
+import { useSize } from '../drawing/useSize';
 import { regionBelow, type ClearanceMap, type Region } from './maps';
 import './sweep.css';
 

@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import { formatNumber, offsetFigure } from '#core/units';
 import type { WindowRow, WindowSpan } from '#core/advice/window';
-import { isNamed } from '../sheet/ticks';
+import { isNamed } from '../drawing/ticks';
 import { type Place, EDGE, xInverse } from './chartScale';
 import { edgeWords, placeWords, pointBox, shutWords } from './chartWords';
 import './window.css';

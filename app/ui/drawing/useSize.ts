@@ -1,5 +1,5 @@
 import { useLayoutEffect, useRef, useState } from 'react';
-import { drawingScale } from '../parts/drawing';
+import { drawingScale } from './measures';
 
 /** The size of an element in units of a drawing, followed as it changes; a usual one until it is known. */
 export function useSize<E extends HTMLElement>(usual: { width: number; height: number }) {

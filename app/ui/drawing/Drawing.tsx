@@ -1,5 +1,5 @@
 import type { KeyboardEvent, SVGProps } from 'react';
-import { drawingLength } from './drawing';
+import { drawingLength } from './measures';
 import type { Zoom } from './useZoom';
 import './drawing.css';
 
