@@ -28,8 +28,32 @@ function walk(sizes: readonly (readonly [number, number])[], touch: boolean) {
     });
 }
 
+/** The pages of the shop, at some sizes. */
+function shopWalk(sizes: readonly (readonly [number, number])[], touch: boolean) {
+  test('the pages of the shop: nothing over anything, nothing cut, nothing out of reach', async ({ page }) => {
+    await putOnBench(page, demoJob('velder-two'), 'a job of a name that takes more than one line on a phone');
+    for (const address of ['/', '/?search=no+such', '/shelf', '/shelf?kind=spacer', '/defaults']) {
+      await page.goto(address);
+      await page.waitForLoadState('networkidle');
+      for (const [width, height] of sizes) {
+        await page.setViewportSize({ width, height });
+        await softly
+          .poll(() => layoutFaults(page, touch), { message: `${address}, ${width} wide`, timeout: 5000 })
+          .toEqual([]);
+      }
+    }
+  });
+}
+
 test.describe('under a finger', () => {
   test.use({ hasTouch: true, isMobile: true, viewport: { width: 390, height: 844 } });
+  shopWalk(
+    [
+      [390, 844],
+      [820, 1180],
+    ],
+    true,
+  );
   walk(
     [
       [390, 844],
@@ -40,12 +64,12 @@ test.describe('under a finger', () => {
 });
 
 // 640 is the width of 1280 at twice its size.
-test.describe('at a desk', () =>
-  walk(
-    [
-      [640, 400],
-      [1024, 768],
-      [1280, 800],
-    ],
-    false,
-  ));
+test.describe('at a desk', () => {
+  const sizes = [
+    [640, 400],
+    [1024, 768],
+    [1280, 800],
+  ] as const;
+  shopWalk(sizes, false);
+  walk(sizes, false);
+});

@@ -11,7 +11,7 @@ const TOUCH_PX = 44;
  */
 export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
   page.evaluate(
-    ([slack, finger]) => {
+    ([slack, finger, wide]) => {
       interface Thing {
         element: Element;
         name: string;
@@ -109,7 +109,8 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
         if (!faults.includes(fault)) faults.push(fault);
       };
       const page = document.documentElement;
-      if (page.scrollWidth > innerWidth + 1) say(`the page is ${page.scrollWidth} wide on a screen of ${innerWidth}`);
+      // A phone zooms out until all of a wide page is in sight, and says that it is as wide.
+      if (page.scrollWidth > wide + 1) say(`the page is ${page.scrollWidth} wide on a screen of ${wide}`);
 
       // The box of a thing within what its scroller shows now: what another layer could lie over.
       const shownNow = ({ box, scroller }: Thing): DOMRect => {
@@ -158,7 +159,7 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
         if (isCut && box.width === 0 && !isSaid(element) && !element.closest('svg')) say(`${name} is out of sight`);
         const reach = scroller ?? page;
         const edge = reach.getBoundingClientRect();
-        const right = scroller ? edge.left - scroller.scrollLeft + scroller.scrollWidth : innerWidth;
+        const right = scroller ? edge.left - scroller.scrollLeft + scroller.scrollWidth : wide;
         const left = scroller ? edge.left - scroller.scrollLeft : 0;
         if (box.width > 0 && (box.right > right + slack || box.left < left - slack)) say(`${name} is out of reach`);
       }
@@ -206,5 +207,5 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
         }
       return faults;
     },
-    [SLACK_PX, touch ? TOUCH_PX : 0] as const,
+    [SLACK_PX, touch ? TOUCH_PX : 0, page.viewportSize()!.width] as const,
   );

@@ -41,6 +41,7 @@ export function BenchTable({ jobs, total, query, pageSize, ask, isNew, startJob 
   const filtered = query.search !== '' || query.waitsFor !== null;
   return (
     <Table<JobListItem>
+      className="bench-table"
       columns={columnsOf(query)}
       dataSource={rows}
       rowKey="id"
@@ -60,7 +61,7 @@ export function BenchTable({ jobs, total, query, pageSize, ask, isNew, startJob 
 function columnsOf(query: JobListQuery): TableColumnsType<JobListItem> {
   const sortOrder = (key: string) =>
     query.sort === key ? (query.descending ? ('descend' as const) : ('ascend' as const)) : null;
-  const sorted = (key: string) => ({ key, sorter: true, sortOrder: sortOrder(key) });
+  const sorted = (key: string) => ({ key, className: `cell-${key}`, sorter: true, sortOrder: sortOrder(key) });
   return [
     {
       ...sorted('number'),
@@ -84,6 +85,7 @@ function columnsOf(query: JobListQuery): TableColumnsType<JobListItem> {
     },
     {
       key: 'waits',
+      className: 'cell-waits',
       title: 'Waits for',
       render: (_, { standing, rulesMoved }) => (
         <>
@@ -101,6 +103,7 @@ function columnsOf(query: JobListQuery): TableColumnsType<JobListItem> {
     },
     {
       key: 'tools',
+      className: 'cell-tools',
       title: <span className="visually-hidden">Tools</span>,
       width: 96,
       align: 'right',
