@@ -2,6 +2,7 @@ import { line } from 'd3';
 import type { SuspensionGeometry } from '#core/suspension';
 import { COVER_ARC_DEG } from '#core/verdict';
 import { PROJECT, type Flat, type ViewName } from './views';
+import './space.css';
 
 const draw = line<Flat>();
 
