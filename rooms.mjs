@@ -39,6 +39,7 @@ export const FLOORS = [
     'core/sweep': 'parts around a wheel in space, and every pose it takes past them',
   },
   {
+    'core/fitting': 'what was put on the car and found there, against what had been predicted',
     'core/remedy': 'what can be done at a part, and what must go where',
     'core/window': 'which offsets a part keeps out',
   },
@@ -47,6 +48,7 @@ export const FLOORS = [
   { 'core/evaluate': 'from readings to verdicts: figures and checks by matter, every check in CHECKS' },
   {
     'core/advice': 'remedies, window, sizes, makes, options for another pattern, measuring plan, sensitivity',
+    'core/calibration': 'how far off a shop was, and what that makes of its ±',
     'core/standing': 'what a job waits for, and what other rules make of it',
   },
   {

@@ -5,6 +5,7 @@ import { sensorReport, spareReport, speedometerReport, type ByAxle } from './car
 import { judgeAll } from './check';
 import { CAR_CHECKS } from './checks';
 import { assumedOf, evaluateAxle } from './evaluateAxle';
+import { fittingReports } from './fittings';
 import { fitCandidate, fitPresent, type Fitted } from './fit';
 import { axleParts } from './parts';
 import { briefContradictions, contradictionsOf, hubReport } from './readings';
@@ -25,13 +26,15 @@ export interface EvaluateOptions {
  * @throws DomainError on nonsense that the validation would have refused
  */
 export function evaluate(job: Job, options: EvaluateOptions = {}): Report {
+  const setups = job.setups.map((setup) => evaluateSetup(job, setup, options));
   return {
     format: 'scoval.report',
     version: 1,
     rules: RULES_VERSION,
     vehicle: { front: vehicleReport(job.vehicle, 'front', options), rear: vehicleReport(job.vehicle, 'rear', options) },
     brief: { contradictions: briefContradictions(job) },
-    setups: job.setups.map((setup) => evaluateSetup(job, setup, options)),
+    setups,
+    fittings: fittingReports(job, setups),
   };
 }
 

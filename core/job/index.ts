@@ -8,6 +8,7 @@ export * from './setup';
 export * from './brief';
 export * from './terms';
 export * from './job';
+export * from './fitted';
 export * from './edit';
 export * from './newSetup';
 export * from './likeOther';

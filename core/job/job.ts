@@ -1,3 +1,4 @@
+import type { Fitting } from '#core/fitting';
 import type { AxleName } from './axle';
 import type { Brief, ShopDefaults } from './brief';
 import type { Setup } from './setup';
@@ -13,6 +14,8 @@ export interface Job {
   /** The shop's own limits and rules, as they were when the file was written. */
   house?: ShopDefaults | undefined;
   setups: Setup[];
+  /** What was put on the car, and what was found there. */
+  fittings?: Fitting[] | undefined;
 }
 
 /** A setup of a job, on one of its axles. */

@@ -1,5 +1,5 @@
 /** What a reading was taken with. */
-export const INSTRUMENTS = ['steel-rule', 'tape', 'caliper', 'label', 'assumed'] as const;
+export const INSTRUMENTS = ['steel-rule', 'tape', 'caliper', 'feeler', 'label', 'assumed'] as const;
 export type Instrument = (typeof INSTRUMENTS)[number];
 
 /** What a tool's readings are good for, ± mm at 95 % (common practice, no source). A label states what it states. */
@@ -7,6 +7,7 @@ export const INSTRUMENT_UNCERTAINTY_MM: Record<Instrument, number | null> = {
   'steel-rule': 0.5,
   tape: 1.5,
   caliper: 0.1,
+  feeler: 0.05,
   label: null,
   assumed: 5,
 };

@@ -3,6 +3,8 @@ declare module 'jstat' {
   export const jStat: {
     normal: {
       cdf(x: number, mean: number, std: number): number;
+      pdf(x: number, mean: number, std: number): number;
+      inv(share: number, mean: number, std: number): number;
       sample(mean: number, std: number): number;
     };
     setRandom(chance: () => number): void;

@@ -177,11 +177,12 @@ test('edits in the words of the history', () => {
   expect(editName({ op: 'add-setup', setup: { id: 'c' } })).toBe('setup c added');
   expect(editName({ op: 'remove-setup', id: 'c' })).toBe('setup c removed');
 });
-test('what a tool is good for (common practice, no source): tape ±1.5, rule ±0.5, caliper ±0.1, assumed ±5', () => {
+test('what a tool is good for, ± mm at 95 % (common practice, no source)', () => {
   const expected: Record<Instrument, number | null> = {
     tape: 1.5,
     'steel-rule': 0.5,
     caliper: 0.1,
+    feeler: 0.05,
     assumed: 5,
     label: null,
   };

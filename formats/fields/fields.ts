@@ -14,6 +14,7 @@ export const FIELDS = {
   brief: group('brief', BRIEF),
   house: group('shop defaults', SHOP_DEFAULTS),
   setups: list('setups'),
+  fittings: list('fittings'),
 } as const satisfies FieldsOf<Omit<Job, 'format' | 'version'>>;
 
 const ROOT: AnyGroup = { kind: 'group', name: 'job', fields: FIELDS };

@@ -4,6 +4,7 @@ import { faultsOf, pathText, type Fault } from '#formats/faults';
 import { crowdedPath, depthFault } from '#formats/json';
 import { VALIDATION } from '#formats/rules';
 import { boundFaults } from './bounds';
+import { fittingFaults } from './fittingFaults';
 import { jobSchema } from './schema';
 
 /** The largest job file that is read: a job of every size that is taken, with the longest history, stays below it. */
@@ -45,7 +46,10 @@ export function checkJob(data: unknown, before?: Job): ReadJob {
   const crowded = crowdedPath(data);
   if (crowded) return { faults: [{ path: pathText(crowded), message: 'has more fields than any part of a job has' }] };
   const { error } = jobSchema.validate(data, { ...VALIDATION, context: { sound: before ? linesOf(before) : NONE } });
-  if (!error) return { job: data as Job };
+  if (!error) {
+    const unfit = fittingFaults(data as Job);
+    return unfit.length > 0 ? { faults: unfit.slice(0, MAX_FAULTS) } : { job: data as Job };
+  }
   const faults = faultsOf(error);
   const more = faults.length - MAX_FAULTS;
   return {

@@ -4,24 +4,16 @@ import { centersMm, PAIRS, READ_FROM, stepsOf, type Hub } from '#core/hub';
 import type { Job } from '#core/job';
 import { FIELDS, HUB, VEHICLE, VEHICLE_AXLE } from '#formats/fields';
 import { pathText } from '#formats/faults';
-import { count, instrument, known, number, ranged, readable } from '#formats/rules';
+import { count, instrument, known, moment, number, ranged, readable } from '#formats/rules';
 import { outline } from '#formats/shapes';
 import { briefSchema, shopSchema } from './brief';
+import { fittingSchema } from './fitting';
 import { boreInsideCircle, setupSchema, wheel } from './parts';
 import { objectOf } from './schemaOf';
 import { obstacle } from './space';
 
 /** The most readings of an axle that its history holds, and a file with it. */
 export const MOST_READINGS = 20_000;
-
-/** @throws DomainError for a day that no calendar has, which would become another one */
-function dayExists(text: string): void {
-  const at = new Date(text);
-  const [year, month = '1', day = '1'] = text.slice(0, 10).split('-');
-  const whole = new Date(Date.UTC(Number(year), Number(month) - 1, Number(day)));
-  if (!Number.isFinite(at.getTime()) || whole.getUTCDate() !== Number(day) || !(Number(year) >= 1900))
-    throw new DomainError('is a date that does not exist');
-}
 
 /** One reading of a history. */
 export const readingSchema = Joi.object({
@@ -31,7 +23,7 @@ export const readingSchema = Joi.object({
   value: number(-1000, 3000).required(),
   uncertaintyMm: number(0, 100).required(),
   instrument: instrument.required(),
-  takenAt: Joi.string().isoDate().custom(readable(dayExists)).required(),
+  takenAt: moment.required(),
   withdrawn: Joi.boolean(),
 });
 
@@ -83,6 +75,7 @@ const job = objectOf(FIELDS, {
   house: shopSchema,
   // A job that is still being read has none yet.
   setups: Joi.array().items(setupSchema).unique('id').max(200).required(),
+  fittings: Joi.array().items(fittingSchema).unique('id').max(200),
 }).keys({ format: Joi.valid('scoval.job').required(), version: Joi.valid(1).required() });
 
 /** JSON may carry a key that means something else to the language; it is unknown like any other that is not listed. */

@@ -73,6 +73,17 @@ export const readable =
       return Object.assign(fault, { path: [...path, ...keysOf(error.path)] });
     }
   };
+/** @throws DomainError for a day that no calendar has, which would become another one */
+function dayExists(text: string): void {
+  const at = new Date(text);
+  const [year, month = '1', day = '1'] = text.slice(0, 10).split('-');
+  const whole = new Date(Date.UTC(Number(year), Number(month) - 1, Number(day)));
+  if (!Number.isFinite(at.getTime()) || whole.getUTCDate() !== Number(day) || !(Number(year) >= 1900))
+    throw new DomainError('is a date that does not exist');
+}
+
+/** A day and time that there has been, or will be. */
+export const moment = Joi.string().isoDate().custom(readable(dayExists));
 /**
  * Shared by every validation: nothing is converted, all faults are told at once, values are not repeated in messages.
  */

@@ -1,7 +1,7 @@
 import { Button, Input } from 'antd';
 import { memo, useEffect, useRef, useState } from 'react';
 import { headlineOf, limitedBy, verdictWord, type Check, type SetupReport } from '#core/evaluate';
-import { AXLES, type AxleName, type Setup } from '#core/job';
+import { AXLES, isFitted, type AxleName, type Setup } from '#core/job';
 import { offsetFigure } from '#core/units';
 import { CopyOutlined, DeleteOutlined, PlusOutlined } from '../parts/icons';
 import { Tip } from '../parts/Tip';
@@ -48,7 +48,7 @@ export function Tray({ actions }: { actions: SetupActions }) {
         ))}
       </ul>
       <div className="tray-tools">
-        <Tools actions={actions} some={current !== null} />
+        <Tools actions={actions} some={current !== null} fitted={current !== null && isFitted(job, current.id)} />
         {isMany && (
           <Input
             allowClear
@@ -145,7 +145,14 @@ function heldText(report: SetupReport, held: Check | null, axle: AxleName): stri
     : `${verdictWord(held)}: ${checkName(held)}`;
 }
 
-const Tools = memo(({ actions, some }: { actions: SetupActions; some: boolean }) => (
+interface ToolsProps {
+  actions: SetupActions;
+  some: boolean;
+  /** The raised setup has been on the car. */
+  fitted: boolean;
+}
+
+const Tools = memo(({ actions, some, fitted }: ToolsProps) => (
   <>
     <Tip title="New setup from what is on the car (N)">
       <Button icon={<PlusOutlined />} onClick={actions.add}>
@@ -157,8 +164,12 @@ const Tools = memo(({ actions, some }: { actions: SetupActions; some: boolean })
         Duplicate
       </Button>
     </Tip>
-    <Tip title="Delete this setup; undo brings it back">
-      <Button icon={<DeleteOutlined />} disabled={!some} onClick={actions.remove}>
+    <Tip
+      title={
+        fitted ? 'This setup has been on the car: it stays with its fittings' : 'Delete this setup; undo brings it back'
+      }
+    >
+      <Button icon={<DeleteOutlined />} disabled={!some || fitted} onClick={actions.remove}>
         Delete
       </Button>
     </Tip>

@@ -76,6 +76,12 @@ test('without a setup there is nothing to double or to remove', () => {
   expect(['New', 'Duplicate', 'Delete'].map(off)).toEqual([false, true, true]);
 });
 
+test('a setup that has been on the car stays', () => {
+  const fitting = { id: 'f1', kind: 'mock-up', startedAt: '2026-03-02T08:40:00Z' } as const;
+  lay('setups?setup=b', { ...KITE, fittings: [{ ...fitting, corners: { frontRight: { setup: 'b' } } }] });
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Delete' }).disabled).toBe(true);
+});
+
 test('more than eight setups are searched by name, wheel and tire; the raised one stays', async () => {
   const [first] = KITE.setups;
   const setups = Array.from({ length: 12 }, (_, at) => ({

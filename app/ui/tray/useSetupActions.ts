@@ -1,4 +1,4 @@
-import { copyOfSetup, setupFromPresent } from '#core/job';
+import { copyOfSetup, isFitted, setupFromPresent } from '#core/job';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useRaised } from '../../job/useRaised';
@@ -23,7 +23,7 @@ export function useSetupActions(): SetupActions {
       if (raised) put({ setup: copyOfSetup(job, raised), after: raised.id });
     },
     remove() {
-      if (!raised) return;
+      if (!raised || isFitted(job, raised.id)) return;
       const at = job.setups.indexOf(raised);
       const next = job.setups[at + 1] ?? job.setups[at - 1];
       edit({ op: 'remove-setup', id: raised.id });

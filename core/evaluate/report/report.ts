@@ -4,6 +4,7 @@ import type { SensorFit } from '#core/sensor';
 import type { GeometryKey } from '#core/suspension';
 import type { Verdict } from '#core/verdict';
 import type { Check } from '../check';
+import type { FittingReport } from './fittingReport';
 import type { AxleReport } from './axleReport';
 import type { SpareReport, SpeedometerReport } from './carReport';
 import type { BriefContradiction, Contradiction } from './contradictionReport';
@@ -21,6 +22,8 @@ export interface Report {
   /** What of the brief cannot be had together. */
   brief: { contradictions: BriefContradiction[] };
   setups: SetupReport[];
+  /** What was found on the car against what had been predicted. */
+  fittings: FittingReport[];
 }
 
 /** What the readings of an axle say of themselves. */

@@ -3,6 +3,8 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { evaluate } from '#core/evaluate';
+import type { Fitting } from '#core/fitting';
+import type { Job } from '#core/job';
 import type { FullReport } from '#core/advice';
 import { readJobFile } from '#formats/job';
 import { EXAMPLE_TEXT } from '#support/jobs';
@@ -15,8 +17,8 @@ const file = (name: string, text: string | Buffer): string => {
   writeFileSync(at, text);
   return at;
 };
-const run = (args: string[], input = '') =>
-  spawnSync('npm', ['run', '--silent', 'evaluate', '--', ...args], {
+const run = (args: string[], input = '', command = 'evaluate') =>
+  spawnSync('npm', ['run', '--silent', command, '--', ...args], {
     input,
     encoding: 'utf8',
     env: { ...process.env, npm_config_loglevel: 'silent' },
@@ -73,4 +75,31 @@ test('50 MB, from a file and from standard input, and bytes that are no text', (
   ]);
   expect(told(run(['-'], large).stderr)).toEqual(['the file is larger than 12 MB, too large for a job file']);
   expect(run([file('bytes.json', Buffer.from([0x7b, 0xff, 0xfe, 0x7d]))]).stderr).toContain('is not UTF-8 text');
+});
+test('the own error of a shop, over several files; nothing is printed where one of them is faulty', () => {
+  const job = JSON.parse(EXAMPLE_TEXT) as Job;
+  const fitting = (id: string): Fitting => ({
+    id,
+    kind: 'final',
+    startedAt: '2026-03-02T08:40:00Z',
+    finishedAt: '2026-03-02T11:00:00Z',
+    corners: {
+      frontRight: {
+        setup: job.setups[0]!.id,
+        predicted: [{ figure: 'pokeMm', valueMm: -8, plusMinusMm: 3 }],
+        measured: [{ figure: 'pokeMm', valueMm: -6, instrument: 'steel-rule' }],
+      },
+    },
+  });
+  const files = ['f1', 'f2'].map((id) => file(`${id}.json`, JSON.stringify({ ...job, fittings: [fitting(id)] })));
+  const { status, stdout } = run(files, '', 'calibrate');
+  expect(status).toBe(0);
+  expect(JSON.parse(stdout)).toMatchObject({
+    format: 'scoval.calibration',
+    families: { poke: { n: 2, cover: 1 }, arch: { n: 0, cover: null } },
+  });
+  const faulty = run([files[0]!, file('torn.json', EXAMPLE_TEXT.slice(0, 900))], '', 'calibrate');
+  expect([faulty.status, faulty.stdout]).toEqual([1, '']);
+  expect(faulty.stderr).toContain('the file is cut short');
+  expect(run([], '', 'calibrate').stderr).toContain('usage:');
 });

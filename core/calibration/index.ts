@@ -1,0 +1,4 @@
+export * from './family';
+export * from './estimate';
+export * from './applied';
+export * from './calibrate';

@@ -1,0 +1,60 @@
+import { placeOfCorner, type Corner, type FittedFigure, type MeasuredFigure, type Predicted } from '#core/fitting';
+import type { Job, Setup } from '#core/job';
+import { clearancesAt } from '#core/sweep';
+import type { Check } from '../check';
+import { candidateCase } from '../parts';
+import type { SetupReport } from '../report';
+
+export interface CornerOfSetup {
+  job: Job;
+  setup: Setup;
+  report: SetupReport;
+  corner: Corner;
+}
+
+/** The check that carries the ± of a figure. */
+const CHECK_OF: Partial<Record<FittedFigure, string>> = {
+  pokeMm: 'fender',
+  inboardGapMm: 'inboard',
+  archGapMm: 'arch',
+  brakeSpokeMm: 'brake-spoke',
+  dualGapMm: 'dual',
+};
+
+const plusMinusIn = (checks: readonly Check[], code: string | undefined): number | null =>
+  checks.find((check) => check.code === code)?.plusMinus ?? null;
+
+/**
+ * What the report says of a figure at a corner; of a part, its clearance in the very pose, with the ± of its least
+ * clearance. The ride height itself is not predicted, only its change.
+ */
+export function predictionAt(
+  { job, setup, report, corner }: CornerOfSetup,
+  { figure, steerDeg, travelMm }: Pick<MeasuredFigure, 'figure' | 'steerDeg' | 'travelMm'>,
+): Predicted {
+  const { axle, side } = placeOfCorner(corner);
+  const one = report[axle];
+  const plusMinusMm = plusMinusIn(one.checks, CHECK_OF[figure] ?? figure);
+  const of = (valueMm: number | null | undefined): Predicted => ({ valueMm: valueMm ?? null, plusMinusMm });
+  const gaps = side === 'left' && one.left ? one.left : one;
+  switch (figure) {
+    case 'pokeMm':
+    case 'inboardGapMm':
+    case 'archGapMm':
+      return of(gaps[figure]);
+    case 'brakeSpokeMm':
+      return of(one.brake.spokeMm);
+    case 'dualGapMm':
+    case 'trueSpeedAt100':
+      return of(one[figure]);
+    case 'spareProudMm':
+      return of(report.spare?.proudMm);
+    case 'rideHeightMm':
+      return of(null);
+    default: {
+      const swept = candidateCase(job, setup, axle);
+      const pose = { steerDeg: steerDeg ?? 0, travelMm: travelMm ?? 0 };
+      return of(swept && clearancesAt(swept, pose)[figure.slice('obstacle:'.length)]);
+    }
+  }
+}

@@ -1,0 +1,47 @@
+import type { FittedCorner, FittedFigure, MeasuredFigure, PredictedFigure } from './records';
+
+/** A measured figure against what was predicted of it; null where one of them is not known. */
+export interface Compared {
+  figure: FittedFigure;
+  predictedMm: number | null;
+  plusMinusMm: number | null;
+  measuredMm: number;
+  /** Measured less predicted. */
+  errorMm: number | null;
+  within: boolean | null;
+}
+
+/** A prediction, as it was kept or as it is made now. */
+export type Predicted = Pick<PredictedFigure, 'valueMm' | 'plusMinusMm'>;
+
+interface Asked {
+  figure: FittedFigure;
+  steerDeg?: number | null | undefined;
+  travelMm?: number | null | undefined;
+}
+
+/** The prediction of a figure, in its pose, that was kept when the corner was fitted. */
+export const keptPrediction = ({ predicted = [] }: FittedCorner, asked: Asked): Predicted | undefined =>
+  predicted.find(
+    (one) =>
+      one.figure === asked.figure &&
+      (one.steerDeg ?? 0) === (asked.steerDeg ?? 0) &&
+      (one.travelMm ?? 0) === (asked.travelMm ?? 0),
+  );
+
+/**
+ * The error of a prediction: e = measured − predicted, within its ± where |e| ≤ ± (the ± at 95 % of the prediction
+ * alone). Lengths mm, speeds km/h.
+ */
+export function compare({ figure, valueMm }: MeasuredFigure, predicted: Predicted | undefined): Compared {
+  const { valueMm: predictedMm = null, plusMinusMm = null } = predicted ?? {};
+  const errorMm = predictedMm === null ? null : valueMm - predictedMm;
+  return {
+    figure,
+    predictedMm,
+    plusMinusMm,
+    measuredMm: valueMm,
+    errorMm,
+    within: errorMm === null || plusMinusMm === null ? null : Math.abs(errorMm) <= plusMinusMm,
+  };
+}

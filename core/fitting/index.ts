@@ -1,0 +1,3 @@
+export * from './records';
+export * from './corner';
+export * from './compare';
