@@ -284,7 +284,7 @@ describe('faults name their place', () => {
 
 describe('the published JSON Schema', () => {
   const text = readFileSync('docs/job-file.schema.json', 'utf8');
-  const validate = new Ajv2020({ strict: false }).compile(JSON.parse(text));
+  const validate = new Ajv2020({ strict: false, validateFormats: false }).compile(JSON.parse(text));
   test('is the one made from the reader (npm run schema writes it)', () => expect(text).toBe(jsonSchemaText()));
   test('accepts the example and every demo job', () => {
     expect(validate(example())).toBe(true);
