@@ -48,6 +48,7 @@ export const FLOORS = [
   { 'core/evaluate': 'from readings to verdicts: figures and checks by matter, every check in CHECKS' },
   {
     'core/advice': 'remedies, window, sizes, makes, options for another pattern, measuring plan, sensitivity',
+    'core/sheet': 'what is done at the car to put a setup on it, each step with why it is there',
     'core/calibration': 'how far off a shop was, and what that makes of its ±',
     'core/standing': 'what a job waits for, and what other rules make of it',
   },

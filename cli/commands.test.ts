@@ -6,6 +6,7 @@ import { evaluate } from '#core/evaluate';
 import type { Fitting } from '#core/fitting';
 import type { Job } from '#core/job';
 import type { FullReport } from '#core/advice';
+import { sheetOf, type Sheet } from '#core/sheet';
 import { readJobFile } from '#formats/job';
 import { EXAMPLE_TEXT } from '#support/jobs';
 
@@ -101,5 +102,16 @@ test('the own error of a shop, over several files; nothing is printed where one 
   const faulty = run([files[0]!, file('torn.json', EXAMPLE_TEXT.slice(0, 900))], '', 'calibrate');
   expect([faulty.status, faulty.stdout]).toEqual([1, '']);
   expect(faulty.stderr).toContain('the file is cut short');
-  expect(run([], '', 'calibrate').stderr).toContain('usage:');
+});
+test('the sheet of a setup: every step with why, and the setup that is asked for must be there', () => {
+  const { status, stdout, stderr } = run(['-', '--setup', 'a'], EXAMPLE_TEXT, 'fitup');
+  expect([status, told(stderr)]).toEqual([0, []]);
+  const sheet = JSON.parse(stdout) as Sheet;
+  expect(sheet).toMatchObject({ format: 'scoval.sheet', setup: 'a' });
+  expect(sheet).toEqual(JSON.parse(JSON.stringify(sheetOf(readJobFile(EXAMPLE_TEXT).job!, 'a'))));
+  expect(run(['-', '--setup', 'z'], EXAMPLE_TEXT, 'fitup')).toMatchObject({
+    status: 1,
+    stdout: '',
+    stderr: expect.stringContaining('setups: there is no setup “z”'),
+  });
 });

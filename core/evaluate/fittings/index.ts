@@ -1,1 +1,2 @@
 export * from './fittings';
+export { predictionAt } from './prediction';

@@ -1,0 +1,2 @@
+export * from './records';
+export { sheetOf } from './sheet';
