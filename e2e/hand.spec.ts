@@ -124,7 +124,10 @@ test.describe('a dark system', () => {
   });
 });
 
-test('each station prints on one or two pages', async ({ page }) => {
+/** As wide as A4 is between its margins of 12 mm, at 96 px to the inch. */
+const PAPER = { width: 703, height: 1032 };
+
+test('each station prints on one or two pages, nothing cut, nothing over anything', async ({ page }) => {
   const place = await openDemo(page, 'orrin-haul', 'hub');
   const counted: Record<string, number> = {};
   for (const { path } of STATIONS) {
@@ -132,6 +135,13 @@ test('each station prints on one or two pages', async ({ page }) => {
     await swept(page);
     const paper = await PDFDocument.load(await page.pdf({ format: 'A4' }));
     counted[path] = paper.getPageCount();
+    await page.setViewportSize(PAPER);
+    await page.emulateMedia({ media: 'print' });
+    await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
+    await expect.poll(() => layoutFaults(page), { message: path, timeout: 5000 }).toEqual([]);
+    await expect(page.locator(':is(.station button.ant-btn, .skip-link):visible')).toHaveCount(0);
+    await page.emulateMedia({ media: null });
+    await page.setViewportSize({ width: 1280, height: 800 });
   }
   for (const [path, pages] of Object.entries(counted)) expect([path, pages <= 2]).toEqual([path, true]);
 });

@@ -48,6 +48,23 @@ test('a setup is dragged, and moved by the arrow keys, and undone', async ({ pag
   await expect(point(page, 'a')).toHaveAttribute('aria-label', before!);
 });
 
+test('every place of the window is reached by keyboard, and a setup made there', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'window');
+  const place = page.getByRole('application', { name: /^Place in the window/ });
+  await place.focus();
+  await expect(place).toHaveAttribute('aria-description', '7.5 in, offset +40');
+  for (const key of ['ArrowLeft', 'Shift+ArrowLeft', 'ArrowUp', 'ArrowUp']) await page.keyboard.press(key);
+  await expect(place).toHaveAttribute('aria-description', '8.5 in, offset +34');
+  await expect(page.getByRole('region', { name: 'Place' })).toContainText('8.5 in, +34 mm');
+  await expect(page).toHaveURL(/place=34/);
+  // The edges hold it.
+  for (let press = 0; press < 30; press += 1) await page.keyboard.press('ArrowUp');
+  for (let press = 0; press < 30; press += 1) await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.window-setup')).toHaveCount(5);
+  await saved(page);
+});
+
 test('an empty window says what holds it shut and which single change opens it', async ({ page }) => {
   const job = applyEdits(demoJob('brindle-kite'), [
     { op: 'set', path: ['brief', 'pokeMm'], value: { min: 30, max: 32 } },

@@ -24,7 +24,7 @@ const KEYS: readonly (readonly [string[], string])[] = [
   [['C'], 'whole car with a setup, or its corner'],
   [['S'], 'with the tire: other tire sizes'],
   [['R'], 'in Brakes: all wheels by clearance, or one in section; in the Sweep: remedies'],
-  [['N'], 'in the Window: a setup at the place pointed at'],
+  [['N'], 'in the Window: a setup at the place pointed at; arrow keys move that place'],
   [['W'], 'show or hide all working'],
   [['U'], 'next unit'],
   [['Ctrl', 'wheel'], 'a drawing closer, as two fingers do; drag it once it is'],

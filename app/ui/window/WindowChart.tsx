@@ -82,6 +82,21 @@ export function WindowChart(props: WindowChartProps) {
       ? { offsetMm: from.offsetMm + step[0]!, rimWidthIn: Math.min(most, Math.max(least, from.rimWidthIn + step[1]!)) }
       : null;
   };
+  // The keyboard begins where somebody pointed, or at the raised setup.
+  const from: Place = cursor ??
+    setups.find(({ raised }) => raised) ?? {
+      offsetMm: Math.round((window.offsetsMm[0] + window.offsetsMm[1]) / 2),
+      rimWidthIn: widths[Math.floor(widths.length / 2)]!,
+    };
+  const walk = (event: KeyboardEvent) => {
+    if (event.key === 'Enter') make(from);
+    const to = nudged(event, from);
+    if (!to) return;
+    event.preventDefault();
+    point(null);
+    const [first, last] = window.offsetsMm;
+    pin({ rimWidthIn: to.rimWidthIn, offsetMm: Math.min(last, Math.max(first, to.offsetMm)) });
+  };
   return (
     <div className="window-chart" ref={ref}>
       <Drawing
@@ -141,6 +156,18 @@ export function WindowChart(props: WindowChartProps) {
             <line x1={EDGE.left} x2={size.width - EDGE.right} y1={y(cursor.rimWidthIn)} y2={y(cursor.rimWidthIn)} />
           </g>
         )}
+        <rect
+          className="window-place"
+          x={EDGE.left}
+          y={EDGE.top}
+          width={Math.max(0, size.width - EDGE.left - EDGE.right)}
+          height={Math.max(0, size.height - EDGE.top - EDGE.bottom)}
+          role="application"
+          tabIndex={0}
+          aria-label="Place in the window: arrow keys move it, Enter makes a setup there"
+          aria-description={`${rimFigure(from.rimWidthIn)} in, offset ${offsetFigure(from.offsetMm)}`}
+          onKeyDown={walk}
+        />
         {stockInSight.map((wheel) => (
           <path
             key={wheel.name}
