@@ -2,6 +2,9 @@ import { AXLES } from '#core/job';
 import { demoJob, expect, putOnBench, show, test, VIEWS } from './bench';
 import { layoutFaults } from './layout';
 
+/** The bench shows 25 on a page. */
+const MORE_THAN_A_PAGE = 26;
+
 const CARS = ['velder-two', 'brindle-kite', 'orrin-haul', 'pallas-tender', null] as const;
 
 /** All faults of a walk are told, not the first alone. */
@@ -32,7 +35,10 @@ function walk(sizes: readonly (readonly [number, number])[], touch: boolean) {
 function shopWalk(sizes: readonly (readonly [number, number])[], touch: boolean) {
   test('the pages of the shop: nothing over anything, nothing cut, nothing out of reach', async ({ page }) => {
     await putOnBench(page, demoJob('velder-two'), 'a job of a name that takes more than one line on a phone');
-    for (const address of ['/', '/?search=no+such', '/shelf', '/shelf?kind=spacer', '/defaults']) {
+    // More than a page of them.
+    const bare = { ...demoJob('velder-two'), vehicle: { label: 'Paged' }, brief: {}, setups: [] };
+    for (let job = 0; job < MORE_THAN_A_PAGE; job += 1) await putOnBench(page, bare, `paged ${job}`);
+    for (const address of ['/?search=paged', '/', '/?search=no+such', '/shelf', '/shelf?kind=spacer', '/defaults']) {
       await page.goto(address);
       await page.waitForLoadState('networkidle');
       for (const [width, height] of sizes) {

@@ -76,16 +76,20 @@ test('a reading counts with its tool before the save is answered; the answer sta
   await saved(page);
   let answer = () => {};
   const held = new Promise<void>((resolve) => (answer = resolve));
+  let told = (_answer: string) => {};
+  const answered = new Promise<string>((resolve) => (told = resolve));
   await page.route('**/jobs/*.data*', async (route) => {
-    if (route.request().method() === 'POST') await held;
-    await route.continue();
+    if (route.request().method() !== 'POST') return route.continue();
+    await held;
+    const response = await route.fetch();
+    told(await response.text());
+    await route.fulfill({ response });
   });
   const row = page.getByRole('complementary', { name: 'Readings' }).getByRole('button', { name: /Tuck/ });
   await type(page.getByRole('textbox', { name: /^Tuck/ }), '13');
   await expect(row).toContainText('steel rule, ±0.5 mm');
-  const answered = page.waitForResponse((response) => response.request().method() === 'POST');
   answer();
-  expect((await (await answered).text()).length).toBeLessThan(1000);
+  expect((await answered).length).toBeLessThan(1000);
   await saved(page);
   await expect(row).toContainText('steel rule, ±0.5 mm');
 });
