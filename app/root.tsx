@@ -26,6 +26,7 @@ import { PreferencesProvider } from './preferences/PreferencesContext';
 import { useTheme } from './preferences/useTheme';
 import { antdTheme } from './theme/antdTheme';
 import { Titles } from './ui/parts/Titles';
+import { usePress } from './ui/parts/usePress';
 import type { Route } from './+types/root';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Scoval' }];
@@ -71,6 +72,7 @@ export default function Root({ loaderData }: Route.ComponentProps) {
 
 function Themed({ nonce, children }: { nonce: string; children: ReactNode }) {
   const theme = useTheme();
+  usePress();
   return (
     <ConfigProvider theme={antdTheme(theme)} csp={{ nonce }} wave={{ disabled: true }}>
       <AntApp component={false}>{children}</AntApp>

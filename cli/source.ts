@@ -1,7 +1,6 @@
 import { readFile, stat } from 'node:fs/promises';
 import path from 'node:path';
-import type { Job } from '#core/job';
-import { faultLine, MAX_FILE_BYTES, readJobFile, tooLarge, type Fault } from '#formats/job';
+import { MAX_FILE_BYTES, readJobFile, tooLarge, type Fault, type ReadJob } from '#formats/job';
 
 /** Reads standard input up to one byte past the limit, so that an endless stream ends here. */
 async function readStandardInput(): Promise<Buffer> {
@@ -39,11 +38,8 @@ async function source(file: string): Promise<{ text: string } | { fault: Fault }
 const whereMeant = (file: string): string =>
   file === '-' ? file : path.resolve(process.env.INIT_CWD ?? process.cwd(), file);
 
-/** Reads a job file, or standard input for `-`; what is wrong with it goes to standard error, a line each. */
-export async function readJob(file: string): Promise<Job | null> {
+/** Reads a job file, or standard input for `-`. */
+export async function readJob(file: string): Promise<ReadJob> {
   const read = await source(whereMeant(file));
-  const result = 'fault' in read ? { faults: [read.fault] } : readJobFile(read.text);
-  if (!result.faults) return result.job;
-  process.stderr.write(`${result.faults.map(faultLine).join('\n')}\n`);
-  return null;
+  return 'fault' in read ? { faults: [read.fault] } : readJobFile(read.text);
 }

@@ -1,6 +1,6 @@
-import { evaluate, type FittingReport } from '#core/evaluate';
+import { evaluateSetup, fittingReports, type FittingReport } from '#core/evaluate';
 import { CORNERS, type FittedCorner, type Fitting, type MeasuredFigure } from '#core/fitting';
-import type { Job } from '#core/job';
+import type { Job, Setup } from '#core/job';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { estimateError, type ErrorSeen, type Estimate } from './estimate';
 import { FAMILIES, familyOf, PRIOR, type Family } from './family';
@@ -35,7 +35,8 @@ const isFinished = ({ finishedAt }: Fitting): boolean => finishedAt != null;
 
 function errorsOf(job: Job): Seen[] {
   const asRead = withMarksRead(job);
-  const reports = evaluate(asRead).fittings;
+  const reportOf = once((setup: Setup) => evaluateSetup(asRead, setup));
+  const reports = fittingReports(asRead, reportOf);
   return asRead.fittings!.flatMap((fitting, at) => (isFinished(fitting) ? errorsIn(fitting, reports[at]!) : []));
 }
 
@@ -49,6 +50,15 @@ function errorsIn(fitting: Fitting, report: FittingReport): Seen[] {
         : [{ family, error: errorMm, plusMinus: plusMinusMm, measuringPlusMinus: readingPlusMinus(measured[at]!) }];
     });
   });
+}
+
+/** What is asked again is answered as before. */
+function once<A extends object, T>(of: (about: A) => T): (about: A) => T {
+  const known = new Map<A, T>();
+  return (about) => {
+    if (!known.has(about)) known.set(about, of(about));
+    return known.get(about)!;
+  };
 }
 
 /** A reading's own ±, or what its tool is good for. */

@@ -34,7 +34,7 @@ export function evaluate(job: Job, options: EvaluateOptions = {}): Report {
     vehicle: { front: vehicleReport(job.vehicle, 'front', options), rear: vehicleReport(job.vehicle, 'rear', options) },
     brief: { contradictions: briefContradictions(job) },
     setups,
-    fittings: fittingReports(job, setups),
+    fittings: fittingReports(job, (setup) => setups[job.setups.indexOf(setup)]!),
   };
 }
 

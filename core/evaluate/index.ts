@@ -7,7 +7,7 @@ export * from './parts';
 export * from './sweeps';
 export { briefContradictions } from './readings';
 export { hardwareOf, hubPatternOf, type Hardware } from './hardware';
-export { predictionAt } from './fittings';
+export * from './fittings';
 export { brakeOf, type BrakeCase } from './brake';
 export { obstacleReports } from './around';
 export { archGapLimit, coverOf, innerGapLimit, leaningBulge } from './position';

@@ -1,4 +1,4 @@
-import type { SurfaceName } from '#core/section';
+import type { GapReading } from '#core/sweep';
 import type { Instrument } from '#core/uncertainty';
 
 /** The corners of a car; a dual axle has an inner wheel a side as well. */
@@ -63,11 +63,8 @@ export type Joint = (typeof JOINTS)[number];
 export const TORQUE_TOOLS = ['wrench', 'hand'] as const;
 
 /** Where a part has touched the wheel, and in which pose. */
-export interface Mark extends InPose {
+export interface Mark extends Omit<GapReading, 'gapMm' | 'radiusMm'> {
   id: string;
-  surface: SurfaceName;
-  clockDeg: number;
-  axialMm?: number | null | undefined;
   lengthMm?: number | null | undefined;
   /** The part that did it. */
   on?: string | null | undefined;

@@ -68,7 +68,7 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
         {report.clampMm !== null && (
           <g className={`spare-clamp ${report.longerMm ? 'is-caution' : 'is-ok'}`}>
             <line x1={x(0) - 34} x2={x(0) + 34} y1={y(report.clampMm)} y2={y(report.clampMm)} />
-            <text className="sheet-figure" x={x(0) + 40} y={y(report.clampMm) + 4}>
+            <text className="drawn-figure" x={x(0) + 40} y={y(report.clampMm) + 4}>
               clamp {lengths.text(report.clampMm)}
             </text>
           </g>
@@ -76,12 +76,12 @@ export function SpareWell({ well, spare, report }: { well: Spare; spare: Fitted 
         {report.proudMm !== null && report.proudMm > 0 && (
           <>
             <Dimension from={[x(diameter / 2) - 12, floorTop]} to={[x(diameter / 2) - 12, y(high + rides)]} />
-            <text className="sheet-figure" x={x(-diameter / 2) + 16} y={y(high + rides) - 7}>
+            <text className="drawn-figure" x={x(-diameter / 2) + 16} y={y(high + rides) - 7}>
               {lengths.text(report.proudMm)} above
             </text>
           </>
         )}
-        <text className="sheet-figure is-soft" x={x(0)} y={y(-WALL_MM) + 17} textAnchor="middle">
+        <text className="drawn-figure is-soft" x={x(0)} y={y(-WALL_MM) + 17} textAnchor="middle">
           play {lengths.text(report.playMm)} over all
         </text>
       </svg>

@@ -1,12 +1,12 @@
 import { useEffect, useMemo, useState } from 'react';
-import type { Box, Sight, Zoomable } from './zoomable';
+import type { Frame, Sight, Zoomable } from './zoomable';
 
 const WHOLE: Sight = { k: 1, x: 0, y: 0 };
 
 /** How a drawing is enlarged now, and what enlarges it. */
 export interface Zoom {
   take(svg: SVGSVGElement | null): void;
-  box: Box;
+  box: Frame;
   sight: Sight;
   isWhole: boolean;
   closer(): void;

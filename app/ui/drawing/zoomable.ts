@@ -7,7 +7,8 @@ export interface Sight {
   y: number;
 }
 
-export interface Box {
+/** The paper of a drawing, in its units. */
+export interface Frame {
   left: number;
   top: number;
   width: number;
@@ -33,7 +34,7 @@ const isHeld = ({ target }: Event): boolean => target instanceof Element && targ
  * Lets a drawing be enlarged by two fingers, or by the wheel with Ctrl, and dragged once it is; one finger on a whole
  * drawing scrolls the page.
  */
-export function zoomable(svg: SVGSVGElement, box: Box, seen: (sight: Sight) => void): Zoomable {
+export function zoomable(svg: SVGSVGElement, box: Frame, seen: (sight: Sight) => void): Zoomable {
   const corners: [[number, number], [number, number]] = [
     [box.left, box.top],
     [box.left + box.width, box.top + box.height],

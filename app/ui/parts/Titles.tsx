@@ -52,17 +52,13 @@ export function Titles() {
     const onFocus = ({ target }: FocusEvent) =>
       target instanceof Element && target.matches(':focus-visible') && target.hasAttribute('title') && show(target);
     const hide = () => setShown(null);
-    document.addEventListener('pointerup', onTap);
-    document.addEventListener('focusin', onFocus);
-    for (const event of ['pointerdown', 'keydown', 'focusout'] as const) document.addEventListener(event, hide, true);
-    document.addEventListener('scroll', hide, true);
-    return () => {
-      document.removeEventListener('pointerup', onTap);
-      document.removeEventListener('focusin', onFocus);
-      for (const event of ['pointerdown', 'keydown', 'focusout'] as const)
-        document.removeEventListener(event, hide, true);
-      document.removeEventListener('scroll', hide, true);
-    };
+    const leave = new AbortController();
+    const { signal } = leave;
+    document.addEventListener('pointerup', onTap, { signal });
+    document.addEventListener('focusin', onFocus, { signal });
+    for (const event of ['pointerdown', 'keydown', 'focusout', 'scroll'] as const)
+      document.addEventListener(event, hide, { capture: true, signal });
+    return () => leave.abort();
   }, []);
   useEffect(() => {
     if (!shown) return;

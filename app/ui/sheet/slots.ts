@@ -1,3 +1,4 @@
+import { meet, type Box } from '../drawing/box';
 import type { Anchors } from './anchors';
 
 /** What stands on a section: figures at their dimension lines, and fields. First ones have the first choice. */
@@ -51,20 +52,10 @@ const GAP = 4;
 const STEP = 8;
 const STEPS = 4;
 
-interface Box {
-  left: number;
-  top: number;
-  right: number;
-  bottom: number;
-}
-
 function boxOf({ x, y, anchor }: Slot, { width, height }: SlotSize): Box {
   const left = { middle: x - width / 2, left: x, right: x - width }[anchor];
   return { left, top: y - height / 2, right: left + width, bottom: y + height / 2 };
 }
-
-const apart = (a: Box, b: Box): boolean =>
-  a.right + GAP <= b.left || b.right + GAP <= a.left || a.bottom <= b.top || b.bottom <= a.top;
 
 /** The place itself, then places around it, nearest first. */
 function* near(slot: Slot): Generator<Slot> {
@@ -110,7 +101,7 @@ export function settleSlots({
     const isFree = (one: Slot): boolean => {
       const box = boxOf(one, size);
       const within = box.left >= 0 && box.top >= 0 && box.right <= paper.width && box.bottom <= paper.height;
-      return within && taken.every((other) => apart(box, other));
+      return within && taken.every((other) => !meet(box, other, GAP));
     };
     const found = firstOf(near(slot), isFree);
     if (!found) return null;

@@ -70,8 +70,6 @@ export function ItemDialog({ kind, kept, close }: { kind: ShelfKind; kept: KeptI
       onCancel={close}
       onOk={() => void save()}
       okText={kept ? 'Save' : 'Add'}
-      // A field that is left takes its message away, and the button from under the press: it keeps the focus.
-      okButtonProps={{ onMouseDown: (event) => event.preventDefault() }}
       confirmLoading={fetcher.state !== 'idle'}
       title={`${KIND_NAMES[kind].one}${kept ? '' : ', new'}`}
       width={560}

@@ -79,14 +79,14 @@ function SectionDrawing({
         </g>
       ))}
       <Dimension from={[x(-section.halfSectionMm), belly]} to={[x(section.halfSectionMm), belly]} tone="tone-layout" />
-      <text className="sheet-figure" x={x(0)} y={belly - 7} textAnchor="middle">
+      <text className="drawn-figure" x={x(0)} y={belly - 7} textAnchor="middle">
         section {lengths.text(report.tire.sectionWidthMm)}
       </text>
       <Dimension
         from={[x(-section.halfTreadMm), y(section.radiusMm) - 13]}
         to={[x(section.halfTreadMm), y(section.radiusMm) - 13]}
       />
-      <text className="sheet-figure is-soft" x={x(0)} y={y(section.radiusMm) - 19} textAnchor="middle">
+      <text className="drawn-figure is-soft" x={x(0)} y={y(section.radiusMm) - 19} textAnchor="middle">
         tread {lengths.text(report.tire.treadWidthMm)}
       </text>
       {centers.length === 2 && (
@@ -129,7 +129,7 @@ function DualGap({
     <>
       <Dimension from={[x(section.halfSectionMm), at]} to={[x(spacing - section.halfSectionMm), at]} tone={tone} />
       {/* Between the rims, where there is more room than between the tires. */}
-      <text className={`sheet-figure ${tone}`} x={x(spacing / 2)} y={y(section.rimRadiusMm) + 16} textAnchor="middle">
+      <text className={`drawn-figure ${tone}`} x={x(spacing / 2)} y={y(section.rimRadiusMm) + 16} textAnchor="middle">
         {text}
       </text>
     </>
@@ -171,10 +171,10 @@ function RimRange({
           />
         </g>
       ))}
-      <text className={`sheet-figure is-${verdict}`} x={scale.x(0)} y={y + 32} textAnchor="middle">
+      <text className={`drawn-figure is-${verdict}`} x={scale.x(0)} y={y + 32} textAnchor="middle">
         {rimFigure(rimWidthIn)} in rim: {word}
       </text>
-      <text className="sheet-figure is-soft" x={scale.x(0)} y={y + 49} textAnchor="middle">
+      <text className="drawn-figure is-soft" x={scale.x(0)} y={y + 49} textAnchor="middle">
         approved {rimFigure(least)} to {rimFigure(most)} in, measured on {rimFigure(measuringRimIn!)}
       </text>
     </g>

@@ -66,21 +66,24 @@ export function WindowChart(props: WindowChartProps) {
   // What was dragged is the drawing.
   const isTap = ({ clientX, clientY }: PointerEvent<Element>) =>
     Math.hypot(clientX - pressed.current[0], clientY - pressed.current[1]) <= TAP_PX;
+  const [first, last] = window.offsetsMm;
+  /** The nearest place of the chart. */
+  const within = ({ offsetMm, rimWidthIn }: Place): Place => ({
+    offsetMm: Math.min(last, Math.max(first, offsetMm)),
+    rimWidthIn: Math.min(most, Math.max(least, rimWidthIn)),
+  });
   const onChart = (event: PointerEvent<Element>) => placeOn(ref.current!.querySelector('svg')!, event);
   const placeOf = (event: PointerEvent<Element>, aside: readonly [number, number] = [0, 0]): Place => {
     const on = onChart(event);
     const at = snapped(x.invert(on.x - aside[0]), y.invert(on.y - aside[1]));
-    return {
-      offsetMm: Math.min(window.offsetsMm[1], Math.max(window.offsetsMm[0], at.offsetMm)),
-      rimWidthIn: Math.min(most, Math.max(least, at.rimWidthIn)),
-    };
+    return within(at);
   };
   const nudged = ({ key, shiftKey }: KeyboardEvent, from: Place): Place | null => {
     const by = shiftKey ? 5 : 1;
     const step = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, 0.5], ArrowDown: [0, -0.5] }[key];
-    return step
-      ? { offsetMm: from.offsetMm + step[0]!, rimWidthIn: Math.min(most, Math.max(least, from.rimWidthIn + step[1]!)) }
-      : null;
+    if (!step) return null;
+    const offsetMm = from.offsetMm + step[0]!;
+    return { ...within({ offsetMm, rimWidthIn: from.rimWidthIn + step[1]! }), offsetMm };
   };
   // The keyboard begins where somebody pointed, or at the raised setup.
   const from: Place = cursor ??
@@ -94,8 +97,7 @@ export function WindowChart(props: WindowChartProps) {
     if (!to) return;
     event.preventDefault();
     point(null);
-    const [first, last] = window.offsetsMm;
-    pin({ rimWidthIn: to.rimWidthIn, offsetMm: Math.min(last, Math.max(first, to.offsetMm)) });
+    pin(within(to));
   };
   return (
     <div className="window-chart" ref={ref}>

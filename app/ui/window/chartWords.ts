@@ -1,4 +1,5 @@
 import type { WindowRow } from '#core/advice/window';
+import { meet, type Box } from '../drawing/box';
 import { EDGE } from './chartScale';
 
 interface Scales {
@@ -21,13 +22,6 @@ export interface Words {
   places: readonly WordPlace[];
 }
 
-interface Box {
-  left: number;
-  right: number;
-  top: number;
-  bottom: number;
-}
-
 /** A letter of the narrow face, the height of a line over and under its middle, and half of a point. */
 const LETTER_PX = 6;
 const LINE_PX = 8;
@@ -46,8 +40,6 @@ function wordsBox(text: string, { x, y, anchor }: WordPlace): Box {
   const left = anchor === 'start' ? x : x - wide;
   return { left, right: left + wide, top: y - 4 - LINE_PX, bottom: y - 4 + LINE_PX };
 }
-
-const meet = (a: Box, b: Box): boolean => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 
 /** Each of the words at its first place clear of all else and within the chart; left out where there is none. */
 export function placeWords(

@@ -1,2 +1,2 @@
 export * from './fittings';
-export { predictionAt } from './prediction';
+export { figurePlusMinus, predictionAt } from './prediction';

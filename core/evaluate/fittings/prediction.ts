@@ -1,9 +1,8 @@
 import { placeOfCorner, type Corner, type FittedFigure, type MeasuredFigure, type Predicted } from '#core/fitting';
 import type { Job, Setup } from '#core/job';
 import { clearancesAt } from '#core/sweep';
-import type { Check } from '../check';
 import { candidateCase } from '../parts';
-import type { SetupReport } from '../report';
+import type { AxleReport, SetupReport } from '../report';
 
 export interface CornerOfSetup {
   job: Job;
@@ -21,8 +20,9 @@ const CHECK_OF: Partial<Record<FittedFigure, string>> = {
   dualGapMm: 'dual',
 };
 
-const plusMinusIn = (checks: readonly Check[], code: string | undefined): number | null =>
-  checks.find((check) => check.code === code)?.plusMinus ?? null;
+/** The ± of a figure; of a part, that of its least clearance. Null where none is computed. */
+export const figurePlusMinus = ({ checks }: Pick<AxleReport, 'checks'>, figure: FittedFigure): number | null =>
+  checks.find(({ code }) => code === (CHECK_OF[figure] ?? figure))?.plusMinus ?? null;
 
 /**
  * What the report says of a figure at a corner; of a part, its clearance in the very pose, with the ± of its least
@@ -34,7 +34,7 @@ export function predictionAt(
 ): Predicted {
   const { axle, side } = placeOfCorner(corner);
   const one = report[axle];
-  const plusMinusMm = plusMinusIn(one.checks, CHECK_OF[figure] ?? figure);
+  const plusMinusMm = figurePlusMinus(one, figure);
   const of = (valueMm: number | null | undefined): Predicted => ({ valueMm: valueMm ?? null, plusMinusMm });
   const gaps = side === 'left' && one.left ? one.left : one;
   switch (figure) {

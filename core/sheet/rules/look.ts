@@ -1,4 +1,4 @@
-import { poseWords, predictionAt, type ObstacleReport } from '#core/evaluate';
+import { figurePlusMinus, poseWords, predictionAt, type ObstacleReport } from '#core/evaluate';
 import type { FittedFigure } from '#core/fitting';
 import type { Pose } from '#core/kinematics';
 import { travelRange } from '#core/suspension';
@@ -75,7 +75,7 @@ function wayTo({ steerDeg, travelMm }: Pose, restMm: number): string {
 
 /** The nearest parts, each in the pose in which it is nearest. */
 export const nearest = cornerRule('look-at', (one) => {
-  const { figures, axle, side, words, job, setup, report, corner } = one;
+  const { figures, axle, side, words, setup } = one;
   const { restMm } = travelRange({ bumpMm: 0, droopMm: 0 }, setup.suspensionChange?.[axle]);
   return figures.obstacles
     .filter((part) => (part.side ?? side) === side && part.clearanceMm !== null)
@@ -83,7 +83,7 @@ export const nearest = cornerRule('look-at', (one) => {
     .slice(0, NEAREST)
     .map(({ id, label, clearanceMm, steerDeg, travelMm, verdict }): Made => {
       const pose = { steerDeg: steerDeg ?? 0, travelMm: travelMm ?? 0 };
-      const { plusMinusMm } = predictionAt({ job, setup, report, corner }, { figure: `obstacle:${id}`, ...pose });
+      const plusMinusMm = figurePlusMinus(figures, `obstacle:${id}`);
       const sure = plusMinusMm === null ? '' : ` ±${words.figure(plusMinusMm)}`;
       return {
         of: id,
