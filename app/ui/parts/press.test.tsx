@@ -17,10 +17,13 @@ function Page({ clicked }: { clicked(): void }) {
   );
 }
 
+/** jsdom has no pointer events of its own that know where they are. */
+const pointer = (type: 'pointerdown' | 'pointerup', clientX: number) =>
+  Object.assign(new MouseEvent(type, { clientX, clientY: 20, bubbles: true }), { isPrimary: true });
+
 const press = (from: Element, to: Element, by = 0) => {
-  const at = (clientX: number) => ({ clientX, clientY: 20, isPrimary: true, button: 0, bubbles: true });
-  fireEvent.pointerDown(from, at(10));
-  fireEvent.pointerUp(to, at(10 + by));
+  fireEvent(from, pointer('pointerdown', 10));
+  fireEvent(to, pointer('pointerup', 10 + by));
 };
 
 test('a press whose button moved from under it counts once; one drawn away, or of no button, does not', () => {
