@@ -70,6 +70,9 @@ interface EdgeWordsProps {
   size: { width: number };
 }
 
+/** Less room than this has no place for whole words at both ends of the offsets, px. */
+const WORDS_PX = 260;
+
 /** Rim widths as rows, offsets as ticks, and the tire of every row. */
 export function Grid({
   x,
@@ -88,6 +91,8 @@ export function Grid({
   const [from, to] = [Math.ceil(xInverse(x, EDGE.left) / 10) * 10, xInverse(x, size.width - EDGE.right)];
   const ticks = Array.from({ length: Math.floor((to - from) / 10) + 1 }, (_, n) => from + 10 * n);
   const named = isNamed({ step: 10, unitPx: x(1) - x(0) });
+  // Three words share the line under the chart.
+  const further = size.width - EDGE.left - EDGE.right < WORDS_PX ? '' : 'further ';
   return (
     <g className="window-grid">
       {widths.map((width) => (
@@ -127,13 +132,13 @@ export function Grid({
         tire
       </text>
       <text className="window-axis" x={EDGE.left} y={foot + 34}>
-        ← further out
+        ← {further}out
       </text>
       <text className="window-axis" x={(EDGE.left + size.width - EDGE.right) / 2} y={foot + 34} textAnchor="middle">
         offset, mm
       </text>
       <text className="window-axis" x={size.width - EDGE.right} y={foot + 34} textAnchor="end">
-        further in →
+        {further}in →
       </text>
     </g>
   );
