@@ -3,13 +3,14 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { install } from './lib/prepare.mjs';
-import { run } from './lib/run.mjs';
+import { root, run } from './lib/run.mjs';
 
 const debian = JSON.parse(readFileSync(new URL('../support/chromium.json', import.meta.url), 'utf8'));
 const chromium = process.env.CHROMIUM ?? debian.path;
 const reports = mkdtempSync(path.join(tmpdir(), 'scoval-reports-'));
 let passed = 0;
-let failed = 0;
+/** What failed, by name: said again at the end, where it is looked for. */
+const faults = [];
 
 /** Runs one check that either holds or does not. */
 async function check(name, command, args) {
@@ -20,7 +21,7 @@ async function check(name, command, args) {
     return true;
   } catch (error) {
     console.error(String(error.message ?? error));
-    failed += 1;
+    faults.push(name);
     return false;
   }
 }
@@ -32,11 +33,10 @@ async function suite(name, [command, ...args], { env = {}, count }) {
   try {
     const [good, bad] = count();
     passed += good;
-    failed += bad;
-    if (good + bad === 0) failed += 1;
+    faults.push(...bad.map((fault) => `${name}: ${fault}`));
+    if (good + bad.length === 0) faults.push(`${name}: nothing was tried`);
   } catch {
-    console.error(`${name} left no report`);
-    failed += 1;
+    faults.push(`${name}: left no report`);
   }
 }
 
@@ -63,30 +63,45 @@ await Promise.all([
     check('unused files and exports', 'npx', ['knip', '--no-progress']),
   ),
 ]);
+/** The failed tests of one file, or the file itself when it could not run. */
+function failuresOf({ name, status, assertionResults }) {
+  const file = path.relative(root, name);
+  const failures = assertionResults.filter((test) => test.status === 'failed');
+  if (status === 'failed' && failures.length === 0) return [`${file} could not run`];
+  return failures.map((test) => `${file} › ${test.fullName}\n${test.failureMessages.join('\n')}`);
+}
 const unit = (name, folders) =>
   suite(name, ['npx', 'jest', ...folders, '--json', `--outputFile=${path.join(reports, 'jest.json')}`], {
     count() {
       const report = read('jest.json');
       rmSync(path.join(reports, 'jest.json'));
-      return [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites];
+      return [report.numPassedTests, report.testResults.flatMap(failuresOf)];
     },
   });
 await unit('unit tests', ['core/', 'formats/', 'cli/', 'scripts/']);
 console.log('\n— database driver');
 await driver.catch((error) => {
   console.error(error.message);
-  failed += 1;
+  faults.push('database driver');
 });
 await unit('unit tests of server and pages', ['server/', 'app/']);
+/** The browser tests of one suite that did not pass at once. */
+function unexpectedOf({ title, specs = [], suites = [] }) {
+  const failures = specs.filter((spec) =>
+    spec.tests.some(({ status }) => status !== 'expected' && status !== 'skipped'),
+  );
+  return [...failures.map((spec) => spec.title), ...suites.flatMap(unexpectedOf)].map((name) => `${title} › ${name}`);
+}
 if (built)
   await suite('browser tests', ['npx', 'playwright', 'test', '--reporter=line,json'], {
     env: { PLAYWRIGHT_JSON_OUTPUT_FILE: path.join(reports, 'playwright.json') },
     count() {
-      const { stats, errors } = read('playwright.json');
-      return [stats.expected, stats.unexpected + stats.flaky + errors.length];
+      const { stats, errors, suites } = read('playwright.json');
+      return [stats.expected, [...suites.flatMap(unexpectedOf), ...errors.map((error) => error.message)]];
     },
   });
 if (built) await check('trial, a short one', 'npx', ['tsx', 'scripts/trial/trial.ts', '--seconds', '30']);
 rmSync(reports, { recursive: true });
-console.log(`\n${passed} passed, ${failed} failed`);
-process.exitCode = failed > 0 ? 1 : 0;
+for (const fault of faults) console.log(`\n— failed: ${fault}`);
+console.log(`\n${passed} passed, ${faults.length} failed`);
+process.exitCode = faults.length > 0 ? 1 : 0;
