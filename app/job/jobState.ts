@@ -1,5 +1,5 @@
 import { DomainError } from '#core/errors';
-import { applyEdits, placeOf, type Edit, type Job } from '#core/job';
+import { applyEdits, editsMeet, placeOf, type Edit, type Job } from '#core/job';
 import { readingsIn } from '#formats/fields';
 import type { Fault } from '#formats/job';
 import type { ForeignChange, Saved, SaveResult } from '#server/edits';
@@ -139,9 +139,12 @@ function answered(state: JobState, result: SaveResult | Unreachable): JobState {
       return settle({ ...state, queue: state.queue.slice(1), save: { name: 'saved' } });
     case 'conflict':
       // A step through the history meant the history as it was shown; it is not made on another one.
-      return state.queue[0]?.kind === 'edits'
-        ? settle({ ...state, save: { ...result, name: 'conflict' } })
-        : settle({ ...state, server: result.open, queue: state.queue.slice(1), save: { name: 'saved' } });
+      if (state.queue[0]?.kind !== 'edits')
+        return settle({ ...state, server: result.open, queue: state.queue.slice(1), save: { name: 'saved' } });
+      // Two who work at two places of one job need not be asked.
+      return isApart(state, result)
+        ? rebased(state, result.open)
+        : settle({ ...state, save: { ...result, name: 'conflict' } });
     case 'invalid':
       return { ...state, save: { name: 'refused', faults: result.faults } };
     case 'gone':
@@ -150,6 +153,16 @@ function answered(state: JobState, result: SaveResult | Unreachable): JobState {
       return { ...state, save: { name: 'failed', why: result.why } };
   }
 }
+
+/** Whether nothing that was saved elsewhere concerns a place that waits here. */
+const isApart = (state: JobState, { changes, earlier }: Extract<SaveResult, { status: 'conflict' }>): boolean => {
+  const mine = waitingEdits(state);
+  return (
+    earlier === 0 &&
+    changes.length > 0 &&
+    !changes.some(({ edits }) => edits.some((one) => mine.some((other) => editsMeet(one, other))))
+  );
+};
 
 function rebased(state: JobState, open: OpenJob): JobState {
   return settle({ ...state, server: open, save: { name: 'saved' } });

@@ -1,3 +1,6 @@
 export * from './records';
 export * from './corner';
 export * from './compare';
+export * from './progress';
+export * from './retorque';
+export * from './tightening';

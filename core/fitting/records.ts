@@ -7,6 +7,7 @@ export type Corner = (typeof CORNERS)[number];
 
 /** Held against the car with nothing torqued for the road, or for good. */
 export const FITTING_KINDS = ['mock-up', 'final'] as const;
+export type FittingKind = (typeof FITTING_KINDS)[number];
 
 /** What became of it. */
 export const OUTCOMES = ['kept', 'changed', 'taken off'] as const;
@@ -97,7 +98,7 @@ export interface FittedCorner {
 /** One attempt to put a setup, or several, on the car. */
 export interface Fitting {
   id: string;
-  kind: (typeof FITTING_KINDS)[number];
+  kind: FittingKind;
   startedAt: string;
   finishedAt?: string | null | undefined;
   odometerKm?: number | null | undefined;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { DomainError } from '#core/errors';
+import type { Fitting } from '#core/fitting';
 import {
   applyEdits,
   copyOfSetup,
@@ -9,9 +10,13 @@ import {
   setupFromPresent,
   valueAt,
   type Edit,
+  type Job,
 } from '#core/job';
 import { jobStanding, stationProgress } from '#core/standing';
 import { example } from '#support/jobs';
+
+/** As it is in the list, its keys in another order. */
+const row = { takenAt: 'T', nm: 90, fastener: 9, stage: 0, joint: 'wheel' };
 
 const edit: fc.Arbitrary<Edit> = fc.oneof(
   fc.record({
@@ -35,12 +40,43 @@ const edit: fc.Arbitrary<Edit> = fc.oneof(
       ['setups', 'b', 'label'],
     ),
   }),
+  fc.nat({ max: 9 }).map((n): Edit => ({
+    op: 'fill',
+    path: ['fittings', 'f1', 'corners', 'frontRight', 'steps', `step-${n}`],
+    value: { doneAt: `T${n}` },
+  })),
+  fc.nat({ max: 99 }).map((n): Edit => ({
+    op: 'add',
+    path: ['fittings', 'f1', 'corners', 'frontRight', n % 2 ? 'torque' : 'marks'],
+    value: n % 2 ? { stage: n, fastener: 1 } : { id: `m${n}`, clockDeg: n },
+    ...(n % 3 === 0 ? { at: 0 } : {}),
+  })),
+  fc.constantFrom<Edit[]>(
+    { op: 'add', path: ['fittings'], value: { id: 'f2' } },
+    { op: 'remove', path: ['fittings'], value: { id: 'f0' } },
+    { op: 'remove', path: ['fittings', 'f1', 'corners', 'frontRight', 'torque'], value: row },
+    { op: 'set', path: ['fittings', 'f1', 'note'], value: 'typed' },
+  ),
   fc.nat({ max: 999 }).map((n): Edit => ({
     op: 'add-setup',
     setup: { id: `n${n}` },
     after: n % 3 === 0 ? null : n % 3 === 1 ? 'a' : undefined,
   })),
 );
+
+const fitted = (id: string): Fitting => ({
+  id,
+  kind: 'final',
+  startedAt: '2026-03-02T08:40:00Z',
+  corners: {
+    frontRight: {
+      setup: 'b',
+      steps: { 'step-1': { doneAt: 'T' } },
+      torque: [{ joint: 'wheel', stage: 0, fastener: 9, nm: 90, takenAt: 'T' }],
+    },
+  },
+});
+const fittedTwice = (): Job => ({ ...example(), fittings: [fitted('f0'), fitted('f1')] });
 
 describe('edits', () => {
   test('the inverse edits bring back exactly what was', () => {
@@ -51,10 +87,10 @@ describe('edits', () => {
           selector: (one) => (one.op === 'add-setup' ? one.setup.id : JSON.stringify(one)),
         }),
         (edits) => {
-          const before = example();
+          const before = fittedTwice();
           const after = applyEdits(before, edits);
           expect(applyEdits(after, inverseEdits(before, edits))).toEqual(before);
-          expect(before).toEqual(example());
+          expect(before).toEqual(fittedTwice());
         },
       ),
     );
@@ -89,6 +125,33 @@ describe('edits', () => {
     expect(() => applyEdits(example(), [bad])).toThrow(DomainError);
     expect(({} as Record<string, unknown>).polluted).toBeUndefined();
   });
+  const torque = ['fittings', 'f1', 'corners', 'frontRight', 'torque'];
+  const added = (value: unknown): Edit => ({ op: 'add', path: torque, value });
+  test.each<[string, Edit]>([
+    ['a row that is there already', added(row)],
+    ['one that is not there', { op: 'remove', path: torque, value: { ...row, nm: 91 } }],
+    ['a list that is none', { op: 'add', path: ['title'], value: 1 }],
+    ['a member set as a whole', { op: 'set', path: ['fittings', 'f1'], value: {} }],
+    ['a fitting that is not there', { op: 'set', path: ['fittings', 'f9', 'note'], value: '' }],
+  ])('%s is refused', (_, bad) => expect(() => applyEdits(fittedTwice(), [bad])).toThrow(DomainError));
+
+  test('a place that is filled keeps what stands there, and taking that back changes nothing', () => {
+    const fill: Edit = { op: 'fill', path: ['fittings', 'f1', 'corners', 'frontRight', 'steps', 'step-1'], value: {} };
+    const job = fittedTwice();
+    expect(applyEdits(job, [fill])).toBe(job);
+    expect(inverseEdits(job, [fill])).toEqual([]);
+    expect(editsMeet(fill, fill)).toBe(false);
+    expect(editsMeet(fill, { op: 'clear', path: fill.path })).toBe(true);
+  });
+
+  test('rows of one list do not meet, the same row does', () => {
+    expect(editsMeet(added({ nm: 1 }), added({ nm: 2 }))).toBe(false);
+    expect(editsMeet(added({ nm: 1, stage: 2 }), { op: 'remove', path: torque, value: { stage: 2, nm: 1 } })).toBe(
+      true,
+    );
+    expect(editsMeet(added({ nm: 1 }), { op: 'clear', path: torque.slice(0, 4) })).toBe(true);
+  });
+
   test('edits meet when one concerns the place of the other', () => {
     const at = (...path: string[]): Edit => ({ op: 'set', path, value: 1 });
     expect(editsMeet(at('vehicle', 'front', 'room'), at('vehicle', 'front', 'room', 'archGapMm'))).toBe(true);

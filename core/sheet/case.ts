@@ -1,8 +1,8 @@
 import type { AxleReport, Hardware, SetupReport } from '#core/evaluate';
-import type { Corner, CornerPlace } from '#core/fitting';
+import type { Corner, CornerPlace, FittingKind } from '#core/fitting';
 import type { Job, Setup, SetupAxle, StackPart } from '#core/job';
 import type { Words } from '#core/units';
-import type { SheetStep } from './records';
+import type { FittingStep, SheetStep } from './records';
 
 /** What is known when the sheet of a setup is made. */
 export interface CarCase {
@@ -10,6 +10,7 @@ export interface CarCase {
   setup: Setup;
   report: SetupReport;
   words: Words;
+  kind: FittingKind;
 }
 
 /** The same at one corner that the setup has something for. */
@@ -25,7 +26,7 @@ export interface CornerCase extends CarCase, CornerPlace {
 
 /** A step as its rule makes it; what is left out is none. */
 export type Made = Pick<SheetStep, 'text' | 'because'> &
-  Partial<Pick<SheetStep, 'expects' | 'torqueNm'>> & {
+  Partial<Pick<FittingStep, 'expects' | 'torqueNm' | 'tightens'>> & {
     /** Behind the rule's own name, where it makes several; or a name in its place. */
     of?: string;
     id?: string;
@@ -35,14 +36,20 @@ export type Made = Pick<SheetStep, 'text' | 'because'> &
 export interface CarRule {
   on: 'car';
   id: string;
+  /** Only where the car is driven with it: a mock-up leaves it out. */
+  forTheRoad?: true;
   make(one: CarCase): readonly Made[];
 }
 export interface CornerRule {
   on: 'corner';
   id: string;
+  forTheRoad?: true;
   make(one: CornerCase): readonly Made[];
 }
 export type Rule = CarRule | CornerRule;
 
 export const carRule = (id: string, make: CarRule['make']): CarRule => ({ on: 'car', id, make });
 export const cornerRule = (id: string, make: CornerRule['make']): CornerRule => ({ on: 'corner', id, make });
+
+/** A rule that a mock-up has no use for. */
+export const forTheRoad = <R extends Rule>(rule: R): R => ({ ...rule, forTheRoad: true });

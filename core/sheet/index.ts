@@ -1,2 +1,4 @@
 export * from './records';
-export { sheetOf } from './sheet';
+export { sheetOf, stepsOfFitting, type SheetOptions } from './sheet';
+export * from './begin';
+export * from './tightenings';

@@ -176,6 +176,13 @@ test('edits in the words of the history', () => {
   expect(editName({ op: 'clear', path: ['setups', 'b', 'rear', 'tire', 'size'] })).toBe('setup b · rear · tire size');
   expect(editName({ op: 'add-setup', setup: { id: 'c' } })).toBe('setup c added');
   expect(editName({ op: 'remove-setup', id: 'c' })).toBe('setup c removed');
+  const at = ['fittings', 'f1', 'corners', 'frontRight'];
+  expect(editName({ op: 'fill', path: [...at, 'steps', 'hub-clean'], value: {} })).toBe(
+    'fitting f1 · front right · step hub-clean',
+  );
+  expect(editName({ op: 'add', path: [...at, 'torque'], value: {} })).toBe('fitting f1 · front right · torque added');
+  expect(editName({ op: 'remove', path: ['fittings'], value: {} })).toBe('fitting removed');
+  expect(editName({ op: 'set', path: ['fittings', 'f1', 'odometerKm'], value: 1 })).toBe('fitting f1 · odometer');
 });
 test('what a tool is good for, ± mm at 95 % (common practice, no source)', () => {
   const expected: Record<Instrument, number | null> = {

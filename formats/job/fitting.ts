@@ -31,7 +31,7 @@ const step = Joi.object({
 
 const corner = Joi.object({
   setup: id,
-  steps: Joi.object().pattern(/^[a-z0-9-]{1,60}$/, step),
+  steps: Joi.object().pattern(/^[A-Za-z0-9_-]{1,60}$/, step),
   predicted: Joi.array()
     .items(
       Joi.object({ figure, ...pose, valueMm: number(-3000, 3000).required(), plusMinusMm: number(0, 1000).required() }),

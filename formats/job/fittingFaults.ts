@@ -1,5 +1,5 @@
 import { CORNERS, placeOfCorner, type Corner, type FittedCorner, type Fitting } from '#core/fitting';
-import type { Job } from '#core/job';
+import type { Job, StackPart } from '#core/job';
 import { pathText, type Fault } from '#formats/faults';
 
 type Path = readonly (string | number)[];
@@ -28,6 +28,8 @@ interface CornerAsk {
   path: Path;
 }
 
+const isAdapter = ({ kind }: StackPart): boolean => kind === 'bolt-on';
+
 function cornerFaults({ job, corner, fitted, path }: CornerAsk): Fault[] {
   const faults: Fault[] = [];
   const { axle } = placeOfCorner(corner);
@@ -35,11 +37,14 @@ function cornerFaults({ job, corner, fitted, path }: CornerAsk): Fault[] {
   const say = (at: Path, message: string) => faults.push({ path: pathText([...path, ...at]), message });
   if (!job.setups.some(({ id }) => id === fitted.setup)) say(['setup'], `there is no setup “${fitted.setup}”`);
   if (corner.endsWith('Inner') && car?.dual !== true) say([], `the ${axle} axle has no inner wheels`);
-  const lugs = car?.hub?.lugCount ?? null;
-  if (lugs !== null)
-    fitted.torque?.forEach(({ fastener }, row) => {
-      if (fastener > lugs) say(['torque', row, 'fastener'], `the ${axle} hub has ${lugs} fasteners`);
-    });
+  const hub = car?.hub?.lugCount ?? null;
+  const adapter = job.setups.find(({ id }) => id === fitted.setup)?.[axle]?.stack?.findLast(isAdapter);
+  const wheel = adapter?.toLugCount ?? hub;
+  fitted.torque?.forEach(({ joint, fastener }, row) => {
+    const lugs = joint === 'wheel' ? wheel : hub;
+    const carrier = joint === 'wheel' && adapter ? `${axle} adapter` : `${axle} hub`;
+    if (lugs !== null && fastener > lugs) say(['torque', row, 'fastener'], `the ${carrier} has ${lugs} fasteners`);
+  });
   return faults;
 }
 

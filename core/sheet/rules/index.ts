@@ -1,4 +1,4 @@
-import type { Rule } from '../case';
+import { forTheRoad, type Rule } from '../case';
 import * as car from './car';
 import * as dryFit from './dryFit';
 import * as look from './look';
@@ -17,23 +17,23 @@ export const RULES: readonly Rule[] = [
   dryFit.rings,
   dryFit.pockets,
   dryFit.cap,
-  dryFit.film,
+  forTheRoad(dryFit.film),
   tighten.adapters,
   tighten.byHand,
   tighten.turnsFree,
   tighten.wheelNuts,
   look.settle,
-  tighten.settleAndAgain,
+  forTheRoad(tighten.settleAndAgain),
   look.readings,
   look.dualGap,
   look.nearest,
-  look.drive,
-  car.pressure,
-  car.sensors,
-  car.speed,
-  car.balance,
-  car.alignment,
-  car.lamps,
-  car.spare,
-  car.retorque,
+  forTheRoad(look.drive),
+  forTheRoad(car.pressure),
+  forTheRoad(car.sensors),
+  forTheRoad(car.speed),
+  forTheRoad(car.balance),
+  forTheRoad(car.alignment),
+  forTheRoad(car.lamps),
+  forTheRoad(car.spare),
+  forTheRoad(car.retorque),
 ];

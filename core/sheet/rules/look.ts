@@ -92,7 +92,7 @@ export const nearest = cornerRule('look-at', (one) => {
           verdict === 'fail'
             ? `It is predicted to touch by ${words.length(-clearanceMm!)}${sure}.`
             : `${words.length(clearanceMm!)}${sure} of room is predicted there.`,
-        expects: { figure: `obstacle:${id}`, predictedMm: clearanceMm, plusMinusMm },
+        expects: { figure: `obstacle:${id}`, ...pose, predictedMm: clearanceMm, plusMinusMm },
       };
     });
 });

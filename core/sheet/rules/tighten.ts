@@ -1,7 +1,7 @@
 import { starOrder, torqueStages } from '#core/fastener';
 import { predictionAt } from '#core/evaluate';
 import type { Words } from '#core/units';
-import { carRule, cornerRule, type CornerCase, type Made } from '../case';
+import { carRule, cornerRule, type CarCase, type CornerCase, type Made } from '../case';
 
 const orderText = (lugCount: number | null | undefined): string =>
   lugCount == null || lugCount < 3 || lugCount > 10
@@ -13,19 +13,27 @@ const orderText = (lugCount: number | null | undefined): string =>
 const stagesText = (stages: readonly number[], words: Words): string =>
   stages.map((nm) => words.measure('torque', nm)).join(', ');
 
-/** Torque in stages, or where it is to be found. */
-function torque(torqueNm: number | null | undefined, words: Words): Pick<Made, 'torqueNm'> & { said: string } {
+/** Torque in stages, or where it is to be found; a mock-up is drawn up with the first stage alone. */
+function torque(
+  torqueNm: number | null | undefined,
+  { words, kind }: Pick<CarCase, 'words' | 'kind'>,
+): Required<Pick<Made, 'torqueNm'>> & { said: string } {
   if (torqueNm == null) return { torqueNm: null, said: 'to the maker’s torque (not in this job: look it up)' };
   const stages = torqueStages(torqueNm);
+  if (kind === 'mock-up') {
+    const first = stages.slice(0, 1);
+    return { torqueNm: first, said: `to ${stagesText(first, words)}: enough to read it, not to drive on` };
+  }
   return { torqueNm: stages, said: `in stages: ${stagesText(stages, words)}` };
 }
 
 /** An adapter's own nuts, before the wheel hides them. */
-export const adapters = cornerRule('adapter-nuts', ({ pieces, hardware, words }) =>
+export const adapters = cornerRule('adapter-nuts', ({ pieces, hardware, words, kind: made }) =>
   pieces
     .filter(({ kind }) => kind === 'bolt-on')
     .map(({ thicknessMm }, at, all) => {
-      const { torqueNm, said } = torque(hardware.hub.fastener?.torqueNm, words);
+      const { torqueNm, said } = torque(hardware.hub.fastener?.torqueNm, { words, kind: made });
+      const { lugCount } = hardware.hubPattern.pattern;
       return {
         ...(all.length > 1 ? { of: String(at + 1) } : {}),
         text:
@@ -34,7 +42,8 @@ export const adapters = cornerRule('adapter-nuts', ({ pieces, hardware, words })
         because:
           `The ${thicknessMm == null ? '' : `${words.length(thicknessMm)} `}adapter carries the wheel,` +
           ' and its nuts cannot be reached with the wheel on.',
-        torqueNm: torqueNm ?? null,
+        torqueNm,
+        tightens: { joint: 'adapter' as const, lugCount: lugCount ?? null },
       };
     }),
 );
@@ -79,17 +88,21 @@ const wheelTorque = ({ hardware: { adapter, hub } }: CornerCase): number | null 
   (adapter ? adapter.torqueNm : hub.fastener?.torqueNm) ?? null;
 
 export const wheelNuts = cornerRule('wheel-torque', (one) => {
-  const { words, hardware } = one;
-  const { torqueNm, said } = torque(wheelTorque(one), words);
+  const { hardware, kind } = one;
+  const { torqueNm, said } = torque(wheelTorque(one), one);
+  const { lugCount } = hardware.carries;
   return [
     {
       text:
-        `Tighten ${orderText(hardware.carries.lugCount)}, ${said}.` +
-        ' The first stages with the wheel off the ground, the last with the car on its wheels.',
+        `Tighten ${orderText(lugCount)}, ${said}.` +
+        (kind === 'mock-up'
+          ? ''
+          : ' The first stages with the wheel off the ground, the last with the car on its wheels.'),
       because: hardware.adapter
         ? 'The adapter’s studs hold the wheel, not the car’s.'
         : 'Drawn down across, stage by stage, the pad seats square.',
-      torqueNm: torqueNm ?? null,
+      torqueNm,
+      tightens: { joint: 'wheel' as const, lugCount: lugCount ?? null },
     },
   ];
 });
