@@ -12,6 +12,7 @@ export default [
     route('setups', 'routes/setups.tsx'),
     route('compare', 'routes/compare.tsx'),
     route('sweep', 'routes/sweep.tsx'),
+    route('fit-up', 'routes/fit-up.tsx'),
   ]),
   route('shelf', 'routes/shelf.tsx'),
   route('defaults', 'routes/defaults.tsx'),

@@ -1,7 +1,14 @@
 import Joi from 'joi';
 import { createCookie } from 'react-router';
 import { LENGTH_UNITS, measureUnits } from '#core/units';
-import { COOKIE_NAME, DEFAULT_PREFERENCES, GUIDE_STATES, KEY_STATES, type Preferences } from './preferences';
+import {
+  COOKIE_NAME,
+  DEFAULT_PREFERENCES,
+  GUIDE_STATES,
+  KEY_STATES,
+  MOST_INITIALS,
+  type Preferences,
+} from './preferences';
 
 const cookie = createCookie(COOKIE_NAME);
 
@@ -17,6 +24,7 @@ const schema = Joi.object<Preferences>({
   theme: Joi.valid('light', 'dark', 'system').required(),
   keys: Joi.valid(...KEY_STATES).default(DEFAULT_PREFERENCES.keys),
   guide: Joi.valid(...GUIDE_STATES).default(DEFAULT_PREFERENCES.guide),
+  initials: Joi.string().allow('').max(MOST_INITIALS).default(DEFAULT_PREFERENCES.initials),
 });
 
 /** The preferences a request carries; the usual ones where it carries none or nonsense. */

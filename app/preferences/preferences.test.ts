@@ -21,24 +21,37 @@ test.each(['mm', 'in', 'in16', 'in32'] as const)('what the browser keeps, the se
     for (const set of Object.values(UNIT_SETS)) {
       const { length: _, ...measures } = set;
       for (const guide of GUIDE_STATES)
-        expect(await asked(`other=1; ${kept({ unit, measures, theme, guide, keys: 'off' })}`)).toEqual({
-          unit,
-          measures,
-          theme,
-          guide,
-          keys: 'off',
-        });
+        expect(await asked(`other=1; ${kept({ unit, measures, theme, guide, keys: 'off', initials: 'ØM·' })}`)).toEqual(
+          {
+            unit,
+            measures,
+            theme,
+            guide,
+            keys: 'off',
+            initials: 'ØM·',
+          },
+        );
     }
 });
 test('nothing of what else stands beside the preferences is kept', async () => {
   const { measures } = DEFAULT_PREFERENCES;
-  const more = { unit: 'in', measures, theme: 'dark', guide: 'off', keys: 'on', choose: () => {}, password: 'x' };
+  const more = {
+    unit: 'in',
+    measures,
+    theme: 'dark',
+    guide: 'off',
+    keys: 'on',
+    initials: '',
+    choose: () => {},
+    password: 'x',
+  };
   expect(await asked(kept(more as Preferences))).toEqual({
     unit: 'in',
     measures,
     theme: 'dark',
     guide: 'off',
     keys: 'on',
+    initials: '',
   });
 });
 test('what was kept before each quantity was chosen for itself still holds', async () => {

@@ -12,7 +12,11 @@ export interface Preferences {
   guide: (typeof GUIDE_STATES)[number];
   /** Whether single keys act. */
   keys: (typeof KEY_STATES)[number];
+  /** Who ticks a step at the car; empty until somebody says. */
+  initials: string;
 }
+
+export const MOST_INITIALS = 40;
 
 export const KEY_STATES = ['on', 'off'] as const;
 export const GUIDE_STATES = ['offered', 'on', 'off'] as const;
@@ -24,6 +28,7 @@ export const DEFAULT_PREFERENCES: Preferences = {
   theme: 'system',
   guide: 'offered',
   keys: 'on',
+  initials: '',
 };
 
 export const COOKIE_NAME = 'scoval-preferences';
@@ -33,9 +38,12 @@ const YEAR_SECONDS = 60 * 60 * 24 * 365;
  * Keeps preferences in a cookie, so that the first HTML of the next page already shows them. Written as React Router
  * reads cookies.
  */
-export function keepPreferences({ unit, measures, theme, guide, keys }: Preferences): void {
-  // A cookie holds letters that every browser passes on: the dot of N·m is none.
-  const text = JSON.stringify({ unit, measures, theme, guide, keys }).replaceAll('·', '\\u00b7');
+export function keepPreferences({ unit, measures, theme, guide, keys, initials }: Preferences): void {
+  // A cookie holds letters that every browser passes on: the dot of N·m is none, nor is Ø.
+  const text = JSON.stringify({ unit, measures, theme, guide, keys, initials }).replace(
+    /[^\x20-\x7e]/g,
+    (letter) => `\\u${letter.charCodeAt(0).toString(16).padStart(4, '0')}`,
+  );
   const value = encodeURIComponent(btoa(text));
   document.cookie = `${COOKIE_NAME}=${value}; path=/; samesite=lax; max-age=${YEAR_SECONDS}`;
 }

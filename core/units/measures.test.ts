@@ -100,3 +100,11 @@ describe('units, each for itself', () => {
     expect(unitsOf('in')).toEqual(UNIT_SETS.us);
   });
 });
+
+// The international mile is 1.609344 km (1959 agreement).
+test('a distance is said in the unit that goes with the speed', () => {
+  expect(formatMeasure({ quantity: 'distance', value: 61240, unit: 'mm' })).toBe('61240 km');
+  expect(formatMeasure({ quantity: 'distance', value: 160.9344, unit: { ...UNIT_SETS.uk } })).toBe('100 mi');
+  expect(readMeasure('100 miles', 'distance', 'mm')).toBeCloseTo(160.9344, 10);
+  expect(readMeasure('100', 'distance', 'in')).toBeCloseTo(160.9344, 10);
+});

@@ -4,8 +4,10 @@ import { plainText, readNumber, shorten } from './readNumber';
 import { KG_PER_LB, KM_PER_MILE, KPA_PER_PSI, NM_PER_LB_FT } from './constants';
 import { unitsOf, type UnitChoice, type Units } from './unitSet';
 
-/** Quantities beside lengths that are said in one unit or another. */
-export type Quantity = Exclude<keyof Units, 'length'>;
+/** Quantities beside lengths that a reader has chosen a unit for. */
+type Chosen = Exclude<keyof Units, 'length'>;
+/** Quantities beside lengths that are said in one unit or another; a distance is said as its speed is. */
+export type Quantity = Chosen | 'distance';
 
 /** Units of a quantity, the core's own first, each with its size in it. */
 const UNITS: Record<Quantity, readonly { sign: string; size: number; also?: readonly string[]; decimals: number }[]> = {
@@ -22,6 +24,10 @@ const UNITS: Record<Quantity, readonly { sign: string; size: number; also?: read
     { sign: 'km/h', size: 1, also: ['kmh', 'kph'], decimals: 1 },
     { sign: 'mph', size: KM_PER_MILE, decimals: 1 },
   ],
+  distance: [
+    { sign: 'km', size: 1, decimals: 0 },
+    { sign: 'mi', size: KM_PER_MILE, also: ['mile', 'miles'], decimals: 0 },
+  ],
   torque: [
     { sign: 'N·m', size: 1, also: ['nm', 'n·m', 'n.m'], decimals: 0 },
     { sign: 'lb·ft', size: NM_PER_LB_FT, also: ['lbft', 'lb.ft', 'ft·lb', 'ftlb'], decimals: 0 },
@@ -29,12 +35,13 @@ const UNITS: Record<Quantity, readonly { sign: string; size: number; also?: read
 };
 
 /** The signs of a quantity's units. */
-export const measureUnits = <Q extends Quantity>(quantity: Q): readonly Units[Q][] =>
+export const measureUnits = <Q extends Chosen>(quantity: Q): readonly Units[Q][] =>
   UNITS[quantity].map(({ sign }) => sign as Units[Q]);
 
 /** A quantity's unit as a reader has chosen it. */
 const unitFor = (quantity: Quantity, unit: UnitChoice) => {
-  const chosen = unitsOf(unit)[quantity];
+  const units = unitsOf(unit);
+  const chosen = quantity === 'distance' ? (units.speed === 'mph' ? 'mi' : 'km') : units[quantity];
   return UNITS[quantity].find(({ sign }) => sign === chosen)!;
 };
 

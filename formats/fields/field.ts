@@ -16,6 +16,7 @@ export const HELP_PICTURES = [
   'bore',
   'lip',
   'stud',
+  'poke',
 ] as const;
 export type HelpPicture = (typeof HELP_PICTURES)[number];
 

@@ -6,7 +6,7 @@ import {
   setOf,
   UNIT_SETS,
   type LengthUnit,
-  type Quantity,
+  type Units,
   type UnitSetName,
 } from '#core/units';
 import { SettingOutlined } from '../parts/icons';
@@ -38,10 +38,10 @@ export const UnitSwitch = memo(() => {
 UnitSwitch.displayName = 'UnitSwitch';
 
 const SET_NAMES: Record<UnitSetName, string> = { metric: 'Metric', uk: 'UK', us: 'US' };
-const QUANTITIES: readonly (readonly [Quantity, string])[] = [
+const QUANTITIES: readonly (readonly [Exclude<keyof Units, 'length'>, string])[] = [
   ['torque', 'Torque'],
   ['pressure', 'Tire pressure'],
-  ['speed', 'Speed'],
+  ['speed', 'Speed and distance'],
   ['mass', 'Weight'],
 ];
 

@@ -84,4 +84,16 @@ export const STATIONS: readonly Station[] = [
       };
     },
   },
+  {
+    key: '9',
+    path: 'fit-up',
+    name: 'Fit-up',
+    state: ({ fittings = [] }) => {
+      const last = fittings.at(-1);
+      return {
+        text: !last ? 'not yet' : last.finishedAt ? (last.outcome ?? 'closed') : 'under way',
+        full: fittings.some(({ kind, finishedAt, outcome }) => kind === 'final' && finishedAt && outcome === 'kept'),
+      };
+    },
+  },
 ];

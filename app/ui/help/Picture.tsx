@@ -144,6 +144,16 @@ const PICTURES: Record<HelpPicture, ReactNode> = {
       <Dim x1={82} y1={72} x2={136} y2={72} />
     </>
   ),
+  poke: (
+    <>
+      <Section />
+      <Fender />
+      <Tool d="M160,6h8v90h-8zM160,40h8v14h-8z" />
+      <circle className="pic-mark" cx={164} cy={47} r={3} />
+      <Tool d="M133,58h34v5h-34z" />
+      <Dim x1={133} y1={72} x2={160} y2={72} />
+    </>
+  ),
 } satisfies Record<string, ReactNode>;
 
 /** A small drawing of where the rule goes. */

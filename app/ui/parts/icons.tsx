@@ -10,11 +10,13 @@ import {
   DeleteOutlined as AntdDeleteOutlined,
   DownOutlined as AntdDownOutlined,
   DownloadOutlined as AntdDownloadOutlined,
+  DisconnectOutlined as AntdDisconnectOutlined,
   EditOutlined as AntdEditOutlined,
   FileTextOutlined as AntdFileTextOutlined,
   InboxOutlined as AntdInboxOutlined,
   LeftOutlined as AntdLeftOutlined,
   MenuOutlined as AntdMenuOutlined,
+  MoreOutlined as AntdMoreOutlined,
   MoonOutlined as AntdMoonOutlined,
   PauseOutlined as AntdPauseOutlined,
   PlusOutlined as AntdPlusOutlined,
@@ -51,11 +53,13 @@ export const CopyOutlined = silent(AntdCopyOutlined);
 export const DeleteOutlined = silent(AntdDeleteOutlined);
 export const DownOutlined = silent(AntdDownOutlined);
 export const DownloadOutlined = silent(AntdDownloadOutlined);
+export const DisconnectOutlined = silent(AntdDisconnectOutlined);
 export const EditOutlined = silent(AntdEditOutlined);
 export const FileTextOutlined = silent(AntdFileTextOutlined);
 export const InboxOutlined = silent(AntdInboxOutlined);
 export const LeftOutlined = silent(AntdLeftOutlined);
 export const MenuOutlined = silent(AntdMenuOutlined);
+export const MoreOutlined = silent(AntdMoreOutlined);
 export const MoonOutlined = silent(AntdMoonOutlined);
 export const PauseOutlined = silent(AntdPauseOutlined);
 export const PlusOutlined = silent(AntdPlusOutlined);

@@ -1,6 +1,7 @@
 import { ROOM, type RoomReading } from '#formats/fields';
 import { LengthField } from '../fields/LengthField';
 import { Reading } from '../help/Reading';
+import { capital } from '../words';
 import type { RoomFields } from './useRoomFields';
 
 /** One reading of the room at rest, by its field. */
@@ -8,12 +9,7 @@ export function RoomReadingField({ of, fields, width = 5 }: { of: RoomReading; f
   const { name, range } = ROOM[of];
   return (
     <Reading of={fields.roomKey(of)}>
-      <LengthField
-        {...fields.gap(of)}
-        label={`${name[0]!.toUpperCase()}${name.slice(1)}`}
-        range={range}
-        width={width}
-      />
+      <LengthField {...fields.gap(of)} label={capital(name)} range={range} width={width} />
     </Reading>
   );
 }

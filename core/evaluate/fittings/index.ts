@@ -1,2 +1,2 @@
 export * from './fittings';
-export { figurePlusMinus, predictionAt } from './prediction';
+export { figureCheck, figurePlusMinus, predictionAt } from './prediction';

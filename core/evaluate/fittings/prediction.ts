@@ -2,6 +2,7 @@ import { placeOfCorner, type Corner, type FittedFigure, type MeasuredFigure, typ
 import type { Job, Setup } from '#core/job';
 import { clearancesAt } from '#core/sweep';
 import { candidateCase } from '../parts';
+import type { Check } from '../check';
 import type { AxleReport, SetupReport } from '../report';
 
 export interface CornerOfSetup {
@@ -20,9 +21,13 @@ const CHECK_OF: Partial<Record<FittedFigure, string>> = {
   dualGapMm: 'dual',
 };
 
+/** The check that a figure belongs to, with what its ± rests on; none of a figure that is not judged. */
+export const figureCheck = ({ checks }: Pick<AxleReport, 'checks'>, figure: FittedFigure): Check | undefined =>
+  checks.find(({ code }) => code === (CHECK_OF[figure] ?? figure));
+
 /** The ± of a figure; of a part, that of its least clearance. Null where none is computed. */
-export const figurePlusMinus = ({ checks }: Pick<AxleReport, 'checks'>, figure: FittedFigure): number | null =>
-  checks.find(({ code }) => code === (CHECK_OF[figure] ?? figure))?.plusMinus ?? null;
+export const figurePlusMinus = (figures: Pick<AxleReport, 'checks'>, figure: FittedFigure): number | null =>
+  figureCheck(figures, figure)?.plusMinus ?? null;
 
 /**
  * What the report says of a figure at a corner; of a part, its clearance in the very pose, with the ± of its least

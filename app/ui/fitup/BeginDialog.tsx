@@ -1,0 +1,119 @@
+import { Select } from 'antd';
+import { useId, useState } from 'react';
+import { CORNER_NAMES, FITTING_KINDS, placeOfCorner, type Corner, type FittingKind } from '#core/fitting';
+import type { Setup } from '#core/job';
+import { beginFitting } from '#core/sheet';
+import { useDocument } from '../../job/DocumentContext';
+import { useSweepState } from '../../job/SweepsContext';
+import { useRaised } from '../../job/useRaised';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { MeasureField } from '../fields/MeasureField';
+import { Dialog } from '../parts/Dialog';
+import { Segments } from '../parts/Segments';
+import { capital, setupTitle } from '../words';
+import { freeId } from './fittingEdits';
+import { useReportOf } from './useFittings';
+import './fitup.css';
+
+const WHEELS = ['frontLeft', 'frontRight', 'rearLeft', 'rearRight'] as const satisfies readonly Corner[];
+const KINDS: Record<FittingKind, string> = { 'mock-up': 'Mock-up', final: 'Final' };
+
+/** What an odometer may show, km. */
+export const ODOMETER_KM = [0, 5_000_000] as const;
+
+/** The axle of a setup that a corner belongs to. */
+const fits = (setup: Setup, corner: Corner): boolean => setup[placeOfCorner(corner).axle] !== undefined;
+
+/** Begins a fitting: what goes on which corner. What is predicted of it is kept with it. */
+export function BeginDialog({ close, begun }: { close(): void; begun(id: string): void }) {
+  const { job, edit } = useDocument();
+  const raised = useRaised();
+  const reportOf = useReportOf();
+  const { waiting } = useSweepState();
+  const { units: unit } = useLengths();
+  const id = useId();
+  const [kind, setKind] = useState<FittingKind>('final');
+  const [odometerKm, setOdometer] = useState<number | null>(null);
+  const [corners, setCorners] = useState<Partial<Record<Corner, string>>>(() =>
+    Object.fromEntries(raised ? WHEELS.filter((corner) => fits(raised, corner)).map((one) => [one, raised.id]) : []),
+  );
+  const count = Object.values(corners).filter(Boolean).length;
+  const begin = () => {
+    const fitting = beginFitting(
+      job,
+      {
+        id: freeId('f', job.fittings ?? []),
+        kind,
+        startedAt: new Date().toISOString(),
+        odometerKm,
+        corners,
+      },
+      { unit, reportOf },
+    );
+    edit({ op: 'add', path: ['fittings'], value: fitting });
+    begun(fitting.id);
+  };
+  return (
+    <Dialog
+      title="Start a fitting"
+      width={560}
+      onCancel={close}
+      okText="Start"
+      okButtonProps={{ disabled: count === 0 || waiting > 0 }}
+      onOk={begin}
+    >
+      <div className="dialog-form">
+        <div className="field">
+          <span className="label" id={`${id}-kind`}>
+            Kind
+          </span>
+          <Segments<FittingKind>
+            aria-labelledby={`${id}-kind`}
+            options={FITTING_KINDS.map((value) => ({ value, label: KINDS[value] }))}
+            value={kind}
+            onChange={setKind}
+          />
+          <p className="soft">
+            {kind === 'final'
+              ? 'To stay on the car: torqued in stages, settled, driven.'
+              : 'To look and to measure: drawn up, never driven. Corners may carry different setups.'}
+          </p>
+        </div>
+        <div className="begin-corners">
+          {WHEELS.map((corner) => (
+            <div key={corner} className="field">
+              <label className="label" htmlFor={`${id}-${corner}`}>
+                {capital(CORNER_NAMES[corner])}
+              </label>
+              <Select<string>
+                id={`${id}-${corner}`}
+                value={corners[corner] ?? ''}
+                onChange={(setup) => setCorners({ ...corners, [corner]: setup || undefined })}
+                options={[
+                  { value: '', label: 'stays as it is' },
+                  ...job.setups
+                    .filter((setup) => fits(setup, corner))
+                    .map((setup) => ({
+                      value: setup.id,
+                      label: `${setup.id.toUpperCase()} ${setupTitle(setup, job.vehicle.flangeMm)}`,
+                    })),
+                ]}
+              />
+            </div>
+          ))}
+        </div>
+        <MeasureField
+          quantity="distance"
+          name="fitting/new/odometer"
+          label="Odometer"
+          range={ODOMETER_KM}
+          width={8}
+          placeholder="not read"
+          value={odometerKm}
+          commit={setOdometer}
+        />
+        {waiting > 0 && <p role="status">Predictions are still being worked out …</p>}
+      </div>
+    </Dialog>
+  );
+}

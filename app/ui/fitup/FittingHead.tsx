@@ -1,0 +1,122 @@
+import { Button, Select } from 'antd';
+import dayjs from 'dayjs';
+import { useId } from 'react';
+import type { Fitting, FittingKind } from '#core/fitting';
+import { useDocument } from '../../job/DocumentContext';
+import { useDialog } from '../../job/useSight';
+import { usePreferences } from '../../preferences/PreferencesContext';
+import { MOST_INITIALS } from '../../preferences/preferences';
+import { MeasureField } from '../fields/MeasureField';
+import { TextField } from '../fields/TextField';
+import { PlusOutlined } from '../parts/icons';
+import { Moment } from '../parts/Moment';
+import { useEditAt } from '../parts/useEditAt';
+import { useOnClient } from '../parts/useOnClient';
+import { ODOMETER_KM } from './BeginDialog';
+import { CloseDialog } from './CloseDialog';
+import { RetorqueLine } from './RetorqueLine';
+import type { FittingInHand } from './useFittings';
+import { useIsBefore } from './useHand';
+import './fitup.css';
+
+const KINDS: Record<FittingKind, string> = { 'mock-up': 'mock-up', final: 'final' };
+
+interface FittingHeadProps {
+  fittings: readonly Fitting[];
+  inHand: FittingInHand;
+  take(id: string): void;
+  begin(): void;
+}
+
+/** Which fitting it is, how it stands, who works at it, and its end. */
+export function FittingHead({ fittings, inHand, take, begin }: FittingHeadProps) {
+  const { fitting } = inHand;
+  const { edit } = useDocument();
+  const editAt = useEditAt();
+  const { initials, choose } = usePreferences();
+  const close = useDialog('close');
+  const id = useId();
+  const isLate = useIsBefore(fitting.finishedAt ? undefined : fitting.startedAt);
+  const nameOf = useNames();
+  const reopen = () => edit({ op: 'clear', path: ['fittings', fitting.id, 'finishedAt'] });
+  return (
+    <header className="fitup-head">
+      <div className="fitup-title">
+        <h1>Fit-up</h1>
+        <label className="visually-hidden" htmlFor={id}>
+          Fitting
+        </label>
+        <Select<string>
+          id={id}
+          value={fitting.id}
+          onChange={take}
+          popupMatchSelectWidth={false}
+          options={fittings.toReversed().map((one) => ({ value: one.id, label: nameOf(one) }))}
+        />
+        <Button icon={<PlusOutlined />} onClick={begin}>
+          New fitting
+        </Button>
+        {fitting.finishedAt ? (
+          <Button onClick={reopen}>Reopen</Button>
+        ) : (
+          <Button type="primary" onClick={close.open}>
+            Close the fitting …
+          </Button>
+        )}
+      </div>
+      <div className="field-wrap">
+        <MeasureField
+          quantity="distance"
+          name={`fitting/${fitting.id}/odometer`}
+          label="Odometer"
+          range={ODOMETER_KM}
+          width={8}
+          placeholder="not read"
+          value={fitting.odometerKm ?? null}
+          commit={(km) => editAt(['fittings', fitting.id, 'odometerKm'], km)}
+        />
+        <TextField
+          name="fitting/initials"
+          label="Done by"
+          width={8}
+          most={MOST_INITIALS}
+          placeholder="initials"
+          value={initials || null}
+          commit={(text) => choose({ initials: text ?? '' })}
+        />
+        <TextField
+          name={`fitting/${fitting.id}/note`}
+          label="Note"
+          width={22}
+          most={4000}
+          value={fitting.note ?? null}
+          commit={(text) => editAt(['fittings', fitting.id, 'note'], text)}
+        />
+      </div>
+      {fitting.finishedAt && (
+        <p className="fitup-closed">
+          Closed <Moment at={fitting.finishedAt} />
+          {fitting.outcome ? `: ${fitting.outcome}` : ''}
+          {fitting.why ? ` (${fitting.why})` : ''}. Reopen it to change a step or a reading.
+        </p>
+      )}
+      <RetorqueLine fitting={fitting} />
+      {isLate && (
+        <p className="torque-fault is-caution" role="alert">
+          This device’s clock is behind the start of the fitting, <Moment at={fitting.startedAt} />. Steps are kept with
+          that time until it is right.
+        </p>
+      )}
+      {close.isOpen && <CloseDialog inHand={inHand} close={close.close} />}
+    </header>
+  );
+}
+
+/** A fitting's name in the list: its kind, its day, and whether it is under way. */
+function useNames(): (fitting: Fitting) => string {
+  const isLocal = useOnClient<boolean>(() => true, false);
+  return ({ kind, startedAt, finishedAt, outcome }) => {
+    const day = isLocal ? dayjs(startedAt).format('D MMM YYYY') : startedAt.slice(0, 10);
+    return `${day}, ${KINDS[kind]}, ${finishedAt ? (outcome ?? 'closed') : 'under way'}`;
+  };
+}

@@ -1,0 +1,96 @@
+import { poseWords } from '#core/evaluate';
+import type { Compared, Corner, MeasuredFigure } from '#core/fitting';
+import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
+import { wordsIn } from '#core/units';
+import { useDocument } from '../../job/DocumentContext';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { LengthField } from '../fields/LengthField';
+import { ComparedLine } from './ComparedLine';
+import { figureText } from './compared';
+import { figureWords } from './figures';
+import { measure, readOf } from './fittingEdits';
+import type { FittingInHand } from './useFittings';
+import { useHand } from './useHand';
+import './fitup.css';
+
+interface ReadFiguresProps {
+  inHand: FittingInHand;
+  corner: Corner;
+  isClosed: boolean;
+}
+
+/** Every figure that was read at a corner against its prediction, and the field of one that no step asks for. */
+export function ReadFigures({ inHand, corner, isClosed }: ReadFiguresProps) {
+  const { fitting, compared } = inHand;
+  const fitted = fitting.corners[corner]!;
+  const rows = compared.corners[corner]?.compared ?? [];
+  return (
+    <section aria-label="Measured on the car">
+      <h2 className="label">Measured on the car</h2>
+      {rows.length === 0 && <p className="soft">Nothing is read here yet.</p>}
+      <ul className="read-figures">
+        {rows.map((row, at) => (
+          <ReadFigure key={at} {...{ row, corner }} read={fitted.measured![at]!} setup={fitted.setup} />
+        ))}
+      </ul>
+      {!isClosed && <InnerClearance inHand={inHand} corner={corner} />}
+    </section>
+  );
+}
+
+interface ReadFigureProps {
+  row: Compared;
+  read: MeasuredFigure;
+  corner: Corner;
+  setup: string;
+}
+
+function ReadFigure({ row, read, corner, setup }: ReadFigureProps) {
+  const { job } = useDocument();
+  const lengths = useLengths();
+  const { figure, measuredMm, predictedMm } = row;
+  const isPosed = read.steerDeg != null || read.travelMm != null;
+  const pose = { steerDeg: read.steerDeg ?? 0, travelMm: read.travelMm ?? 0 };
+  return (
+    <li>
+      <p className="read-name">
+        <span>
+          {figureWords(figure, job).name.replace(', minus is tuck', '')}
+          {isPosed && <small> {poseWords(pose, wordsIn(lengths.units))}</small>}
+        </span>
+        <b className="figure">{figureText(figure, measuredMm, lengths)}</b>
+      </p>
+      <p className="soft read-predicted">
+        predicted <span className="figure">{figureText(figure, predictedMm, lengths)}</span>
+      </p>
+      <ComparedLine compared={row} corner={corner} setup={setup} />
+    </li>
+  );
+}
+
+/** No step asks for it: it is read where there is room for a rule. */
+function InnerClearance({ inHand: { fitting }, corner }: { inHand: FittingInHand; corner: Corner }) {
+  const { job } = useDocument();
+  const hand = useHand();
+  const { name, instrument, range } = figureWords('inboardGapMm', job);
+  return (
+    <LengthField
+      name={`fitting/${fitting.id}/${corner}/inboard`}
+      label={name}
+      range={range}
+      width={6}
+      value={readOf(fitting, corner, { figure: 'inboardGapMm' })?.valueMm ?? null}
+      commit={(valueMm) =>
+        hand.edit(
+          measure(fitting, corner, {
+            figure: 'inboardGapMm',
+            valueMm,
+            instrument,
+            uncertaintyMm: INSTRUMENT_UNCERTAINTY_MM[instrument],
+            takenAt: hand.now(fitting),
+          }),
+        )
+      }
+    />
+  );
+}

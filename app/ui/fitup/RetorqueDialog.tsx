@@ -1,0 +1,78 @@
+import { Checkbox } from 'antd';
+import { useId, useState } from 'react';
+import { cornersOf, JOINTS, placeOfCorner, type Fitting, type Joint, type Retorque } from '#core/fitting';
+import { useDocument } from '../../job/DocumentContext';
+import { MeasureField } from '../fields/MeasureField';
+import { Dialog } from '../parts/Dialog';
+import { Segments } from '../parts/Segments';
+import { ODOMETER_KM } from './BeginDialog';
+import { useHand } from './useHand';
+
+const NAMES: Record<Joint, string> = { wheel: 'Wheel', adapter: 'Adapter nuts' };
+
+/** A check of torque after the first distance: the odometer, and which fasteners moved. */
+export function RetorqueDialog({ fitting, close }: { fitting: Fitting; close(): void }) {
+  const { job } = useDocument();
+  const hand = useHand();
+  const id = useId();
+  const axles = [...new Set(cornersOf(fitting).map((corner) => placeOfCorner(corner).axle))];
+  const setups = job.setups.filter((setup) => Object.values(fitting.corners).some((one) => one.setup === setup.id));
+  const hasAdapter = setups.some((setup) =>
+    axles.some((axle) => setup[axle]?.stack?.some(({ kind }) => kind === 'bolt-on')),
+  );
+  const most = Math.max(4, ...axles.map((axle) => job.vehicle[axle]?.hub?.lugCount ?? 0));
+  const [joint, setJoint] = useState<Joint>('wheel');
+  const [odometerKm, setOdometer] = useState<number | null>(null);
+  const [moved, setMoved] = useState<number[]>([]);
+  const done = () => {
+    const value: Retorque = {
+      joint,
+      doneAt: hand.now(fitting),
+      ...(odometerKm === null ? {} : { odometerKm }),
+      moved: [...moved].sort((a, b) => a - b),
+    };
+    hand.edit([{ op: 'add', path: ['fittings', fitting.id, 'retorque'], value }]);
+    close();
+  };
+  return (
+    <Dialog title="Torque checked" width={460} onCancel={close} okText="Keep it" onOk={done}>
+      <div className="dialog-form">
+        {hasAdapter && (
+          <div className="field">
+            <span className="label" id={`${id}-joint`}>
+              Joint
+            </span>
+            <Segments<Joint>
+              aria-labelledby={`${id}-joint`}
+              options={JOINTS.map((value) => ({ value, label: NAMES[value] }))}
+              value={joint}
+              onChange={setJoint}
+            />
+          </div>
+        )}
+        <MeasureField
+          quantity="distance"
+          name={`fitting/${fitting.id}/retorque/odometer`}
+          label="Odometer"
+          range={ODOMETER_KM}
+          width={8}
+          placeholder="not read"
+          value={odometerKm}
+          commit={setOdometer}
+        />
+        <div className="field">
+          <span className="label" id={`${id}-moved`}>
+            Fasteners that moved
+          </span>
+          <Checkbox.Group<number>
+            aria-labelledby={`${id}-moved`}
+            options={Array.from({ length: most }, (_, at) => ({ value: at + 1, label: String(at + 1) }))}
+            value={moved}
+            onChange={setMoved}
+          />
+          <p className="soft">Any that moved asks for one more check after the same distance.</p>
+        </div>
+      </div>
+    </Dialog>
+  );
+}
