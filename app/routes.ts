@@ -24,6 +24,7 @@ export default [
   route('shelf.csv', 'routes/shelf-file.ts'),
   route('gauge-card.pdf', 'routes/gauge-card.ts'),
   route('jobs/:jobId/file', 'routes/job-file.ts'),
+  route('jobs/:jobId/job-sheet.pdf', 'routes/job-sheet.ts'),
   route('jobs/:jobId/template.pdf', 'routes/template.ts'),
   route('jobs/:jobId/outline', 'routes/outline-file.ts'),
 ] satisfies RouteConfig;

@@ -7,7 +7,7 @@ export interface RetorqueTerms {
 }
 
 /** Common practice, no source: 50 to 100 km, or a week for a car that stands. */
-export const USUAL_RETORQUE: RetorqueTerms = { afterDays: 7, afterKm: 100 };
+const USUAL_RETORQUE: RetorqueTerms = { afterDays: 7, afterKm: 100 };
 
 /** When a fitting is due for a check of its torque. */
 export interface RetorqueDue {

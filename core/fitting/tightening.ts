@@ -2,9 +2,9 @@ import { starOrder } from '#core/fastener';
 import type { Joint, TorqueRow } from './records';
 
 /** What a hand wrench may be off, share (ISO 6789, type II class A; from memory). */
-export const WRENCH_SHARE = 0.04;
+const WRENCH_SHARE = 0.04;
 /** Past this share over its stage a fastener may have been stretched: it is looked at (common practice, no source). */
-export const STRETCHED_SHARE = 0.1;
+const STRETCHED_SHARE = 0.1;
 
 /** What is tightened at one corner: which joint, how many fasteners, and the torque of each stage, N·m. */
 export interface Tightening {

@@ -1,4 +1,5 @@
 export * from './records';
-export { sheetOf, stepsOfFitting, type SheetOptions } from './sheet';
+export { sheetOf, stepsOfFitting } from './sheet';
 export * from './begin';
 export * from './tightenings';
+export * from './paperSteps';

@@ -8,7 +8,7 @@ import type { FittingStep, Sheet } from './records';
 import { RULES } from './rules';
 
 /** Corners in the order in which a car is walked round; the inner wheel of a dual goes on with the outer. */
-export const WALK = CORNERS.filter((corner) => !corner.endsWith('Inner'));
+const WALK = CORNERS.filter((corner) => !corner.endsWith('Inner'));
 
 export interface SheetOptions extends EvaluateOptions {
   /** A mock-up leaves out what only a car that is driven asks for. */

@@ -29,7 +29,13 @@ export interface Drawing {
   /** What is drawn inside is seen within a rectangle only. */
   clipped(box: Box, draw: () => void): void;
   text(text: string, at: Place, options?: { font?: Font; size?: number; align?: Align; widthMm?: number }): void;
+  measure: Measure;
 }
+
+/** How high a text stands that is set within a width, mm. */
+export type Measure = (text: string, options: { font?: Font; size: number; widthMm: number }) => number;
+
+type Sheets = readonly ((drawing: Drawing) => void)[];
 
 export interface Style {
   widthMm?: number;
@@ -39,7 +45,7 @@ export interface Style {
 
 /**
  * Makes a PDF of sheets at 1:1.
- * @param sheets one function a page
+ * @param sheets one function a page; or what makes them, where it must be known how high a text stands
  * @returns the bytes of the file
  */
 export function drawPdf({
@@ -52,7 +58,7 @@ export function drawPdf({
   paper: PaperName;
   fonts: PdfFonts;
   title: string;
-  sheets: readonly ((drawing: Drawing) => void)[];
+  sheets: Sheets | ((measure: Measure) => Sheets);
   compress?: boolean | undefined;
 }): Promise<Uint8Array> {
   const { widthMm, heightMm } = PAPERS[paper];
@@ -71,7 +77,7 @@ export function drawPdf({
     document.on('error', reject);
     document.on('end', () => resolve(joined(chunks)));
   });
-  for (const sheet of sheets) {
+  for (const sheet of typeof sheets === 'function' ? sheets(measureIn(document)) : sheets) {
     document.addPage({ size, margin: 0 });
     sheet(drawingOn(document, widthMm, heightMm));
   }
@@ -93,6 +99,14 @@ const INK = '#000000';
 const GREY = '#777777';
 const HAIRLINE_MM = 0.15;
 
+const measureIn =
+  (document: PDFKit.PDFDocument): Measure =>
+  (text, { font = 'text', size, widthMm }) =>
+    document
+      .font(font)
+      .fontSize(size)
+      .heightOfString(text, { width: widthMm * PT_PER_MM }) / PT_PER_MM;
+
 function drawingOn(document: PDFKit.PDFDocument, widthMm: number, heightMm: number): Drawing {
   const pt = (mm: number): number => mm * PT_PER_MM;
   const stroke = ({ widthMm: width = HAIRLINE_MM, dash, gray }: Style = {}) => {
@@ -108,6 +122,7 @@ function drawingOn(document: PDFKit.PDFDocument, widthMm: number, heightMm: numb
   return {
     widthMm,
     heightMm,
+    measure: measureIn(document),
     line([x1, y1], [x2, y2], style) {
       document.moveTo(pt(x1), pt(y1)).lineTo(pt(x2), pt(y2));
       stroke(style);

@@ -2,3 +2,4 @@ export * from './paper';
 export * from './gaugeCard';
 export * from './card';
 export * from './template';
+export * from './jobSheet';

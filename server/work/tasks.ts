@@ -1,14 +1,22 @@
+import type { Fitting } from '#core/fitting';
 import type { Edit, Job } from '#core/job';
+import { paperSteps, stepsOfFitting } from '#core/sheet';
 import { jobStanding } from '#core/standing';
 import { packArchive, readArchive, type Archive } from '#formats/archive';
 import { readJobFile } from '#formats/job';
-import { gaugeCardPdf, templatePdf, type GaugeCard, type Template } from '#formats/pdf';
+import { gaugeCardPdf, jobSheetPdf, templatePdf, type GaugeCard, type JobSheet, type Template } from '#formats/pdf';
 import type { Fault } from '#formats/faults';
 import { readShelfFile, writeShelfFile } from '#formats/shelf';
 import type { ShelfItem } from '#core/shelf';
 import { shelfRows } from './shelfRows';
 import { editedJob } from './editedJob';
 import { paperFonts } from './fonts';
+
+/** A job sheet, with the fitting that it is made for. */
+export interface JobSheetAsked extends Omit<JobSheet, 'steps'> {
+  job: Job;
+  fitting: Pick<Fitting, 'kind' | 'corners'>;
+}
 
 /** What takes long and is done beside the requests: each takes one value and answers with one. */
 export const TASKS = {
@@ -26,6 +34,8 @@ export const TASKS = {
   writeShelf: (text: string) => writeShelfFile(JSON.parse(text) as ShelfItem[]),
   gaugeCard: (card: GaugeCard) => gaugeCardPdf(card, paperFonts()),
   template: (template: Template) => templatePdf(template, paperFonts()),
+  jobSheet: ({ job, fitting, ...sheet }: JobSheetAsked) =>
+    jobSheetPdf({ ...sheet, steps: paperSteps(stepsOfFitting(job, fitting, { unit: sheet.unit })) }, paperFonts()),
 } as const;
 
 export type TaskName = keyof typeof TASKS;

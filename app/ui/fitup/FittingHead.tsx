@@ -4,11 +4,11 @@ import { useId } from 'react';
 import type { Fitting, FittingKind } from '#core/fitting';
 import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
-import { usePreferences } from '../../preferences/PreferencesContext';
+import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
 import { MOST_INITIALS } from '../../preferences/preferences';
 import { MeasureField } from '../fields/MeasureField';
 import { TextField } from '../fields/TextField';
-import { PlusOutlined } from '../parts/icons';
+import { PlusOutlined, PrinterOutlined } from '../parts/icons';
 import { Moment } from '../parts/Moment';
 import { useEditAt } from '../parts/useEditAt';
 import { useOnClient } from '../parts/useOnClient';
@@ -31,7 +31,8 @@ interface FittingHeadProps {
 /** Which fitting it is, how it stands, who works at it, and its end. */
 export function FittingHead({ fittings, inHand, take, begin }: FittingHeadProps) {
   const { fitting } = inHand;
-  const { edit } = useDocument();
+  const { id: jobId, edit } = useDocument();
+  const lengths = useLengths();
   const editAt = useEditAt();
   const { initials, choose } = usePreferences();
   const close = useDialog('close');
@@ -55,6 +56,13 @@ export function FittingHead({ fittings, inHand, take, begin }: FittingHeadProps)
         />
         <Button icon={<PlusOutlined />} onClick={begin}>
           New fitting
+        </Button>
+        <Button
+          icon={<PrinterOutlined />}
+          target="_blank"
+          href={`/jobs/${jobId}/job-sheet.pdf?fitting=${fitting.id}&paper=${lengths.sign === 'mm' ? 'a4' : 'letter'}`}
+        >
+          On paper
         </Button>
         {fitting.finishedAt ? (
           <Button onClick={reopen}>Reopen</Button>

@@ -26,7 +26,7 @@ const FIGURES: Record<Listed, FigureWords> = {
 const PART: Omit<FigureWords, 'name'> = { instrument: 'feeler', range: [-100, 500] };
 
 /** The part of a figure, null when it is of none. */
-export const partOf = (figure: FittedFigure): string | null =>
+const partOf = (figure: FittedFigure): string | null =>
   figure.startsWith('obstacle:') ? figure.slice('obstacle:'.length) : null;
 
 /** What a figure is called, read with and held to. */
