@@ -5,16 +5,18 @@ import { CORNER_NAMES, stepState, type Corner, type Fitting } from '#core/fittin
 import { beginFitting, type FittingStep } from '#core/sheet';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
-import { useDialog } from '../../job/useSight';
+import { useDialog, useSight } from '../../job/useSight';
 import { useRaised } from '../../job/useRaised';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN } from '../frame/useJobKeys';
+import { WordSwitch } from '../parts/WordSwitch';
 import { ToStation } from '../parts/ToStation';
 import { BeginDialog } from './BeginDialog';
 import { CornerMap } from './CornerMap';
 import { doneOf } from './fittingEdits';
 import { FittingHead } from './FittingHead';
 import { LookFields } from './LookFields';
+import { MarksView } from './MarksView';
 import { ReadFigures } from './ReadFigures';
 import { StepList } from './StepList';
 import { TorquePanel } from './TorquePanel';
@@ -65,6 +67,12 @@ export function FitUpView() {
   );
 }
 
+type Shown = 'steps' | 'marks';
+const SHOWN: readonly (readonly [Shown, string])[] = [
+  ['steps', 'Steps'],
+  ['marks', 'Marks'],
+];
+
 interface FittingOnTableProps {
   fittings: readonly Fitting[];
   inHand: FittingInHand;
@@ -77,10 +85,21 @@ function FittingOnTable({ fittings, inHand, take, begin }: FittingOnTableProps) 
   const { fitting, steps } = inHand;
   const isClosed = Boolean(fitting.finishedAt);
   const shown = fitting.corners[corner] !== undefined;
+  const [shows, show] = useSight<Shown>('view', ['steps', 'marks']);
+  useHotkeys('m', () => show(shows === 'steps' ? 'marks' : 'steps'), BY_SIGN, [shows, show]);
+  const views = (
+    <WordSwitch<Shown> label="What is shown" tip="Steps or marks (M)" options={SHOWN} value={shows} choose={show} />
+  );
+  if (shows === 'marks')
+    return (
+      <MarksView key={corner} {...{ fitting, corner, isClosed }} views={views}>
+        <CornerMap fitting={fitting} steps={steps} corner={corner} />
+      </MarksView>
+    );
   return (
     <div className="fitup">
       <div className="fitup-sheet">
-        <FittingHead {...{ fittings, inHand, take, begin }} />
+        <FittingHead {...{ fittings, inHand, take, begin }} views={views} />
         <NextOpen inHand={inHand} />
         {shown ? (
           <StepList inHand={inHand} corner={corner} isClosed={isClosed} />

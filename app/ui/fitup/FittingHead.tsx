@@ -1,6 +1,6 @@
 import { Button, Select } from 'antd';
 import dayjs from 'dayjs';
-import { useId } from 'react';
+import { useId, type ReactNode } from 'react';
 import type { Fitting, FittingKind } from '#core/fitting';
 import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
@@ -26,10 +26,12 @@ interface FittingHeadProps {
   inHand: FittingInHand;
   take(id: string): void;
   begin(): void;
+  /** What else is shown of it. */
+  views: ReactNode;
 }
 
 /** Which fitting it is, how it stands, who works at it, and its end. */
-export function FittingHead({ fittings, inHand, take, begin }: FittingHeadProps) {
+export function FittingHead({ fittings, inHand, take, begin, views }: FittingHeadProps) {
   const { fitting } = inHand;
   const { id: jobId, edit } = useDocument();
   const lengths = useLengths();
@@ -54,6 +56,7 @@ export function FittingHead({ fittings, inHand, take, begin }: FittingHeadProps)
           popupMatchSelectWidth={false}
           options={fittings.toReversed().map((one) => ({ value: one.id, label: nameOf(one) }))}
         />
+        {views}
         <Button icon={<PlusOutlined />} onClick={begin}>
           New fitting
         </Button>

@@ -2,7 +2,7 @@ import { Button, Checkbox } from 'antd';
 import { axleParts, fitPresent, obstacleLimit } from '#core/evaluate';
 import type { AxleName } from '#core/job';
 import type { Pose } from '#core/kinematics';
-import { SURFACES, type SurfaceName } from '#core/section';
+import { SURFACES } from '#core/section';
 import type { SuspensionGeometry } from '#core/suspension';
 import { mountOf, type Mount, type ObstacleKind, type Obstacle, type ObstacleGap, type Side } from '#core/sweep';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
@@ -15,22 +15,13 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
+import { SURFACE_NAMES } from '../space/surfaceNames';
 import { asGap, asPoints, KIND_NAMES, type PartDraft } from './partDraft';
 import { PointRows } from './PointRows';
 import type { Parts } from './useParts';
 import './room.css';
 
 const KINDS = Object.entries(KIND_NAMES) as [ObstacleKind, string][];
-const SURFACE_NAMES: Record<SurfaceName, string> = {
-  tread: 'the tread',
-  'outer-shoulder': 'the outer shoulder',
-  'outer-sidewall': 'the outer sidewall',
-  'inner-shoulder': 'the inner shoulder',
-  'inner-sidewall': 'the inner sidewall',
-  'inner-rim-flange': 'the inner rim flange',
-  barrel: 'the inside of the barrel',
-  spokes: 'the back of the spokes',
-};
 const MOUNTS: readonly (readonly [Mount, string])[] = [
   ['body', 'the body'],
   ['knuckle', 'the wheel, steering too'],

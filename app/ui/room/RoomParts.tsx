@@ -1,22 +1,22 @@
 import { useMemo, useState } from 'react';
-import { axleParts, type VehicleReport } from '#core/evaluate';
+import { axleParts, type AxleParts, type VehicleReport } from '#core/evaluate';
 import { ruleInForce } from '#core/job';
-import { AT_REST, toCorner, type Pose } from '#core/kinematics';
+import { toCorner, type Pose } from '#core/kinematics';
 import { measuringPlan } from '#core/advice';
 import { DomainError } from '#core/errors';
-import { gapPoint, placementIn, type GapReading, standsOn } from '#core/sweep';
+import { gapPoint, placementIn, type GapReading, standsOn, type Side } from '#core/sweep';
 import type { Verdict } from '#core/verdict';
 import { useDocument } from '../../job/DocumentContext';
 import { useReports } from '../../job/ReportsContext';
 import { useSelection } from '../../job/SelectionContext';
 import { PoseControls } from '../space/PoseControls';
-import { extentOf, numbersOf, sceneOf } from '../space/scene';
+import { cornerExtent, numbersOf, sceneOf } from '../space/scene';
 import { ThreeViews } from '../space/ThreeViews';
 import type { Flat, ViewName } from '../space/views';
 import { Contradictions } from './Contradictions';
 import { PartForm } from './PartForm';
 import { PlanList } from './PlanList';
-import { pointedAt } from './pointedAt';
+import { pointedAt } from '../space/pointedAt';
 import { SuspensionFields } from './SuspensionFields';
 import { useParts } from './useParts';
 import './room.css';
@@ -40,19 +40,7 @@ export function RoomParts() {
     travelMm: inHand?.gap?.travelMm ?? 0,
   };
   const pose = useMemo<Pose>(() => ({ steerDeg, travelMm }), [steerDeg, travelMm]);
-  const scene = useMemo(() => sceneOf({ axleParts: placed, side, pose }), [placed, side, pose]);
-  const extent = useMemo(() => {
-    const placements = geometry
-      ? [0, -geometry.lockInDeg, geometry.lockOutDeg].map((steerDeg) =>
-          placementIn(geometry, { steerDeg, travelMm: 0 }),
-        )
-      : [placementIn(null, AT_REST)];
-    return extentOf(
-      placed.present ? [placed.present] : [],
-      placements,
-      sceneOf({ axleParts: placed, side, pose: AT_REST }).parts,
-    );
-  }, [placed, side, geometry]);
+  const { scene, extent } = useScene(placed, side, pose);
   const plan = useMemo(() => measuringPlan(job, axle, side), [job, axle, side]);
   const planned = new Set(plan.map(({ readId }) => readId));
   const here = parts.own.filter((part) => standsOn(part, side));
@@ -140,6 +128,12 @@ export function RoomParts() {
     </>
   );
 }
+
+/** What the drawings show in a pose, and their space, the same for every pose. */
+const useScene = (placed: AxleParts, side: Side, pose: Pose) => ({
+  scene: useMemo(() => sceneOf({ axleParts: placed, side, pose }), [placed, side, pose]),
+  extent: useMemo(() => cornerExtent(placed, side, [placed.present]), [placed, side]),
+});
 
 /** The place a gap is read from, on the wheel; null while the reading does not say. */
 function gapPlace({

@@ -16,7 +16,7 @@ import {
   KIND_NAMES,
   partFrom,
 } from './partDraft';
-import { pointedAt } from './pointedAt';
+import { pointedAt } from '../space/pointedAt';
 
 const SECTION = sectionOf(
   { overallDiameterMm: 616, sectionWidthMm: 211.5, treadWidthMm: 175.2 },

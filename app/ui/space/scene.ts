@@ -1,5 +1,5 @@
 import type { AxleParts, AxlePart } from '#core/evaluate';
-import { toCorner, type Placement, type Point3, type Pose } from '#core/kinematics';
+import { AT_REST, toCorner, type Placement, type Point3, type Pose } from '#core/kinematics';
 import { placementIn, type SweptSolid, standsOn, type Side } from '#core/sweep';
 import type { SuspensionGeometry } from '#core/suspension';
 import { PROJECT, silhouettes, type Flat, type ViewName } from './views';
@@ -100,6 +100,15 @@ export function extentOf(
     ];
   };
   return { out: range('behind', 0, 'out'), fwd: range('above', 1, 'fwd'), up: range('behind', 1, 'up') };
+}
+
+/** The space of a corner: its wheels straight ahead and at either lock, and the parts around them at rest. */
+export function cornerExtent(axleParts: AxleParts, side: Side, solids: readonly (SweptSolid | null)[]): Extent {
+  const { geometry } = axleParts.resolved;
+  const locks = geometry ? [-geometry.lockInDeg, 0, geometry.lockOutDeg] : [0];
+  const placements = locks.map((steerDeg) => placementIn(geometry, { steerDeg, travelMm: 0 }));
+  const known = solids.filter((one) => one !== null);
+  return extentOf(known, placements, sceneOf({ axleParts, side, pose: AT_REST }).parts);
 }
 
 /** The part nearest to a place of a drawing, within so many mm. */

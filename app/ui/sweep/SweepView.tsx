@@ -1,10 +1,10 @@
 import { Button } from 'antd';
 import { useCallback, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { axleParts, candidateCase, type AxleParts } from '#core/evaluate';
+import { axleParts, candidateCase } from '#core/evaluate';
 import { ruleInForce } from '#core/job';
-import { AT_REST, type Pose } from '#core/kinematics';
-import { clearancesAt, placementIn, type PoseRange, type SweptSolid, standsOn, type Side } from '#core/sweep';
+import type { Pose } from '#core/kinematics';
+import { clearancesAt, type PoseRange, standsOn } from '#core/sweep';
 import { travelRange } from '#core/suspension';
 import { CaretRightOutlined, PauseOutlined } from '../parts/icons';
 import { useDocument } from '../../job/DocumentContext';
@@ -20,7 +20,7 @@ import { Swept } from '../parts/Swept';
 import { WordSwitch } from '../parts/WordSwitch';
 import { RemediesPanel } from '../remedies/RemediesPanel';
 import { PoseControls } from '../space/PoseControls';
-import { extentOf, numbersOf, sceneOf, type Extent } from '../space/scene';
+import { cornerExtent, numbersOf, sceneOf } from '../space/scene';
 import { ThreeViews } from '../space/ThreeViews';
 import { setupTitle } from '../words';
 import { Allowances } from './Allowances';
@@ -72,7 +72,7 @@ export function SweepView({ setup, report }: SetupOnTable) {
     [placed, side, pose, riseMm],
   );
   const numbers = useMemo(() => numbersOf(scene), [scene]);
-  const extent = useMemo(() => sweepExtent(placed, side, one?.solid ?? null), [placed, side, one]);
+  const extent = useMemo(() => cornerExtent(placed, side, [placed.present, one?.solid ?? null]), [placed, side, one]);
   const distances = useMemo(() => (one ? clearancesAt(one, pose) : {}), [one, pose]);
   const here = useMemo(
     () => report[axle].obstacles.filter((part) => standsOn({ side: part.side ?? undefined }, side)),
@@ -260,13 +260,5 @@ const within = ({ steer, travel }: PoseRange, { steerDeg, travelMm }: Pose): Pos
 });
 
 /** The paper for the present wheel and the setup, straight and at either lock. */
-function sweepExtent(placed: AxleParts, side: Side, solid: SweptSolid | null): Extent {
-  const { geometry } = placed.resolved;
-  const locks = geometry ? [-geometry.lockInDeg, 0, geometry.lockOutDeg] : [0];
-  const placements = locks.map((steerDeg) => placementIn(geometry, { steerDeg, travelMm: 0 }));
-  const solids = [placed.present, solid].filter((one) => one !== null);
-  return extentOf(solids, placements, sceneOf({ axleParts: placed, side, pose: AT_REST }).parts);
-}
-
 const verdictHere = (mm: number | undefined, limit: number) =>
   mm === undefined ? 'unknown' : mm < 0 ? 'fail' : mm < limit ? 'caution' : 'ok';

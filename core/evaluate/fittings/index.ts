@@ -1,2 +1,3 @@
 export * from './fittings';
 export { figureCheck, figurePlusMinus, predictionAt } from './prediction';
+export * from './marks';

@@ -1,7 +1,7 @@
 import { toHub, type Placement } from '#core/kinematics';
 import { SURFACES, surfacePoint, type SurfaceName } from '#core/section';
 import type { SweptSolid } from '#core/sweep';
-import type { Flat, ViewName } from '../space/views';
+import type { Flat, ViewName } from './views';
 
 /** What somebody pointed at on a drawing of the wheel. */
 export interface Pointed {

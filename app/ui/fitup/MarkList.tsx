@@ -1,0 +1,76 @@
+import { Button } from 'antd';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { poseWords } from '#core/evaluate';
+import type { Mark } from '#core/fitting';
+import { formatNumber, wordsIn } from '#core/units';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { BY_SIGN } from '../frame/useJobKeys';
+import { SURFACE_NAMES } from '../space/surfaceNames';
+import { capital } from '../words';
+import type { Marks } from './useMarks';
+import './fitup.css';
+
+/** The marks of a corner, and what the one in hand says of the nearest part. */
+export function MarkList({ marks, isClosed }: { marks: Marks; isClosed: boolean }) {
+  const lengths = useLengths();
+  return (
+    <section aria-label="Marks">
+      <h2 className="label">Marks</h2>
+      {marks.marks.length === 0 && <p className="soft">No mark yet. Click the wheel where it rubbed.</p>}
+      <ul className="mark-list">
+        {marks.marks.map((mark) => {
+          const pose = { steerDeg: mark.steerDeg ?? 0, travelMm: mark.travelMm ?? 0 };
+          return (
+            <li key={mark.id} data-chosen={mark.id === marks.chosen}>
+              <button type="button" aria-pressed={mark.id === marks.chosen} onClick={() => marks.choose(mark.id)}>
+                <b>{capital(SURFACE_NAMES[mark.surface].replace('the ', ''))}</b>{' '}
+                <span className="figure">{formatNumber(mark.clockDeg, 0, true)}°</span>
+                <small>{poseWords(pose, wordsIn(lengths.units))}</small>
+              </button>
+              {mark.id === marks.chosen && <Nearest key={mark.id} {...{ mark, marks, isClosed }} />}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+/** The part that is nearest to a mark, with what had been predicted of it, and the key that corrects it. */
+function Nearest({ mark, marks, isClosed }: { mark: Mark; marks: Marks; isClosed: boolean }) {
+  const lengths = useLengths();
+  const { parts, fault } = marks.partsAt(mark);
+  const [nearest] = parts;
+  const correct = () => {
+    if (nearest && !isClosed) marks.correct(mark, nearest);
+  };
+  useHotkeys('c', correct, BY_SIGN, [correct]);
+  if (fault) return <p className="field-fault">The mark {fault}.</p>;
+  return (
+    <div className="mark-nearest">
+      {nearest ? (
+        <p>
+          Nearest: <b>{nearest.label}</b>
+          {nearest.isAssumed && <em className="assumed"> assumed</em>}, {lengths.text(nearest.fromMarkMm)} from the
+          mark.{' '}
+          {nearest.clearanceMm > 0
+            ? `In this position it was predicted to clear by ${lengths.text(nearest.clearanceMm)}.`
+            : `In this position it is predicted to touch by ${lengths.text(-nearest.clearanceMm)}.`}
+        </p>
+      ) : (
+        <p>No part is placed around this wheel yet.</p>
+      )}
+      {!isClosed && (
+        <div className="torque-hands">
+          {nearest && (
+            <Button onClick={correct} title="Correct the reading (C)">
+              {nearest.isAssumed ? 'Measure it by this mark' : 'Correct its reading'}
+            </Button>
+          )}
+          <Button onClick={() => marks.makePart(mark)}>Make it a part of its own</Button>
+        </div>
+      )}
+      {mark.on && <p className="soft">Kept as a touch of this part: sweep, fixes and window follow.</p>}
+    </div>
+  );
+}

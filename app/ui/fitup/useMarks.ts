@@ -1,0 +1,104 @@
+import { useState } from 'react';
+import { correctedByMark, partFromMark, partsAtMark, type MarkedCorner, type MarkedPart } from '#core/evaluate';
+import { DomainError } from '#core/errors';
+import { placeOfCorner, type Corner, type Fitting, type Mark } from '#core/fitting';
+import type { Edit, Job, Setup } from '#core/job';
+import type { Obstacle } from '#core/sweep';
+import { useDocument } from '../../job/DocumentContext';
+import { useSightText } from '../../job/useSight';
+import { freePartId } from '../room/partDraft';
+import { freeId } from './fittingEdits';
+
+/** A mark while it is being told: where it is may still be missing. */
+export type MarkDraft = Partial<Omit<Mark, 'id'>> & { id: string | null };
+
+interface MarksAsk {
+  fitting: Fitting;
+  corner: Corner;
+  setup: Setup;
+}
+
+/** The marks of a corner, the one in hand, and what it says of the parts around the wheel. */
+export function useMarks({ fitting, corner, setup }: MarksAsk) {
+  const { job, edit } = useDocument();
+  const [chosen, choose] = useSightText('mark');
+  const [begun, begin] = useState<MarkDraft | null>(null);
+  const marks = fitting.corners[corner]?.marks ?? [];
+  const picked = marks.find(({ id }) => id === chosen) ?? null;
+  const inHand: MarkDraft | null = picked ?? begun;
+  const list = ['fittings', fitting.id, 'corners', corner, 'marks'];
+  const at: MarkedCorner = { job, setup, corner };
+  const { axle } = placeOfCorner(corner);
+  const obstacles = job.vehicle[axle]?.obstacles ?? [];
+  const put = (next: readonly Obstacle[]): Edit => ({ op: 'set', path: ['vehicle', axle, 'obstacles'], value: next });
+  const named = (mark: Mark, part: string): Edit => ({ op: 'set', path: [...list, mark.id, 'on'], value: part });
+  return {
+    marks,
+    inHand,
+    chosen: picked?.id ?? null,
+    choose(id: string | null) {
+      begin(null);
+      choose(id);
+    },
+    begin(draft: MarkDraft) {
+      choose(null);
+      begin(draft);
+    },
+    /** Takes a change of the mark in hand; one that says where it is goes into the job. */
+    change(next: MarkDraft) {
+      const { id, surface, clockDeg } = next;
+      if (surface === undefined || clockDeg === undefined) return begin(next);
+      if (id !== null) {
+        const was = marks.find((one) => one.id === id)!;
+        const edits = (Object.keys({ ...was, ...next }) as (keyof Mark)[]).flatMap((key): Edit[] => {
+          if (was[key] === next[key]) return [];
+          const path = [...list, id, key];
+          return [next[key] == null ? { op: 'clear', path } : { op: 'set', path, value: next[key] }];
+        });
+        if (edits.length > 0) edit(...edits);
+        return;
+      }
+      const mark: Mark = { ...next, id: freeId('m', marks), surface, clockDeg };
+      edit({ op: 'add', path: list, value: mark });
+      begin(null);
+      choose(mark.id);
+    },
+    remove(mark: Mark) {
+      edit({ op: 'remove', path: list, value: mark });
+      choose(null);
+    },
+    /** The part's own reading is corrected: it touches the wheel there. One that nobody measured becomes a part. */
+    correct(mark: Mark, part: MarkedPart) {
+      const measured = obstacles.find(({ id }) => id === part.id);
+      if (!measured) return this.makePart(mark, part);
+      edit(
+        put(obstacles.map((one) => (one === measured ? correctedByMark(at, mark, measured) : one))),
+        named(mark, part.id),
+      );
+    },
+    /** The mark becomes a part of its own. */
+    makePart(mark: Mark, like?: MarkedPart) {
+      const kind = like?.isAssumed ? 'fender-lip' : 'liner';
+      const id = freePartId(kind, obstacles);
+      const part = partFromMark(at, mark, { id, kind, label: like?.label ?? 'Where it touched' });
+      edit(put([...obstacles, part]), named(mark, id));
+    },
+    /** The parts near a mark; a mark that is not on the wheel says so. */
+    partsAt: (mark: Mark): { parts: MarkedPart[]; fault: string | null } => partsOrFault(at, mark),
+  };
+}
+
+export type Marks = ReturnType<typeof useMarks>;
+
+function partsOrFault(at: MarkedCorner, mark: Mark): { parts: MarkedPart[]; fault: string | null } {
+  try {
+    return { parts: partsAtMark(at, mark), fault: null };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return { parts: [], fault: error.message };
+  }
+}
+
+/** A job's setup that a corner carries; null once it is gone. */
+export const setupAt = ({ setups }: Job, { corners }: Fitting, corner: Corner): Setup | null =>
+  setups.find(({ id }) => id === corners[corner]?.setup) ?? null;
