@@ -26,5 +26,7 @@ export default [
   route('jobs/:jobId/file', 'routes/job-file.ts'),
   route('jobs/:jobId/job-sheet.pdf', 'routes/job-sheet.ts'),
   route('jobs/:jobId/template.pdf', 'routes/template.ts'),
+  route('jobs/:jobId/reminders.ics', 'routes/job-reminders.ts'),
+  route('reminders.ics', 'routes/reminders.ts'),
   route('jobs/:jobId/outline', 'routes/outline-file.ts'),
 ] satisfies RouteConfig;

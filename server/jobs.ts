@@ -1,5 +1,6 @@
 import { nanoid } from 'nanoid';
 import type { Transaction } from 'sequelize';
+import { jobRetorqueFrom } from '#core/fitting';
 import { AXLES, type ShopDefaults, type Job, type ReadingRecord } from '#core/job';
 import { isCurrent, waitsFor, type RulesMoved } from '#core/standing';
 import { database, read, write } from './database/connection';
@@ -98,13 +99,20 @@ export const historyEntry = (row: ReadingRow): HistoryEntry => ({
 });
 
 /** What a row keeps beside the document so that lists need not read it. */
-export const columnsOf = (job: Job) => ({
-  title: job.title ?? '',
-  car: job.vehicle.label ?? '',
-  document: job,
-  waitsFor: waitsFor(job),
-  standing: null,
-});
+export function columnsOf(job: Job) {
+  const retorque = jobRetorqueFrom(job);
+  const last = job.fittings?.at(-1);
+  return {
+    title: job.title ?? '',
+    car: job.vehicle.label ?? '',
+    document: job,
+    waitsFor: waitsFor(job),
+    standing: null,
+    retorqueFrom: retorque && new Date(retorque.at),
+    retorqueOdometerKm: retorque?.odometerKm ?? null,
+    fittingAt: last && last.finishedAt == null ? new Date(last.startedAt) : null,
+  };
+}
 
 /** Takes a job in, with the history of readings that its file carries. */
 export async function createJob(job: Job): Promise<string> {

@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { listJobs, PAGE_SIZE } from '#server/bench';
 import { hasJobs } from '#server/jobs';
+import { readShopDefaults } from '#server/shopDefaults';
 import { PlusOutlined } from '../ui/parts/icons';
 import { Segments } from '../ui/parts/Segments';
 import { whyRefused } from '../refused';
@@ -23,7 +24,8 @@ export async function loader({ request }: Route.LoaderArgs) {
   const query = readBenchQuery(request.url);
   return stored(async () => {
     const list = await listJobs(query);
-    return { ...list, query, pageSize: PAGE_SIZE, isNew: list.total === 0 && !(await hasJobs()) };
+    const terms = (await readShopDefaults()).fitUp ?? {};
+    return { ...list, query, terms, pageSize: PAGE_SIZE, isNew: list.total === 0 && !(await hasJobs()) };
   });
 }
 
@@ -46,6 +48,8 @@ const WAITS = [
   { value: 'readings', label: 'readings' },
   { value: 'setups', label: 'a setup' },
   { value: 'decision', label: 'a decision' },
+  { value: 'fitting', label: 'fit-up' },
+  { value: 'retorque', label: 'retorque' },
 ];
 
 /** The jobs on the bench or archived: found, begun, brought in. */

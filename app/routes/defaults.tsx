@@ -15,6 +15,7 @@ import { runShopCommand, type ShopAnswer } from '../ui/doors/shopCommands';
 import { whyRefused } from '../refused';
 import { readJson } from '../requests';
 import { stored } from '../stored';
+import { FitUpFields } from '../ui/terms/FitUpFields';
 import { LimitTable } from '../ui/terms/LimitTable';
 import { PriceFields } from '../ui/terms/PriceFields';
 import { RemedyFields } from '../ui/terms/RemedyFields';
@@ -136,6 +137,14 @@ export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
               <section>
                 <h2>Modifications allowed by default</h2>
                 <RemedyFields terms={terms} />
+              </section>
+              <section>
+                <h2>Fit-up</h2>
+                <FitUpFields terms={terms} />
+                <p className="soft">
+                  Due retorques and booked fit-ups for your calendar: <a href="/reminders.ics">reminders.ics</a>, one
+                  feed for the shop.
+                </p>
               </section>
               <section>
                 <h2>Prices</h2>

@@ -1,5 +1,5 @@
 import type { Fitting } from './records';
-import { isOverdue, retorqueDue } from './retorque';
+import { isOverdue, jobRetorqueFrom, retorqueDue } from './retorque';
 
 const done: Fitting = {
   id: 'f1',
@@ -16,7 +16,7 @@ test('a final fitting is due a week after its end, or 100 km on', () => expect(r
 
 test('without an odometer, by date alone; terms of the shop', () => {
   expect(retorqueDue({ ...done, odometerKm: null })).toEqual({ ...due, byKm: null });
-  expect(retorqueDue(done, { afterDays: 1, afterKm: 50 })).toEqual({
+  expect(retorqueDue(done, { retorqueDays: 1, retorqueKm: 50 })).toEqual({
     byDate: '2026-03-03T12:00:00.000Z',
     byKm: 61290,
   });
@@ -36,6 +36,14 @@ test('a fastener that moved asks for another check, counted from this one', () =
     { joint: 'wheel' as const, odometerKm: 61250, doneAt: '2026-03-03T08:00:00.000Z', moved: [] },
   ];
   expect(retorqueDue({ ...done, retorque })).toEqual({ byDate: '2026-03-12T08:00:00.000Z', byKm: 61420 });
+});
+
+test('a job waits for the check of what is on the car now: its last final fitting', () => {
+  const later = { ...done, id: 'f2', finishedAt: '2026-04-02T12:00:00.000Z', odometerKm: null };
+  expect(jobRetorqueFrom({ fittings: [done, later] })).toEqual({ at: later.finishedAt, odometerKm: null });
+  expect(jobRetorqueFrom({ fittings: [done, { ...later, kind: 'mock-up' }] })!.at).toBe(done.finishedAt);
+  expect(jobRetorqueFrom({ fittings: [done, { ...later, outcome: 'taken off' }] })).toBeNull();
+  expect(jobRetorqueFrom({})).toBeNull();
 });
 
 test('overdue by the clock, or by an odometer that was read since', () => {

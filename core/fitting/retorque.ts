@@ -1,13 +1,14 @@
+import type { FitUpTerms, Job } from '#core/job';
 import type { Fitting, Retorque } from './records';
 
-/** When torque is checked again after a fitting: at what comes first. */
-export interface RetorqueTerms {
-  afterDays: number;
-  afterKm: number;
-}
+/** When torque is checked again: 50 to 100 km, or a week for a car that stands (common practice, no source). */
+export const USUAL_RETORQUE = { days: 7, km: 100 } as const;
 
-/** Common practice, no source: 50 to 100 km, or a week for a car that stands. */
-const USUAL_RETORQUE: RetorqueTerms = { afterDays: 7, afterKm: 100 };
+/** From when a check of torque is counted; the odometer is null where it was not read. */
+export interface RetorqueFrom {
+  at: string;
+  odometerKm: number | null;
+}
 
 /** When a fitting is due for a check of its torque. */
 export interface RetorqueDue {
@@ -24,20 +25,32 @@ const lastOf = (checks: readonly Retorque[]): Retorque | null =>
   checks.reduce<Retorque | null>((last, one) => (last && last.doneAt > one.doneAt ? last : one), null);
 
 /**
- * When the torque of a fitting is due to be checked: counted from its end, or from a check that found a fastener that
+ * From when the torque of a fitting waits to be checked: from its end, or from a check that found a fastener that
  * moved. Null for a mock-up, one that is under way, one that came off again, and one whose last check found nothing.
  */
-export function retorqueDue(fitting: Fitting, terms: RetorqueTerms = USUAL_RETORQUE): RetorqueDue | null {
-  const { kind, finishedAt, outcome, odometerKm, retorque = [] } = fitting;
+function retorqueFrom({ kind, finishedAt, outcome, odometerKm, retorque = [] }: Fitting): RetorqueFrom | null {
   if (kind !== 'final' || finishedAt == null || outcome === 'taken off' || outcome === 'changed') return null;
   const last = lastOf(retorque);
-  if (last && (last.moved ?? []).length === 0) return null;
-  const from = last?.doneAt ?? finishedAt;
-  const km = (last ? last.odometerKm : odometerKm) ?? null;
-  return {
-    byDate: new Date(new Date(from).getTime() + terms.afterDays * DAY_MS).toISOString(),
-    byKm: km === null ? null : km + terms.afterKm,
-  };
+  if (!last) return { at: finishedAt, odometerKm: odometerKm ?? null };
+  return (last.moved ?? []).length === 0 ? null : { at: last.doneAt, odometerKm: last.odometerKm ?? null };
+}
+
+/** When a check is due by the terms of the shop: after so many days or km, what comes first. */
+export const dueAfter = ({ at, odometerKm }: RetorqueFrom, terms: FitUpTerms = {}): RetorqueDue => ({
+  byDate: new Date(new Date(at).getTime() + (terms.retorqueDays ?? USUAL_RETORQUE.days) * DAY_MS).toISOString(),
+  byKm: odometerKm === null ? null : odometerKm + (terms.retorqueKm ?? USUAL_RETORQUE.km),
+});
+
+/** When the torque of a fitting is due to be checked; null where it is not. */
+export function retorqueDue(fitting: Fitting, terms?: FitUpTerms): RetorqueDue | null {
+  const from = retorqueFrom(fitting);
+  return from && dueAfter(from, terms);
+}
+
+/** From when a job waits for a check: what is on the car now is its last final fitting. */
+export function jobRetorqueFrom({ fittings = [] }: Pick<Job, 'fittings'>): RetorqueFrom | null {
+  const last = fittings.findLast(({ kind, finishedAt }) => kind === 'final' && finishedAt != null);
+  return last ? retorqueFrom(last) : null;
 }
 
 /** Whether a check is overdue by a clock, or by an odometer that was read since. */

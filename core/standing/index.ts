@@ -1,4 +1,5 @@
 import { AXLES, type AxleName, type Job, type Setup, type VehicleAxle } from '#core/job';
+import { jobRetorqueFrom, type RetorqueFrom } from '#core/fitting';
 import { evaluateSetup, LIST_SWEEPS, VERDICT_SWEEPS } from '#core/evaluate';
 import { FIRST_RULES_VERSION, RULES_VERSION, WORST_FIRST, type Verdict } from '#core/verdict';
 
@@ -53,12 +54,15 @@ const missingRoomReadings = (job: Job): { axle: AxleName; name: string }[] =>
   AXLES.flatMap((axle) => missingReadings(job, 'room', axle).map((name) => ({ axle, name })));
 
 /** What a job waits for next. */
-export type WaitsFor = 'readings' | 'setups' | 'decision';
+export const WAITS_FOR = ['readings', 'setups', 'decision', 'fitting', 'retorque', 'nothing'] as const;
+export type WaitsFor = (typeof WAITS_FOR)[number];
 
 export interface Standing {
   waitsFor: WaitsFor;
   /** Readings missing, first ones first. */
   missing: { axle: AxleName; name: string }[];
+  /** From when it waits for its torque to be checked; left out where it does not. */
+  retorque?: RetorqueFrom | undefined;
   /** How many setups there are of each verdict. */
   verdicts: Record<Verdict, number>;
   /**
@@ -92,9 +96,18 @@ export function rulesMoved(kept: Standing, now: Standing): RulesMoved | null {
   return { from: kept.rules ?? FIRST_RULES_VERSION, to: RULES_VERSION, was: kept.verdicts, setups };
 }
 
-/** What a job waits for: readings come before setups, setups before a decision between them. */
-export const waitsFor = (job: Job): WaitsFor =>
-  missingRoomReadings(job).length > 0 ? 'readings' : job.setups.length === 0 ? 'setups' : 'decision';
+/**
+ * What a job waits for: torque that is to be checked and a fitting under way before all else; then readings before
+ * setups, setups before a decision between them; nothing once one is on the car.
+ */
+export function waitsFor(job: Job): WaitsFor {
+  if (jobRetorqueFrom(job)) return 'retorque';
+  const last = job.fittings?.at(-1);
+  if (last && last.finishedAt == null) return 'fitting';
+  if (last?.kind === 'final' && last.outcome === 'kept') return 'nothing';
+  if (missingRoomReadings(job).length > 0) return 'readings';
+  return job.setups.length === 0 ? 'setups' : 'decision';
+}
 
 /** A setup's verdict. Doubt makes care of what clears: it is asked only where nothing is as bad already. */
 function setupVerdict(job: Job, setup: Setup): Verdict {
@@ -113,5 +126,13 @@ export function jobStanding(job: Job): Standing {
     verdicts[verdict] += 1;
     setups[setup.id] = verdict;
   }
-  return { waitsFor: waitsFor(job), missing: missingRoomReadings(job), verdicts, rules: RULES_VERSION, setups };
+  const retorque = jobRetorqueFrom(job);
+  return {
+    waitsFor: waitsFor(job),
+    ...(retorque ? { retorque } : {}),
+    missing: missingRoomReadings(job),
+    verdicts,
+    rules: RULES_VERSION,
+    setups,
+  };
 }

@@ -1,4 +1,4 @@
-import type { Brief, FaceRange, ShopDefaults } from '#core/job';
+import { ANTI_SEIZE, THREADLOCK, type Brief, type FaceRange, type FitUpTerms, type ShopDefaults } from '#core/job';
 import { SUSPENSION_CHANGE_KINDS } from '#core/suspension';
 import { RULE_CHOICES, type BriefLimits, type ShopLimitKey } from '#core/verdict';
 import { BACKSPACING_CONVENTIONS } from '#core/wheel';
@@ -76,6 +76,13 @@ const PRICES = {
   alignment: figure('price of an alignment', 'price'),
 } as const satisfies FieldsOf<NonNullable<Brief['prices']>>;
 
+const FIT_UP = {
+  retorqueDays: figure('retorque after, days', 'retorqueDays'),
+  retorqueKm: figure('retorque after, km', 'retorqueKm'),
+  antiSeize: choice('anti-seize', ANTI_SEIZE),
+  threadlock: choice('threadlock', THREADLOCK),
+} as const satisfies FieldsOf<FitUpTerms>;
+
 const ENDS = {
   min: figure('target, inner end', 'pokeMm'),
   max: figure('target, outer end', 'pokeMm'),
@@ -105,4 +112,5 @@ export const SHOP_DEFAULTS = {
   rules: group('shop rules', RULES),
   remedies: group('modifications', REMEDIES),
   prices: group('prices', PRICES),
+  fitUp: group('fit-up', FIT_UP),
 } as const satisfies FieldsOf<ShopDefaults>;

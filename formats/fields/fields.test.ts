@@ -58,6 +58,8 @@ const PLACES: Record<Exclude<RangeName, Elsewhere>, string> = {
   price: 'brief/prices/adapterEach',
   fastenerLengthMm: 'vehicle/front/hub/fastener/lengthMm',
   torqueNm: 'vehicle/front/hub/fastener/torqueNm',
+  retorqueDays: 'house/fitUp/retorqueDays',
+  retorqueKm: 'house/fitUp/retorqueKm',
   axleRatingKg: 'vehicle/front/axleRatingKg',
   rimDiameterIn: 'setups/a/front/wheel/rimDiameterIn',
   rimWidthIn: 'setups/a/front/wheel/rimWidthIn',

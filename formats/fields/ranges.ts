@@ -27,6 +27,8 @@ export const RANGES = {
   ratingKg: [100, 5000],
   fastenerLengthMm: [5, 150],
   torqueNm: [10, 1000],
+  retorqueDays: [1, 60],
+  retorqueKm: [10, 1000],
   axleRatingKg: [50, 10000],
   rimDiameterIn: [8, 30],
   rimWidthIn: [3, 16],

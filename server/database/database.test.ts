@@ -44,6 +44,7 @@ test('migrations run once: opening again changes nothing', async () => {
     { name: '006-doors' },
     { name: '007-shelf-order' },
     { name: '008-history-order' },
+    { name: '009-fittings' },
   ];
   expect(await names()).toEqual(made);
   await closeDatabase();

@@ -24,6 +24,11 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare standing: CreationOptional<Standing | null>;
   /** What other rules made of kept verdicts, until somebody has seen it. */
   declare rulesMoved: CreationOptional<RulesMoved | null>;
+  /** From when its torque waits to be checked, with the odometer then; null where it does not. */
+  declare retorqueFrom: CreationOptional<Date | null>;
+  declare retorqueOdometerKm: CreationOptional<number | null>;
+  /** When the fitting began that is under way, or is to begin. */
+  declare fittingAt: CreationOptional<Date | null>;
   declare archivedAt: CreationOptional<Date | null>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
@@ -105,6 +110,9 @@ export function defineModels(sequelize: Sequelize): void {
       waitsFor: { type: DataTypes.STRING, allowNull: false },
       standing: DataTypes.JSON,
       rulesMoved: DataTypes.JSON,
+      retorqueFrom: DataTypes.DATE,
+      retorqueOdometerKm: DataTypes.DOUBLE,
+      fittingAt: DataTypes.DATE,
       archivedAt: DataTypes.DATE,
       createdAt: DataTypes.DATE,
       updatedAt: DataTypes.DATE,

@@ -2,6 +2,7 @@ import { Table, type TableColumnsType, type TableProps } from 'antd';
 import dayjs from 'dayjs';
 import relativeTime from 'dayjs/plugin/relativeTime';
 import { Link, useNavigation } from 'react-router';
+import type { FitUpTerms } from '#core/job';
 import type { JobListItem, JobListQuery } from '#server/bench';
 import { movedWords } from '../ledger/movedWords';
 import type { AddressChange } from '../parts/useAddress';
@@ -21,13 +22,15 @@ interface BenchTableProps {
   query: JobListQuery;
   pageSize: number;
   ask(change: AddressChange): void;
+  /** When torque is checked again. */
+  terms: FitUpTerms;
   /** There is no job at all, archived ones included. */
   isNew: boolean;
   startJob(): void;
 }
 
 /** The jobs, as rows that say what each waits for. */
-export function BenchTable({ jobs, total, query, pageSize, ask, isNew, startJob }: BenchTableProps) {
+export function BenchTable({ jobs, total, query, pageSize, ask, terms, isNew, startJob }: BenchTableProps) {
   const rows = useStandings(jobs);
   const navigation = useNavigation();
   const onChange: TableProps<JobListItem>['onChange'] = (pagination, _filters, sorter) => {
@@ -42,7 +45,7 @@ export function BenchTable({ jobs, total, query, pageSize, ask, isNew, startJob 
   return (
     <Table<JobListItem>
       className="bench-table"
-      columns={columnsOf(query)}
+      columns={columnsOf(query, terms)}
       dataSource={rows}
       rowKey="id"
       loading={navigation.state === 'loading' && navigation.location.pathname === '/'}
@@ -58,7 +61,7 @@ export function BenchTable({ jobs, total, query, pageSize, ask, isNew, startJob 
   );
 }
 
-function columnsOf(query: JobListQuery): TableColumnsType<JobListItem> {
+function columnsOf(query: JobListQuery, terms: FitUpTerms): TableColumnsType<JobListItem> {
   const sortOrder = (key: string) =>
     query.sort === key ? (query.descending ? ('descend' as const) : ('ascend' as const)) : null;
   const sorted = (key: string) => ({ key, className: `cell-${key}`, sorter: true, sortOrder: sortOrder(key) });
@@ -89,7 +92,7 @@ function columnsOf(query: JobListQuery): TableColumnsType<JobListItem> {
       title: 'Waits for',
       render: (_, { standing, rulesMoved }) => (
         <>
-          <WaitsFor standing={standing} />
+          <WaitsFor standing={standing} terms={terms} />
           {rulesMoved && <span className="bench-rules"> {movedWords(rulesMoved)}</span>}
         </>
       ),

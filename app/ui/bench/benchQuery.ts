@@ -1,9 +1,13 @@
 import Joi from 'joi';
+import { WAITS_FOR } from '#core/standing';
 import type { JobListQuery } from '#server/bench';
 
 const schema = Joi.object<JobListQuery & { order: string }>({
   search: Joi.string().allow('').max(100).default('').failover(''),
-  waitsFor: Joi.valid('readings', 'setups', 'decision').allow(null).default(null).failover(null),
+  waitsFor: Joi.valid(...WAITS_FOR)
+    .allow(null)
+    .default(null)
+    .failover(null),
   archived: Joi.boolean().default(false).failover(false),
   sort: Joi.valid('updated', 'number', 'title', 'car').default('updated').failover('updated'),
   order: Joi.valid('asc', 'desc').default('desc').failover('desc'),

@@ -1,4 +1,5 @@
-import { Select } from 'antd';
+import { Input, Select } from 'antd';
+import dayjs from 'dayjs';
 import { useId, useState } from 'react';
 import { CORNER_NAMES, FITTING_KINDS, placeOfCorner, type Corner, type FittingKind } from '#core/fitting';
 import type { Setup } from '#core/job';
@@ -33,18 +34,20 @@ export function BeginDialog({ close, begun }: { close(): void; begun(id: string)
   const { units: unit } = useLengths();
   const id = useId();
   const [kind, setKind] = useState<FittingKind>('final');
+  const [bookedFor, setBookedFor] = useState('');
   const [odometerKm, setOdometer] = useState<number | null>(null);
   const [corners, setCorners] = useState<Partial<Record<Corner, string>>>(() =>
     Object.fromEntries(raised ? WHEELS.filter((corner) => fits(raised, corner)).map((one) => [one, raised.id]) : []),
   );
   const count = Object.values(corners).filter(Boolean).length;
+  const isBooked = dayjs(bookedFor).isAfter(dayjs());
   const begin = () => {
     const fitting = beginFitting(
       job,
       {
         id: freeId('f', job.fittings ?? []),
         kind,
-        startedAt: new Date().toISOString(),
+        startedAt: (isBooked ? dayjs(bookedFor) : dayjs()).toISOString(),
         odometerKm,
         corners,
       },
@@ -58,7 +61,7 @@ export function BeginDialog({ close, begun }: { close(): void; begun(id: string)
       title="Start a fitting"
       width={560}
       onCancel={close}
-      okText="Start"
+      okText={isBooked ? 'Book it' : 'Start'}
       okButtonProps={{ disabled: count === 0 || waiting > 0 }}
       onOk={begin}
     >
@@ -112,6 +115,19 @@ export function BeginDialog({ close, begun }: { close(): void; begun(id: string)
           value={odometerKm}
           commit={setOdometer}
         />
+        <div className="field">
+          <label className="label" htmlFor={`${id}-at`}>
+            Booked for
+          </label>
+          <Input
+            id={`${id}-at`}
+            type="datetime-local"
+            className="begin-at"
+            value={bookedFor}
+            onChange={(event) => setBookedFor(event.target.value)}
+          />
+          <p className="soft">Left empty, it starts now.</p>
+        </div>
         {waiting > 0 && <p role="status">Predictions are still being worked out …</p>}
       </div>
     </Dialog>

@@ -41,6 +41,7 @@ export function FittingHead({ fittings, inHand, take, begin, views }: FittingHea
   const id = useId();
   const isLate = useIsBefore(fitting.finishedAt ? undefined : fitting.startedAt);
   const nameOf = useNames();
+  const startNow = () => editAt(['fittings', fitting.id, 'startedAt'], new Date().toISOString());
   const reopen = () => edit({ op: 'clear', path: ['fittings', fitting.id, 'finishedAt'] });
   return (
     <header className="fitup-head">
@@ -113,10 +114,13 @@ export function FittingHead({ fittings, inHand, take, begin, views }: FittingHea
       )}
       <RetorqueLine fitting={fitting} />
       {isLate && (
-        <p className="torque-fault is-caution" role="alert">
-          This device’s clock is behind the start of the fitting, <Moment at={fitting.startedAt} />. Steps are kept with
-          that time until it is right.
-        </p>
+        <div className="retorque">
+          <p role="status">
+            Booked for <Moment at={fitting.startedAt} />. If that has passed, this device’s clock is behind: until then
+            steps are kept with that time.
+          </p>
+          <Button onClick={startNow}>Start now</Button>
+        </div>
       )}
       {close.isOpen && <CloseDialog inHand={inHand} close={close.close} />}
     </header>

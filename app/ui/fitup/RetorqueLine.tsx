@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { isOverdue, retorqueDue, type Fitting } from '#core/fitting';
 import { formatMeasure } from '#core/units';
+import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Moment } from '../parts/Moment';
@@ -12,7 +13,8 @@ import './fitup.css';
 export function RetorqueLine({ fitting }: { fitting: Fitting }) {
   const { units: unit } = useLengths();
   const dialog = useDialog('retorque');
-  const due = retorqueDue(fitting);
+  const { id, job } = useDocument();
+  const due = retorqueDue(fitting, job.house?.fitUp);
   const isLate = useOnClient<boolean>(() => due !== null && isOverdue(due, new Date()), false);
   const { retorque = [] } = fitting;
   if (!due && retorque.length === 0) return null;
@@ -34,6 +36,7 @@ export function RetorqueLine({ fitting }: { fitting: Fitting }) {
         </p>
       )}
       <Button onClick={dialog.open}>Torque checked …</Button>
+      {due && <a href={`/jobs/${id}/reminders.ics`}>Calendar file</a>}
       {dialog.isOpen && <RetorqueDialog fitting={fitting} close={dialog.close} />}
     </div>
   );

@@ -37,7 +37,7 @@ export interface MarkedPart {
 }
 
 /** What a mark says of a place, ± mm at 95 % (common practice, no source). */
-export const MARK_PLUS_MINUS_MM = 2;
+const MARK_PLUS_MINUS_MM = 2;
 
 type MarkPlace = Pick<Mark, 'surface' | 'clockDeg' | 'axialMm' | 'steerDeg' | 'travelMm'>;
 

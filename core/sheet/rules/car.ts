@@ -1,4 +1,5 @@
 import { AXLES } from '#core/job';
+import { USUAL_RETORQUE } from '#core/fitting';
 import { carRule, cornerRule, type CarCase } from '../case';
 
 /** Tires that turn so much more or less are told by the speedometer, share. */
@@ -98,13 +99,16 @@ export const spare = carRule('spare', ({ report, words }) => {
   ];
 });
 
-export const retorque = cornerRule('retorque', ({ pieces }) => {
+export const retorque = cornerRule('retorque', ({ pieces, job, words }) => {
+  const { retorqueDays = null, retorqueKm = null } = job.house?.fitUp ?? {};
+  const days = retorqueDays ?? USUAL_RETORQUE.days;
+  const when = `After ${words.measure('distance', retorqueKm ?? USUAL_RETORQUE.km)} or ${days} days, what comes first`;
   const isCovered = pieces.some(({ kind }) => kind === 'bolt-on');
   return [
     {
       text: isCovered
-        ? 'After 50 to 100 km: wheel off, the adapter’s nuts, wheel on, the wheel’s nuts.'
-        : 'After 50 to 100 km: torque again, car on its wheels.',
+        ? `${when}: wheel off, the adapter’s nuts, wheel on, the wheel’s nuts.`
+        : `${when}: torque again, car on its wheels.`,
       because: isCovered
         ? 'The adapter has nuts of its own behind the wheel.'
         : 'Faces settle under the first load; a fastener that moves is found now.',

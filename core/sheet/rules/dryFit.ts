@@ -84,12 +84,16 @@ export const cap = cornerRule('center-cap', ({ figures: { centring } }) =>
     : [],
 );
 
-export const film = cornerRule('anti-seize', ({ pieces }: CornerCase) => [
-  {
-    text: 'A thin film of anti-seize on the mating faces. None on threads, none on the lug seats.',
-    because:
-      pieces.length > 0
-        ? 'Aluminum on steel seizes; grease on a thread or seat turns a right torque into too much tension.'
-        : 'Unlike metals seize; grease on a thread or seat turns a right torque into too much tension.',
-  },
-]);
+export const film = cornerRule('anti-seize', ({ pieces, job }: CornerCase) =>
+  job.house?.fitUp?.antiSeize === 'none'
+    ? []
+    : [
+        {
+          text: 'A thin film of anti-seize on the mating faces. None on threads, none on the lug seats.',
+          because:
+            pieces.length > 0
+              ? 'Aluminum on steel seizes; grease on a thread or seat turns a right torque into too much tension.'
+              : 'Unlike metals seize; grease on a thread or seat turns a right torque into too much tension.',
+        },
+      ],
+);

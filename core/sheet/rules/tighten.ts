@@ -28,7 +28,7 @@ function torque(
 }
 
 /** An adapter's own nuts, before the wheel hides them. */
-export const adapters = cornerRule('adapter-nuts', ({ pieces, hardware, words, kind: made }) =>
+export const adapters = cornerRule('adapter-nuts', ({ job, pieces, hardware, words, kind: made }) =>
   pieces
     .filter(({ kind }) => kind === 'bolt-on')
     .map(({ thicknessMm }, at, all) => {
@@ -38,7 +38,8 @@ export const adapters = cornerRule('adapter-nuts', ({ pieces, hardware, words, k
         ...(all.length > 1 ? { of: String(at + 1) } : {}),
         text:
           `Tighten the adapter’s own nuts ${orderText(hardware.hubPattern.pattern.lugCount)}, ${said}.` +
-          ' Hold the hub with a bar across two studs, or a helper on the brake. Threadlock only where its maker asks.',
+          ' Hold the hub with a bar across two studs, or a helper on the brake.' +
+          (job.house?.fitUp?.threadlock === 'never' ? ' No threadlock.' : ' Threadlock only where its maker asks.'),
         because:
           `The ${thicknessMm == null ? '' : `${words.length(thicknessMm)} `}adapter carries the wheel,` +
           ' and its nuts cannot be reached with the wheel on.',
