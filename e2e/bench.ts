@@ -24,7 +24,14 @@ export const test = base.extend<{ quiet: void; allowed: RegExp[] }>({
   ],
 });
 
-export const demoJob = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
+/** A car of the demo with its past: what was fitted, read and found. */
+export const demoJobFitted = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
+
+/** The same before anything was fitted. */
+export function demoJob(name: string): Job {
+  const { fittings: _, ...job } = demoJobFitted(name);
+  return job;
+}
 
 /** Every station with its inner views. */
 export const VIEWS = [
@@ -43,6 +50,8 @@ export const VIEWS = [
   'compare',
   'sweep',
   'sweep?beside=remedies',
+  'fit-up',
+  'fit-up?view=marks',
 ];
 
 /** Goes to a view of the job within the page, as its links do. */
@@ -76,9 +85,10 @@ export async function putOnBench(page: Page, job: Job, title: string): Promise<s
   return place;
 }
 
-/** Opens a fresh copy of a demo job at a station. */
+/** Opens a fresh copy of a demo job at a station; at the fit-up with its past. */
 export async function openDemo(page: Page, name: string, station: string): Promise<string> {
-  const place = await putOnBench(page, demoJob(name), test.info().title.slice(0, 100));
+  const job = station.startsWith('fit-up') ? demoJobFitted(name) : demoJob(name);
+  const place = await putOnBench(page, job, test.info().title.slice(0, 100));
   await page.goto(`${place}/${station}`);
   await expect(page.getByText(/^Saved \d\d:\d\d$/)).toBeVisible();
   return place;

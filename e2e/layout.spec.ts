@@ -1,5 +1,5 @@
 import { AXLES } from '#core/job';
-import { demoJob, expect, putOnBench, show, test, VIEWS } from './bench';
+import { demoJob, demoJobFitted, expect, putOnBench, show, test, VIEWS } from './bench';
 import { layoutFaults } from './layout';
 
 /** The bench shows 25 on a page. */
@@ -14,7 +14,9 @@ const softly = expect.configure({ soft: true });
 function walk(sizes: readonly (readonly [number, number])[], touch: boolean) {
   for (const car of CARS)
     test(`${car ?? 'an empty job'}: nothing over anything, nothing cut, nothing out of reach`, async ({ page }) => {
-      const job = car ? demoJob(car) : { ...demoJob('velder-two'), vehicle: { label: 'Bare' }, brief: {}, setups: [] };
+      const job = car
+        ? demoJobFitted(car)
+        : { ...demoJob('velder-two'), vehicle: { label: 'Bare' }, brief: {}, setups: [] };
       const place = await putOnBench(page, job, 'walked through');
       await page.goto(`${place}/hub`);
       await expect(page.locator('.frame')).toHaveAttribute('data-going', 'false');

@@ -1,9 +1,9 @@
 import { neverIn } from '../support/neverWords';
-import { demoJob, expect, putOnBench, saved, show, swept, test, VIEWS } from './bench';
+import { demoJobFitted, expect, putOnBench, saved, show, swept, test, VIEWS } from './bench';
 
 for (const name of ['velder-two', 'pallas-tender'] as const)
   test(`no station of ${name} says a word that the trade does not`, async ({ page }) => {
-    const place = await putOnBench(page, demoJob(name), `${name} in words`);
+    const place = await putOnBench(page, demoJobFitted(name), `${name} in words`);
     await page.goto(`${place}/hub`);
     await saved(page);
     // Every working is shown, at each station.

@@ -9,8 +9,15 @@ export const EXAMPLE = example();
 
 export type DemoName = 'brindle-kite' | 'orrin-haul' | 'velder-two' | 'pallas-tender';
 
-/** One of the demo's jobs. */
-export const demoJob = (name: DemoName): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
+/** One of the demo's jobs, with what was fitted. */
+export const demoJobFitted = (name: DemoName): Job =>
+  JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
+
+/** The same before anything was fitted. */
+export function demoJob(name: DemoName): Job {
+  const { fittings: _, ...job } = demoJobFitted(name);
+  return job;
+}
 
 /** The demo's jobs, for tests that change nothing of them. */
 export const KITE = demoJob('brindle-kite');
