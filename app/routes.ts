@@ -16,6 +16,7 @@ export default [
   ]),
   route('shelf', 'routes/shelf.tsx'),
   route('defaults', 'routes/defaults.tsx'),
+  route('how-far-off', 'routes/how-far-off.tsx'),
   route('enter', 'routes/enter.tsx'),
   route('backups/:name', 'routes/backup-file.ts'),
   route('archive', 'routes/archive.ts'),

@@ -250,3 +250,20 @@ test('what is asked of the papers is checked, and a fitted car closes its book',
     expect([asked, (await page.request.get(`${place}/job-sheet.pdf?${asked}`)).status()]).toEqual([asked, status]);
   expect((await page.request.get('/jobs/nobody/reminders.ics')).status()).toBe(404);
 });
+
+test('how far off we were: every reading of finished fittings, by family, and the way to its fitting', async ({
+  page,
+}) => {
+  await page.goto('/defaults');
+  await page.getByRole('link', { name: 'How far off we were' }).click();
+  await expect(page.getByText(/^\d+ readings of \d+ finished fittings/)).toBeVisible();
+  await page.getByRole('button', { name: 'Parts around the wheel' }).click();
+  await expect(page).toHaveURL(/figures=obstacle/);
+  const points = page.getByRole('link', { name: /^Orrin Haul 4x4, front right: predicted/ });
+  await expect(points.first()).toBeVisible();
+  await clean(page);
+  await points.first().focus();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/fit-up\?fitting=f\d/);
+  await expect(page.getByRole('heading', { name: 'Fit-up' })).toBeVisible();
+});

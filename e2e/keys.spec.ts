@@ -57,7 +57,7 @@ test('the bench is filtered, sorted and searched by keyboard', async ({ page }) 
   const row = page.getByRole('row').filter({ hasText: 'Keyed coupé' });
   await expect(row).toHaveCount(1);
   const waits = page.getByRole('radiogroup', { name: 'Waits for' });
-  await tabTo(page, waits.getByRole('radio', { name: 'anything' }));
+  await tabTo(page, waits.getByRole('radio', { name: 'all' }));
   await page.keyboard.press('ArrowRight');
   await expect(page).toHaveURL(/waitsFor=readings/);
   await expect(row).toHaveCount(1);

@@ -40,7 +40,15 @@ function shopWalk(sizes: readonly (readonly [number, number])[], touch: boolean)
     // More than a page of them.
     const bare = { ...demoJob('velder-two'), vehicle: { label: 'Paged' }, brief: {}, setups: [] };
     for (let job = 0; job < MORE_THAN_A_PAGE; job += 1) await putOnBench(page, bare, `paged ${job}`);
-    for (const address of ['/?search=paged', '/', '/?search=no+such', '/shelf', '/shelf?kind=spacer', '/defaults']) {
+    for (const address of [
+      '/?search=paged',
+      '/',
+      '/?search=no+such',
+      '/shelf',
+      '/shelf?kind=spacer',
+      '/defaults',
+      '/how-far-off',
+    ]) {
       await page.goto(address);
       await page.waitForLoadState('networkidle');
       for (const [width, height] of sizes) {

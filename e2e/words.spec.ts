@@ -8,7 +8,13 @@ for (const name of ['velder-two', 'pallas-tender'] as const)
     await saved(page);
     // Every working is shown, at each station.
     await page.keyboard.press('w');
-    for (const at of [...VIEWS.map((one) => `${place}/${one}`), '/?search=in+words', '/shelf', '/defaults']) {
+    for (const at of [
+      ...VIEWS.map((one) => `${place}/${one}`),
+      '/?search=in+words',
+      '/shelf',
+      '/defaults',
+      '/how-far-off',
+    ]) {
       if (at.startsWith(place)) {
         await show(page, at);
         await swept(page);

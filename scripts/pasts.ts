@@ -1,6 +1,6 @@
 // Writes the past of the demo's cars into their files: what was fitted, read, torqued and found. All invented.
 import { readFileSync, writeFileSync } from 'node:fs';
-import { correctedByMark } from '#core/evaluate';
+import { correctedByMark, evaluateSetup, figurePlusMinus, partsAtMark } from '#core/evaluate';
 import { pullOrder, type Corner, type FittedCorner, type Fitting, type Mark, type MeasuredFigure } from '#core/fitting';
 import type { Job } from '#core/job';
 import type { Obstacle } from '#core/sweep';
@@ -86,10 +86,13 @@ const SPREAD = [1.005, 1.012, 0.995, 1.018, 1.0, 1.008];
 function readingOf({ expects }: FittingStep, errorMm: number, takenAt: string): MeasuredFigure | null {
   if (!expects || expects.predictedMm === null || ROAD_ONLY_FIGURES.includes(expects.figure)) return null;
   const { figure, steerDeg, travelMm, predictedMm } = expects;
-  const valueMm = roundTo(Math.round((predictedMm + errorMm) * 2) / 2, 1);
+  const isFine = figure === 'brakeSpokeMm';
+  const valueMm = isFine
+    ? roundTo(predictedMm + errorMm / 5, 2)
+    : roundTo(Math.round((predictedMm + errorMm) * 2) / 2, 1);
   // What is predicted to touch is not read with a rule.
   if (figure.startsWith('obstacle:') && valueMm < 0) return null;
-  const instrument = figure.startsWith('obstacle:') || figure === 'brakeSpokeMm' ? 'feeler' : 'steel-rule';
+  const instrument = isFine ? 'feeler' : 'steel-rule';
   return {
     figure,
     ...(steerDeg === undefined ? {} : { steerDeg, travelMm: travelMm! }),
@@ -111,7 +114,7 @@ const all = (setup: string): Past['corners'] => ({
 const BUMPER_MARK: Mark = {
   id: 'm1',
   surface: 'outer-shoulder',
-  clockDeg: 88,
+  clockDeg: 96,
   steerDeg: 34,
   travelMm: 0,
   lengthMm: 60,
@@ -228,6 +231,15 @@ for (const [name, pasts] of Object.entries(PASTS)) {
     if (past.marks?.frontRight?.[0] !== BUMPER_MARK) continue;
     const at = { job, setup: job.setups.find(({ id }) => id === 'd')!, corner: 'frontRight' as const };
     const part = job.vehicle.front!.obstacles!.find(({ id }) => id === 'bumper-corner')!;
+    const { clearanceMm } = partsAtMark(at, BUMPER_MARK).find(({ id }) => id === part.id)!;
+    const report = evaluateSetup(job, at.setup);
+    fittings.at(-1)!.corners.frontRight!.predicted!.push({
+      figure: `obstacle:${part.id}`,
+      steerDeg: BUMPER_MARK.steerDeg!,
+      travelMm: BUMPER_MARK.travelMm!,
+      valueMm: roundTo(clearanceMm, 2),
+      plusMinusMm: figurePlusMinus(report.front, `obstacle:${part.id}`),
+    });
     job = withBumper(job, correctedByMark(at, BUMPER_MARK, part).gap!);
   }
   writeFileSync(file, writeJobFile({ ...job, fittings }));

@@ -39,7 +39,7 @@ type ListRow = JobRow & { setupCount: number | null };
 const readable = (column: string) => literal(`CASE WHEN json_valid(${column}) THEN ${column} END`);
 
 const LISTED = {
-  exclude: ['document', 'standing', 'rulesMoved'],
+  exclude: ['document', 'standing', 'rulesMoved', 'fittingErrors'],
   include: [
     [readable('standing'), 'standing'],
     [readable('rules_moved'), 'rulesMoved'],

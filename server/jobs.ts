@@ -110,6 +110,8 @@ export function columnsOf(job: Job) {
     standing: null,
     retorqueFrom: retorque && new Date(retorque.at),
     retorqueOdometerKm: retorque?.odometerKm ?? null,
+    isFitted: job.fittings?.some(({ finishedAt }) => finishedAt != null) ?? false,
+    fittingErrors: null,
     fittingAt: last && last.finishedAt == null ? new Date(last.startedAt) : null,
   };
 }

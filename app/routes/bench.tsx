@@ -44,10 +44,10 @@ export async function clientAction({ serverAction }: Route.ClientActionArgs) {
 
 /** What jobs wait for: those of one kind alone, or all. */
 const WAITS = [
-  { value: '', label: 'anything' },
+  { value: '', label: 'all' },
   { value: 'readings', label: 'readings' },
-  { value: 'setups', label: 'a setup' },
-  { value: 'decision', label: 'a decision' },
+  { value: 'setups', label: 'setup' },
+  { value: 'decision', label: 'decision' },
   { value: 'fitting', label: 'fit-up' },
   { value: 'retorque', label: 'retorque' },
 ];
@@ -66,7 +66,7 @@ export default function BenchPage({ loaderData: { query, ...list } }: Route.Comp
           <SearchField
             label="Search car, job or number"
             placeholder="Search car, job or number"
-            width={260}
+            width={200}
             value={query.search}
             ask={(text) => ask({ search: text })}
           />

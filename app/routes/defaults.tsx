@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { useFetcher } from 'react-router';
+import { Link, useFetcher } from 'react-router';
 import { SHOP_LIMITS, type ShopLimitKey } from '#core/verdict';
 import { backupsFolder, dataFolder } from '#server/base/folder';
 import { copiesIn, KEPT } from '#server/database/copies';
@@ -144,6 +144,9 @@ export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
                 <p className="soft">
                   Due retorques and booked fit-ups for your calendar: <a href="/reminders.ics">reminders.ics</a>, one
                   feed for the shop.
+                </p>
+                <p>
+                  <Link to="/how-far-off">How far off we were</Link>: every reading at a fit-up against its prediction.
                 </p>
               </section>
               <section>

@@ -159,12 +159,19 @@ test('stations say what is missing', () => {
     ['6', 'Setups', 'none yet', false],
     ['7', 'Compare', '—', false],
     ['8', 'Sweep', 'at rest only', false],
+    ['9', 'Fit-up', 'not yet', false],
   ]);
+  const stateAt = (path: string, job: Job) => STATIONS.find((one) => one.path === path)!.state(job);
+  const fitting = { id: 'f1', kind: 'final' as const, startedAt: '2026-03-02T08:40:00Z', corners: {} };
+  const fitUp = (change: object) => stateAt('fit-up', { ...bare, fittings: [{ ...fitting, ...change }] });
+  expect(fitUp({})).toEqual({ text: 'under way', full: false });
+  expect(fitUp({ finishedAt: '2026-03-02T12:00:00Z' })).toEqual({ text: 'closed', full: false });
+  expect(fitUp({ finishedAt: '2026-03-02T12:00:00Z', outcome: 'kept' })).toEqual({ text: 'kept', full: true });
   const brakes = (vehicle: Job['vehicle']) => STATIONS[2]!.state({ ...bare, vehicle });
   const drawn = { caliper: { outline: [] } };
   expect(brakes({ front: drawn })).toEqual({ text: 'front only', full: false });
   expect(brakes({ front: drawn, rear: drawn })).toEqual({ text: 'both axles', full: true });
-  const sweep = (vehicle: Job['vehicle']) => STATIONS.at(-1)!.state({ ...bare, vehicle });
+  const sweep = (vehicle: Job['vehicle']) => stateAt('sweep', { ...bare, vehicle });
   const strut = { suspension: { kind: 'strut' as const } };
   expect(sweep({ front: strut })).toEqual({ text: 'front moves', full: false });
   expect(sweep({ front: strut, rear: { suspension: { kind: 'rear' } } })).toEqual({ text: 'both axles', full: true });

@@ -1,5 +1,12 @@
 import { evaluateSetup, fittingReports, type FittingReport } from '#core/evaluate';
-import { CORNERS, type FittedCorner, type Fitting, type MeasuredFigure } from '#core/fitting';
+import {
+  CORNERS,
+  type Corner,
+  type FittedCorner,
+  type FittedFigure,
+  type Fitting,
+  type MeasuredFigure,
+} from '#core/fitting';
 import type { Job, Setup } from '#core/job';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { estimateError, type ErrorSeen, type Estimate } from './estimate';
@@ -11,12 +18,27 @@ export interface Calibration {
   families: Record<Family, Estimate>;
 }
 
-type Seen = ErrorSeen & { family: Family };
+/** How far off one figure was that was read at a finished fitting. Mm; km/h of a speed. */
+export interface FittedError extends ErrorSeen {
+  family: Family;
+  fitting: string;
+  corner: Corner;
+  figure: FittedFigure;
+  predicted: number;
+  measured: number;
+  /** When it was read, or the fitting was closed. */
+  at: string;
+}
 
 /** How far off the predictions of a shop were, over all finished fittings of its jobs. */
 export function calibrate(jobs: Iterable<Job>): Calibration {
-  const seen: Seen[] = [];
-  for (const job of jobs) if (job.fittings?.some(isFinished)) seen.push(...errorsOf(job));
+  const seen: FittedError[] = [];
+  for (const job of jobs) seen.push(...fittingErrors(job));
+  return calibrationOf(seen);
+}
+
+/** The same from errors that are known already. */
+export function calibrationOf(seen: readonly (ErrorSeen & { family: Family })[]): Calibration {
   return {
     format: 'scoval.calibration',
     families: Object.fromEntries(
@@ -33,21 +55,37 @@ export function calibrate(jobs: Iterable<Job>): Calibration {
 
 const isFinished = ({ finishedAt }: Fitting): boolean => finishedAt != null;
 
-function errorsOf(job: Job): Seen[] {
+/** How far off every figure was that was read at a finished fitting of a job, marks among them. */
+export function fittingErrors(job: Job): FittedError[] {
+  if (!job.fittings?.some(isFinished)) return [];
   const asRead = withMarksRead(job);
   const reportOf = once((setup: Setup) => evaluateSetup(asRead, setup));
   const reports = fittingReports(asRead, reportOf);
   return asRead.fittings!.flatMap((fitting, at) => (isFinished(fitting) ? errorsIn(fitting, reports[at]!) : []));
 }
 
-function errorsIn(fitting: Fitting, report: FittingReport): Seen[] {
+function errorsIn(fitting: Fitting, report: FittingReport): FittedError[] {
   return CORNERS.flatMap((corner) => {
     const measured = fitting.corners[corner]?.measured ?? [];
-    return (report.corners[corner]?.compared ?? []).flatMap(({ figure, errorMm, plusMinusMm }, at) => {
+    return (report.corners[corner]?.compared ?? []).flatMap((row, at): FittedError[] => {
+      const { figure, errorMm, plusMinusMm, predictedMm, measuredMm } = row;
       const family = familyOf(figure);
-      return family === null || errorMm === null || plusMinusMm === null
-        ? []
-        : [{ family, error: errorMm, plusMinus: plusMinusMm, measuringPlusMinus: readingPlusMinus(measured[at]!) }];
+      if (family === null || errorMm === null || plusMinusMm === null) return [];
+      const read = measured[at]!;
+      return [
+        {
+          family,
+          fitting: fitting.id,
+          corner,
+          figure,
+          predicted: predictedMm!,
+          measured: measuredMm,
+          at: read.takenAt ?? fitting.finishedAt!,
+          error: errorMm,
+          plusMinus: plusMinusMm,
+          measuringPlusMinus: readingPlusMinus(read),
+        },
+      ];
     });
   });
 }

@@ -45,6 +45,7 @@ test('migrations run once: opening again changes nothing', async () => {
     { name: '007-shelf-order' },
     { name: '008-history-order' },
     { name: '009-fittings' },
+    { name: '010-fitting-errors' },
   ];
   expect(await names()).toEqual(made);
   await closeDatabase();

@@ -7,6 +7,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
+import type { FittedError } from '#core/calibration';
 import type { Edit, ShopDefaults, Job } from '#core/job';
 import type { ShelfItem, ShelfKind } from '#core/shelf';
 import type { RulesMoved, Standing, WaitsFor } from '#core/standing';
@@ -29,6 +30,9 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare retorqueOdometerKm: CreationOptional<number | null>;
   /** When the fitting began that is under way, or is to begin. */
   declare fittingAt: CreationOptional<Date | null>;
+  /** Whether a fitting of it is finished; how far off its predictions were, null since the last change. */
+  declare isFitted: CreationOptional<boolean | null>;
+  declare fittingErrors: CreationOptional<FittedError[] | null>;
   declare archivedAt: CreationOptional<Date | null>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
@@ -113,6 +117,8 @@ export function defineModels(sequelize: Sequelize): void {
       retorqueFrom: DataTypes.DATE,
       retorqueOdometerKm: DataTypes.DOUBLE,
       fittingAt: DataTypes.DATE,
+      isFitted: DataTypes.BOOLEAN,
+      fittingErrors: DataTypes.JSON,
       archivedAt: DataTypes.DATE,
       createdAt: DataTypes.DATE,
       updatedAt: DataTypes.DATE,

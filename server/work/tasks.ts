@@ -1,3 +1,4 @@
+import { fittingErrors } from '#core/calibration';
 import type { Fitting } from '#core/fitting';
 import type { Edit, Job } from '#core/job';
 import { paperSteps, stepsOfFitting } from '#core/sheet';
@@ -34,6 +35,7 @@ export const TASKS = {
   writeShelf: (text: string) => writeShelfFile(JSON.parse(text) as ShelfItem[]),
   gaugeCard: (card: GaugeCard) => gaugeCardPdf(card, paperFonts()),
   template: (template: Template) => templatePdf(template, paperFonts()),
+  fittingErrors: (job: Job) => fittingErrors(job),
   jobSheet: ({ job, fitting, ...sheet }: JobSheetAsked) =>
     jobSheetPdf({ ...sheet, steps: paperSteps(stepsOfFitting(job, fitting, { unit: sheet.unit })) }, paperFonts()),
 } as const;

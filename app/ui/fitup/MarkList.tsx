@@ -1,9 +1,9 @@
 import { Button } from 'antd';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { poseWords } from '#core/evaluate';
+import { poseWords, type MarkedPart } from '#core/evaluate';
 import type { Mark } from '#core/fitting';
 import { formatNumber, wordsIn } from '#core/units';
-import { useLengths } from '../../preferences/PreferencesContext';
+import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { SURFACE_NAMES } from '../space/surfaceNames';
 import { capital } from '../words';
@@ -25,7 +25,7 @@ export function MarkList({ marks, isClosed }: { marks: Marks; isClosed: boolean 
               <button type="button" aria-pressed={mark.id === marks.chosen} onClick={() => marks.choose(mark.id)}>
                 <b>{capital(SURFACE_NAMES[mark.surface].replace('the ', ''))}</b>{' '}
                 <span className="figure">{formatNumber(mark.clockDeg, 0, true)}°</span>
-                <small>{poseWords(pose, wordsIn(lengths.units))}</small>
+                <small>{poseWords(pose, wordsIn(lengths.units), marks.restMm)}</small>
               </button>
               {mark.id === marks.chosen && <Nearest key={mark.id} {...{ mark, marks, isClosed }} />}
             </li>
@@ -35,6 +35,17 @@ export function MarkList({ marks, isClosed }: { marks: Marks; isClosed: boolean 
     </section>
   );
 }
+
+/** What is predicted of a part in the pose of a mark; once its reading is corrected, that it touches. */
+function predictedThere({ on }: Mark, { id, clearanceMm }: MarkedPart, lengths: Lengths): string {
+  if (on === id && Math.abs(clearanceMm) < TOUCHING_MM) return 'As it is read now, it touches in this position.';
+  return clearanceMm > 0
+    ? `In this position it was predicted to clear by ${lengths.text(clearanceMm)}.`
+    : `In this position it is predicted to touch by ${lengths.text(-clearanceMm)}.`;
+}
+
+/** Less than this is a touch, mm. */
+const TOUCHING_MM = 0.1;
 
 /** The part that is nearest to a mark, with what had been predicted of it, and the key that corrects it. */
 function Nearest({ mark, marks, isClosed }: { mark: Mark; marks: Marks; isClosed: boolean }) {
@@ -52,10 +63,7 @@ function Nearest({ mark, marks, isClosed }: { mark: Mark; marks: Marks; isClosed
         <p>
           Nearest: <b>{nearest.label}</b>
           {nearest.isAssumed && <em className="assumed"> assumed</em>}, {lengths.text(nearest.fromMarkMm)} from the
-          mark.{' '}
-          {nearest.clearanceMm > 0
-            ? `In this position it was predicted to clear by ${lengths.text(nearest.clearanceMm)}.`
-            : `In this position it is predicted to touch by ${lengths.text(-nearest.clearanceMm)}.`}
+          mark. {predictedThere(mark, nearest, lengths)}
         </p>
       ) : (
         <p>No part is placed around this wheel yet.</p>

@@ -114,7 +114,7 @@ function MarksOfSetup({ fitting, corner, isClosed, views, children, setup }: Mar
         }
       >
         {!isClosed && (
-          <p className="soft part-hint">
+          <p className="soft">
             Move the wheel to where it rubbed. Click it from outside for the clock position, from behind for the place.
           </p>
         )}

@@ -1,5 +1,5 @@
 import { poseWords } from '#core/evaluate';
-import type { Compared, Corner, MeasuredFigure } from '#core/fitting';
+import { placeOfCorner, type Compared, type Corner, type MeasuredFigure } from '#core/fitting';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { wordsIn } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
@@ -11,6 +11,7 @@ import { figureWords } from './figures';
 import { measure, readOf } from './fittingEdits';
 import type { FittingInHand } from './useFittings';
 import { useHand } from './useHand';
+import { restMmOf } from './useMarks';
 import './fitup.css';
 
 interface ReadFiguresProps {
@@ -49,6 +50,8 @@ function ReadFigure({ row, read, corner, setup }: ReadFigureProps) {
   const { job } = useDocument();
   const lengths = useLengths();
   const { figure, measuredMm, predictedMm } = row;
+  const on = job.setups.find(({ id }) => id === setup);
+  const restMm = on ? restMmOf(on, placeOfCorner(corner).axle) : 0;
   const isPosed = read.steerDeg != null || read.travelMm != null;
   const pose = { steerDeg: read.steerDeg ?? 0, travelMm: read.travelMm ?? 0 };
   return (
@@ -56,7 +59,7 @@ function ReadFigure({ row, read, corner, setup }: ReadFigureProps) {
       <p className="read-name">
         <span>
           {figureWords(figure, job).name.replace(', minus is tuck', '')}
-          {isPosed && <small> {poseWords(pose, wordsIn(lengths.units))}</small>}
+          {isPosed && <small> {poseWords(pose, wordsIn(lengths.units), restMm)}</small>}
         </span>
         <b className="figure">{figureText(figure, measuredMm, lengths)}</b>
       </p>

@@ -23,7 +23,7 @@ const FIGURES: Record<Listed, FigureWords> = {
   trueSpeedAt100: { name: 'True speed at 100 km/h', instrument: 'label', range: [50, 200] },
 };
 
-const PART: Omit<FigureWords, 'name'> = { instrument: 'feeler', range: [-100, 500] };
+const PART: Omit<FigureWords, 'name'> = { instrument: 'steel-rule', range: [-100, 500] };
 
 /** The part of a figure, null when it is of none. */
 const partOf = (figure: FittedFigure): string | null =>

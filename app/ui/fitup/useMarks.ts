@@ -1,13 +1,23 @@
 import { useState } from 'react';
-import { correctedByMark, partFromMark, partsAtMark, type MarkedCorner, type MarkedPart } from '#core/evaluate';
+import {
+  correctedByMark,
+  figurePlusMinus,
+  partFromMark,
+  partsAtMark,
+  type MarkedCorner,
+  type MarkedPart,
+} from '#core/evaluate';
 import { DomainError } from '#core/errors';
-import { placeOfCorner, type Corner, type Fitting, type Mark } from '#core/fitting';
-import type { Edit, Job, Setup } from '#core/job';
+import { keptPrediction, placeOfCorner, type Corner, type Fitting, type Mark } from '#core/fitting';
+import type { AxleName, Edit, Job, Setup } from '#core/job';
+import { travelRange } from '#core/suspension';
 import type { Obstacle } from '#core/sweep';
+import { roundTo } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
 import { useSightText } from '../../job/useSight';
 import { freePartId } from '../room/partDraft';
 import { freeId } from './fittingEdits';
+import { useReportOf } from './useFittings';
 
 /** A mark while it is being told: where it is may still be missing. */
 export type MarkDraft = Partial<Omit<Mark, 'id'>> & { id: string | null };
@@ -29,11 +39,23 @@ export function useMarks({ fitting, corner, setup }: MarksAsk) {
   const list = ['fittings', fitting.id, 'corners', corner, 'marks'];
   const at: MarkedCorner = { job, setup, corner };
   const { axle } = placeOfCorner(corner);
+  const reportOf = useReportOf();
   const obstacles = job.vehicle[axle]?.obstacles ?? [];
   const put = (next: readonly Obstacle[]): Edit => ({ op: 'set', path: ['vehicle', axle, 'obstacles'], value: next });
   const named = (mark: Mark, part: string): Edit => ({ op: 'set', path: [...list, mark.id, 'on'], value: part });
+  /** What was predicted is kept before the reading is corrected: free and found touching is worth most. */
+  const kept = ({ steerDeg, travelMm }: Mark, { id, clearanceMm }: MarkedPart): Edit[] => {
+    const figure = `obstacle:${id}` as const;
+    const pose = { steerDeg: steerDeg ?? 0, travelMm: travelMm ?? 0 };
+    if (keptPrediction(fitting.corners[corner]!, { figure, ...pose })) return [];
+    const plusMinusMm = figurePlusMinus(reportOf(setup)[axle], figure);
+    const value = { figure, ...pose, valueMm: roundTo(clearanceMm, 2), plusMinusMm };
+    return [{ op: 'add', path: ['fittings', fitting.id, 'corners', corner, 'predicted'], value }];
+  };
   return {
     marks,
+    /** Where the wheel rests with this setup, mm of travel. */
+    restMm: restMmOf(setup, axle),
     inHand,
     chosen: picked?.id ?? null,
     choose(id: string | null) {
@@ -72,6 +94,7 @@ export function useMarks({ fitting, corner, setup }: MarksAsk) {
       const measured = obstacles.find(({ id }) => id === part.id);
       if (!measured) return this.makePart(mark, part);
       edit(
+        ...kept(mark, part),
         put(obstacles.map((one) => (one === measured ? correctedByMark(at, mark, measured) : one))),
         named(mark, part.id),
       );
@@ -98,6 +121,10 @@ function partsOrFault(at: MarkedCorner, mark: Mark): { parts: MarkedPart[]; faul
     return { parts: [], fault: error.message };
   }
 }
+
+/** Where a wheel rests after a change of the suspension, mm of travel. */
+export const restMmOf = ({ suspensionChange }: Setup, axle: AxleName): number =>
+  travelRange({ bumpMm: 0, droopMm: 0 }, suspensionChange?.[axle]).restMm;
 
 /** A job's setup that a corner carries; null once it is gone. */
 export const setupAt = ({ setups }: Job, { corners }: Fitting, corner: Corner): Setup | null =>

@@ -7,6 +7,18 @@ import { doors } from './006-doors';
 import { shelfOrder } from './007-shelf-order';
 import { historyOrder } from './008-history-order';
 import { fittings } from './009-fittings';
+import { fittingErrors } from './010-fitting-errors';
 
 /** All migrations, oldest first. A landed migration is never changed; a new one is added. */
-export const migrations = [first, stores, standing, house, rules, doors, shelfOrder, historyOrder, fittings];
+export const migrations = [
+  first,
+  stores,
+  standing,
+  house,
+  rules,
+  doors,
+  shelfOrder,
+  historyOrder,
+  fittings,
+  fittingErrors,
+];

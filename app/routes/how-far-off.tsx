@@ -1,0 +1,67 @@
+import { useSearchParams } from 'react-router';
+import { calibrationOf, FAMILIES, type Family } from '#core/calibration';
+import { shopErrors } from '#server/fittingErrors';
+import { stored } from '../stored';
+import { ShopStrip } from '../ui/frame/ShopStrip';
+import { AgreementPlot, TimePlot } from '../ui/errors/ErrorPlots';
+import { FAMILY_NAMES } from '../ui/errors/families';
+import { FamilyTable } from '../ui/errors/FamilyTable';
+import { useOnClient } from '../ui/parts/useOnClient';
+import type { Route } from './+types/how-far-off';
+import '../ui/errors/errors.css';
+import '../ui/frame/shop.css';
+
+export const meta: Route.MetaFunction = () => [{ title: 'How far off we were · Scoval' }];
+
+export async function loader() {
+  return stored(() => shopErrors());
+}
+
+/** What the car said to what was predicted, over all finished fittings of the shop. */
+export default function HowFarOffPage({ loaderData: { errors, leftOut } }: Route.ComponentProps) {
+  const [params, setParams] = useSearchParams();
+  const { families } = calibrationOf(errors);
+  const asked = FAMILIES.find((one) => one === params.get('figures'));
+  const family: Family = asked ?? FAMILIES.find((one) => families[one].n > 0) ?? 'poke';
+  const shown = errors.filter((one) => one.family === family);
+  // Times are drawn by the reader's own clock.
+  const isLocal = useOnClient<boolean>(() => true, false);
+  return (
+    <div className="shop-page">
+      <ShopStrip>what the cars said to what was predicted</ShopStrip>
+      <main className="shop-main errors-page" id="page" tabIndex={-1}>
+        <h1>How far off we were</h1>
+        {errors.length === 0 ? (
+          <p>
+            Nothing to compare yet. Read poke and clearances at a fit-up and close it: each reading is held here against
+            its prediction.
+          </p>
+        ) : (
+          <>
+            <p className="soft">
+              {errors.length} readings of {new Set(errors.map(({ job, fitting }) => `${job} ${fitting}`)).size} finished
+              fittings, each against what was predicted when it began.
+              {leftOut.length > 0 && ` Left out, too long to compare: ${leftOut.join(', ')}.`}
+            </p>
+            <FamilyTable
+              families={families}
+              family={family}
+              choose={(one) => setParams({ figures: one }, { replace: true, preventScrollReset: true })}
+            />
+            {shown.length === 0 ? (
+              <p>No finished fitting has a reading of this yet.</p>
+            ) : (
+              isLocal && (
+                <section className="error-plots" aria-label={FAMILY_NAMES[family]}>
+                  <AgreementPlot family={family} errors={shown} />
+                  <TimePlot family={family} errors={shown} biasMm={families[family].biasMm} />
+                </section>
+              )
+            )}
+            <p className="soft">A point leads to its fitting. A square is beyond its ±; the dashed line is the bias.</p>
+          </>
+        )}
+      </main>
+    </div>
+  );
+}
