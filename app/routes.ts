@@ -13,6 +13,7 @@ export default [
     route('compare', 'routes/compare.tsx'),
     route('sweep', 'routes/sweep.tsx'),
     route('fit-up', 'routes/fit-up.tsx'),
+    route('log', 'routes/log.tsx'),
   ]),
   route('shelf', 'routes/shelf.tsx'),
   route('defaults', 'routes/defaults.tsx'),
@@ -29,5 +30,6 @@ export default [
   route('jobs/:jobId/template.pdf', 'routes/template.ts'),
   route('jobs/:jobId/reminders.ics', 'routes/job-reminders.ts'),
   route('reminders.ics', 'routes/reminders.ts'),
+  route('jobs/:jobId/log.csv', 'routes/log-file.ts'),
   route('jobs/:jobId/outline', 'routes/outline-file.ts'),
 ] satisfies RouteConfig;

@@ -52,6 +52,7 @@ export const VIEWS = [
   'sweep?beside=remedies',
   'fit-up',
   'fit-up?view=marks',
+  'log',
 ];
 
 /** Goes to a view of the job within the page, as its links do. */
@@ -85,9 +86,9 @@ export async function putOnBench(page: Page, job: Job, title: string): Promise<s
   return place;
 }
 
-/** Opens a fresh copy of a demo job at a station; at the fit-up with its past. */
+/** Opens a fresh copy of a demo job at a station; at fit-up and log with its past. */
 export async function openDemo(page: Page, name: string, station: string): Promise<string> {
-  const job = station.startsWith('fit-up') ? demoJobFitted(name) : demoJob(name);
+  const job = /^(fit-up|log)/.test(station) ? demoJobFitted(name) : demoJob(name);
   const place = await putOnBench(page, job, test.info().title.slice(0, 100));
   await page.goto(`${place}/${station}`);
   await expect(page.getByText(/^Saved \d\d:\d\d$/)).toBeVisible();

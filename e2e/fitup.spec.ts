@@ -188,7 +188,7 @@ test('a mark: clicked on the wheel, the nearest part is named, one key corrects 
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('c');
   await expect(marks).toContainText('Kept as a touch of this part');
-  await expect(marks).toContainText(/predicted to (touch|clear) by 0\.0 mm/);
+  await expect(marks).toContainText('As it is read now, it touches in this position.');
   await clean(page);
   await saved(page);
   const job = (await (await page.request.get(`${place}/file`)).json()) as Job;
@@ -259,7 +259,11 @@ test('how far off we were: every reading of finished fittings, by family, and th
   await expect(page.getByText(/^\d+ readings of \d+ finished fittings/)).toBeVisible();
   await page.getByRole('button', { name: 'Parts around the wheel' }).click();
   await expect(page).toHaveURL(/figures=obstacle/);
-  const points = page.getByRole('link', { name: /^Orrin Haul 4x4, front right: predicted/ });
+  const plot = page.getByRole('figure', { name: 'Predicted against measured' }).locator('svg');
+  await plot.click({ position: { x: 200, y: 150 } });
+  await expect(page.getByRole('link', { name: /predicted .* ±.*, measured / })).toHaveCount(1);
+  await page.getByText(/^All \d+ readings/).click();
+  const points = page.getByRole('link', { name: /^Orrin Haul 4x4, front right, .*: predicted/ });
   await expect(points.first()).toBeVisible();
   await clean(page);
   await points.first().focus();

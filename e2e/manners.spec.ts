@@ -1,6 +1,6 @@
 import { clean, cleanInTheDark, expect, openDemo, swept, test } from './bench';
 
-const VIEWS = ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep', 'fit-up'] as const;
+const VIEWS = ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep', 'fit-up', 'log'] as const;
 
 for (const view of VIEWS)
   test(`${view}: axe finds nothing on either table, and nothing runs off the side of a smaller one`, async ({
@@ -102,6 +102,7 @@ test('stations answer to their digits, the skip link leads past them', async ({ 
     ['7', 'compare'],
     ['8', 'sweep'],
     ['9', 'fit-up'],
+    ['0', 'log'],
     ['1', 'hub'],
   ] as const) {
     await page.keyboard.press(key);

@@ -118,6 +118,7 @@ const BUMPER_MARK: Mark = {
   steerDeg: 34,
   travelMm: 0,
   lengthMm: 60,
+  takenAt: '2026-02-12T14:40:00.000Z',
   on: 'bumper-corner',
   note: 'Shiny stripe across the shoulder blocks after the figure of eight.',
 };

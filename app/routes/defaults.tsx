@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
-import { Link, useFetcher } from 'react-router';
+import { Button } from 'antd';
+import { useFetcher } from 'react-router';
 import { SHOP_LIMITS, type ShopLimitKey } from '#core/verdict';
 import { backupsFolder, dataFolder } from '#server/base/folder';
 import { copiesIn, KEPT } from '#server/database/copies';
@@ -141,13 +142,12 @@ export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
               <section>
                 <h2>Fit-up</h2>
                 <FitUpFields terms={terms} />
-                <p className="soft">
-                  Due retorques and booked fit-ups for your calendar: <a href="/reminders.ics">reminders.ics</a>, one
-                  feed for the shop.
-                </p>
-                <p>
-                  <Link to="/how-far-off">How far off we were</Link>: every reading at a fit-up against its prediction.
-                </p>
+                <div className="field-wrap">
+                  <Button href="/reminders.ics" title="Due retorques and booked fit-ups, for your calendar">
+                    Calendar feed
+                  </Button>
+                  <Button href="/how-far-off">How far off we were</Button>
+                </div>
               </section>
               <section>
                 <h2>Prices</h2>

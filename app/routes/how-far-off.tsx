@@ -1,9 +1,11 @@
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { calibrationOf, FAMILIES, type Family } from '#core/calibration';
-import { shopErrors } from '#server/fittingErrors';
+import { shopErrors, type ShopError } from '#server/fittingErrors';
 import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { AgreementPlot, TimePlot } from '../ui/errors/ErrorPlots';
+import { ErrorLine, ErrorList } from '../ui/errors/ErrorList';
 import { FAMILY_NAMES } from '../ui/errors/families';
 import { FamilyTable } from '../ui/errors/FamilyTable';
 import { useOnClient } from '../ui/parts/useOnClient';
@@ -24,6 +26,9 @@ export default function HowFarOffPage({ loaderData: { errors, leftOut } }: Route
   const asked = FAMILIES.find((one) => one === params.get('figures'));
   const family: Family = asked ?? FAMILIES.find((one) => families[one].n > 0) ?? 'poke';
   const shown = errors.filter((one) => one.family === family);
+  const [pressed, pick] = useState<ShopError | null>(null);
+  const picked = pressed?.family === family ? pressed : null;
+  const plot = { family, errors: shown, picked, pick };
   // Times are drawn by the reader's own clock.
   const isLocal = useOnClient<boolean>(() => true, false);
   return (
@@ -52,13 +57,17 @@ export default function HowFarOffPage({ loaderData: { errors, leftOut } }: Route
               <p>No finished fitting has a reading of this yet.</p>
             ) : (
               isLocal && (
-                <section className="error-plots" aria-label={FAMILY_NAMES[family]}>
-                  <AgreementPlot family={family} errors={shown} />
-                  <TimePlot family={family} errors={shown} biasMm={families[family].biasMm} />
-                </section>
+                <>
+                  <section className="error-plots" aria-label={FAMILY_NAMES[family]}>
+                    <AgreementPlot {...plot} />
+                    <TimePlot {...plot} biasMm={families[family].biasMm} />
+                  </section>
+                  <div aria-live="polite">{picked && <ErrorLine error={picked} />}</div>
+                  <ErrorList errors={shown} />
+                </>
               )
             )}
-            <p className="soft">A point leads to its fitting. A square is beyond its ±; the dashed line is the bias.</p>
+            <p className="soft">Press a point to read it. A square is beyond its ±; the dashed line is the bias.</p>
           </>
         )}
       </main>

@@ -67,6 +67,7 @@ export const TORQUE_TOOLS = ['wrench', 'hand'] as const;
 export interface Mark extends Omit<GapReading, 'gapMm' | 'radiusMm'> {
   id: string;
   lengthMm?: number | null | undefined;
+  takenAt?: string | undefined;
   /** The part that did it. */
   on?: string | null | undefined;
   photo?: string | null | undefined;

@@ -4,6 +4,8 @@ export * from './ranges';
 export * from './readings';
 export * from './names';
 export * from './instruments';
+export * from './surfaces';
+export { figureName, partOf } from './fittingFigures';
 export { BRIEF, SHOP_DEFAULTS, SHOP_LIMIT_FIELDS } from './brief';
 export { HUB } from './hub';
 export { ROOM, ROOM_READINGS, type RoomReading } from './room';

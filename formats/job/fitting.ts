@@ -70,6 +70,7 @@ const corner = Joi.object({
         axialMm: ranged('axialMm'),
         ...pose,
         lengthMm: number(0, 3000),
+        takenAt: moment,
         on: text(40).allow(null),
         photo: text(40).allow(null),
         note: text(2000),

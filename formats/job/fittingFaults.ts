@@ -56,7 +56,8 @@ const timesOf = ({ finishedAt, retorque = [] }: Fitting, path: Path): Times => [
   ...retorque.map(({ doneAt }, at) => [[...path, 'retorque', at, 'doneAt'], doneAt] as const),
 ];
 
-const timesAt = ({ steps = {}, measured = [], torque = [] }: FittedCorner, path: Path): Times => [
+const timesAt = ({ steps = {}, measured = [], torque = [], marks = [] }: FittedCorner, path: Path): Times => [
+  ...marks.map(({ takenAt }, at) => [[...path, 'marks', at, 'takenAt'], takenAt] as const),
   ...Object.entries(steps).map(([name, { doneAt }]) => [[...path, 'steps', name, 'doneAt'], doneAt] as const),
   ...measured.map(({ takenAt }, at) => [[...path, 'measured', at, 'takenAt'], takenAt] as const),
   ...torque.map(({ takenAt }, at) => [[...path, 'torque', at, 'takenAt'], takenAt] as const),

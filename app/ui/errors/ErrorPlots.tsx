@@ -1,10 +1,9 @@
-import { extent, scaleLinear, scaleTime, type ScaleContinuousNumeric } from 'd3';
+import { extent, least, scaleLinear, scaleTime, type ScaleContinuousNumeric } from 'd3';
 import dayjs from 'dayjs';
-import { Link } from 'react-router';
+import type { MouseEvent } from 'react';
 import type { Family } from '#core/calibration';
-import { CORNER_NAMES } from '#core/fitting';
 import type { ShopError } from '#server/fittingErrors';
-import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
+import { useLengths } from '../../preferences/PreferencesContext';
 import { useSize } from '../drawing/useSize';
 import { familyText } from './families';
 import './errors.css';
@@ -19,30 +18,20 @@ const EDGE = { left: 64, right: 16, top: 16, bottom: 44 };
 interface PlotProps {
   family: Family;
   errors: readonly ShopError[];
+  /** The one that was pressed. */
+  picked: ShopError | null;
+  pick(error: ShopError | null): void;
 }
-
-/** The fitting that an error was made at. */
-const addressOf = ({ job, fitting, corner }: ShopError): string => {
-  const side = corner.includes('Left') ? '&side=left' : '';
-  const axle = corner.startsWith('rear') ? '&axle=rear' : '';
-  return `/jobs/${job}/fit-up?fitting=${fitting}${axle}${side}`;
-};
-
-const nameOf = (error: ShopError, lengths: Lengths): string =>
-  `${error.car || error.number}, ${CORNER_NAMES[error.corner]}: predicted` +
-  ` ${familyText(error.family, error.predicted, lengths)} ±${familyText(error.family, error.plusMinus, lengths)},` +
-  ` measured ${familyText(error.family, error.measured, lengths)}`;
 
 /** Both ends of some values, a little further apart. */
 function padded(values: readonly number[]): [number, number] {
-  const [least = 0, most = 0] = extent(values) as [number, number];
-  const edge = Math.max(0.5, (most - least) * 0.06);
-  return [least - edge, most + edge];
+  const [first = 0, last = 0] = extent(values) as [number, number];
+  const edge = Math.max(0.5, (last - first) * 0.06);
+  return [first - edge, last + edge];
 }
 
 /** Predicted against measured: on the line where they agree, each with its ±. */
-export function AgreementPlot({ family, errors }: PlotProps) {
-  const lengths = useLengths();
+export function AgreementPlot({ family, errors, picked, pick }: PlotProps) {
   const { ref, size } = useSize<HTMLDivElement>(USUAL);
   const { width } = size;
   const values = errors.flatMap(({ predicted, measured, plusMinus }) => [
@@ -53,22 +42,26 @@ export function AgreementPlot({ family, errors }: PlotProps) {
   const domain = padded(values);
   const x = scaleLinear(domain, [EDGE.left, width - EDGE.right]);
   const y = scaleLinear(domain, [HEIGHT - EDGE.bottom, EDGE.top]);
+  const points = errors.map((error) => ({
+    error,
+    x: x(error.predicted),
+    y: y(error.measured),
+    bar: acrossOf(error, x, y),
+  }));
   return (
     <figure className="error-plot">
       <figcaption className="label">Predicted against measured</figcaption>
       <div ref={ref}>
-        <svg viewBox={`0 0 ${width} ${HEIGHT}`} width={width} height={HEIGHT}>
+        <svg
+          viewBox={`0 0 ${width} ${HEIGHT}`}
+          width={width}
+          height={HEIGHT}
+          aria-hidden
+          onClick={(event) => pick(nearestTo(points, event))}
+        >
           <Axes width={width} x={x} y={y} family={family} xName="predicted" yName="measured" />
           <path className="error-same" d={`M${x(domain[0])},${y(domain[0])}L${x(domain[1])},${y(domain[1])}`} />
-          {errors.map((error, at) => (
-            <ErrorPoint
-              key={at}
-              error={error}
-              at={[x(error.predicted), y(error.measured)]}
-              bar={acrossOf(error, x, y)}
-              name={nameOf(error, lengths)}
-            />
-          ))}
+          <Points points={points} picked={picked} />
         </svg>
       </div>
     </figure>
@@ -82,8 +75,7 @@ const acrossOf = ({ predicted, plusMinus, measured }: ShopError, x: Scale, y: Sc
   `M${x(predicted - plusMinus)},${y(measured)}H${x(predicted + plusMinus)}`;
 
 /** Errors in time, each with the ± that it was to stay within. */
-export function TimePlot({ family, errors, biasMm }: PlotProps & { biasMm: number }) {
-  const lengths = useLengths();
+export function TimePlot({ family, errors, picked, pick, biasMm }: PlotProps & { biasMm: number }) {
   const { ref, size } = useSize<HTMLDivElement>(USUAL);
   const { width } = size;
   const times = errors.map(({ at }) => new Date(at).getTime());
@@ -94,11 +86,23 @@ export function TimePlot({ family, errors, biasMm }: PlotProps & { biasMm: numbe
     HEIGHT - EDGE.bottom,
     EDGE.top,
   ]);
+  const points = errors.map((error, at) => ({
+    error,
+    x: x(times[at]!),
+    y: y(error.error),
+    bar: `M${x(times[at]!)},${y(-error.plusMinus)}V${y(error.plusMinus)}`,
+  }));
   return (
     <figure className="error-plot">
       <figcaption className="label">Measured less predicted, in time</figcaption>
       <div ref={ref}>
-        <svg viewBox={`0 0 ${width} ${HEIGHT}`} width={width} height={HEIGHT}>
+        <svg
+          viewBox={`0 0 ${width} ${HEIGHT}`}
+          width={width}
+          height={HEIGHT}
+          aria-hidden
+          onClick={(event) => pick(nearestTo(points, event))}
+        >
           <g className="error-axis">
             <Levels width={width} y={y} family={family} />
             {x.ticks(width < NARROW ? 2 : 4).map((tick) => (
@@ -109,39 +113,45 @@ export function TimePlot({ family, errors, biasMm }: PlotProps & { biasMm: numbe
           </g>
           <path className="error-same" d={`M${EDGE.left},${y(0)}H${width - EDGE.right}`} />
           <path className="error-bias" d={`M${EDGE.left},${y(biasMm)}H${width - EDGE.right}`} />
-          {errors.map((error, at) => (
-            <ErrorPoint
-              key={at}
-              error={error}
-              at={[x(times[at]!), y(error.error)]}
-              bar={`M${x(times[at]!)},${y(-error.plusMinus)}V${y(error.plusMinus)}`}
-              name={nameOf(error, lengths)}
-            />
-          ))}
+          <Points points={points} picked={picked} />
         </svg>
       </div>
     </figure>
   );
 }
 
-interface ErrorPointProps {
+/** An error where it stands on a plot, with its ±. */
+interface Drawn {
   error: ShopError;
-  at: readonly [number, number];
+  x: number;
+  y: number;
   bar: string;
-  name: string;
 }
 
-/** A point that leads to its fitting; one beyond its ± is a square. */
-function ErrorPoint({ error, at: [x, y], bar, name }: ErrorPointProps) {
-  const isWithin = Math.abs(error.error) <= error.plusMinus;
-  return (
-    <Link to={addressOf(error)} aria-label={name} className={isWithin ? 'error-point' : 'error-point is-beyond'}>
-      <title>{name}</title>
-      <path d={bar} />
-      <circle className="error-target" cx={x} cy={y} r={12} />
-      {isWithin ? <circle cx={x} cy={y} r={4} /> : <rect x={x - 4} y={y - 4} width={8} height={8} />}
-    </Link>
-  );
+interface PointsProps {
+  points: readonly Drawn[];
+  picked: ShopError | null;
+}
+
+/** One beyond its ± is a square; the one that was pressed has a ring. */
+const Points = ({ points, picked }: PointsProps) =>
+  points.map(({ error, x, y, bar }, at) => {
+    const isWithin = Math.abs(error.error) <= error.plusMinus;
+    return (
+      <g key={at} className={isWithin ? 'error-point' : 'error-point is-beyond'}>
+        <path d={bar} />
+        {isWithin ? <circle cx={x} cy={y} r={4} /> : <rect x={x - 4} y={y - 4} width={8} height={8} />}
+        {error === picked && <circle className="error-picked" cx={x} cy={y} r={9} />}
+      </g>
+    );
+  });
+
+/** The point of a plot that a press is nearest to. */
+function nearestTo(points: readonly Drawn[], { currentTarget, clientX, clientY }: MouseEvent<SVGSVGElement>) {
+  const { left, top, width } = currentTarget.getBoundingClientRect();
+  const scale = currentTarget.viewBox.baseVal.width / width;
+  const [x, y] = [(clientX - left) * scale, (clientY - top) * scale];
+  return least(points, (one) => Math.hypot(one.x - x, one.y - y))?.error ?? null;
 }
 
 interface AxesProps {

@@ -5,7 +5,7 @@ import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
 import { DeleteOutlined } from '../parts/icons';
-import { SURFACE_NAMES } from '../space/surfaceNames';
+import { SURFACE_NAMES } from '#formats/fields';
 import type { MarkDraft, Marks } from './useMarks';
 import './fitup.css';
 

@@ -5,7 +5,7 @@ import type { Mark } from '#core/fitting';
 import { formatNumber, wordsIn } from '#core/units';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN } from '../frame/useJobKeys';
-import { SURFACE_NAMES } from '../space/surfaceNames';
+import { SURFACE_NAMES } from '#formats/fields';
 import { capital } from '../words';
 import type { Marks } from './useMarks';
 import './fitup.css';

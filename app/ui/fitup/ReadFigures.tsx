@@ -58,7 +58,7 @@ function ReadFigure({ row, read, corner, setup }: ReadFigureProps) {
     <li>
       <p className="read-name">
         <span>
-          {figureWords(figure, job).name.replace(', minus is tuck', '')}
+          {figureWords(figure, job).name}
           {isPosed && <small> {poseWords(pose, wordsIn(lengths.units), restMm)}</small>}
         </span>
         <b className="figure">{figureText(figure, measuredMm, lengths)}</b>

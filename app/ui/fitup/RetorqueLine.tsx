@@ -36,7 +36,7 @@ export function RetorqueLine({ fitting }: { fitting: Fitting }) {
         </p>
       )}
       <Button onClick={dialog.open}>Torque checked …</Button>
-      {due && <a href={`/jobs/${id}/reminders.ics`}>Calendar file</a>}
+      {due && <Button href={`/jobs/${id}/reminders.ics`}>Calendar file</Button>}
       {dialog.isOpen && <RetorqueDialog fitting={fitting} close={dialog.close} />}
     </div>
   );

@@ -46,7 +46,7 @@ export function StepFigure({
     );
   const field = {
     name: `fitting/${fitting.id}/${keptAt}/${step.id}/figure`,
-    label: name,
+    label: figure === 'pokeMm' ? `${name}, minus is tuck` : name,
     range,
     width: 6,
     value: read?.valueMm ?? null,

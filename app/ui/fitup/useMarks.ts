@@ -16,7 +16,7 @@ import { roundTo } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
 import { useSightText } from '../../job/useSight';
 import { freePartId } from '../room/partDraft';
-import { freeId } from './fittingEdits';
+import { freeId, timeIn } from './fittingEdits';
 import { useReportOf } from './useFittings';
 
 /** A mark while it is being told: where it is may still be missing. */
@@ -80,7 +80,8 @@ export function useMarks({ fitting, corner, setup }: MarksAsk) {
         if (edits.length > 0) edit(...edits);
         return;
       }
-      const mark: Mark = { ...next, id: freeId('m', marks), surface, clockDeg };
+      const takenAt = timeIn(fitting, new Date());
+      const mark: Mark = { ...next, id: freeId('m', marks), surface, clockDeg, takenAt };
       edit({ op: 'add', path: list, value: mark });
       begin(null);
       choose(mark.id);

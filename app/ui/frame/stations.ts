@@ -96,4 +96,5 @@ export const STATIONS: readonly Station[] = [
       };
     },
   },
+  { key: '0', path: 'log', name: 'Log', state: () => ({ text: 'all that happened', full: true }) },
 ];

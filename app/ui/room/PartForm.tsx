@@ -15,7 +15,7 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
-import { SURFACE_NAMES } from '../space/surfaceNames';
+import { SURFACE_NAMES } from '#formats/fields';
 import { asGap, asPoints, KIND_NAMES, type PartDraft } from './partDraft';
 import { PointRows } from './PointRows';
 import type { Parts } from './useParts';

@@ -47,14 +47,14 @@ export function FitUpFields({ terms }: { terms: EditedTerms }) {
         label="Anti-seize"
         choices={ANTI_SEIZE}
         placeholder={`${ANTI_SEIZE[0][1]} (usual)`}
-        width={230}
+        width={290}
       />
       <ChoiceField
         {...own<(typeof THREADLOCK)[number][0]>('threadlock')}
         label="Threadlock"
         choices={THREADLOCK}
         placeholder={`${THREADLOCK[0][1]} (usual)`}
-        width={230}
+        width={290}
       />
     </div>
   );

@@ -1,0 +1,24 @@
+import { data } from 'react-router';
+import { jobChanges } from '#server/jobLog';
+import { stored } from '../stored';
+import { LogView } from '../ui/log/LogView';
+import type { Route } from './+types/log';
+
+export async function loader({ params }: Route.LoaderArgs) {
+  return stored(async () => ({ changes: await jobChanges(params.jobId) }));
+}
+
+/** What was shown stays where the server cannot be reached; what came since is told once it is. */
+export async function clientLoader({ serverLoader }: Route.ClientLoaderArgs) {
+  try {
+    return await serverLoader();
+  } catch (thrown) {
+    if (thrown instanceof Response) throw thrown;
+    return data({ changes: null });
+  }
+}
+
+/** All that ever happened to the job, the latest first. */
+export default function LogPage({ loaderData }: Route.ComponentProps) {
+  return <LogView changes={loaderData.changes} />;
+}

@@ -1,0 +1,52 @@
+import { Link } from 'react-router';
+import { CORNER_NAMES } from '#core/fitting';
+import type { ShopError } from '#server/fittingErrors';
+import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
+import { Moment } from '../parts/Moment';
+import { familyText } from './families';
+import './errors.css';
+
+/** The fitting that an error was made at. */
+function addressOf({ job, fitting, corner }: ShopError): string {
+  const side = corner.includes('Left') ? '&side=left' : '';
+  const axle = corner.startsWith('rear') ? '&axle=rear' : '';
+  return `/jobs/${job}/fit-up?fitting=${fitting}${axle}${side}`;
+}
+
+function errorWords({ family, predicted, plusMinus, measured }: ShopError, lengths: Lengths): string {
+  const text = (value: number) => familyText(family, value, lengths);
+  return `predicted ${text(predicted)} ±${text(plusMinus)}, measured ${text(measured)}`;
+}
+
+/** One reading in words, and the way to its fitting. */
+export function ErrorLine({ error }: { error: ShopError }) {
+  const lengths = useLengths();
+  const { car, number, corner, at } = error;
+  return (
+    <Link to={addressOf(error)} className="error-line" data-beyond={Math.abs(error.error) > error.plusMinus}>
+      <b>{car || number}</b>, {CORNER_NAMES[corner]}, <Moment at={at} format="D MMM YYYY" />:{' '}
+      <span>{errorWords(error, lengths)}</span>
+    </Link>
+  );
+}
+
+/** Every reading of a family, the furthest off first. */
+export function ErrorList({ errors }: { errors: readonly ShopError[] }) {
+  const sorted = [...errors].sort(
+    (one, other) => Math.abs(other.error) / other.plusMinus - Math.abs(one.error) / one.plusMinus,
+  );
+  return (
+    <details className="error-list">
+      <summary>
+        {errors.length === 1 ? 'The one reading' : `All ${errors.length} readings, the furthest off first`}
+      </summary>
+      <ul>
+        {sorted.map((error, at) => (
+          <li key={at}>
+            <ErrorLine error={error} />
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

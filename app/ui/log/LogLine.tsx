@@ -1,0 +1,39 @@
+import { memo } from 'react';
+import { Link } from 'react-router';
+import { CORNER_NAMES } from '#core/fitting';
+import type { LogEntry, LogPlace } from '#formats/log';
+import { useSelection } from '../../job/SelectionContext';
+import { Moment } from '../parts/Moment';
+import { capital } from '../words';
+import { KIND_NAMES } from './kinds';
+import './log.css';
+
+/** What is looked at where an entry leads. */
+const sightOf = ({ axle, side, setup, fitting, view, mark }: LogPlace) => ({
+  ...(axle ? { axle: axle === 'front' ? null : axle } : {}),
+  ...(side ? { side: side === 'right' ? null : side } : {}),
+  ...(setup ? { setup } : {}),
+  ...(fitting ? { fitting } : {}),
+  ...(view ? { view } : {}),
+  ...(mark ? { mark } : {}),
+});
+
+/** One entry: when, what, where and by whom, and the way to its place. */
+export const LogLine = memo(({ entry }: { entry: LogEntry }) => {
+  const { addressOf } = useSelection();
+  const { at, kind, corner, text, by, place } = entry;
+  return (
+    <li className="log-line" data-kind={kind}>
+      <span className="figure soft">
+        <Moment at={at} format="HH:mm" />
+      </span>
+      <span className="log-kind">{KIND_NAMES[kind]}</span>
+      <span className="log-text">
+        <Link to={addressOf(place.station, sightOf(place))}>{text}</Link>
+        {corner && <span className="soft"> {capital(CORNER_NAMES[corner])}</span>}
+        {by && <span className="soft"> by {by}</span>}
+      </span>
+    </li>
+  );
+});
+LogLine.displayName = 'LogLine';

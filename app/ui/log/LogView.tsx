@@ -1,0 +1,136 @@
+import { Button, Input, Select } from 'antd';
+import dayjs from 'dayjs';
+import { useId, useMemo, useState } from 'react';
+import { CORNER_NAMES, placeOfCorner, type Corner } from '#core/fitting';
+import { wordsIn } from '#core/units';
+import { LOG_KINDS, logOf, type LogEntry, type LogKind, type LoggedChange } from '#formats/log';
+import { useDocument } from '../../job/DocumentContext';
+import { useSightText } from '../../job/useSight';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { DownloadOutlined } from '../parts/icons';
+import { useOnClient } from '../parts/useOnClient';
+import { capital } from '../words';
+import { KIND_NAMES } from './kinds';
+import { LogLine } from './LogLine';
+import './log.css';
+
+/** How many entries are shown at first, and more at a time. */
+const SOME = 200;
+
+const WHEELS = ['frontLeft', 'frontRight', 'rearLeft', 'rearRight'] as const satisfies readonly Corner[];
+
+/** Whether an entry belongs to a corner: what was read of an axle belongs to both of its corners. */
+const isAt = (entry: LogEntry, corner: Corner): boolean =>
+  entry.corner === null ? entry.axle === placeOfCorner(corner).axle : entry.corner.startsWith(corner);
+
+interface LogViewProps {
+  /** Null where they could not be asked for. */
+  changes: readonly LoggedChange[] | null;
+}
+
+/** The log: found by kind, corner and words, each entry with the way to its place. */
+export function LogView({ changes }: LogViewProps) {
+  const { id, job, readings } = useDocument();
+  const { units } = useLengths();
+  const names = useId();
+  const [kind, setKind] = useSightText('kind');
+  const [corner, setCorner] = useSightText('corner');
+  const [words, setWords] = useSightText('words');
+  const [most, setMost] = useState(SOME);
+  const isLocal = useOnClient<boolean>(() => true, false);
+  const entries = useMemo(
+    () => logOf({ job, readings, changes: changes ?? [] }, wordsIn(units)),
+    [job, readings, changes, units],
+  );
+  const sought = (words ?? '').toLowerCase().split(/\s+/).filter(Boolean);
+  const at = WHEELS.find((one) => one === corner) ?? null;
+  const found = entries.filter(
+    (entry) =>
+      (kind === null || entry.kind === kind) &&
+      (at === null || isAt(entry, at)) &&
+      sought.every((word) => entry.text.toLowerCase().includes(word) || entry.by?.toLowerCase() === word),
+  );
+  const shown = found.slice(0, most);
+  return (
+    <div className="page log-page">
+      <header className="log-head">
+        <h1>Log</h1>
+        <div className="field">
+          <label className="label" htmlFor={`${names}-kind`}>
+            Kind
+          </label>
+          <Select<LogKind | ''>
+            id={`${names}-kind`}
+            value={LOG_KINDS.find((one) => one === kind) ?? ''}
+            onChange={(value) => setKind(value || null)}
+            popupMatchSelectWidth={false}
+            options={[
+              { value: '', label: 'Everything' },
+              ...LOG_KINDS.map((value) => ({ value, label: KIND_NAMES[value] })),
+            ]}
+          />
+        </div>
+        <div className="field">
+          <label className="label" htmlFor={`${names}-corner`}>
+            Corner
+          </label>
+          <Select<Corner | ''>
+            id={`${names}-corner`}
+            value={at ?? ''}
+            onChange={(value) => setCorner(value || null)}
+            popupMatchSelectWidth={false}
+            options={[
+              { value: '', label: 'Whole car' },
+              ...WHEELS.map((value) => ({ value, label: capital(CORNER_NAMES[value]) })),
+            ]}
+          />
+        </div>
+        <div className="field">
+          <label className="label" htmlFor={`${names}-words`}>
+            Search
+          </label>
+          <Input
+            id={`${names}-words`}
+            allowClear
+            maxLength={100}
+            value={words ?? ''}
+            onChange={({ target }) => setWords(target.value || null)}
+          />
+        </div>
+        <Button icon={<DownloadOutlined />} href={`/jobs/${id}/log.csv`}>
+          Export CSV
+        </Button>
+      </header>
+      {changes === null && (
+        <p role="alert" className="is-caution">
+          The server cannot be reached: changes of setups and brief are missing here.
+        </p>
+      )}
+      <p className="soft" role="status">
+        {found.length === entries.length ? `${entries.length} entries` : `${found.length} of ${entries.length} entries`}
+      </p>
+      {entries.length === 0 && <p>Nothing yet: readings, setups and fittings are told here as they are made.</p>}
+      {daysOf(shown, isLocal).map(([day, some]) => (
+        <section key={day} className="log-day" aria-label={day}>
+          <h2>{day}</h2>
+          <ol>
+            {some.map((entry, order) => (
+              <LogLine key={`${entry.at} ${entry.text} ${order}`} entry={entry} />
+            ))}
+          </ol>
+        </section>
+      ))}
+      {found.length > most && <Button onClick={() => setMost(most + SOME)}>Show {SOME} more</Button>}
+    </div>
+  );
+}
+
+/** Entries by their day, as the reader's own clock has it. */
+function daysOf(entries: readonly LogEntry[], isLocal: boolean): [string, LogEntry[]][] {
+  const days = new Map<string, LogEntry[]>();
+  for (const entry of entries) {
+    const day = isLocal ? dayjs(entry.at).format('D MMMM YYYY') : entry.at.slice(0, 10);
+    days.set(day, [...(days.get(day) ?? []), entry]);
+  }
+  return [...days];
+}

@@ -1,0 +1,13 @@
+import type { LogKind } from '#formats/log';
+
+/** What the kinds of entries are called together. */
+export const KIND_NAMES: Record<LogKind, string> = {
+  reading: 'Readings',
+  setup: 'Setups',
+  brief: 'Brief',
+  fitting: 'Fittings',
+  step: 'Steps',
+  torque: 'Torque',
+  measured: 'Measured at fit-up',
+  mark: 'Marks',
+};

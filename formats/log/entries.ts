@@ -1,0 +1,219 @@
+import {
+  cornersOf,
+  keptPrediction,
+  placeOfCorner,
+  type Corner,
+  type FittedCorner,
+  type Fitting,
+  type MeasuredFigure,
+  type TorqueRow,
+} from '#core/fitting';
+import { AXLES, type AxleName, type Edit, type Job } from '#core/job';
+import type { Words } from '#core/units';
+import { figureName, helpOf, INSTRUMENT_NAMES, SURFACE_NAMES } from '#formats/fields';
+import { editName } from '#formats/fields';
+import type { LogEntry, LoggedChange, LoggedReading } from './records';
+
+export interface Logged {
+  job: Job;
+  readings: readonly LoggedReading[];
+  changes: readonly LoggedChange[];
+}
+
+/** All that ever happened to a job, the latest first; of what happened at one time, in the order of the work. */
+export function logOf({ job, readings, changes }: Logged, words: Words): LogEntry[] {
+  const entries = [
+    ...changes.flatMap(changeEntries),
+    ...readingEntries(readings, words),
+    ...(job.fittings ?? []).flatMap((fitting) => fittingEntries(fitting, job, words)),
+  ];
+  return entries
+    .map((entry, order) => ({ entry, order }))
+    .sort(latestFirst)
+    .map(({ entry }) => entry);
+}
+
+const latestFirst = (one: { entry: LogEntry; order: number }, other: { entry: LogEntry; order: number }): number =>
+  new Date(other.entry.at).getTime() - new Date(one.entry.at).getTime() || one.order - other.order;
+
+const isAxle = (corner: string): corner is AxleName => AXLES.includes(corner as AxleName);
+
+/** Every reading with what it replaced. */
+function readingEntries(readings: readonly LoggedReading[], words: Words): LogEntry[] {
+  const before = new Map<string, LoggedReading>();
+  return readings.flatMap((reading): LogEntry[] => {
+    const { corner, key, value, takenAt, instrument, withdrawn } = reading;
+    if (!isAxle(corner)) return [];
+    const name = `${corner} ${key}`;
+    const was = before.get(name);
+    if (!withdrawn) before.set(name, reading);
+    const shown = (one: LoggedReading): string => (one.value === null ? 'emptied' : shownValue(key, one.value, words));
+    const tool = instrument && value !== null ? `, ${INSTRUMENT_NAMES[instrument]}` : '';
+    const replaced = was && !withdrawn ? `; it was ${shown(was)}` : '';
+    return [
+      {
+        at: takenAt,
+        kind: 'reading',
+        corner: null,
+        axle: corner,
+        text:
+          `${helpOf(key)?.title ?? key}, ${corner}: ${shown(reading)}${tool}${replaced}` +
+          (withdrawn ? ' (taken back)' : ''),
+        by: null,
+        place: { station: key.startsWith('hub.') ? 'hub' : 'room', axle: corner },
+      },
+    ];
+  });
+}
+
+const shownValue = (key: string, value: number, words: Words): string =>
+  key.endsWith('Mm') ? words.length(value) : words.number(value, 2);
+
+/** What a change says that is neither a reading nor a fitting: those tell of themselves. */
+function changeEntries({ at, kind, label, edits }: LoggedChange): LogEntry[] {
+  const told = edits.filter(
+    (edit) => rootOf(edit) === 'setups' || rootOf(edit) === 'brief' || rootOf(edit) === 'title',
+  );
+  const [first] = told;
+  if (!first) return [];
+  const ofSetup = rootOf(first) === 'setups';
+  const names = [...new Set(told.map(editName))];
+  const text = kind === 'edit' ? names.slice(0, 3).join(', ') + (names.length > 3 ? ' …' : '') : label;
+  return [
+    {
+      at,
+      kind: ofSetup ? 'setup' : 'brief',
+      corner: null,
+      axle: null,
+      text: text.charAt(0).toUpperCase() + text.slice(1),
+      by: null,
+      place: ofSetup ? { station: 'setups', ...setupOf(first) } : { station: 'brief' },
+    },
+  ];
+}
+
+const rootOf = (edit: Edit): string =>
+  edit.op === 'add-setup' || edit.op === 'remove-setup' ? 'setups' : (edit.path[0] ?? '');
+
+function setupOf(edit: Edit): { setup?: string } {
+  if (edit.op === 'remove-setup') return {};
+  const setup = edit.op === 'add-setup' ? edit.setup.id : edit.path[1];
+  return setup === undefined ? {} : { setup };
+}
+
+function fittingEntries(fitting: Fitting, job: Job, words: Words): LogEntry[] {
+  const { id, kind, startedAt, finishedAt, outcome, why, note, odometerKm, retorque = [] } = fitting;
+  const of = (at: string, text: string): LogEntry => ({
+    at,
+    kind: 'fitting',
+    corner: null,
+    axle: null,
+    text,
+    by: null,
+    place: { station: 'fit-up', fitting: id },
+  });
+  const setups = [...new Set(Object.values(fitting.corners).map(({ setup }) => setup.toUpperCase()))].join(', ');
+  const name = kind === 'final' ? 'Final fitting' : 'Mock-up';
+  const distance = odometerKm == null ? '' : ` at ${words.measure('distance', odometerKm)}`;
+  return [
+    of(startedAt, `${name} of ${setups} begun${distance}${note ? `: ${note}` : ''}`),
+    ...cornersOf(fitting).flatMap((corner) => cornerEntries({ fitting, corner, job, words })),
+    ...(finishedAt ? [of(finishedAt, `${name} closed: ${outcome ?? 'no outcome'}${why ? ` (${why})` : ''}`)] : []),
+    ...retorque.map(({ joint, odometerKm: km, doneAt, moved = [] }) =>
+      of(
+        doneAt,
+        `Torque checked, ${joint === 'wheel' ? 'wheel' : 'adapter nuts'}` +
+          `${km == null ? '' : ` at ${words.measure('distance', km)}`}: ` +
+          (moved.length === 0 ? 'nothing moved' : `moved ${moved.join(', ')}`),
+      ),
+    ),
+  ];
+}
+
+interface CornerAsk {
+  fitting: Fitting;
+  corner: Corner;
+  job: Job;
+  words: Words;
+}
+
+function cornerEntries({ fitting, corner, job, words }: CornerAsk): LogEntry[] {
+  const fitted = fitting.corners[corner]!;
+  const { axle, side } = placeOfCorner(corner);
+  const place = { station: 'fit-up', fitting: fitting.id, axle, side };
+  const of = (entry: Pick<LogEntry, 'at' | 'kind' | 'text'> & Partial<LogEntry>): LogEntry => ({
+    corner,
+    axle,
+    by: null,
+    place,
+    ...entry,
+  });
+  const { steps = {}, measured = [], torque = [], marks = [] } = fitted;
+  return [
+    ...Object.entries(steps).flatMap(([id, { doneAt, by, notNeeded, note }]) => {
+      if (!doneAt) return [];
+      const said = [notNeeded ? `not needed: ${notNeeded}` : null, note ?? null].filter(Boolean).join('; ');
+      return [of({ at: doneAt, kind: 'step', text: `${stepName(id)}${said ? ` (${said})` : ''}`, by: by ?? null })];
+    }),
+    ...measured.map((one) =>
+      of({ at: one.takenAt ?? fitting.startedAt, kind: 'measured', text: measuredText(one, fitted, { job, words }) }),
+    ),
+    ...stagesOf(torque).map((rows) => of({ at: rows.at(-1)!.takenAt, kind: 'torque', text: stageText(rows, words) })),
+    ...marks.map(({ id, surface, clockDeg, on, note, takenAt }) =>
+      of({
+        at: takenAt ?? fitting.finishedAt ?? fitting.startedAt,
+        kind: 'mark',
+        text:
+          `Mark on ${SURFACE_NAMES[surface]} at ${words.number(clockDeg, 0)}°` +
+          `${on ? `, by ${figureName(`obstacle:${on}`, job)}` : ''}${note ? `: ${note}` : ''}`,
+        place: { ...place, view: 'marks', mark: id },
+      }),
+    ),
+  ];
+}
+
+/** The name of a step from its id: `spacer-flush-hub` is done as it is called. */
+const stepName = (id: string): string => {
+  const text = id.replaceAll('-', ' ');
+  return text.charAt(0).toUpperCase() + text.slice(1);
+};
+
+function measuredText(
+  one: MeasuredFigure,
+  fitted: FittedCorner,
+  { job, words }: Pick<CornerAsk, 'job' | 'words'>,
+): string {
+  const isSpeed = one.figure === 'trueSpeedAt100';
+  const shown = (value: number) => (isSpeed ? words.measure('speed', value) : words.length(value));
+  const predicted = keptPrediction(fitted, one);
+  const name = figureName(one.figure, job);
+  const was =
+    predicted?.valueMm == null
+      ? ''
+      : `; predicted ${shown(predicted.valueMm)}` +
+        (predicted.plusMinusMm === null ? '' : ` ±${shown(predicted.plusMinusMm)}`);
+  return `${name.charAt(0).toUpperCase()}${name.slice(1)}: ${shown(one.valueMm)}${was}`;
+}
+
+/** The pulls of each stage of each joint, in their order. */
+function stagesOf(rows: readonly TorqueRow[]): TorqueRow[][] {
+  const stages = new Map<string, TorqueRow[]>();
+  for (const row of rows) {
+    const name = `${row.joint} ${row.stage}`;
+    stages.set(name, [...(stages.get(name) ?? []), row]);
+  }
+  return [...stages.values()];
+}
+
+function stageText(rows: readonly TorqueRow[], words: Words): string {
+  const { joint, stage, tool } = rows[0]!;
+  const nm = rows.map((row) => row.nm);
+  const [least, most] = [Math.min(...nm), Math.max(...nm)].map((one) => words.measure('torque', one)) as [
+    string,
+    string,
+  ];
+  return (
+    `Torque, ${joint === 'wheel' ? 'wheel' : 'adapter nuts'}, stage ${stage}: ${rows.length} pulls, ` +
+    `${least === most ? least : `${least} to ${most}`}${tool === 'hand' ? ', by hand' : ''}`
+  );
+}

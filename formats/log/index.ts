@@ -1,0 +1,3 @@
+export * from './records';
+export { logOf, type Logged } from './entries';
+export * from './csv';

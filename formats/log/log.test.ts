@@ -1,0 +1,113 @@
+import fc from 'fast-check';
+import Papa from 'papaparse';
+import type { Edit } from '#core/job';
+import { wordsIn } from '#core/units';
+import { demoJobFitted, example } from '#support/jobs';
+import { logCsv, logOf, type LogEntry, type LoggedReading } from '.';
+
+const words = wordsIn('mm');
+const kite = demoJobFitted('brindle-kite');
+const haul = demoJobFitted('orrin-haul');
+const texts = (entries: readonly LogEntry[]) => entries.map(({ text }) => text);
+const reading = (value: number | null, takenAt: string, more: Partial<LoggedReading> = {}): LoggedReading => ({
+  corner: 'front',
+  key: 'room.outboardGapMm',
+  value,
+  uncertaintyMm: 0.5,
+  instrument: 'steel-rule',
+  takenAt,
+  ...more,
+});
+
+test('a reading says what it replaced; one that was taken back replaces nothing', () => {
+  const readings = [
+    reading(15.5, '2026-02-03T08:40:00Z', { instrument: 'tape' }),
+    reading(20, '2026-02-03T08:45:00Z', { withdrawn: true }),
+    reading(14, '2026-02-03T08:52:00Z'),
+    reading(null, '2026-02-03T09:00:00Z'),
+  ];
+  expect(texts(logOf({ job: example(), readings, changes: [] }, words))).toEqual([
+    'Tuck, front: emptied; it was 14.0 mm',
+    'Tuck, front: 14.0 mm, steel rule; it was 15.5 mm',
+    'Tuck, front: 20.0 mm, steel rule (taken back)',
+    'Tuck, front: 15.5 mm, tape',
+  ]);
+});
+
+test('a fitting from its beginning to its checks, each step and stage at its corner', () => {
+  const log = logOf({ job: haul, readings: [], changes: [] }, words);
+  expect(texts(log)).toContain(
+    'Mock-up closed: taken off (The flotation size touches the bumper corner near full lock)',
+  );
+  expect(texts(log)).toContain('Torque checked, wheel at 118502 km: moved 4');
+  const mark = log.find(({ kind }) => kind === 'mark')!;
+  expect(mark.text).toMatch(/^Mark on the outer shoulder at 96°, by Bumper corner: Shiny stripe/);
+  expect(mark.place).toEqual({
+    station: 'fit-up',
+    fitting: 'f1',
+    axle: 'front',
+    side: 'right',
+    view: 'marks',
+    mark: 'm1',
+  });
+  const torque = log.filter(({ kind, corner }) => kind === 'torque' && corner === 'rearLeft');
+  expect(torque).toHaveLength(4);
+  expect(torque.every(({ text }) => /^Torque, wheel, stage [1-4]: 6 pulls, /.test(text))).toBe(true);
+  expect(log.filter(({ kind }) => kind === 'measured')[0]!.text).toMatch(/; predicted .* ±/);
+  expect(log.every(({ by, kind }) => kind !== 'step' || by === 'JT')).toBe(true);
+});
+
+test('a change tells of setups and brief; readings and fittings tell of themselves', () => {
+  const change = (edits: Edit[], kind: 'edit' | 'undo' = 'edit') => ({
+    at: '2026-02-03T10:00:00Z',
+    kind,
+    label: 'l',
+    edits,
+  });
+  const changes = [
+    change([{ op: 'set', path: ['setups', 'b', 'front', 'wheel', 'offsetMm'], value: 40 }]),
+    change([{ op: 'set', path: ['vehicle', 'front', 'room', 'outboardGapMm'], value: 14 }]),
+    change([{ op: 'set', path: ['brief', 'budget'], value: 100 }], 'undo'),
+    change([{ op: 'add', path: ['fittings'], value: { id: 'f1' } }]),
+    change([{ op: 'remove-setup', id: 'c' }]),
+  ];
+  const log = logOf({ job: example(), readings: [], changes }, words);
+  expect(log.map(({ kind, text, place }) => [kind, text, place])).toEqual([
+    ['setup', 'Setup b · front · offset', { station: 'setups', setup: 'b' }],
+    ['brief', 'L', { station: 'brief' }],
+    ['setup', 'Setup c removed', { station: 'setups' }],
+  ]);
+});
+
+test('the latest comes first, whatever the order in which it was kept', () => {
+  const log = logOf(
+    { job: kite, readings: kite.vehicle.front!.readings!.map((one) => ({ ...one, corner: 'front' })), changes: [] },
+    words,
+  );
+  expect(log.length).toBeGreaterThan(100);
+  const times = log.map(({ at }) => new Date(at).getTime());
+  expect(times).toEqual([...times].sort((a, b) => b - a));
+});
+
+test('a file for a spreadsheet: read back whole, and nothing in it is run as a formula', () => {
+  const entry = (text: string): LogEntry => ({
+    at: '2026-02-03T10:00:00Z',
+    kind: 'mark',
+    corner: 'frontLeft',
+    axle: 'front',
+    text,
+    by: null,
+    place: { station: 'fit-up' },
+  });
+  fc.assert(
+    fc.property(fc.array(fc.string({ maxLength: 60 }), { minLength: 1, maxLength: 5 }), (said) => {
+      const { data } = Papa.parse<string[]>(logCsv(said.map(entry)));
+      expect(data).toHaveLength(said.length + 1);
+      said.forEach((text, at) => {
+        const cell = data[at + 1]![3]!;
+        expect([text, `'${text}`]).toContain(cell);
+        expect(cell).not.toMatch(/^[=+\-@]/);
+      });
+    }),
+  );
+});
