@@ -57,17 +57,7 @@ const SHOTS: Shot[] = [
   },
   { file: 'setups', car: 'Brindle Kite', station: 'setups', prepare: press(['j']) },
   { file: 'setups-phone', car: 'Velder Two', station: 'setups', size: PHONE, touch: true },
-  { file: 'room-phone', car: 'Brindle Kite', station: 'room', size: PHONE, touch: true },
-  {
-    file: 'setups-tablet',
-    car: 'Brindle Kite',
-    station: 'setups',
-    size: { width: 820, height: 1180 },
-    touch: true,
-    prepare: press(['j', 'j', 'u', 'u']),
-  },
   { file: 'tire', car: 'Pallas Tender', station: 'setups', prepare: press(['a', 'j', 't']) },
-  { file: 'car', car: 'Orrin Haul', station: 'setups', prepare: press(['j', 'c']) },
   {
     file: 'sweep',
     car: 'Brindle Kite',
@@ -80,6 +70,9 @@ const SHOTS: Shot[] = [
     },
   },
   { file: 'compare', car: 'Brindle Kite', station: 'compare' },
+  { file: 'fit-up', car: 'Pallas Tender', station: 'fit-up' },
+  { file: 'log', car: 'Orrin Haul', station: 'log' },
+  { file: 'how-far-off', car: null, station: 'how-far-off' },
 ];
 
 const server = await serveFresh();

@@ -160,7 +160,7 @@ test('stations say what is missing', () => {
     ['7', 'Compare', '—', false],
     ['8', 'Sweep', 'at rest only', false],
     ['9', 'Fit-up', 'not yet', false],
-    ['0', 'Log', 'all that happened', true],
+    ['0', 'Log', 'timeline', true],
   ]);
   const stateAt = (path: string, job: Job) => STATIONS.find((one) => one.path === path)!.state(job);
   const fitting = { id: 'f1', kind: 'final' as const, startedAt: '2026-03-02T08:40:00Z', corners: {} };

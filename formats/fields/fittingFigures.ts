@@ -1,5 +1,6 @@
 import type { FittedFigure } from '#core/fitting';
 import { AXLES, type Job } from '#core/job';
+import { ASSUMED_LIP_ID } from '#core/sweep';
 
 type Listed = Exclude<FittedFigure, `obstacle:${string}`>;
 
@@ -22,6 +23,7 @@ export const partOf = (figure: FittedFigure): string | null =>
 export function figureName(figure: FittedFigure, { vehicle }: Pick<Job, 'vehicle'>): string {
   const part = partOf(figure);
   if (part === null) return NAMES[figure as Listed];
+  if (part.startsWith(ASSUMED_LIP_ID)) return 'Fender lip (assumed)';
   const named = AXLES.flatMap((axle) => vehicle[axle]?.obstacles ?? []).find(({ id }) => id === part);
   return named?.label || named?.kind || `part ${part}`;
 }

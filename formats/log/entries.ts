@@ -9,12 +9,12 @@ import {
   type TorqueRow,
 } from '#core/fitting';
 import { AXLES, type AxleName, type Edit, type Job } from '#core/job';
+import { isCarStep } from '#core/sheet';
 import type { Words } from '#core/units';
-import { figureName, helpOf, INSTRUMENT_NAMES, SURFACE_NAMES } from '#formats/fields';
-import { editName } from '#formats/fields';
+import { editName, figureName, helpOf, INSTRUMENT_NAMES, SURFACE_NAMES } from '#formats/fields';
 import type { LogEntry, LoggedChange, LoggedReading } from './records';
 
-export interface Logged {
+interface Logged {
   job: Job;
   readings: readonly LoggedReading[];
   changes: readonly LoggedChange[];
@@ -153,7 +153,9 @@ function cornerEntries({ fitting, corner, job, words }: CornerAsk): LogEntry[] {
     ...Object.entries(steps).flatMap(([id, { doneAt, by, notNeeded, note }]) => {
       if (!doneAt) return [];
       const said = [notNeeded ? `not needed: ${notNeeded}` : null, note ?? null].filter(Boolean).join('; ');
-      return [of({ at: doneAt, kind: 'step', text: `${stepName(id)}${said ? ` (${said})` : ''}`, by: by ?? null })];
+      const where = isCarStep(id) ? { corner: null, axle: null } : {};
+      const text = `${stepName(id, job)}${said ? ` (${said})` : ''}`;
+      return [of({ at: doneAt, kind: 'step', text, by: by ?? null, ...where })];
     }),
     ...measured.map((one) =>
       of({ at: one.takenAt ?? fitting.startedAt, kind: 'measured', text: measuredText(one, fitted, { job, words }) }),
@@ -173,10 +175,14 @@ function cornerEntries({ fitting, corner, job, words }: CornerAsk): LogEntry[] {
 }
 
 /** The name of a step from its id: `spacer-flush-hub` is done as it is called. */
-const stepName = (id: string): string => {
+function stepName(id: string, job: Job): string {
+  if (id.startsWith(LOOK_AT)) return `Looked at ${figureName(`obstacle:${id.slice(LOOK_AT.length)}`, job)}`;
   const text = id.replaceAll('-', ' ');
   return text.charAt(0).toUpperCase() + text.slice(1);
-};
+}
+
+/** Before the id of a part that a step looks at. */
+const LOOK_AT = 'look-at-';
 
 function measuredText(
   one: MeasuredFigure,

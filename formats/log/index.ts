@@ -1,3 +1,3 @@
 export * from './records';
-export { logOf, type Logged } from './entries';
+export { logOf } from './entries';
 export * from './csv';

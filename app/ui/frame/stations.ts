@@ -96,5 +96,5 @@ export const STATIONS: readonly Station[] = [
       };
     },
   },
-  { key: '0', path: 'log', name: 'Log', state: () => ({ text: 'all that happened', full: true }) },
+  { key: '0', path: 'log', name: 'Log', state: () => ({ text: 'timeline', full: true }) },
 ];

@@ -85,18 +85,15 @@ export function LogView({ changes }: LogViewProps) {
             ]}
           />
         </div>
-        <div className="field">
-          <label className="label" htmlFor={`${names}-words`}>
-            Search
-          </label>
-          <Input
-            id={`${names}-words`}
-            allowClear
-            maxLength={100}
-            value={words ?? ''}
-            onChange={({ target }) => setWords(target.value || null)}
-          />
-        </div>
+        <Input
+          className="log-search"
+          aria-label="Search"
+          placeholder="Search the log"
+          allowClear
+          maxLength={100}
+          value={words ?? ''}
+          onChange={({ target }) => setWords(target.value || null)}
+        />
         <Button icon={<DownloadOutlined />} href={`/jobs/${id}/log.csv`}>
           Export CSV
         </Button>
