@@ -1,6 +1,5 @@
 import { Op } from 'sequelize';
-import { dueAfter, type RetorqueFrom } from '#core/fitting';
-import type { FitUpTerms } from '#core/job';
+import { dueAfter, type FitUpTerms, type RetorqueFrom } from '#core/fitting';
 import type { Reminder } from '#formats/calendar';
 import { database } from './database/connection';
 import { JobRow } from './database/models';

@@ -3,4 +3,5 @@ export * from './corner';
 export * from './compare';
 export * from './progress';
 export * from './retorque';
+export * from './terms';
 export * from './tightening';

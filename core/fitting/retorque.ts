@@ -1,5 +1,5 @@
-import type { FitUpTerms, Job } from '#core/job';
 import type { Fitting, Retorque } from './records';
+import type { FitUpTerms } from './terms';
 
 /** When torque is checked again: 50 to 100 km, or a week for a car that stands (common practice, no source). */
 export const USUAL_RETORQUE = { days: 7, km: 100 } as const;
@@ -48,7 +48,7 @@ export function retorqueDue(fitting: Fitting, terms?: FitUpTerms): RetorqueDue |
 }
 
 /** From when a job waits for a check: what is on the car now is its last final fitting. */
-export function jobRetorqueFrom({ fittings = [] }: Pick<Job, 'fittings'>): RetorqueFrom | null {
+export function jobRetorqueFrom({ fittings = [] }: { fittings?: readonly Fitting[] | undefined }): RetorqueFrom | null {
   const last = fittings.findLast(({ kind, finishedAt }) => kind === 'final' && finishedAt != null);
   return last ? retorqueFrom(last) : null;
 }

@@ -1,4 +1,5 @@
-import { ANTI_SEIZE, THREADLOCK, type Brief, type FaceRange, type FitUpTerms, type ShopDefaults } from '#core/job';
+import { ANTI_SEIZE, THREADLOCK, type FitUpTerms } from '#core/fitting';
+import type { Brief, FaceRange, ShopDefaults } from '#core/job';
 import { SUSPENSION_CHANGE_KINDS } from '#core/suspension';
 import { RULE_CHOICES, type BriefLimits, type ShopLimitKey } from '#core/verdict';
 import { BACKSPACING_CONVENTIONS } from '#core/wheel';

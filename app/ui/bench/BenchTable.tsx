@@ -2,7 +2,7 @@ import { Table, type TableColumnsType, type TableProps } from 'antd';
 import dayjs from 'dayjs';
 import relativeTime from 'dayjs/plugin/relativeTime';
 import { Link, useNavigation } from 'react-router';
-import type { FitUpTerms } from '#core/job';
+import type { FitUpTerms } from '#core/fitting';
 import type { JobListItem, JobListQuery } from '#server/bench';
 import { movedWords } from '../ledger/movedWords';
 import type { AddressChange } from '../parts/useAddress';

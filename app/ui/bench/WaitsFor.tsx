@@ -1,5 +1,4 @@
-import { dueAfter, isOverdue, type RetorqueDue as Due } from '#core/fitting';
-import type { FitUpTerms } from '#core/job';
+import { dueAfter, isOverdue, type FitUpTerms, type RetorqueDue as Due } from '#core/fitting';
 import type { Standing } from '#core/standing';
 import { formatMeasure } from '#core/units';
 import type { JobListItem } from '#server/bench';

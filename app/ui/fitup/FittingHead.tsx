@@ -68,15 +68,8 @@ export function FittingHead({ fittings, inHand, take, begin, views }: FittingHea
         >
           On paper
         </Button>
-        {fitting.finishedAt ? (
-          <Button onClick={reopen}>Reopen</Button>
-        ) : (
-          <Button type="primary" onClick={close.open}>
-            Close the fitting …
-          </Button>
-        )}
       </div>
-      <div className="field-wrap">
+      <div className="field-wrap fitup-fields">
         <MeasureField
           quantity="distance"
           name={`fitting/${fitting.id}/odometer`}
@@ -104,6 +97,13 @@ export function FittingHead({ fittings, inHand, take, begin, views }: FittingHea
           value={fitting.note ?? null}
           commit={(text) => editAt(['fittings', fitting.id, 'note'], text)}
         />
+        {fitting.finishedAt ? (
+          <Button onClick={reopen}>Reopen</Button>
+        ) : (
+          <Button type="primary" onClick={close.open}>
+            Close the fitting …
+          </Button>
+        )}
       </div>
       {fitting.finishedAt && (
         <p className="fitup-closed">
