@@ -194,10 +194,7 @@ const PASTS: Record<string, readonly Past[]> = {
       errorsMm: [1.2, 0.4, -0.7, 0.9],
       end: {
         outcome: 'kept',
-        retorque: [
-          { joint: 'wheel', odometerKm: 118502, doneAt: '2026-02-26T09:20:00.000Z', moved: [4] },
-          { joint: 'wheel', odometerKm: 118590, doneAt: '2026-03-05T15:00:00.000Z', moved: [] },
-        ],
+        retorque: [{ joint: 'wheel', odometerKm: 118502, doneAt: '2026-02-26T09:20:00.000Z', moved: [] }],
       },
     },
   ],

@@ -291,6 +291,23 @@ describe('the published JSON Schema', () => {
     for (const name of readdirSync('demo').filter((file) => file.endsWith('.json')))
       expect([name, validate(JSON.parse(readFileSync(`demo/${name}`, 'utf8')))]).toEqual([name, true]);
   });
+  test('takes null where the reader takes it', () => {
+    const job = example();
+    const fitted = { setup: 'a', measured: [{ figure: 'pokeMm' as const, valueMm: 1, instrument: null }] };
+    job.fittings = [
+      {
+        id: 'f1',
+        kind: 'final',
+        startedAt: '2026-03-02T08:40:00Z',
+        finishedAt: null,
+        odometerKm: null,
+        outcome: null,
+        corners: { frontRight: fitted },
+      },
+    ];
+    expect(readJobFile(JSON.stringify(job)).faults).toBeUndefined();
+    expect(validate(job)).toBe(true);
+  });
   test.each([
     ['setups[0].front.wheel.rimWidthIn', 300],
     ['setups[0].front.wheel.colour', 'silver'],

@@ -39,7 +39,7 @@ test('a fitting from its beginning to its checks, each step and stage at its cor
   expect(texts(log)).toContain(
     'Mock-up closed: taken off (The flotation size touches the bumper corner near full lock)',
   );
-  expect(texts(log)).toContain('Torque checked, wheel at 118502 km: moved 4');
+  expect(texts(log)).toContain('Torque checked, wheel at 118502 km: nothing moved');
   const mark = log.find(({ kind }) => kind === 'mark')!;
   expect(mark.text).toMatch(/^Mark on the outer shoulder at 96°, by Bumper corner: Shiny stripe/);
   expect(mark.place).toEqual({
