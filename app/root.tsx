@@ -1,3 +1,4 @@
+import { capital } from '#core/text';
 import './theme/faces';
 import './theme/antd.css';
 import './theme/tokens.css';
@@ -84,7 +85,7 @@ function Themed({ nonce, children }: { nonce: string; children: ReactNode }) {
 export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
   const missing = isRouteErrorResponse(error) && error.status === 404;
   const said = isRouteErrorResponse(error) ? (error.data as { why?: string } | null)?.why : undefined;
-  const why = said ? `${said[0]!.toUpperCase()}${said.slice(1)}.` : 'This page could not be shown.';
+  const why = said ? `${capital(said)}.` : 'This page could not be shown.';
   return (
     <main className="error-page">
       <h1>{missing ? 'Page not found' : 'Something broke'}</h1>

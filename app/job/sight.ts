@@ -13,6 +13,14 @@ export interface Sight {
 /** New values of an address's parameters; null takes one out. */
 export type SightChange = Readonly<Record<string, string | null>>;
 
+/** The sight of a corner; the front axle and the right side need no word. */
+export function cornerSight({ axle, side }: { axle?: AxleName; side?: Side }): SightChange {
+  return {
+    ...(axle ? { axle: axle === 'front' ? null : axle } : {}),
+    ...(side ? { side: side === 'right' ? null : side } : {}),
+  };
+}
+
 /** What every station looks at, in the order it stands in an address. */
 const SHARED = ['axle', 'side', 'setup'];
 /** What belongs to a corner and is void at another one. */

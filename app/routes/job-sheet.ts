@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { CORNERS, FITTING_KINDS, placeOfCorner, type Fitting, type FittingKind } from '#core/fitting';
+import { FITTING_KINDS, OUTER_CORNERS, placeOfCorner, type Fitting, type FittingKind } from '#core/fitting';
 import type { Job } from '#core/job';
 import type { PaperName } from '#formats/pdf';
 import { exportJob } from '#server/jobs';
@@ -50,6 +50,6 @@ function fittingOf(job: Job, { fitting: id, setup, kind }: Omit<Asked, 'paper'>)
   if (found) return found;
   const on = job.setups.find((one) => one.id === setup);
   if (!on) throw new Response(id === undefined ? 'no such setup' : 'no such fitting', { status: 404 });
-  const corners = CORNERS.filter((corner) => !corner.endsWith('Inner') && on[placeOfCorner(corner).axle]);
+  const corners = OUTER_CORNERS.filter((corner) => on[placeOfCorner(corner).axle]);
   return { kind, corners: Object.fromEntries(corners.map((corner) => [corner, { setup: on.id }])) };
 }

@@ -5,9 +5,6 @@ import { stackThicknessMm } from '#core/stack';
 import type { Verdict } from '#core/verdict';
 import type { Lengths } from '../preferences/PreferencesContext';
 
-/** With a capital letter, as a label or a sentence begins. */
-export const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1);
-
 const OF_ONE = { ok: 'clears', caution: 'needs care', fail: 'does not fit', unknown: 'not known' } as const;
 const OF_MANY = { ok: 'clear', caution: 'need care', fail: 'do not fit', unknown: 'not known' } as const;
 

@@ -14,20 +14,18 @@ export interface Compared {
 /** A prediction, as it was kept or as it is made now. */
 export type Predicted = Pick<PredictedFigure, 'valueMm' | 'plusMinusMm'>;
 
-interface Asked {
-  figure: FittedFigure;
-  steerDeg?: number | null | undefined;
-  travelMm?: number | null | undefined;
-}
+/** A figure in the pose that it is read in. */
+export type AskedFigure = Pick<MeasuredFigure, 'figure' | 'steerDeg' | 'travelMm'>;
+
+/** Whether two figures are the same one in the same pose; what is left out is straight ahead and at rest. */
+export const isSameFigure = (one: AskedFigure, other: AskedFigure): boolean =>
+  one.figure === other.figure &&
+  (one.steerDeg ?? 0) === (other.steerDeg ?? 0) &&
+  (one.travelMm ?? 0) === (other.travelMm ?? 0);
 
 /** The prediction of a figure, in its pose, that was kept when the corner was fitted. */
-export const keptPrediction = ({ predicted = [] }: FittedCorner, asked: Asked): Predicted | undefined =>
-  predicted.find(
-    (one) =>
-      one.figure === asked.figure &&
-      (one.steerDeg ?? 0) === (asked.steerDeg ?? 0) &&
-      (one.travelMm ?? 0) === (asked.travelMm ?? 0),
-  );
+export const keptPrediction = ({ predicted = [] }: FittedCorner, asked: AskedFigure): Predicted | undefined =>
+  predicted.find((one) => isSameFigure(one, asked));
 
 /**
  * The error of a prediction: e = measured − predicted, within its ± where |e| ≤ ± (the ± at 95 % of the prediction

@@ -5,3 +5,4 @@ export * from './progress';
 export * from './retorque';
 export * from './terms';
 export * from './tightening';
+export * from './figureText';

@@ -2,7 +2,9 @@ import { evaluateSetup, predictionAt, type SetupReport } from '#core/evaluate';
 import {
   CORNERS,
   FITTED_FIGURES,
+  isSameFigure,
   placeOfCorner,
+  type AskedFigure,
   type Corner,
   type FittedCorner,
   type FittedFigure,
@@ -55,8 +57,6 @@ export function beginFitting(job: Job, beginning: Beginning, options: SheetOptio
   };
 }
 
-type Asked = Pick<PredictedFigure, 'figure' | 'steerDeg' | 'travelMm'>;
-
 /** Figures of the whole car, kept at the first corner of its setup alone. */
 const OF_THE_CAR: readonly FittedFigure[] = ['spareProudMm', 'trueSpeedAt100'];
 
@@ -64,7 +64,7 @@ const OF_THE_CAR: readonly FittedFigure[] = ['spareProudMm', 'trueSpeedAt100'];
 function predictionsAt(one: Parameters<typeof predictionAt>[0], steps: readonly FittingStep[]): PredictedFigure[] {
   const own = steps.filter(({ keptAt }) => keptAt === one.corner);
   const parts = one.job.vehicle[placeOfCorner(one.corner).axle]?.obstacles ?? [];
-  const asked: Asked[] = [
+  const asked: AskedFigure[] = [
     ...FITTED_FIGURES.filter((figure) => !OF_THE_CAR.includes(figure)).map((figure) => ({ figure })),
     ...parts.map(({ id }) => ({ figure: `obstacle:${id}` as const })),
     ...own
@@ -75,11 +75,8 @@ function predictionsAt(one: Parameters<typeof predictionAt>[0], steps: readonly 
         ...(travelMm === undefined ? {} : { travelMm }),
       })),
   ];
-  const named = new Set<string>();
-  return asked.flatMap((ask) => {
-    const name = JSON.stringify([ask.figure, ask.steerDeg ?? 0, ask.travelMm ?? 0]);
-    if (named.has(name)) return [];
-    named.add(name);
+  return asked.flatMap((ask, at) => {
+    if (asked.slice(0, at).some((one) => isSameFigure(one, ask))) return [];
     const { valueMm, plusMinusMm } = predictionAt(one, ask);
     return valueMm === null ? [] : [{ ...ask, valueMm, plusMinusMm }];
   });

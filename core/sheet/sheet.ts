@@ -1,14 +1,11 @@
 import { clampedAsOne, evaluateSetup, hardwareOf, type EvaluateOptions, type SetupReport } from '#core/evaluate';
 import { DomainError } from '#core/errors';
-import { CORNERS, placeOfCorner, type Corner, type Fitting, type FittingKind } from '#core/fitting';
+import { OUTER_CORNERS, placeOfCorner, type Corner, type Fitting, type FittingKind } from '#core/fitting';
 import type { Job, Setup } from '#core/job';
 import { wordsIn } from '#core/units';
 import type { CarCase, CornerCase, Made, Rule } from './case';
 import type { FittingStep, Sheet } from './records';
 import { RULES } from './rules';
-
-/** Corners in the order in which a car is walked round; the inner wheel of a dual goes on with the outer. */
-const WALK = CORNERS.filter((corner) => !corner.endsWith('Inner'));
 
 export interface SheetOptions extends EvaluateOptions {
   /** A mock-up leaves out what only a car that is driven asks for. */
@@ -26,7 +23,7 @@ export function sheetOf(job: Job, setupId: string, options: SheetOptions = {}): 
   const setup = job.setups.find(({ id }) => id === setupId);
   if (!setup) throw new DomainError(`there is no setup “${setupId}”`, 'setup');
   const car = carCase(job, setup, options);
-  const steps = stepsAt(WALK.flatMap((corner) => cornerCase(car, corner) ?? []));
+  const steps = stepsAt(OUTER_CORNERS.flatMap((corner) => cornerCase(car, corner) ?? []));
   return {
     format: 'scoval.sheet',
     setup: setupId,
@@ -46,7 +43,7 @@ export function stepsOfFitting(job: Job, fitting: Pick<Fitting, 'kind' | 'corner
     return cases.get(id) ?? null;
   };
   return stepsAt(
-    WALK.flatMap((corner) => {
+    OUTER_CORNERS.flatMap((corner) => {
       const fitted = fitting.corners[corner];
       const car = fitted ? caseOf(fitted.setup) : null;
       return (car && cornerCase(car, corner)) ?? [];

@@ -45,8 +45,8 @@ export interface PlacedPart {
 const SPACING_MM = 16;
 const MOST_POINTS = 1200;
 
-/** The pose a gap was read in. */
-export const readingPose = ({ steerDeg, travelMm }: GapReading): Pose => ({
+/** The pose something was read in; what is left out is straight ahead and at rest. */
+export const readingPose = ({ steerDeg, travelMm }: Pick<GapReading, 'steerDeg' | 'travelMm'>): Pose => ({
   steerDeg: steerDeg ?? 0,
   travelMm: travelMm ?? 0,
 });

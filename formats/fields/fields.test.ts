@@ -15,6 +15,7 @@ import { EXAMPLE } from '#support/jobs';
 /** Of the screens alone, or of points of a line, which are tried with the job file's own checks. */
 type Elsewhere =
   | 'quantity'
+  | 'odometerKm'
   | 'faceShiftMm'
   | 'reachMm'
   | 'depthMm'

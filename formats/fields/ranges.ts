@@ -29,6 +29,7 @@ export const RANGES = {
   torqueNm: [10, 1000],
   retorqueDays: [1, 60],
   retorqueKm: [10, 1000],
+  odometerKm: [0, 5_000_000],
   axleRatingKg: [50, 10000],
   rimDiameterIn: [8, 30],
   rimWidthIn: [3, 16],

@@ -5,7 +5,6 @@ import { count, id, instrument, known, moment, number, ranged, text } from '#for
 
 /** The most torque that any wheel fastener takes, N·m. */
 const MOST_NM = 1000;
-const MOST_KM = 5_000_000;
 /** The most fasteners of a hub. */
 const MOST_LUGS = 12;
 
@@ -87,14 +86,14 @@ export const fittingSchema = Joi.object({
   kind: Joi.valid(...FITTING_KINDS).required(),
   startedAt: moment.required(),
   finishedAt: moment.allow(null),
-  odometerKm: number(0, MOST_KM),
+  odometerKm: ranged('odometerKm'),
   note: text(4000),
   corners: Joi.object(Object.fromEntries(CORNERS.map((name) => [name, corner]))).required(),
   retorque: Joi.array()
     .items(
       Joi.object({
         joint: Joi.valid(...JOINTS).required(),
-        odometerKm: number(0, MOST_KM),
+        odometerKm: ranged('odometerKm'),
         doneAt: moment.required(),
         moved: Joi.array().items(count(1, MOST_LUGS)).max(MOST_LUGS),
       }),

@@ -1,7 +1,10 @@
 import {
   cornersOf,
+  figureText,
+  JOINT_NAMES,
   keptPrediction,
   placeOfCorner,
+  predictionText,
   type Corner,
   type FittedCorner,
   type Fitting,
@@ -10,6 +13,7 @@ import {
 } from '#core/fitting';
 import { AXLES, type AxleName, type Edit, type Job } from '#core/job';
 import { isCarStep } from '#core/sheet';
+import { capital } from '#core/text';
 import type { Words } from '#core/units';
 import { editName, figureName, helpOf, INSTRUMENT_NAMES, SURFACE_NAMES } from '#formats/fields';
 import type { LogEntry, LoggedChange, LoggedReading } from './records';
@@ -85,7 +89,7 @@ function changeEntries({ at, kind, label, edits }: LoggedChange): LogEntry[] {
       kind: ofSetup ? 'setup' : 'brief',
       corner: null,
       axle: null,
-      text: text.charAt(0).toUpperCase() + text.slice(1),
+      text: capital(text),
       by: null,
       place: ofSetup ? { station: 'setups', ...setupOf(first) } : { station: 'brief' },
     },
@@ -113,7 +117,7 @@ function fittingEntries(fitting: Fitting, job: Job, words: Words): LogEntry[] {
     place: { station: 'fit-up', fitting: id },
   });
   const setups = [...new Set(Object.values(fitting.corners).map(({ setup }) => setup.toUpperCase()))].join(', ');
-  const name = kind === 'final' ? 'Final fitting' : 'Mock-up';
+  const name = kind === 'final' ? 'Final fitting' : capital(kind);
   const distance = odometerKm == null ? '' : ` at ${words.measure('distance', odometerKm)}`;
   return [
     of(startedAt, `${name} of ${setups} begun${distance}${note ? `: ${note}` : ''}`),
@@ -122,7 +126,7 @@ function fittingEntries(fitting: Fitting, job: Job, words: Words): LogEntry[] {
     ...retorque.map(({ joint, odometerKm: km, doneAt, moved = [] }) =>
       of(
         doneAt,
-        `Torque checked, ${joint === 'wheel' ? 'wheel' : 'adapter nuts'}` +
+        `Torque checked, ${JOINT_NAMES[joint]}` +
           `${km == null ? '' : ` at ${words.measure('distance', km)}`}: ` +
           (moved.length === 0 ? 'nothing moved' : `moved ${moved.join(', ')}`),
       ),
@@ -178,7 +182,7 @@ function cornerEntries({ fitting, corner, job, words }: CornerAsk): LogEntry[] {
 function stepName(id: string, job: Job): string {
   if (id.startsWith(LOOK_AT)) return `Looked at ${figureName(`obstacle:${id.slice(LOOK_AT.length)}`, job)}`;
   const text = id.replaceAll('-', ' ');
-  return text.charAt(0).toUpperCase() + text.slice(1);
+  return capital(text);
 }
 
 /** Before the id of a part that a step looks at. */
@@ -189,16 +193,10 @@ function measuredText(
   fitted: FittedCorner,
   { job, words }: Pick<CornerAsk, 'job' | 'words'>,
 ): string {
-  const isSpeed = one.figure === 'trueSpeedAt100';
-  const shown = (value: number) => (isSpeed ? words.measure('speed', value) : words.length(value));
-  const predicted = keptPrediction(fitted, one);
-  const name = figureName(one.figure, job);
-  const was =
-    predicted?.valueMm == null
-      ? ''
-      : `; predicted ${shown(predicted.valueMm)}` +
-        (predicted.plusMinusMm === null ? '' : ` ±${shown(predicted.plusMinusMm)}`);
-  return `${name.charAt(0).toUpperCase()}${name.slice(1)}: ${shown(one.valueMm)}${was}`;
+  const kept = keptPrediction(fitted, one);
+  const predicted = kept && predictionText({ figure: one.figure, ...kept }, words);
+  const read = `${capital(figureName(one.figure, job))}: ${figureText(one.figure, one.valueMm, words)}`;
+  return predicted ? `${read}; predicted ${predicted}` : read;
 }
 
 /** The pulls of each stage of each joint, in their order. */
@@ -219,7 +217,7 @@ function stageText(rows: readonly TorqueRow[], words: Words): string {
     string,
   ];
   return (
-    `Torque, ${joint === 'wheel' ? 'wheel' : 'adapter nuts'}, stage ${stage}: ${rows.length} pulls, ` +
+    `Torque, ${JOINT_NAMES[joint]}, stage ${stage}: ${rows.length} pulls, ` +
     `${least === most ? least : `${least} to ${most}`}${tool === 'hand' ? ', by hand' : ''}`
   );
 }

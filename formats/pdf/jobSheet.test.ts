@@ -1,6 +1,6 @@
 import { PDFDocument } from 'pdf-lib';
 import { NO_SWEEPS } from '#core/evaluate';
-import { CORNERS, type Corner } from '#core/fitting';
+import { OUTER_CORNERS, type Corner } from '#core/fitting';
 import { paperSteps, stepsOfFitting, type PaperStep } from '#core/sheet';
 import { PAPERS, PT_PER_MM, jobSheetPdf, type JobSheet } from '#formats/pdf';
 import { paperFonts } from '#server/work/fonts';
@@ -8,8 +8,7 @@ import { demoJob, type DemoName } from '#support/jobs';
 import { operators, straightPaths } from '#support/readBack';
 
 const STILL = { sweeps: NO_SWEEPS };
-const WHEELS = CORNERS.filter((corner) => !corner.endsWith('Inner'));
-const stepsOf = (name: DemoName, setup: string, corners: readonly Corner[] = WHEELS): PaperStep[] =>
+const stepsOf = (name: DemoName, setup: string, corners: readonly Corner[] = OUTER_CORNERS): PaperStep[] =>
   paperSteps(
     stepsOfFitting(
       demoJob(name),
@@ -54,9 +53,9 @@ test.each<[DemoName, string]>([
 test('what several corners do alike is printed once; what is read, with each corner’s own prediction', () => {
   const steps = stepsOf('brindle-kite', 'b');
   const hub = steps.filter(({ text }) => text.startsWith('Wheel off.'));
-  expect(hub.map(({ corners }) => corners)).toEqual([WHEELS]);
+  expect(hub.map(({ corners }) => corners)).toEqual([OUTER_CORNERS]);
   const poke = steps.find(({ expects }) => expects[0]?.expected.figure === 'pokeMm')!;
-  expect(poke.expects.map(({ corner }) => corner)).toEqual(WHEELS);
+  expect(poke.expects.map(({ corner }) => corner)).toEqual(OUTER_CORNERS);
   expect(steps.every(({ corners }) => new Set(corners).size === corners.length)).toBe(true);
 });
 

@@ -1,4 +1,4 @@
-import type { Corner } from '#core/fitting';
+import { predictionText, type Corner } from '#core/fitting';
 import type { Expected, PaperStep } from '#core/sheet';
 import { wordsIn, type UnitChoice, type Words } from '#core/units';
 import { drawPdf, type Drawing, type Measure } from './drawing';
@@ -118,12 +118,8 @@ function figureLines({ expects, torqueNm }: PaperStep, words: Words): string[] {
 }
 
 function predictedText({ figure, predictedMm, plusMinusMm }: Expected, words: Words): string {
-  if (predictedMm === null) return '';
-  if (figure === 'trueSpeedAt100') return `(${words.measure('speed', predictedMm)})`;
-  const sure = plusMinusMm === null ? '' : ` ±${words.length(plusMinusMm)}`;
-  const side = figure === 'pokeMm' && predictedMm < 0 ? ' tuck' : figure === 'pokeMm' ? ' poke' : '';
-  const shown = figure === 'pokeMm' ? words.length(Math.abs(predictedMm)) : words.length(predictedMm);
-  return `(${shown}${side}${sure})`;
+  const text = predictionText({ figure, valueMm: predictedMm, plusMinusMm }, words);
+  return text === null ? '' : `(${text})`;
 }
 
 interface Page {

@@ -1,8 +1,7 @@
 import { Button, Checkbox } from 'antd';
-import dayjs from 'dayjs';
 import { useFetcher } from 'react-router';
 import type { Device } from '#server/doors/devices';
-import { useOnClient } from '../parts/useOnClient';
+import { Moment } from '../parts/Moment';
 import type { ShopAnswer, WayIn } from './shopCommands';
 import './doors.css';
 
@@ -57,7 +56,9 @@ export function Backups({ copies, daily, kept }: BackupsProps) {
           {copies.map(({ name, bytes, madeAt }) => (
             <li key={name}>
               <span className="figure">{megabytes(bytes)} MB</span>
-              <When at={madeAt} />
+              <span className="soft">
+                <Moment at={madeAt} />
+              </span>
               <a href={`/backups/${name}`} download={name}>
                 Save a copy
               </a>
@@ -82,7 +83,13 @@ export function Devices({ devices, own }: { devices: readonly Device[]; own: str
         {devices.map(({ id, label, seen }) => (
           <li key={id}>
             <b>{label}</b>
-            {id === own ? <span className="soft">this one</span> : <When at={seen} />}
+            {id === own ? (
+              <span className="soft">this one</span>
+            ) : (
+              <span className="soft">
+                <Moment at={seen} />
+              </span>
+            )}
             <Button size="small" onClick={() => send({ intent: 'end-device', id })}>
               Sign out
             </Button>
@@ -111,12 +118,3 @@ const Joining = ({ address, size, path }: WayIn) => (
     <code className="figure">{address}</code>
   </div>
 );
-
-function When({ at }: { at: string }) {
-  const text = useOnClient(() => dayjs(at).format('D MMM YYYY HH:mm'), at.slice(0, 10));
-  return (
-    <time dateTime={at} className="soft">
-      {text}
-    </time>
-  );
-}

@@ -1,17 +1,15 @@
 import { Link } from 'react-router';
-import { CORNER_NAMES } from '#core/fitting';
+import { CORNER_NAMES, placeOfCorner } from '#core/fitting';
 import type { ShopError } from '#server/fittingErrors';
+import { cornerSight, searchAfter } from '../../job/sight';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Moment } from '../parts/Moment';
 import { familyText } from './families';
 import './errors.css';
 
 /** The fitting that an error was made at. */
-function addressOf({ job, fitting, corner }: ShopError): string {
-  const side = corner.includes('Left') ? '&side=left' : '';
-  const axle = corner.startsWith('rear') ? '&axle=rear' : '';
-  return `/jobs/${job}/fit-up?fitting=${fitting}${axle}${side}`;
-}
+const addressOf = ({ job, fitting, corner }: ShopError): string =>
+  `/jobs/${job}/fit-up${searchAfter('', { ...cornerSight(placeOfCorner(corner)), fitting })}`;
 
 function errorWords({ family, predicted, plusMinus, measured }: ShopError, lengths: Lengths): string {
   const text = (value: number) => familyText(family, value, lengths);

@@ -1,6 +1,6 @@
 import { extent, least, scaleLinear, scaleTime, type ScaleContinuousNumeric } from 'd3';
 import dayjs from 'dayjs';
-import type { MouseEvent } from 'react';
+import type { MouseEvent, ReactNode } from 'react';
 import type { Family } from '#core/calibration';
 import type { ShopError } from '#server/fittingErrors';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -32,8 +32,8 @@ function padded(values: readonly number[]): [number, number] {
 
 /** Predicted against measured: on the line where they agree, each with its ±. */
 export function AgreementPlot({ family, errors, picked, pick }: PlotProps) {
-  const { ref, size } = useSize<HTMLDivElement>(USUAL);
-  const { width } = size;
+  const place = useSize<HTMLDivElement>(USUAL);
+  const { width } = place.size;
   const values = errors.flatMap(({ predicted, measured, plusMinus }) => [
     predicted - plusMinus,
     predicted + plusMinus,
@@ -49,22 +49,10 @@ export function AgreementPlot({ family, errors, picked, pick }: PlotProps) {
     bar: acrossOf(error, x, y),
   }));
   return (
-    <figure className="error-plot">
-      <figcaption className="label">Predicted against measured</figcaption>
-      <div ref={ref}>
-        <svg
-          viewBox={`0 0 ${width} ${HEIGHT}`}
-          width={width}
-          height={HEIGHT}
-          aria-hidden
-          onClick={(event) => pick(nearestTo(points, event))}
-        >
-          <Axes width={width} x={x} y={y} family={family} xName="predicted" yName="measured" />
-          <path className="error-same" d={`M${x(domain[0])},${y(domain[0])}L${x(domain[1])},${y(domain[1])}`} />
-          <Points points={points} picked={picked} />
-        </svg>
-      </div>
-    </figure>
+    <Plot title="Predicted against measured" place={place} points={points} picked={picked} pick={pick}>
+      <Axes width={width} x={x} y={y} family={family} xName="predicted" yName="measured" />
+      <path className="error-same" d={`M${x(domain[0])},${y(domain[0])}L${x(domain[1])},${y(domain[1])}`} />
+    </Plot>
   );
 }
 
@@ -76,8 +64,8 @@ const acrossOf = ({ predicted, plusMinus, measured }: ShopError, x: Scale, y: Sc
 
 /** Errors in time, each with the ± that it was to stay within. */
 export function TimePlot({ family, errors, picked, pick, biasMm }: PlotProps & { biasMm: number }) {
-  const { ref, size } = useSize<HTMLDivElement>(USUAL);
-  const { width } = size;
+  const place = useSize<HTMLDivElement>(USUAL);
+  const { width } = place.size;
   const times = errors.map(({ at }) => new Date(at).getTime());
   const [first = 0, last = 0] = extent(times) as [number, number];
   const edge = Math.max(86_400_000, (last - first) * 0.05);
@@ -93,30 +81,18 @@ export function TimePlot({ family, errors, picked, pick, biasMm }: PlotProps & {
     bar: `M${x(times[at]!)},${y(-error.plusMinus)}V${y(error.plusMinus)}`,
   }));
   return (
-    <figure className="error-plot">
-      <figcaption className="label">Measured less predicted, in time</figcaption>
-      <div ref={ref}>
-        <svg
-          viewBox={`0 0 ${width} ${HEIGHT}`}
-          width={width}
-          height={HEIGHT}
-          aria-hidden
-          onClick={(event) => pick(nearestTo(points, event))}
-        >
-          <g className="error-axis">
-            <Levels width={width} y={y} family={family} />
-            {x.ticks(width < NARROW ? 2 : 4).map((tick) => (
-              <text key={tick.getTime()} x={x(tick)} y={HEIGHT - EDGE.bottom + 18} textAnchor="middle">
-                {dayjs(tick).format('D MMM YY')}
-              </text>
-            ))}
-          </g>
-          <path className="error-same" d={`M${EDGE.left},${y(0)}H${width - EDGE.right}`} />
-          <path className="error-bias" d={`M${EDGE.left},${y(biasMm)}H${width - EDGE.right}`} />
-          <Points points={points} picked={picked} />
-        </svg>
-      </div>
-    </figure>
+    <Plot title="Measured less predicted, in time" place={place} points={points} picked={picked} pick={pick}>
+      <g className="error-axis">
+        <Levels width={width} y={y} family={family} />
+        {x.ticks(width < NARROW ? 2 : 4).map((tick) => (
+          <text key={tick.getTime()} x={x(tick)} y={HEIGHT - EDGE.bottom + 18} textAnchor="middle">
+            {dayjs(tick).format('D MMM YY')}
+          </text>
+        ))}
+      </g>
+      <path className="error-same" d={`M${EDGE.left},${y(0)}H${width - EDGE.right}`} />
+      <path className="error-bias" d={`M${EDGE.left},${y(biasMm)}H${width - EDGE.right}`} />
+    </Plot>
   );
 }
 
@@ -126,6 +102,35 @@ interface Drawn {
   x: number;
   y: number;
   bar: string;
+}
+
+interface FrameProps extends PointsProps {
+  title: string;
+  /** How wide it is drawn. */
+  place: ReturnType<typeof useSize<HTMLDivElement>>;
+  pick(error: ShopError | null): void;
+  children: ReactNode;
+}
+
+/** A plot as wide as its place: a press picks the point that it is nearest to. */
+function Plot({ title, place: { ref, size }, points, picked, pick, children }: FrameProps) {
+  return (
+    <figure className="error-plot">
+      <figcaption className="label">{title}</figcaption>
+      <div ref={ref}>
+        <svg
+          viewBox={`0 0 ${size.width} ${HEIGHT}`}
+          width={size.width}
+          height={HEIGHT}
+          aria-hidden
+          onClick={(event) => pick(nearestTo(points, event))}
+        >
+          {children}
+          <Points points={points} picked={picked} />
+        </svg>
+      </div>
+    </figure>
+  );
 }
 
 interface PointsProps {

@@ -1,26 +1,28 @@
 import { Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useState } from 'react';
-import { CORNER_NAMES, FITTING_KINDS, placeOfCorner, type Corner, type FittingKind } from '#core/fitting';
+import {
+  CORNER_NAMES,
+  OUTER_CORNERS,
+  FITTING_KINDS,
+  placeOfCorner,
+  type Corner,
+  type FittingKind,
+} from '#core/fitting';
 import type { Setup } from '#core/job';
 import { beginFitting } from '#core/sheet';
+import { capital } from '#core/text';
 import { useDocument } from '../../job/DocumentContext';
 import { useSweepState } from '../../job/SweepsContext';
 import { useRaised } from '../../job/useRaised';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { MeasureField } from '../fields/MeasureField';
 import { Dialog } from '../parts/Dialog';
 import { Segments } from '../parts/Segments';
-import { capital, setupTitle } from '../words';
+import { setupTitle } from '../words';
 import { freeId } from './fittingEdits';
+import { OdometerField } from './OdometerField';
 import { useReportOf } from './useFittings';
 import './fitup.css';
-
-const WHEELS = ['frontLeft', 'frontRight', 'rearLeft', 'rearRight'] as const satisfies readonly Corner[];
-const KINDS: Record<FittingKind, string> = { 'mock-up': 'Mock-up', final: 'Final' };
-
-/** What an odometer may show, km. */
-export const ODOMETER_KM = [0, 5_000_000] as const;
 
 /** The axle of a setup that a corner belongs to. */
 const fits = (setup: Setup, corner: Corner): boolean => setup[placeOfCorner(corner).axle] !== undefined;
@@ -37,7 +39,9 @@ export function BeginDialog({ close, begun }: { close(): void; begun(id: string)
   const [bookedFor, setBookedFor] = useState('');
   const [odometerKm, setOdometer] = useState<number | null>(null);
   const [corners, setCorners] = useState<Partial<Record<Corner, string>>>(() =>
-    Object.fromEntries(raised ? WHEELS.filter((corner) => fits(raised, corner)).map((one) => [one, raised.id]) : []),
+    Object.fromEntries(
+      raised ? OUTER_CORNERS.filter((corner) => fits(raised, corner)).map((one) => [one, raised.id]) : [],
+    ),
   );
   const count = Object.values(corners).filter(Boolean).length;
   const isBooked = dayjs(bookedFor).isAfter(dayjs());
@@ -72,7 +76,7 @@ export function BeginDialog({ close, begun }: { close(): void; begun(id: string)
           </span>
           <Segments<FittingKind>
             aria-labelledby={`${id}-kind`}
-            options={FITTING_KINDS.map((value) => ({ value, label: KINDS[value] }))}
+            options={FITTING_KINDS.map((value) => ({ value, label: capital(value) }))}
             value={kind}
             onChange={setKind}
           />
@@ -83,7 +87,7 @@ export function BeginDialog({ close, begun }: { close(): void; begun(id: string)
           </p>
         </div>
         <div className="begin-corners">
-          {WHEELS.map((corner) => (
+          {OUTER_CORNERS.map((corner) => (
             <div key={corner} className="field">
               <label className="label" htmlFor={`${id}-${corner}`}>
                 {capital(CORNER_NAMES[corner])}
@@ -105,16 +109,7 @@ export function BeginDialog({ close, begun }: { close(): void; begun(id: string)
             </div>
           ))}
         </div>
-        <MeasureField
-          quantity="distance"
-          name="fitting/new/odometer"
-          label="Odometer"
-          range={ODOMETER_KM}
-          width={8}
-          placeholder="not read"
-          value={odometerKm}
-          commit={setOdometer}
-        />
+        <OdometerField name="fitting/new" value={odometerKm} commit={setOdometer} />
         <div className="field">
           <label className="label" htmlFor={`${id}-at`}>
             Booked for

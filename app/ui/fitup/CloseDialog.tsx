@@ -1,10 +1,10 @@
 import { useId, useState } from 'react';
 import { OUTCOMES, nextTurn, stepState } from '#core/fitting';
 import type { Edit } from '#core/job';
+import { capital } from '#core/text';
 import { Dialog } from '../parts/Dialog';
 import { Segments } from '../parts/Segments';
 import { TextField } from '../fields/TextField';
-import { capital } from '../words';
 import { doneOf } from './fittingEdits';
 import type { FittingInHand } from './useFittings';
 import { useHand } from './useHand';

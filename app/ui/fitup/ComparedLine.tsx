@@ -1,5 +1,6 @@
 import { figureCheck } from '#core/evaluate';
 import { placeOfCorner, type Compared, type Corner } from '#core/fitting';
+import { wordsIn } from '#core/units';
 import type { Verdict } from '#core/verdict';
 import { useReports } from '../../job/ReportsContext';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -20,7 +21,7 @@ const verdictOf = ({ within }: Compared): Verdict => (within === null ? 'unknown
 
 /** A measured figure against its prediction, ringed; one beyond its ± asks for another look, and at what. */
 export function ComparedLine({ compared, corner, setup }: ComparedLineProps) {
-  const lengths = useLengths();
+  const { units } = useLengths();
   const { setups } = useReports();
   const { figure, errorMm, plusMinusMm, within } = compared;
   const report = setups.find((one) => one.setup.id === setup)?.report;
@@ -33,7 +34,7 @@ export function ComparedLine({ compared, corner, setup }: ComparedLineProps) {
     <div className="compared">
       <p className="compared-line">
         <RingMark verdict={verdictOf(compared)} used={used} word={WORDS[verdictOf(compared)]} />
-        <span>{errorText(compared, lengths)}</span>
+        <span>{errorText(compared, wordsIn(units))}</span>
       </p>
       {within === false && (
         <p className="compared-doubt">

@@ -1,13 +1,12 @@
 import { useHotkeys } from 'react-hotkeys-hook';
-import { CORNER_NAMES, placeOfCorner, stepState, type Corner, type Fitting } from '#core/fitting';
+import { CORNER_NAMES, OUTER_CORNERS, placeOfCorner, stepState, type Corner, type Fitting } from '#core/fitting';
 import type { FittingStep } from '#core/sheet';
+import { capital } from '#core/text';
+import { cornerSight } from '../../job/sight';
 import { useSelection } from '../../job/SelectionContext';
 import { BY_SIGN } from '../frame/useJobKeys';
-import { capital } from '../words';
 import { doneOf } from './fittingEdits';
 import './fitup.css';
-
-const WHEELS = ['frontLeft', 'frontRight', 'rearLeft', 'rearRight'] as const satisfies readonly Corner[];
 
 interface CornerMapProps {
   fitting: Fitting;
@@ -25,7 +24,7 @@ export function CornerMap({ fitting, steps, corner }: CornerMapProps) {
         <path d="M30,8Q50,0 70,8Q78,30 76,60V120Q76,146 66,154H34Q24,146 24,120V60Q22,30 30,8Z" />
         <path d="M33,52Q50,44 67,52L63,72H37ZM36,124H64L67,138Q50,144 33,138Z" />
       </svg>
-      {WHEELS.map((one) => {
+      {OUTER_CORNERS.map((one) => {
         const fitted = fitting.corners[one];
         const own = steps.filter((step) => step.corner === one);
         const left = own.filter((step) => stepState(doneOf(fitting, step)) === 'open').length;
@@ -36,7 +35,7 @@ export function CornerMap({ fitting, steps, corner }: CornerMapProps) {
             type="button"
             className={`corner-wheel corner-${axle}-${of}`}
             aria-pressed={one === corner}
-            onClick={() => change({ axle: axle === 'front' ? null : axle, side: of === 'right' ? null : of })}
+            onClick={() => change(cornerSight({ axle, side: of }))}
           >
             <span>{capital(CORNER_NAMES[one])}</span>
             {fitted ? (

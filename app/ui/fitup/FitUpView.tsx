@@ -1,9 +1,10 @@
 import { Button } from 'antd';
 import { useEffect, useRef } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { CORNER_NAMES, stepState, type Corner, type Fitting } from '#core/fitting';
-import { beginFitting, type FittingStep } from '#core/sheet';
+import { CORNER_NAMES, placeOfCorner, stepState, type Corner, type Fitting } from '#core/fitting';
+import { beginFitting } from '#core/sheet';
 import { useDocument } from '../../job/DocumentContext';
+import { cornerSight } from '../../job/sight';
 import { useSelection } from '../../job/SelectionContext';
 import { useDialog, useSight } from '../../job/useSight';
 import { useRaised } from '../../job/useRaised';
@@ -156,7 +157,7 @@ function NextOpen({ inHand: { fitting, steps } }: { inHand: FittingInHand }) {
   const goTo = () => {
     if (!next || fitting.finishedAt) return;
     wanted.current = true;
-    if (next.corner && next.corner !== corner) change(sightOf(next));
+    if (next.corner && next.corner !== corner) change(cornerSight(placeOfCorner(next.corner)));
     else focusNext(wanted);
   };
   // The row is there once the corner is.
@@ -180,11 +181,6 @@ function NextOpen({ inHand: { fitting, steps } }: { inHand: FittingInHand }) {
     </div>
   );
 }
-
-const sightOf = ({ corner }: FittingStep) => ({
-  axle: corner?.startsWith('rear') ? 'rear' : null,
-  side: corner?.endsWith('Left') ? 'left' : null,
-});
 
 function focusNext(wanted: { current: boolean }): void {
   const row = wanted.current ? document.querySelector<HTMLElement>('.step[aria-current]') : null;

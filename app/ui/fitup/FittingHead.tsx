@@ -1,25 +1,22 @@
 import { Button, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId, type ReactNode } from 'react';
-import type { Fitting, FittingKind } from '#core/fitting';
+import type { Fitting } from '#core/fitting';
 import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
 import { MOST_INITIALS } from '../../preferences/preferences';
-import { MeasureField } from '../fields/MeasureField';
 import { TextField } from '../fields/TextField';
 import { PlusOutlined, PrinterOutlined } from '../parts/icons';
 import { Moment } from '../parts/Moment';
 import { useEditAt } from '../parts/useEditAt';
 import { useOnClient } from '../parts/useOnClient';
-import { ODOMETER_KM } from './BeginDialog';
 import { CloseDialog } from './CloseDialog';
+import { OdometerField } from './OdometerField';
 import { RetorqueLine } from './RetorqueLine';
 import type { FittingInHand } from './useFittings';
 import { useIsBefore } from './useHand';
 import './fitup.css';
-
-const KINDS: Record<FittingKind, string> = { 'mock-up': 'mock-up', final: 'final' };
 
 interface FittingHeadProps {
   fittings: readonly Fitting[];
@@ -70,13 +67,8 @@ export function FittingHead({ fittings, inHand, take, begin, views }: FittingHea
         </Button>
       </div>
       <div className="field-wrap fitup-fields">
-        <MeasureField
-          quantity="distance"
-          name={`fitting/${fitting.id}/odometer`}
-          label="Odometer"
-          range={ODOMETER_KM}
-          width={8}
-          placeholder="not read"
+        <OdometerField
+          name={`fitting/${fitting.id}`}
           value={fitting.odometerKm ?? null}
           commit={(km) => editAt(['fittings', fitting.id, 'odometerKm'], km)}
         />
@@ -132,6 +124,6 @@ function useNames(): (fitting: Fitting) => string {
   const isLocal = useOnClient<boolean>(() => true, false);
   return ({ kind, startedAt, finishedAt, outcome }) => {
     const day = isLocal ? dayjs(startedAt).format('D MMM YYYY') : startedAt.slice(0, 10);
-    return `${day}, ${KINDS[kind]}, ${finishedAt ? (outcome ?? 'closed') : 'under way'}`;
+    return `${day}, ${kind}, ${finishedAt ? (outcome ?? 'closed') : 'under way'}`;
   };
 }

@@ -2,11 +2,12 @@ import { Button } from 'antd';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { poseWords, type MarkedPart } from '#core/evaluate';
 import type { Mark } from '#core/fitting';
+import { readingPose } from '#core/sweep';
 import { formatNumber, wordsIn } from '#core/units';
+import { capital } from '#core/text';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { SURFACE_NAMES } from '#formats/fields';
-import { capital } from '../words';
 import type { Marks } from './useMarks';
 import './fitup.css';
 
@@ -19,13 +20,12 @@ export function MarkList({ marks, isClosed }: { marks: Marks; isClosed: boolean 
       {marks.marks.length === 0 && <p className="soft">No mark yet. Click the wheel where it rubbed.</p>}
       <ul className="mark-list">
         {marks.marks.map((mark) => {
-          const pose = { steerDeg: mark.steerDeg ?? 0, travelMm: mark.travelMm ?? 0 };
           return (
             <li key={mark.id} data-chosen={mark.id === marks.chosen}>
               <button type="button" aria-pressed={mark.id === marks.chosen} onClick={() => marks.choose(mark.id)}>
                 <b>{capital(SURFACE_NAMES[mark.surface].replace('the ', ''))}</b>{' '}
                 <span className="figure">{formatNumber(mark.clockDeg, 0, true)}°</span>
-                <small>{poseWords(pose, wordsIn(lengths.units), marks.restMm)}</small>
+                <small>{poseWords(readingPose(mark), wordsIn(lengths.units), marks.restMm)}</small>
               </button>
               {mark.id === marks.chosen && <Nearest key={mark.id} {...{ mark, marks, isClosed }} />}
             </li>

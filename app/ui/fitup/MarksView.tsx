@@ -5,7 +5,8 @@ import { CORNER_NAMES, placeOfCorner, type Corner, type Fitting } from '#core/fi
 import type { AxleName, Setup, Vehicle } from '#core/job';
 import { toCorner, type Placement, type Pose } from '#core/kinematics';
 import { travelRange } from '#core/suspension';
-import { gapPoint, type SweptSolid } from '#core/sweep';
+import { gapPoint, readingPose, type SweptSolid } from '#core/sweep';
+import { capital } from '#core/text';
 import { useDocument } from '../../job/DocumentContext';
 import { useSightText } from '../../job/useSight';
 import { PoseControls } from '../space/PoseControls';
@@ -13,7 +14,7 @@ import { pointedAt } from '../space/pointedAt';
 import { cornerExtent, numbersOf, sceneOf } from '../space/scene';
 import { ThreeViews } from '../space/ThreeViews';
 import type { Flat, ViewName } from '../space/views';
-import { capital, setupTitle } from '../words';
+import { setupTitle } from '../words';
 import { MarkForm } from './MarkForm';
 import { MarkList } from './MarkList';
 import { setupAt, useMarks, type MarkDraft } from './useMarks';
@@ -142,8 +143,7 @@ const useSolid = (vehicle: Vehicle, setup: Setup, axle: AxleName): SweptSolid | 
 
 /** The pose of the mark in hand, else the one that the wheel was moved to, else how it rests. */
 function poseOf(mark: MarkDraft | null, moved: Pose | null, restMm: number): Pose {
-  if (mark) return { steerDeg: mark.steerDeg ?? 0, travelMm: mark.travelMm ?? 0 };
-  return moved ?? { steerDeg: 0, travelMm: restMm };
+  return mark ? readingPose(mark) : (moved ?? { steerDeg: 0, travelMm: restMm });
 }
 
 /** The place of a mark in the corner's frame; null while it does not say, or is not on the wheel. */

@@ -1,12 +1,13 @@
 import { poseWords } from '#core/evaluate';
 import { placeOfCorner, type Compared, type Corner, type MeasuredFigure } from '#core/fitting';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
+import { readingPose } from '#core/sweep';
 import { wordsIn } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { ComparedLine } from './ComparedLine';
-import { figureText } from './compared';
+import { figureOr } from './compared';
 import { figureWords } from './figures';
 import { measure, readOf } from './fittingEdits';
 import type { FittingInHand } from './useFittings';
@@ -48,23 +49,22 @@ interface ReadFigureProps {
 
 function ReadFigure({ row, read, corner, setup }: ReadFigureProps) {
   const { job } = useDocument();
-  const lengths = useLengths();
+  const words = wordsIn(useLengths().units);
   const { figure, measuredMm, predictedMm } = row;
   const on = job.setups.find(({ id }) => id === setup);
   const restMm = on ? restMmOf(on, placeOfCorner(corner).axle) : 0;
   const isPosed = read.steerDeg != null || read.travelMm != null;
-  const pose = { steerDeg: read.steerDeg ?? 0, travelMm: read.travelMm ?? 0 };
   return (
     <li>
       <p className="read-name">
         <span>
           {figureWords(figure, job).name}
-          {isPosed && <small> {poseWords(pose, wordsIn(lengths.units), restMm)}</small>}
+          {isPosed && <small> {poseWords(readingPose(read), words, restMm)}</small>}
         </span>
-        <b className="figure">{figureText(figure, measuredMm, lengths)}</b>
+        <b className="figure">{figureOr(figure, measuredMm, words)}</b>
       </p>
       <p className="soft read-predicted">
-        predicted <span className="figure">{figureText(figure, predictedMm, lengths)}</span>
+        predicted <span className="figure">{figureOr(figure, predictedMm, words)}</span>
       </p>
       <ComparedLine compared={row} corner={corner} setup={setup} />
     </li>

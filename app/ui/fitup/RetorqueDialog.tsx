@@ -1,14 +1,12 @@
 import { Checkbox } from 'antd';
 import { useId, useState } from 'react';
-import { cornersOf, JOINTS, placeOfCorner, type Fitting, type Joint, type Retorque } from '#core/fitting';
+import { cornersOf, JOINT_NAMES, JOINTS, placeOfCorner, type Fitting, type Joint, type Retorque } from '#core/fitting';
+import { capital } from '#core/text';
 import { useDocument } from '../../job/DocumentContext';
-import { MeasureField } from '../fields/MeasureField';
 import { Dialog } from '../parts/Dialog';
 import { Segments } from '../parts/Segments';
-import { ODOMETER_KM } from './BeginDialog';
+import { OdometerField } from './OdometerField';
 import { useHand } from './useHand';
-
-const NAMES: Record<Joint, string> = { wheel: 'Wheel', adapter: 'Adapter nuts' };
 
 /** A check of torque after the first distance: the odometer, and which fasteners moved. */
 export function RetorqueDialog({ fitting, close }: { fitting: Fitting; close(): void }) {
@@ -44,22 +42,13 @@ export function RetorqueDialog({ fitting, close }: { fitting: Fitting; close(): 
             </span>
             <Segments<Joint>
               aria-labelledby={`${id}-joint`}
-              options={JOINTS.map((value) => ({ value, label: NAMES[value] }))}
+              options={JOINTS.map((value) => ({ value, label: capital(JOINT_NAMES[value]) }))}
               value={joint}
               onChange={setJoint}
             />
           </div>
         )}
-        <MeasureField
-          quantity="distance"
-          name={`fitting/${fitting.id}/retorque/odometer`}
-          label="Odometer"
-          range={ODOMETER_KM}
-          width={8}
-          placeholder="not read"
-          value={odometerKm}
-          commit={setOdometer}
-        />
+        <OdometerField name={`fitting/${fitting.id}/retorque`} value={odometerKm} commit={setOdometer} />
         <div className="field">
           <span className="label" id={`${id}-moved`}>
             Fasteners that moved

@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { isOverdue, retorqueDue, type Fitting } from '#core/fitting';
+import { isOverdue, JOINT_NAMES, retorqueDue, type Fitting } from '#core/fitting';
 import { formatMeasure } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
@@ -23,8 +23,7 @@ export function RetorqueLine({ fitting }: { fitting: Fitting }) {
     <div className="retorque">
       {retorque.map((one, at) => (
         <p key={at}>
-          Torque checked, {one.joint === 'wheel' ? 'wheel' : 'adapter nuts'}:{' '}
-          <Moment at={one.doneAt} format="D MMM YYYY" />
+          Torque checked, {JOINT_NAMES[one.joint]}: <Moment at={one.doneAt} format="D MMM YYYY" />
           {one.odometerKm != null && `, ${distance(one.odometerKm)}`};{' '}
           {one.moved?.length ? `moved: ${one.moved.join(', ')}` : 'nothing moved'}.
         </p>

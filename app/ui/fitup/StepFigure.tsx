@@ -1,5 +1,6 @@
 import type { FittingStep } from '#core/sheet';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
+import { wordsIn } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
@@ -23,7 +24,7 @@ export function StepFigure({
   isClosed: boolean;
 }) {
   const { job } = useDocument();
-  const lengths = useLengths();
+  const { units } = useLengths();
   const hand = useHand();
   const { expects, keptAt } = step;
   if (!expects) return null;
@@ -62,7 +63,7 @@ export function StepFigure({
       {compared ? (
         <ComparedLine compared={compared} corner={keptAt} setup={step.setup} />
       ) : (
-        <p className="step-predicted">{predictedText(expects, lengths)}</p>
+        <p className="step-predicted">{predictedText(expects, wordsIn(units))}</p>
       )}
     </div>
   );

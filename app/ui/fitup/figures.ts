@@ -1,8 +1,8 @@
 import type { FittedFigure } from '#core/fitting';
 import type { Job } from '#core/job';
 import type { Instrument } from '#core/uncertainty';
+import { capital } from '#core/text';
 import { figureName, partOf } from '#formats/fields';
-import { capital } from '../words';
 
 type Listed = Exclude<FittedFigure, `obstacle:${string}`>;
 

@@ -1,5 +1,7 @@
 import {
+  isSameFigure,
   stepState,
+  type AskedFigure,
   type Corner,
   type Fitting,
   type MeasuredFigure,
@@ -47,15 +49,9 @@ export const sayOfStep = (
   return [text ? { op: 'set', path, value: text } : { op: 'clear', path }];
 };
 
-const inPose = (one: Pick<MeasuredFigure, 'figure' | 'steerDeg' | 'travelMm'>) =>
-  `${one.figure} ${one.steerDeg ?? 0} ${one.travelMm ?? 0}`;
-
 /** What was read of a figure in a pose. */
-export const readOf = (
-  { corners }: Fitting,
-  corner: Corner,
-  asked: Pick<MeasuredFigure, 'figure' | 'steerDeg' | 'travelMm'>,
-): MeasuredFigure | undefined => corners[corner]?.measured?.find((one) => inPose(one) === inPose(asked));
+export const readOf = ({ corners }: Fitting, corner: Corner, asked: AskedFigure): MeasuredFigure | undefined =>
+  corners[corner]?.measured?.find((one) => isSameFigure(one, asked));
 
 /** Reads a figure at a corner; one that was read before is replaced, and none takes it away. */
 export function measure(

@@ -11,7 +11,7 @@ import { DomainError } from '#core/errors';
 import { keptPrediction, placeOfCorner, type Corner, type Fitting, type Mark } from '#core/fitting';
 import type { AxleName, Edit, Job, Setup } from '#core/job';
 import { travelRange } from '#core/suspension';
-import type { Obstacle } from '#core/sweep';
+import { readingPose, type Obstacle } from '#core/sweep';
 import { roundTo } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
 import { useSightText } from '../../job/useSight';
@@ -44,9 +44,9 @@ export function useMarks({ fitting, corner, setup }: MarksAsk) {
   const put = (next: readonly Obstacle[]): Edit => ({ op: 'set', path: ['vehicle', axle, 'obstacles'], value: next });
   const named = (mark: Mark, part: string): Edit => ({ op: 'set', path: [...list, mark.id, 'on'], value: part });
   /** What was predicted is kept before the reading is corrected: free and found touching is worth most. */
-  const kept = ({ steerDeg, travelMm }: Mark, { id, clearanceMm }: MarkedPart): Edit[] => {
+  const kept = (mark: Mark, { id, clearanceMm }: MarkedPart): Edit[] => {
     const figure = `obstacle:${id}` as const;
-    const pose = { steerDeg: steerDeg ?? 0, travelMm: travelMm ?? 0 };
+    const pose = readingPose(mark);
     if (keptPrediction(fitting.corners[corner]!, { figure, ...pose })) return [];
     const plusMinusMm = figurePlusMinus(reportOf(setup)[axle], figure);
     const value = { figure, ...pose, valueMm: roundTo(clearanceMm, 2), plusMinusMm };

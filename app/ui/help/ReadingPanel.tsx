@@ -1,5 +1,4 @@
 import { Select } from 'antd';
-import dayjs from 'dayjs';
 import { useId } from 'react';
 import type { AxleName } from '#core/job';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
@@ -7,7 +6,7 @@ import { helpOf, INSTRUMENT_NAMES } from '#formats/fields';
 import type { HistoryEntry } from '#server/jobs';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
-import { useOnClient } from '../parts/useOnClient';
+import { Moment } from '../parts/Moment';
 import { Picture } from './Picture';
 import './help.css';
 
@@ -107,10 +106,11 @@ function takenText(entry: HistoryEntry | undefined, lengths: Lengths): string {
 }
 
 function HistoryLine({ entry, lengths }: { entry: HistoryEntry; lengths: Lengths }) {
-  const day = useOnClient(() => dayjs(entry.takenAt).format('D MMM YYYY HH:mm'), entry.takenAt.slice(0, 10));
   return (
     <li className={entry.withdrawn ? 'withdrawn' : ''}>
-      <span className="soft">{day}</span>
+      <span className="soft">
+        <Moment at={entry.takenAt} />
+      </span>
       <span className="figure">{lengths.text(entry.value)}</span>
       <span className="soft history-tool">{entry.withdrawn ? 'withdrawn' : takenText(entry, lengths)}</span>
     </li>

@@ -1,17 +1,17 @@
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { CORNER_NAMES } from '#core/fitting';
+import { capital } from '#core/text';
 import type { LogEntry, LogPlace } from '#formats/log';
+import { cornerSight } from '../../job/sight';
 import { useSelection } from '../../job/SelectionContext';
 import { Moment } from '../parts/Moment';
-import { capital } from '../words';
 import { KIND_NAMES } from './kinds';
 import './log.css';
 
 /** What is looked at where an entry leads. */
 const sightOf = ({ axle, side, setup, fitting, view, mark }: LogPlace) => ({
-  ...(axle ? { axle: axle === 'front' ? null : axle } : {}),
-  ...(side ? { side: side === 'right' ? null : side } : {}),
+  ...cornerSight({ ...(axle ? { axle } : {}), ...(side ? { side } : {}) }),
   ...(setup ? { setup } : {}),
   ...(fitting ? { fitting } : {}),
   ...(view ? { view } : {}),

@@ -1,23 +1,21 @@
 import { Button, Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useMemo, useState } from 'react';
-import { CORNER_NAMES, placeOfCorner, type Corner } from '#core/fitting';
+import { CORNER_NAMES, OUTER_CORNERS, placeOfCorner, type Corner } from '#core/fitting';
 import { wordsIn } from '#core/units';
+import { capital } from '#core/text';
 import { LOG_KINDS, logOf, type LogEntry, type LogKind, type LoggedChange } from '#formats/log';
 import { useDocument } from '../../job/DocumentContext';
 import { useSightText } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { DownloadOutlined } from '../parts/icons';
 import { useOnClient } from '../parts/useOnClient';
-import { capital } from '../words';
 import { KIND_NAMES } from './kinds';
 import { LogLine } from './LogLine';
 import './log.css';
 
 /** How many entries are shown at first, and more at a time. */
 const SOME = 200;
-
-const WHEELS = ['frontLeft', 'frontRight', 'rearLeft', 'rearRight'] as const satisfies readonly Corner[];
 
 /** Whether an entry belongs to a corner: what was read of an axle belongs to both of its corners. */
 const isAt = (entry: LogEntry, corner: Corner): boolean =>
@@ -43,7 +41,7 @@ export function LogView({ changes }: LogViewProps) {
     [job, readings, changes, units],
   );
   const sought = (words ?? '').toLowerCase().split(/\s+/).filter(Boolean);
-  const at = WHEELS.find((one) => one === corner) ?? null;
+  const at = OUTER_CORNERS.find((one) => one === corner) ?? null;
   const found = entries.filter(
     (entry) =>
       (kind === null || entry.kind === kind) &&
@@ -81,7 +79,7 @@ export function LogView({ changes }: LogViewProps) {
             popupMatchSelectWidth={false}
             options={[
               { value: '', label: 'Whole car' },
-              ...WHEELS.map((value) => ({ value, label: capital(CORNER_NAMES[value]) })),
+              ...OUTER_CORNERS.map((value) => ({ value, label: capital(CORNER_NAMES[value]) })),
             ]}
           />
         </div>

@@ -1,7 +1,7 @@
+import { capital } from '#core/text';
 import { ROOM, type RoomReading } from '#formats/fields';
 import { LengthField } from '../fields/LengthField';
 import { Reading } from '../help/Reading';
-import { capital } from '../words';
 import type { RoomFields } from './useRoomFields';
 
 /** One reading of the room at rest, by its field. */

@@ -7,6 +7,7 @@ import {
   gapPoint,
   mountOf,
   placementIn,
+  readingPose,
   standBefore,
   standsOn,
   type Obstacle,
@@ -41,8 +42,6 @@ const MARK_PLUS_MINUS_MM = 2;
 
 type MarkPlace = Pick<Mark, 'surface' | 'clockDeg' | 'axialMm' | 'steerDeg' | 'travelMm'>;
 
-const poseOf = ({ steerDeg, travelMm }: MarkPlace): Pose => ({ steerDeg: steerDeg ?? 0, travelMm: travelMm ?? 0 });
-
 function caseAt({ job, setup, corner }: MarkedCorner): SweepCase | null {
   return candidateCase(job, setup, placeOfCorner(corner).axle);
 }
@@ -59,7 +58,7 @@ export function partsAtMark(at: MarkedCorner, mark: MarkPlace): MarkedPart[] {
   if (!swept) return [];
   const { axle, side } = placeOfCorner(at.corner);
   const { parts } = axleParts(at.job.vehicle, axle);
-  const [point, pose] = [markPoint(mark, swept), poseOf(mark)];
+  const [point, pose] = [markPoint(mark, swept), readingPose(mark)];
   const clearances = clearancesAt(swept, pose);
   return parts
     .flatMap(({ obstacle, assumed, placed }) => {
@@ -97,7 +96,7 @@ function fromSegmentMm(point: readonly number[], from: ArrayLike<number>, to: Ar
 /** The place of a mark in the corner's frame at rest, where a part that moves with `mount` would be to make it. */
 function partPoint(at: MarkedCorner, mark: MarkPlace, mount: PlacedPart['mount']): Point3 {
   const swept = caseAt(at) ?? caseWithout(at);
-  const inMount = toCorner(inverted(standBefore(swept, mount).stand(poseOf(mark))), markPoint(mark, swept));
+  const inMount = toCorner(inverted(standBefore(swept, mount).stand(readingPose(mark))), markPoint(mark, swept));
   const rounded = ({ out, fwd, up }: Point3): Point3 => ({
     out: roundTo(out, 2),
     fwd: roundTo(fwd, 2),
@@ -133,7 +132,7 @@ function touchingGapMm(at: MarkedCorner, mark: MarkPlace, obstacle: Obstacle): n
   for (let step = 0; step < MOST_STEPS; step++) {
     const placed = placedAnew({ ...obstacle, gap: { ...obstacle.gap, gapMm } }, present, resolved.geometry);
     if (!placed) return null;
-    const left = clearancesAt({ ...swept, parts: [placed] }, poseOf(mark))[obstacle.id]!;
+    const left = clearancesAt({ ...swept, parts: [placed] }, readingPose(mark))[obstacle.id]!;
     if (Math.abs(left) <= ENOUGH_MM) return roundTo(gapMm, 2);
     gapMm -= left;
     if (Math.abs(gapMm) > MOST_GAP_MM) return null;

@@ -1,6 +1,6 @@
-import { placeOfCorner, type Corner, type FittedFigure, type MeasuredFigure, type Predicted } from '#core/fitting';
+import { placeOfCorner, type Corner, type FittedFigure, type AskedFigure, type Predicted } from '#core/fitting';
 import type { Job, Setup } from '#core/job';
-import { clearancesAt } from '#core/sweep';
+import { clearancesAt, readingPose } from '#core/sweep';
 import { candidateCase } from '../parts';
 import type { Check } from '../check';
 import type { AxleReport, SetupReport } from '../report';
@@ -33,10 +33,8 @@ export const figurePlusMinus = (figures: Pick<AxleReport, 'checks'>, figure: Fit
  * What the report says of a figure at a corner; of a part, its clearance in the very pose, with the ± of its least
  * clearance. The ride height itself is not predicted, only its change.
  */
-export function predictionAt(
-  { job, setup, report, corner }: CornerOfSetup,
-  { figure, steerDeg, travelMm }: Pick<MeasuredFigure, 'figure' | 'steerDeg' | 'travelMm'>,
-): Predicted {
+export function predictionAt({ job, setup, report, corner }: CornerOfSetup, asked: AskedFigure): Predicted {
+  const { figure } = asked;
   const { axle, side } = placeOfCorner(corner);
   const one = report[axle];
   const plusMinusMm = figurePlusMinus(one, figure);
@@ -58,8 +56,7 @@ export function predictionAt(
       return of(null);
     default: {
       const swept = candidateCase(job, setup, axle);
-      const pose = { steerDeg: steerDeg ?? 0, travelMm: travelMm ?? 0 };
-      return of(swept && clearancesAt(swept, pose)[figure.slice('obstacle:'.length)]);
+      return of(swept && clearancesAt(swept, readingPose(asked))[figure.slice('obstacle:'.length)]);
     }
   }
 }

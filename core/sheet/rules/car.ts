@@ -1,4 +1,5 @@
 import { AXLES } from '#core/job';
+import { capital } from '#core/text';
 import { USUAL_RETORQUE } from '#core/fitting';
 import { carRule, cornerRule, type CarCase } from '../case';
 
@@ -29,7 +30,7 @@ export const pressure = carRule('pressure', ({ setup, report, words }) =>
 export const sensors = carRule('sensors', ({ report }) =>
   (report.tpms?.steps ?? []).map((step, at) => ({
     of: String(at + 1),
-    text: `${step[0]!.toUpperCase()}${step.slice(1)}.`,
+    text: `${capital(step)}.`,
     because: 'The car watches the pressure of its tires.',
   })),
 );

@@ -2,6 +2,8 @@ import { figurePlusMinus, poseWords, predictionAt, type ObstacleReport } from '#
 import type { FittedFigure } from '#core/fitting';
 import type { Pose } from '#core/kinematics';
 import { travelRange } from '#core/suspension';
+import { readingPose } from '#core/sweep';
+import { capital } from '#core/text';
 import { carRule, cornerRule, type CornerCase, type Made } from '../case';
 import type { Expected } from '../records';
 
@@ -70,7 +72,7 @@ function wayTo({ steerDeg, travelMm }: Pose, restMm: number): string {
         : 'let the wheel hang',
   ].filter((way) => way !== null);
   const words = ways.join(', ') || 'it is so as the car stands';
-  return `${words[0]!.toUpperCase()}${words.slice(1)}.`;
+  return `${capital(words)}.`;
 }
 
 /** The nearest parts, each in the pose in which it is nearest. */
@@ -82,7 +84,7 @@ export const nearest = cornerRule('look-at', (one) => {
     .sort((a, b) => room(a) - room(b))
     .slice(0, NEAREST)
     .map(({ id, label, clearanceMm, steerDeg, travelMm, verdict }): Made => {
-      const pose = { steerDeg: steerDeg ?? 0, travelMm: travelMm ?? 0 };
+      const pose = readingPose({ steerDeg, travelMm });
       const plusMinusMm = figurePlusMinus(figures, `obstacle:${id}`);
       const sure = plusMinusMm === null ? '' : ` ±${words.figure(plusMinusMm)}`;
       return {
