@@ -5,7 +5,7 @@
  */
 export const FLOORS = [
   {
-    'core/errors': 'what the domain throws, with the place it concerns',
+    'core/errors', 'core/text': 'what the domain throws, with the place it concerns',
     'core/progress': 'long work as steps that tell the share done and can be stopped',
   },
   {

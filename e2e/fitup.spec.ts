@@ -68,7 +68,14 @@ test('a fitting from its start to its end: steps, readings against predictions, 
   await expect(page.getByText(/Retorque due by .* or at 61340 km/)).toBeVisible();
   await expect(tickOf(page, 'Wheel off.')).toBeDisabled();
 
+  // What cannot be read stays, and the dialog with it.
   await page.getByRole('button', { name: 'Torque checked …' }).click();
+  const check = page.getByRole('dialog', { name: 'Torque checked' });
+  await check.getByLabel('Odometer').fill('a few');
+  await check.getByRole('button', { name: 'Keep it' }).click();
+  await expect(check.getByLabel('Odometer')).toBeFocused();
+  await expect(check.getByLabel('Odometer')).toHaveValue('a few');
+  await check.getByLabel('Odometer').fill('61300');
   await page.getByRole('checkbox', { name: '3', exact: true }).check();
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByText('moved: 3')).toBeVisible();
@@ -79,7 +86,7 @@ test('a fitting from its start to its end: steps, readings against predictions, 
     note: 'ask again next time',
   });
   expect(fitting!.corners.frontRight!.measured).toMatchObject([{ figure: 'pokeMm', valueMm: -2 }]);
-  expect(fitting!.retorque).toMatchObject([{ joint: 'wheel', moved: [3] }]);
+  expect(fitting!.retorque).toMatchObject([{ joint: 'wheel', odometerKm: 61300, moved: [3] }]);
 
   // The bench says what it waits for, and a calendar is told.
   await page.goto('/?search=from+start+to+end');

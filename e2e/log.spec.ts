@@ -7,6 +7,8 @@ test('the log: found by kind, corner and words, led back to its place, taken out
   const status = page.getByRole('main').getByRole('status');
   await expect(status).toHaveText(/^\d+ entries$/);
   await expect(page.getByRole('heading', { name: '26 February 2026' })).toBeVisible();
+  await page.goto(`${place}/log?kind=nonsense&corner=roof`);
+  await expect(status).toHaveText(/^\d+ entries$/);
   await choose(page, 'Kind', 'Marks');
   await expect(page).toHaveURL(/kind=mark/);
   await expect(status).toHaveText(/^1 of \d+ entries$/);

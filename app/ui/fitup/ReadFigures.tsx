@@ -1,5 +1,5 @@
 import { poseWords } from '#core/evaluate';
-import { placeOfCorner, type Compared, type Corner, type MeasuredFigure } from '#core/fitting';
+import { placeOfCorner, type Compared, type Corner, type Fitting, type MeasuredFigure } from '#core/fitting';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { readingPose } from '#core/sweep';
 import { wordsIn } from '#core/units';
@@ -9,7 +9,7 @@ import { LengthField } from '../fields/LengthField';
 import { ComparedLine } from './ComparedLine';
 import { figureOr } from './compared';
 import { figureWords } from './figures';
-import { measure, readOf } from './fittingEdits';
+import { isAfterEnd, measure, readOf } from './fittingEdits';
 import type { FittingInHand } from './useFittings';
 import { useHand } from './useHand';
 import { restMmOf } from './useMarks';
@@ -32,7 +32,7 @@ export function ReadFigures({ inHand, corner, isClosed }: ReadFiguresProps) {
       {rows.length === 0 && <p className="soft">Nothing is read here yet.</p>}
       <ul className="read-figures">
         {rows.map((row, at) => (
-          <ReadFigure key={at} {...{ row, corner }} read={fitted.measured![at]!} setup={fitted.setup} />
+          <ReadFigure key={at} {...{ row, corner, fitting }} read={fitted.measured![at]!} setup={fitted.setup} />
         ))}
       </ul>
       {!isClosed && <InnerClearance inHand={inHand} corner={corner} />}
@@ -45,9 +45,10 @@ interface ReadFigureProps {
   read: MeasuredFigure;
   corner: Corner;
   setup: string;
+  fitting: Fitting;
 }
 
-function ReadFigure({ row, read, corner, setup }: ReadFigureProps) {
+function ReadFigure({ row, read, corner, setup, fitting }: ReadFigureProps) {
   const { job } = useDocument();
   const words = wordsIn(useLengths().units);
   const { figure, measuredMm, predictedMm } = row;
@@ -66,6 +67,9 @@ function ReadFigure({ row, read, corner, setup }: ReadFigureProps) {
       <p className="soft read-predicted">
         predicted <span className="figure">{figureOr(figure, predictedMm, words)}</span>
       </p>
+      {isAfterEnd(fitting, read.takenAt) && (
+        <p className="compared-doubt">Read after the fitting was closed: it is kept, and counts.</p>
+      )}
       <ComparedLine compared={row} corner={corner} setup={setup} />
     </li>
   );

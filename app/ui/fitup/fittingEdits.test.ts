@@ -2,7 +2,19 @@ import { applyEdits, type Edit, type Job } from '#core/job';
 import type { Fitting } from '#core/fitting';
 import type { FittingStep } from '#core/sheet';
 import { example } from '#support/jobs';
-import { doneOf, freeId, measure, pull, readOf, sayOfStep, tick, timeIn, unpull, untick } from './fittingEdits';
+import {
+  doneOf,
+  freeId,
+  isAfterEnd,
+  measure,
+  pull,
+  readOf,
+  sayOfStep,
+  tick,
+  timeIn,
+  unpull,
+  untick,
+} from './fittingEdits';
 
 const begun: Fitting = {
   id: 'f1',
@@ -100,4 +112,10 @@ test('ids are free', () => {
   expect(freeId('f', [])).toBe('f1');
   expect(freeId('f', [{ id: 'f2' }])).toBe('f3');
   expect(freeId('f', [{ id: 'f1' }, { id: 'f3' }])).toBe('f4');
+});
+
+test('a reading that came after the end of its fitting is told apart', () => {
+  const closed = { ...begun, finishedAt: at };
+  expect(isAfterEnd(closed, '2026-03-02T09:00:00.001Z')).toBe(true);
+  expect([isAfterEnd(closed, at), isAfterEnd(closed, undefined), isAfterEnd(begun, at)]).toEqual([false, false, false]);
 });

@@ -67,6 +67,10 @@ export function measure(
   ];
 }
 
+/** Whether a reading came after its fitting was closed: from another device, that did not know. */
+export const isAfterEnd = ({ finishedAt }: Pick<Fitting, 'finishedAt'>, takenAt: string | undefined): boolean =>
+  finishedAt != null && takenAt !== undefined && new Date(takenAt) > new Date(finishedAt);
+
 /** Keeps pulls of the wrench. */
 export const pull = (fitting: Fitting, corner: Corner, rows: readonly TorqueRow[]): Edit[] =>
   rows.map((value) => ({ op: 'add', path: at(fitting, 'corners', corner, 'torque'), value }));

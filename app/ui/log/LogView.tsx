@@ -31,7 +31,8 @@ export function LogView({ changes }: LogViewProps) {
   const { id, job, readings } = useDocument();
   const { units } = useLengths();
   const names = useId();
-  const [kind, setKind] = useSightText('kind');
+  const [asked, setKind] = useSightText('kind');
+  const kind = LOG_KINDS.find((one) => one === asked) ?? null;
   const [corner, setCorner] = useSightText('corner');
   const [words, setWords] = useSightText('words');
   const [most, setMost] = useState(SOME);
@@ -59,7 +60,7 @@ export function LogView({ changes }: LogViewProps) {
           </label>
           <Select<LogKind | ''>
             id={`${names}-kind`}
-            value={LOG_KINDS.find((one) => one === kind) ?? ''}
+            value={kind ?? ''}
             onChange={(value) => setKind(value || null)}
             popupMatchSelectWidth={false}
             options={[

@@ -15,8 +15,14 @@ function begin(root: Element | null | undefined): void {
   (field ?? title)?.focus();
 }
 
-/** A dialog that stands as long as it is drawn: the focus goes to its first field, and back to what had it before. */
-export function Dialog({ children, ...props }: Omit<ModalProps, 'open'>) {
+/** A field whose text is no value: what was typed in it would be lost with the dialog. */
+const UNREAD = '.field-faulty input';
+
+/**
+ * A dialog that stands as long as it is drawn: the focus goes to its first field, and back to what had it before. It
+ * does not go on while the text of a field is no value: the focus goes to that field.
+ */
+export function Dialog({ children, onOk, ...props }: Omit<ModalProps, 'open'>) {
   const [opener] = useState(() => (typeof document === 'undefined' ? null : document.activeElement));
   const inside = useRef<HTMLDivElement>(null);
   const start = useCallback(() => begin(inside.current?.closest('[role=dialog]')), []);
@@ -30,8 +36,19 @@ export function Dialog({ children, ...props }: Omit<ModalProps, 'open'>) {
       });
     };
   }, [opener, start]);
+  const goOn: ModalProps['onOk'] = (event) => {
+    const unread = inside.current?.querySelector<HTMLElement>(UNREAD);
+    if (unread) unread.focus();
+    else onOk?.(event);
+  };
   return (
-    <Modal {...props} open focusable={{ focusTriggerAfterClose: false }} afterOpenChange={(open) => open && start()}>
+    <Modal
+      {...props}
+      onOk={goOn}
+      open
+      focusable={{ focusTriggerAfterClose: false }}
+      afterOpenChange={(open) => open && start()}
+    >
       <div ref={inside}>{children}</div>
     </Modal>
   );
