@@ -5,7 +5,8 @@
  */
 export const FLOORS = [
   {
-    'core/errors', 'core/text': 'what the domain throws, with the place it concerns',
+    'core/errors': 'what the domain throws, with the place it concerns',
+    'core/text': 'how words begin',
     'core/progress': 'long work as steps that tell the share done and can be stopped',
   },
   {
