@@ -36,6 +36,8 @@ export type Made = Pick<SheetStep, 'text' | 'because'> &
 export interface CarRule {
   on: 'car';
   id: string;
+  /** What was done, in a few words. */
+  name: string;
   /** Only where the car is driven with it: a mock-up leaves it out. */
   forTheRoad?: true;
   make(one: CarCase): readonly Made[];
@@ -43,13 +45,19 @@ export interface CarRule {
 export interface CornerRule {
   on: 'corner';
   id: string;
+  name: string;
   forTheRoad?: true;
   make(one: CornerCase): readonly Made[];
 }
 export type Rule = CarRule | CornerRule;
 
-export const carRule = (id: string, make: CarRule['make']): CarRule => ({ on: 'car', id, make });
-export const cornerRule = (id: string, make: CornerRule['make']): CornerRule => ({ on: 'corner', id, make });
+export const carRule = (id: string, name: string, make: CarRule['make']): CarRule => ({ on: 'car', id, name, make });
+export const cornerRule = (id: string, name: string, make: CornerRule['make']): CornerRule => ({
+  on: 'corner',
+  id,
+  name,
+  make,
+});
 
 /** A rule that a mock-up has no use for. */
 export const forTheRoad = <R extends Rule>(rule: R): R => ({ ...rule, forTheRoad: true });

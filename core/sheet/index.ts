@@ -1,6 +1,6 @@
 export * from './records';
 export { sheetOf, stepsOfFitting } from './sheet';
-export { isCarStep } from './rules';
+export * from './stepName';
 export * from './begin';
 export * from './tightenings';
 export * from './paperSteps';

@@ -12,7 +12,7 @@ import {
   type TorqueRow,
 } from '#core/fitting';
 import { AXLES, type AxleName, type Edit, type Job } from '#core/job';
-import { isCarStep } from '#core/sheet';
+import { isCarStep, stepName } from '#core/sheet';
 import { capital } from '#core/text';
 import type { Words } from '#core/units';
 import { editName, figureName, helpOf, INSTRUMENT_NAMES, SURFACE_NAMES } from '#formats/fields';
@@ -158,7 +158,7 @@ function cornerEntries({ fitting, corner, job, words }: CornerAsk): LogEntry[] {
       if (!doneAt) return [];
       const said = [notNeeded ? `not needed: ${notNeeded}` : null, note ?? null].filter(Boolean).join('; ');
       const where = isCarStep(id) ? { corner: null, axle: null } : {};
-      const text = `${stepName(id, job)}${said ? ` (${said})` : ''}`;
+      const text = `${stepName(id, (part) => figureName(`obstacle:${part}`, job))}${said ? ` (${said})` : ''}`;
       return [of({ at: doneAt, kind: 'step', text, by: by ?? null, ...where })];
     }),
     ...measured.map((one) =>
@@ -177,16 +177,6 @@ function cornerEntries({ fitting, corner, job, words }: CornerAsk): LogEntry[] {
     ),
   ];
 }
-
-/** The name of a step from its id: `spacer-flush-hub` is done as it is called. */
-function stepName(id: string, job: Job): string {
-  if (id.startsWith(LOOK_AT)) return `Looked at ${figureName(`obstacle:${id.slice(LOOK_AT.length)}`, job)}`;
-  const text = id.replaceAll('-', ' ');
-  return capital(text);
-}
-
-/** Before the id of a part that a step looks at. */
-const LOOK_AT = 'look-at-';
 
 function measuredText(
   one: MeasuredFigure,

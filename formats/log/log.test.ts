@@ -55,9 +55,9 @@ test('a fitting from its beginning to its checks, each step and stage at its cor
   expect(torque.every(({ text }) => /^Torque, wheel, stage [1-4]: 6 pulls, /.test(text))).toBe(true);
   expect(log.filter(({ kind }) => kind === 'measured')[0]!.text).toMatch(/; predicted .* ±/);
   const steps = texts(log.filter(({ kind }) => kind === 'step'));
-  expect(steps).toContain('Looked at Bumper corner');
+  expect(steps).toContain('Looked at: Bumper corner');
   // The whole car's own step is told of no corner.
-  expect(log.filter(({ text }) => text === 'Balance').map(({ corner }) => corner)).toEqual([null]);
+  expect(log.filter(({ text }) => text === 'Wheels balanced').map(({ corner }) => corner)).toEqual([null]);
   expect(log.every(({ by, kind }) => kind !== 'step' || by === 'JT')).toBe(true);
 });
 

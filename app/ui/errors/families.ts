@@ -37,6 +37,6 @@ export function biasWords(family: Family, { n, biasMm, biasSdMm }: Estimate, len
 /** What a shop's scale says of its ±. */
 export function scaleWords({ n, scale }: Estimate): string {
   if (n === 0) return 'nothing read yet';
-  if (scale > 1.05) return `± too small: × ${scale.toFixed(2)}`;
-  return scale < 0.95 ? `± too large: × ${scale.toFixed(2)}` : '± about right';
+  if (scale > 1.05) return `± too small: × ${scale.toFixed(2)} would hold`;
+  return scale < 0.95 ? `± larger than needed: × ${scale.toFixed(2)} would do` : '± about right';
 }

@@ -6,7 +6,7 @@ import { carRule, cornerRule, type CarCase } from '../case';
 /** Tires that turn so much more or less are told by the speedometer, share. */
 const SPEED_SHARE = 0.01;
 
-export const pressure = carRule('pressure', ({ setup, report, words }) =>
+export const pressure = carRule('pressure', 'Tires set to pressure', ({ setup, report, words }) =>
   AXLES.flatMap((axle) => {
     const { pressureKpa } = report[axle];
     const size = setup[axle]?.tire?.size;
@@ -27,7 +27,7 @@ export const pressure = carRule('pressure', ({ setup, report, words }) =>
   }),
 );
 
-export const sensors = carRule('sensors', ({ report }) =>
+export const sensors = carRule('sensors', 'Pressure sensors', ({ report }) =>
   (report.tpms?.steps ?? []).map((step, at) => ({
     of: String(at + 1),
     text: `${capital(step)}.`,
@@ -35,7 +35,7 @@ export const sensors = carRule('sensors', ({ report }) =>
   })),
 );
 
-export const speed = carRule('speedometer', ({ report, words }) => {
+export const speed = carRule('speedometer', 'Speedometer checked', ({ report, words }) => {
   const { ratio } = report.speedometer;
   if (ratio === null || Math.abs(ratio - 1) < SPEED_SHARE) return [];
   const trueAt = report[report.speedometer.from === 'rear' ? 'rear' : 'front'].trueSpeedAt100;
@@ -50,7 +50,7 @@ export const speed = carRule('speedometer', ({ report, words }) => {
   ];
 });
 
-export const balance = carRule('balance', ({ setup }) =>
+export const balance = carRule('balance', 'Wheels balanced', ({ setup }) =>
   AXLES.some((axle) => setup[axle]?.tire ?? setup[axle]?.wheel)
     ? [
         {
@@ -63,13 +63,13 @@ export const balance = carRule('balance', ({ setup }) =>
 
 const isMoved = ({ setup }: CarCase): boolean => AXLES.some((axle) => (setup.suspensionChange?.[axle]?.mm ?? 0) !== 0);
 
-export const alignment = carRule('alignment', (one) =>
+export const alignment = carRule('alignment', 'Alignment set', (one) =>
   isMoved(one)
     ? [{ text: 'Have the alignment set at the new ride height.', because: 'The suspension stands at another height.' }]
     : [],
 );
 
-export const lamps = carRule('headlamps', (one) => {
+export const lamps = carRule('headlamps', 'Headlamps and driver aids set', (one) => {
   const rake = one.report.rakeChangeMm;
   if (rake === null || Math.abs(rake) < 0.5) return [];
   return [
@@ -80,7 +80,7 @@ export const lamps = carRule('headlamps', (one) => {
   ];
 });
 
-export const spare = carRule('spare', ({ report, words }) => {
+export const spare = carRule('spare', 'Spare and its hold-down', ({ report, words }) => {
   const carried = report.spare;
   if (carried === null || carried.choice === 'none') return [];
   const { proudMm, longerMm } = carried;
@@ -100,7 +100,7 @@ export const spare = carRule('spare', ({ report, words }) => {
   ];
 });
 
-export const retorque = cornerRule('retorque', ({ pieces, job, words }) => {
+export const retorque = cornerRule('retorque', 'Retorque agreed', ({ pieces, job, words }) => {
   const { retorqueDays = null, retorqueKm = null } = job.house?.fitUp ?? {};
   const days = retorqueDays ?? USUAL_RETORQUE.days;
   const when = `After ${words.measure('distance', retorqueKm ?? USUAL_RETORQUE.km)} or ${days} days, what comes first`;

@@ -19,7 +19,7 @@ const LOOK = {
 } as const;
 
 /** Every face of the stack tried dry, from the hub outward. */
-export const faces = cornerRule('flush', ({ figures: { centring }, words }) =>
+export const faces = cornerRule('flush', 'Dry fit', ({ figures: { centring }, words }) =>
   centring.interfaces.map((face): Made => {
     const [below, part] = face.between.split(' to ') as [string, string];
     return {
@@ -30,7 +30,7 @@ export const faces = cornerRule('flush', ({ figures: { centring }, words }) =>
   }),
 );
 
-export const rings = cornerRule('ring', ({ figures: { centring }, candidate: { stack = [] } }) =>
+export const rings = cornerRule('ring', 'Hub ring in', ({ figures: { centring }, candidate: { stack = [] } }) =>
   centring.interfaces.flatMap(({ between, ring }) => {
     if (!ring) return [];
     const isThere = stack.some(({ outerMm, innerMm }) => outerMm === ring.outerMm && innerMm === ring.innerMm);
@@ -49,30 +49,35 @@ export const rings = cornerRule('ring', ({ figures: { centring }, candidate: { s
 );
 
 /** Studs that stick out of an adapter, and the pockets they need. */
-export const pockets = cornerRule('stud-pockets', ({ figures: { fastening }, candidate, words }) => {
-  const { studProudMm: proud, trimMm, thinnestAdapterMm } = fastening;
-  if (proud === null || proud <= 0) return [];
-  const deep = candidate.wheel?.pocketDepthMm ?? null;
-  const ways = [
-    trimMm !== null && trimMm > 0
-      ? `trim ${words.length(trimMm)} (run a nut on first: taking it off restores the thread)`
-      : null,
-    thinnestAdapterMm !== null ? `or an adapter of ${words.length(thinnestAdapterMm)}` : null,
-  ].filter(Boolean);
-  const takes = deep !== null && deep >= proud + POCKET_SPARE_MM;
-  return [
-    {
-      text: takes
-        ? 'Hold the wheel against the adapter: every stud in its pocket, the pad flush.'
-        : `Hold the wheel against the adapter: do the studs find pockets? If not: ${ways.join(', ') || 'another one'}.`,
-      because:
-        `The car’s studs stick out ${words.length(proud)} past the adapter;` +
-        ` the pockets are ${deep === null ? 'not measured' : `${words.length(deep)} deep`}.`,
-    },
-  ];
-});
+export const pockets = cornerRule(
+  'stud-pockets',
+  'Studs tried in their pockets',
+  ({ figures: { fastening }, candidate, words }) => {
+    const { studProudMm: proud, trimMm, thinnestAdapterMm } = fastening;
+    if (proud === null || proud <= 0) return [];
+    const deep = candidate.wheel?.pocketDepthMm ?? null;
+    const ways = [
+      trimMm !== null && trimMm > 0
+        ? `trim ${words.length(trimMm)} (run a nut on first: taking it off restores the thread)`
+        : null,
+      thinnestAdapterMm !== null ? `or an adapter of ${words.length(thinnestAdapterMm)}` : null,
+    ].filter(Boolean);
+    const takes = deep !== null && deep >= proud + POCKET_SPARE_MM;
+    return [
+      {
+        text: takes
+          ? 'Hold the wheel against the adapter: every stud in its pocket, the pad flush.'
+          : 'Hold the wheel against the adapter: do the studs find pockets?' +
+            ` If not: ${ways.join(', ') || 'another one'}.`,
+        because:
+          `The car’s studs stick out ${words.length(proud)} past the adapter;` +
+          ` the pockets are ${deep === null ? 'not measured' : `${words.length(deep)} deep`}.`,
+      },
+    ];
+  },
+);
 
-export const cap = cornerRule('center-cap', ({ figures: { centring } }) =>
+export const cap = cornerRule('center-cap', 'Center cap tried', ({ figures: { centring } }) =>
   centring.cap === 'fouled' || centring.cap === 'look'
     ? [
         {
@@ -84,7 +89,7 @@ export const cap = cornerRule('center-cap', ({ figures: { centring } }) =>
     : [],
 );
 
-export const film = cornerRule('anti-seize', ({ pieces, job }: CornerCase) =>
+export const film = cornerRule('anti-seize', 'Anti-seize on mating faces', ({ pieces, job }: CornerCase) =>
   job.house?.fitUp?.antiSeize === 'none'
     ? []
     : [

@@ -5,10 +5,6 @@ import * as look from './look';
 import * as prepare from './prepare';
 import * as tighten from './tighten';
 
-/** Whether a step of this id is done to the whole car, whichever corner keeps it. */
-export const isCarStep = (id: string): boolean =>
-  RULES.some((rule) => rule.on === 'car' && (id === rule.id || id.startsWith(`${rule.id}-`)));
-
 /** What is done at the car, in order; the rules of a corner that stand together are gone through corner by corner. */
 export const RULES: readonly Rule[] = [
   prepare.lay,

@@ -15,7 +15,7 @@ function expected({ job, setup, report, corner }: CornerCase, figure: FittedFigu
   return { figure, predictedMm: valueMm, plusMinusMm };
 }
 
-export const settle = carRule('settled', () => [
+export const settle = carRule('settled', 'Car settled', () => [
   {
     text: 'Roll back and forth two lengths, and bounce each end. Let it stand.',
     because: 'A car let down from stands sits too high.',
@@ -40,14 +40,14 @@ const READ: readonly { figure: FittedFigure; text: string; because: string }[] =
   },
 ];
 
-export const readings = cornerRule('read', (one) =>
+export const readings = cornerRule('read', 'Read', (one) =>
   READ.map(({ figure, text, because }): Made => {
     const predicted = expected(one, figure);
     return { of: figure.replace(/Mm$/, '').toLowerCase(), text, because, expects: predicted };
   }),
 );
 
-export const dualGap = cornerRule('read-dual-gap', (one) =>
+export const dualGap = cornerRule('read-dual-gap', 'Read the gap between dual tires', (one) =>
   one.dual
     ? [
         {
@@ -76,7 +76,7 @@ function wayTo({ steerDeg, travelMm }: Pose, restMm: number): string {
 }
 
 /** The nearest parts, each in the pose in which it is nearest. */
-export const nearest = cornerRule('look-at', (one) => {
+export const nearest = cornerRule('look-at', 'Looked at', (one) => {
   const { figures, axle, side, words, setup } = one;
   const { restMm } = travelRange({ bumpMm: 0, droopMm: 0 }, setup.suspensionChange?.[axle]);
   return figures.obstacles
@@ -99,7 +99,7 @@ export const nearest = cornerRule('look-at', (one) => {
     });
 });
 
-export const drive = carRule('marks', () => [
+export const drive = carRule('marks', 'Driven and looked for marks', () => [
   {
     text: 'Chalk the inner shoulders and the fender edges. A slow figure of eight, then a speed bump. Look for marks.',
     because: 'A mark says more than any figure: where, and in which pose.',

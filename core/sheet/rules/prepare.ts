@@ -27,7 +27,7 @@ const longest = (one: CarCase, axle: AxleName): number | null =>
   one.setup[axle]?.fastener?.lengthMm ?? one.job.vehicle[axle]?.hub?.fastener?.lengthMm ?? null;
 
 /** Papers and parts: what goes where, before anything is lifted. */
-export const lay = carRule('parts-laid-out', (one) =>
+export const lay = carRule('parts-laid-out', 'Parts laid out', (one) =>
   AXLES.flatMap((axle) => {
     const candidate = one.setup[axle];
     return candidate
@@ -42,7 +42,7 @@ export const lay = carRule('parts-laid-out', (one) =>
   }),
 );
 
-export const apart = carRule('fasteners-apart', (one) => {
+export const apart = carRule('fasteners-apart', 'Front and rear fasteners kept apart', (one) => {
   const [front, rear] = AXLES.map((axle) => longest(one, axle)) as [number | null, number | null];
   if (front === null || rear === null || front === rear) return [];
   const { words } = one;
@@ -56,7 +56,7 @@ export const apart = carRule('fasteners-apart', (one) => {
   ];
 });
 
-export const labels = carRule('pack-labels', (one) =>
+export const labels = carRule('pack-labels', 'Spacers and adapters measured', (one) =>
   AXLES.some((axle) => one.setup[axle]?.stack?.some(({ kind }) => kind !== 'ring'))
     ? [
         {
@@ -67,7 +67,7 @@ export const labels = carRule('pack-labels', (one) =>
     : [],
 );
 
-export const safe = carRule('car-safe', () => [
+export const safe = carRule('car-safe', 'Car made safe', () => [
   {
     text: 'Level ground. Chock the wheels that stay down. Jack at the maker’s point, then stands under it.',
     because: 'Nobody works at a car that stands on a jack alone.',
@@ -79,7 +79,7 @@ export const safe = carRule('car-safe', () => [
   },
 ]);
 
-export const bare = cornerRule('hub-clean', ({ pieces }) => [
+export const bare = cornerRule('hub-clean', 'Hub face and rotor hat cleaned', ({ pieces }) => [
   {
     text: 'Wheel off. Wire-brush the hub face and the rotor hat to bare metal.',
     because:
@@ -89,7 +89,7 @@ export const bare = cornerRule('hub-clean', ({ pieces }) => [
   },
 ]);
 
-export const clips = cornerRule('rotor-clips-off', ({ pieces }) =>
+export const clips = cornerRule('rotor-clips-off', 'Clips and rotor screws off', ({ pieces }) =>
   pieces.length > 0
     ? [
         {

@@ -28,44 +28,51 @@ function torque(
 }
 
 /** An adapter's own nuts, before the wheel hides them. */
-export const adapters = cornerRule('adapter-nuts', ({ job, pieces, hardware, words, kind: made }) =>
-  pieces
-    .filter(({ kind }) => kind === 'bolt-on')
-    .map(({ thicknessMm }, at, all) => {
-      const { torqueNm, said } = torque(hardware.hub.fastener?.torqueNm, { words, kind: made });
-      const { lugCount } = hardware.hubPattern.pattern;
-      return {
-        ...(all.length > 1 ? { of: String(at + 1) } : {}),
-        text:
-          `Tighten the adapter’s own nuts ${orderText(hardware.hubPattern.pattern.lugCount)}, ${said}.` +
-          ' Hold the hub with a bar across two studs, or a helper on the brake.' +
-          (job.house?.fitUp?.threadlock === 'never' ? ' No threadlock.' : ' Threadlock only where its maker asks.'),
-        because:
-          `The ${thicknessMm == null ? '' : `${words.length(thicknessMm)} `}adapter carries the wheel,` +
-          ' and its nuts cannot be reached with the wheel on.',
-        torqueNm,
-        tightens: { joint: 'adapter' as const, lugCount: lugCount ?? null },
-      };
-    }),
+export const adapters = cornerRule(
+  'adapter-nuts',
+  'Adapter nuts tightened',
+  ({ job, pieces, hardware, words, kind: made }) =>
+    pieces
+      .filter(({ kind }) => kind === 'bolt-on')
+      .map(({ thicknessMm }, at, all) => {
+        const { torqueNm, said } = torque(hardware.hub.fastener?.torqueNm, { words, kind: made });
+        const { lugCount } = hardware.hubPattern.pattern;
+        return {
+          ...(all.length > 1 ? { of: String(at + 1) } : {}),
+          text:
+            `Tighten the adapter’s own nuts ${orderText(hardware.hubPattern.pattern.lugCount)}, ${said}.` +
+            ' Hold the hub with a bar across two studs, or a helper on the brake.' +
+            (job.house?.fitUp?.threadlock === 'never' ? ' No threadlock.' : ' Threadlock only where its maker asks.'),
+          because:
+            `The ${thicknessMm == null ? '' : `${words.length(thicknessMm)} `}adapter carries the wheel,` +
+            ' and its nuts cannot be reached with the wheel on.',
+          torqueNm,
+          tightens: { joint: 'adapter' as const, lugCount: lugCount ?? null },
+        };
+      }),
 );
 
-export const byHand = cornerRule('started-by-hand', ({ figures: { fastening }, words, dual }) => {
-  const joint = fastening.joints.at(-1);
-  const turns = joint?.turns ?? null;
-  return [
-    {
-      text:
-        `${dual ? 'Inner wheel, then outer, valves opposite. ' : 'Wheel on. '}Start every nut or bolt by hand` +
-        (turns === null ? ' for its whole thread.' : `: ${words.number(turns)} turns until it seats.`),
-      because:
-        joint?.engagementMm == null
-          ? 'How much thread holds is not known: count the turns, and read it.'
-          : `${words.length(joint.engagementMm)} of thread must hold; one that binds is crossed, or bottoms out.`,
-    },
-  ];
-});
+export const byHand = cornerRule(
+  'started-by-hand',
+  'Fasteners started by hand',
+  ({ figures: { fastening }, words, dual }) => {
+    const joint = fastening.joints.at(-1);
+    const turns = joint?.turns ?? null;
+    return [
+      {
+        text:
+          `${dual ? 'Inner wheel, then outer, valves opposite. ' : 'Wheel on. '}Start every nut or bolt by hand` +
+          (turns === null ? ' for its whole thread.' : `: ${words.number(turns)} turns until it seats.`),
+        because:
+          joint?.engagementMm == null
+            ? 'How much thread holds is not known: count the turns, and read it.'
+            : `${words.length(joint.engagementMm)} of thread must hold; one that binds is crossed, or bottoms out.`,
+      },
+    ];
+  },
+);
 
-export const turnsFree = cornerRule('turns-free', (one) => {
+export const turnsFree = cornerRule('turns-free', 'Wheel turned free of the brake', (one) => {
   const { figures, corner, job, setup, report, words } = one;
   const { spokeMm, barrelMm } = figures.brake;
   const least = [spokeMm, barrelMm].filter((mm) => mm !== null);
@@ -88,7 +95,7 @@ export const turnsFree = cornerRule('turns-free', (one) => {
 const wheelTorque = ({ hardware: { adapter, hub } }: CornerCase): number | null =>
   (adapter ? adapter.torqueNm : hub.fastener?.torqueNm) ?? null;
 
-export const wheelNuts = cornerRule('wheel-torque', (one) => {
+export const wheelNuts = cornerRule('wheel-torque', 'Wheel tightened', (one) => {
   const { hardware, kind } = one;
   const { torqueNm, said } = torque(wheelTorque(one), one);
   const { lugCount } = hardware.carries;
@@ -108,7 +115,7 @@ export const wheelNuts = cornerRule('wheel-torque', (one) => {
   ];
 });
 
-export const settleAndAgain = carRule('torque-after-settling', () => [
+export const settleAndAgain = carRule('torque-after-settling', 'Torqued again after settling', () => [
   {
     text: 'Car on its wheels: the last stage again, every wheel.',
     because: 'New faces and seats give a little under the first load.',
