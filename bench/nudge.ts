@@ -30,7 +30,9 @@ export async function measureNudge(): Promise<void> {
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto(`${server.address}/?search=brindle`);
-    await page.getByRole('link', { name: 'Brindle Kite 1.8 wagon' }).click();
+    const job = await page.getByRole('link', { name: 'Brindle Kite 1.8 wagon' }).getAttribute('href');
+    // A job opens where its work waits, and that may be elsewhere.
+    await page.goto(`${server.address}${job}/setups`);
     await page.getByRole('textbox', { name: /^Offset/ }).waitFor();
     const session = await page.context().newCDPSession(page);
     await session.send('Performance.enable');
