@@ -5,6 +5,7 @@ import { MOST_READINGS, type Fault } from '#formats/job';
 import { database, write } from './database/connection';
 import { columnsOf, describeJob, historyEntry, markOf, type HistoryEntry, type Mark, type OpenJob } from './jobs';
 import { ChangeRow, JobRow, ReadingRow } from './database/models';
+import { followOwnError } from './ownError';
 import { inWorker, TooLong } from './work/pool';
 
 /** One change that somebody else saved meanwhile. */
@@ -141,7 +142,9 @@ async function inTransaction(
 }
 
 async function advance(row: JobRow, job: Job, transaction: Transaction): Promise<{ status: 'saved' } & Mark> {
-  await row.update({ revision: row.revision + 1, ...columnsOf(job) }, { transaction });
+  const columns = columnsOf(job);
+  if (row.isFitted || columns.isFitted) transaction.afterCommit(followOwnError);
+  await row.update({ revision: row.revision + 1, ...columns }, { transaction });
   return { status: 'saved', ...(await markOf(row, transaction)) };
 }
 

@@ -9,6 +9,7 @@ import { readPassphrase } from './base/passphrase';
 import { readSettings, type Settings } from './base/settings';
 import { StartFault } from './base/startFault';
 import { closeDatabase, database } from './database/connection';
+import { ownErrorFollowed } from './ownError';
 import { keepDaily } from './database/daily';
 import { asStartFault } from './database/faults';
 import { holdFolder } from './database/lock';
@@ -41,6 +42,7 @@ export async function start(words: readonly string[] = process.argv.slice(2)): P
     endOnSignal(server, async () => {
       stopDaily();
       await Promise.all([endPages(), endWork()]);
+      await ownErrorFollowed();
       await closeDatabase();
       await letGo!();
     });

@@ -1,13 +1,16 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { calibrationOf, FAMILIES, type Family } from '#core/calibration';
+import { calibrationOf } from '#core/calibration';
+import { FAMILIES, type Family } from '#core/fitting';
 import { shopErrors, type ShopError } from '#server/fittingErrors';
+import { readShopDefaults } from '#server/shopDefaults';
 import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { AgreementPlot, TimePlot } from '../ui/errors/ErrorPlots';
 import { ErrorLine, ErrorList } from '../ui/errors/ErrorList';
 import { FAMILY_NAMES } from '../ui/errors/families';
 import { FamilyTable } from '../ui/errors/FamilyTable';
+import { FollowSwitch } from '../ui/errors/FollowSwitch';
 import { useOnClient } from '../ui/parts/useOnClient';
 import type { Route } from './+types/how-far-off';
 import '../ui/errors/errors.css';
@@ -16,11 +19,11 @@ import '../ui/frame/shop.css';
 export const meta: Route.MetaFunction = () => [{ title: 'How far off we were · Scoval' }];
 
 export async function loader() {
-  return stored(() => shopErrors());
+  return stored(async () => ({ ...(await shopErrors()), followed: (await readShopDefaults()).ownError ?? null }));
 }
 
 /** What the car said to what was predicted, over all finished fittings of the shop. */
-export default function HowFarOffPage({ loaderData: { errors, leftOut } }: Route.ComponentProps) {
+export default function HowFarOffPage({ loaderData: { errors, leftOut, followed } }: Route.ComponentProps) {
   const [params, setParams] = useSearchParams();
   const { families } = calibrationOf(errors);
   const asked = FAMILIES.find((one) => one === params.get('figures'));
@@ -51,8 +54,10 @@ export default function HowFarOffPage({ loaderData: { errors, leftOut } }: Route
             <FamilyTable
               families={families}
               family={family}
+              followed={followed}
               choose={(one) => setParams({ figures: one }, { replace: true, preventScrollReset: true })}
             />
+            <FollowSwitch on={followed !== null} />
             {shown.length === 0 ? (
               <p>No finished fitting has a reading of this yet.</p>
             ) : (

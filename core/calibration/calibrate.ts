@@ -1,7 +1,11 @@
 import { evaluateSetup, fittingReports, type FittingReport } from '#core/evaluate';
 import {
   CORNERS,
+  FAMILIES,
+  familyOf,
+  keptPrediction,
   type Corner,
+  type Family,
   type FittedCorner,
   type FittedFigure,
   type Fitting,
@@ -10,7 +14,7 @@ import {
 import type { Job, Setup } from '#core/job';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { estimateError, type ErrorSeen, type Estimate } from './estimate';
-import { FAMILIES, familyOf, PRIOR, type Family } from './family';
+import { PRIOR } from './prior';
 
 /** The shop's own error, family by family. */
 export interface Calibration {
@@ -58,15 +62,16 @@ const isFinished = ({ finishedAt }: Fitting): boolean => finishedAt != null;
 /** How far off every figure was that was read at a finished fitting of a job, marks among them. */
 export function fittingErrors(job: Job): FittedError[] {
   if (!job.fittings?.some(isFinished)) return [];
-  const asRead = withMarksRead(job);
-  const reportOf = once((setup: Setup) => evaluateSetup(asRead, setup));
-  const reports = fittingReports(asRead, reportOf);
-  return asRead.fittings!.flatMap((fitting, at) => (isFinished(fitting) ? errorsIn(fitting, reports[at]!) : []));
+  const read = asRead(job);
+  const reportOf = once((setup: Setup) => evaluateSetup(read, setup));
+  const reports = fittingReports(read, reportOf);
+  return read.fittings!.flatMap((fitting, at) => (isFinished(fitting) ? errorsIn(fitting, reports[at]!) : []));
 }
 
 function errorsIn(fitting: Fitting, report: FittingReport): FittedError[] {
   return CORNERS.flatMap((corner) => {
-    const measured = fitting.corners[corner]?.measured ?? [];
+    const fitted = fitting.corners[corner];
+    const measured = fitted?.measured ?? [];
     return (report.corners[corner]?.compared ?? []).flatMap((row, at): FittedError[] => {
       const { figure, errorMm, plusMinusMm, predictedMm, measuredMm } = row;
       const family = familyOf(figure);
@@ -82,7 +87,7 @@ function errorsIn(fitting: Fitting, report: FittingReport): FittedError[] {
           measured: measuredMm,
           at: read.takenAt ?? fitting.finishedAt!,
           error: errorMm,
-          plusMinus: plusMinusMm,
+          plusMinus: plusMinusMm / (keptPrediction(fitted!, read)?.scale ?? 1),
           measuringPlusMinus: readingPlusMinus(read),
         },
       ];
@@ -103,8 +108,11 @@ function once<A extends object, T>(of: (about: A) => T): (about: A) => T {
 const readingPlusMinus = ({ uncertaintyMm, instrument }: MeasuredFigure): number =>
   uncertaintyMm ?? (instrument ? INSTRUMENT_UNCERTAINTY_MM[instrument] : null) ?? 0;
 
-/** A mark is a reading too: the part that made it had no room left in that pose. */
-function withMarksRead(job: Job): Job {
+/**
+ * A job as its own error is worked out of: the ± by themselves, not as the shop's own error has widened them. A mark is
+ * a reading too: the part that made it had no room left in that pose.
+ */
+function asRead(job: Job): Job {
   const read = (corner: FittedCorner): FittedCorner => ({
     ...corner,
     measured: [
@@ -116,6 +124,7 @@ function withMarksRead(job: Job): Job {
   });
   return {
     ...job,
+    house: { ...job.house, ownError: undefined },
     fittings: job.fittings!.map((fitting) => ({
       ...fitting,
       corners: Object.fromEntries(Object.entries(fitting.corners).map(([name, corner]) => [name, read(corner)])),

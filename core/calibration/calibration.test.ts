@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { jStat } from 'jstat';
-import type { Fitting } from '#core/fitting';
+import { familyOf, type Fitting } from '#core/fitting';
 import type { Job } from '#core/job';
 import { SIGMAS_95 } from '#core/uncertainty';
 import { demoJob } from '#support/jobs';
-import { appliedScale, calibrate, estimateError, familyOf, type ErrorSeen } from '.';
+import { appliedScale, calibrate, estimateError, type ErrorSeen } from '.';
 
 const seen = (error: number, plusMinus = 4, measuringPlusMinus = 0): ErrorSeen => ({
   error,
@@ -139,6 +139,17 @@ describe('over job files', () => {
     expect(families.poke).toEqual(estimateError([seen(2, 3, 0.5)], 2));
     expect(families.obstacle).toEqual(estimateError([seen(-6, 4, 0)], 2));
     expect(families.arch.n).toBe(0);
+  });
+
+  test('a ± that the own error had widened counts as it was without: what follows itself would never settle', () => {
+    const widened = fitting({});
+    widened.corners.frontRight!.predicted![0] = { figure: 'pokeMm', valueMm: -8, plusMinusMm: 4.5, scale: 1.5 };
+    const house = { ownError: { poke: { scale: 1.5, biasMm: 1, fittings: 3 } } };
+    expect(calibrate([{ ...job(widened), house }]).families.poke).toEqual(estimateError([seen(2, 3, 0.5)], 2));
+    // Predicted anew, where nothing was kept.
+    const bare = fitting({});
+    delete bare.corners.frontRight!.predicted;
+    expect(calibrate([{ ...job(bare), house }])).toEqual(calibrate([job(bare)]));
   });
 
   test('one that goes on, or none at all, counts for nothing', () => {

@@ -1,4 +1,4 @@
-export * from './family';
+export * from './prior';
 export * from './estimate';
 export * from './applied';
 export * from './calibrate';

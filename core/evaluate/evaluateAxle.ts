@@ -1,4 +1,4 @@
-import { leftDiffers, roomOn, type AxleName, type SetupOnAxle } from '#core/job';
+import { leftDiffers, roomOn, type AxleName, type Job, type SetupOnAxle } from '#core/job';
 import type { GeometryKey, ResolvedGeometry } from '#core/suspension';
 import type { Words } from '#core/units';
 import { worstVerdict } from '#core/verdict';
@@ -11,7 +11,7 @@ import { hardwareOf } from './hardware';
 import { axleParts, type AxleParts } from './parts';
 import { positionFigures } from './position';
 import { Sheet, type AxleReport, type SideGaps } from './report';
-import { roomSpreadAssumed } from './spread';
+import { asSureAsShown, roomSpreadAssumed, type ObstacleSpreads } from './spread';
 import type { AxleSweeps, SweepSource } from './sweeps';
 import { dualFigures, loadFigures, massFigures, tireFigures, wheelFigures } from './tire';
 
@@ -41,11 +41,11 @@ export function evaluateAxle(ask: AxleAsk): AxleReport {
   wheelFigures(sheet, candidate);
   tireFigures(sheet, candidate);
   const change = setup.suspensionChange?.[axle] ?? null;
-  positionFigures({ axle, vehicleAxle, candidate, present, change, sheet });
+  positionFigures({ job, axle, vehicleAxle, candidate, present, change, sheet });
   const left = leftDiffers(vehicleAxle) ? new Sheet(words, sheet) : null;
   if (left) {
     const onLeft = { ...vehicleAxle, room: roomOn(vehicleAxle, 'left') };
-    positionFigures({ axle, vehicleAxle: onLeft, candidate, present, change, sheet: left });
+    positionFigures({ job, axle, vehicleAxle: onLeft, candidate, present, change, sheet: left });
     sheet.left = sideGaps(left);
   }
   const load = loadFigures({ sheet, vehicle: job.vehicle, axle, candidate, present });
@@ -58,7 +58,7 @@ export function evaluateAxle(ask: AxleAsk): AxleReport {
   };
   const tireRadiusMm = candidate.overallDiameterMm === null ? null : candidate.overallDiameterMm / 2;
   const brake = brakeOf({ caliper: vehicleAxle.caliper, fitted: candidate, terms: job, present });
-  const spreads = source.spread?.(job, setup, axle);
+  const spreads = shownBy(job, source.spread?.(job, setup, axle));
   // Written out: an object that begins with another one's fields is several times slower to make.
   const one: AxleCase = {
     job,
@@ -79,12 +79,16 @@ export function evaluateAxle(ask: AxleAsk): AxleReport {
     spreads,
   };
   sheet.brake = brake.report;
-  sheet.obstacles = obstacleReports(one, source.sure?.(job, setup, axle) ?? spreads);
+  sheet.obstacles = obstacleReports(one, shownBy(job, source.sure?.(job, setup, axle)) ?? spreads);
   assume(one, setup.id);
   sheet.checks = judgeAll(AXLE_CHECKS, one, axle);
   sheet.verdict = worstVerdict(sheet.checks.map(({ verdict }) => verdict));
   return sheet;
 }
+
+/** What is asked of how sure clearances are, as sure as the shop has shown to be. */
+const shownBy = (job: Job, spreads: (() => ObstacleSpreads) | undefined): (() => ObstacleSpreads) | undefined =>
+  spreads && job.house?.ownError ? () => asSureAsShown(spreads(), job) : spreads;
 
 const sideGaps = ({ pokeMm, outboardGapMm, inboardGapMm, archGapMm }: Sheet): SideGaps => ({
   pokeMm,

@@ -12,7 +12,7 @@ export interface Compared {
 }
 
 /** A prediction, as it was kept or as it is made now. */
-export type Predicted = Pick<PredictedFigure, 'valueMm' | 'plusMinusMm'>;
+export type Predicted = Pick<PredictedFigure, 'valueMm' | 'plusMinusMm' | 'scale'>;
 
 /** A figure in the pose that it is read in. */
 export type AskedFigure = Pick<MeasuredFigure, 'figure' | 'steerDeg' | 'travelMm'>;

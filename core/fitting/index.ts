@@ -1,6 +1,7 @@
 export * from './records';
 export * from './corner';
 export * from './compare';
+export * from './family';
 export * from './progress';
 export * from './retorque';
 export * from './terms';

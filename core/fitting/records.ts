@@ -46,6 +46,8 @@ export interface PredictedFigure extends InPose {
   figure: FittedFigure;
   valueMm: number | null;
   plusMinusMm: number | null;
+  /** What the shop's own error had multiplied that ± by; left out where it had not. */
+  scale?: number | undefined;
 }
 
 /** One click of a wrench, or a stage that was confirmed by hand. */

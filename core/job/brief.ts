@@ -1,4 +1,4 @@
-import type { FitUpTerms } from '#core/fitting';
+import type { FitUpTerms, OwnErrors } from '#core/fitting';
 import type { BodyWork } from '#core/remedy';
 import type { SuspensionChangeKind } from '#core/suspension';
 import type { Measured } from '#core/units';
@@ -64,4 +64,6 @@ export interface ShopDefaults {
   remedies?: AllowedRemedies | undefined;
   prices?: Prices | undefined;
   fitUp?: FitUpTerms | undefined;
+  /** How far off the shop was, as its ± follow it; a family that is left out is predicted as it is. */
+  ownError?: OwnErrors | undefined;
 }

@@ -77,7 +77,7 @@ function predictionsAt(one: Parameters<typeof predictionAt>[0], steps: readonly 
   ];
   return asked.flatMap((ask, at) => {
     if (asked.slice(0, at).some((one) => isSameFigure(one, ask))) return [];
-    const { valueMm, plusMinusMm } = predictionAt(one, ask);
-    return valueMm === null ? [] : [{ ...ask, valueMm, plusMinusMm }];
+    const { valueMm, ...sure } = predictionAt(one, ask);
+    return valueMm === null ? [] : [{ ...ask, valueMm, ...sure }];
   });
 }

@@ -1,4 +1,4 @@
-import { ANTI_SEIZE, THREADLOCK, type FitUpTerms } from '#core/fitting';
+import { ANTI_SEIZE, THREADLOCK, type FitUpTerms, type OwnError, type OwnErrors } from '#core/fitting';
 import type { Brief, FaceRange, ShopDefaults } from '#core/job';
 import { SUSPENSION_CHANGE_KINDS } from '#core/suspension';
 import { RULE_CHOICES, type BriefLimits, type ShopLimitKey } from '#core/verdict';
@@ -84,6 +84,21 @@ const FIT_UP = {
   threadlock: choice('threadlock', THREADLOCK),
 } as const satisfies FieldsOf<FitUpTerms>;
 
+const OWN_ERROR = group("the shop's own error", {
+  scale: figure('what ± is multiplied by', 'errorScale', { needed: true }),
+  biasMm: figure('measured less predicted', 'errorMm', { needed: true }),
+  fittings: figure('finished fittings', 'fittings', { whole: true, needed: true }),
+} as const satisfies FieldsOf<OwnError>);
+
+const OWN_ERRORS = {
+  poke: OWN_ERROR,
+  inboard: OWN_ERROR,
+  arch: OWN_ERROR,
+  obstacle: OWN_ERROR,
+  brake: OWN_ERROR,
+  speed: OWN_ERROR,
+} as const satisfies FieldsOf<OwnErrors>;
+
 const ENDS = {
   min: figure('target, inner end', 'pokeMm'),
   max: figure('target, outer end', 'pokeMm'),
@@ -114,4 +129,5 @@ export const SHOP_DEFAULTS = {
   remedies: group('modifications', REMEDIES),
   prices: group('prices', PRICES),
   fitUp: group('fit-up', FIT_UP),
+  ownError: group("the shop's own error", OWN_ERRORS),
 } as const satisfies FieldsOf<ShopDefaults>;

@@ -36,6 +36,9 @@ type Elsewhere =
  * list's entry.
  */
 const PLACES: Record<Exclude<RangeName, Elsewhere>, string> = {
+  errorScale: 'house/ownError/poke/scale',
+  errorMm: 'house/ownError/poke/biasMm',
+  fittings: 'house/ownError/poke/fittings',
   ratingKg: 'setups/a/front/wheel/ratingKg',
   flangeMm: 'vehicle/flangeMm',
   lugCount: 'vehicle/front/hub/lugCount',
@@ -142,6 +145,8 @@ const faultsWith = (place: string, value: number): string[] => {
   // A bore lies inside its circle: the other of the two is left open.
   if (path.at(-1) === 'boreMm') edits.push({ op: 'clear', path: [...path.slice(0, -1), 'boltCircleMm'] });
   if (path.at(-1) === 'boltCircleMm') edits.push({ op: 'clear', path: [...path.slice(0, -1), 'boreMm'] });
+  if (path.includes('ownError'))
+    edits.push({ op: 'set', path: path.slice(0, -1), value: { scale: 1, biasMm: 0, fittings: 1 } });
   if (path.at(-2) === 'front' && path.at(-1) === 'mm')
     edits.push({ op: 'set', path: [...path.slice(0, -1), 'kind'], value: 'spring' });
   const job = applyEdits(EXAMPLE, [

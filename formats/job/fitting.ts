@@ -14,6 +14,8 @@ const figure = Joi.string()
   })
   .required();
 const pose = { steerDeg: ranged('steerDeg'), travelMm: ranged('travelMm') };
+/** As much as the shop's own error may be held to be. */
+const scale = ranged('errorScale');
 const torqueNm = Joi.number()
   .greater(0)
   .message(`must be more than 0 and at most ${MOST_NM}`)
@@ -33,7 +35,13 @@ const corner = Joi.object({
   steps: Joi.object().pattern(/^[A-Za-z0-9_-]{1,60}$/, step),
   predicted: Joi.array()
     .items(
-      Joi.object({ figure, ...pose, valueMm: number(-3000, 3000).required(), plusMinusMm: number(0, 1000).required() }),
+      Joi.object({
+        figure,
+        ...pose,
+        valueMm: number(-3000, 3000).required(),
+        plusMinusMm: number(0, 1000).required(),
+        scale,
+      }),
     )
     .max(400),
   measured: Joi.array()

@@ -1,8 +1,8 @@
 import { Button, Checkbox } from 'antd';
-import { useFetcher } from 'react-router';
 import type { Device } from '#server/doors/devices';
 import { Moment } from '../parts/Moment';
-import type { ShopAnswer, WayIn } from './shopCommands';
+import type { WayIn } from './shopCommands';
+import { CommandFaults, useShopCommand } from './useShopCommand';
 import './doors.css';
 
 /** A copy of the database as the page shows it. */
@@ -11,20 +11,6 @@ export interface ShownCopy {
   bytes: number;
   madeAt: string;
 }
-
-function useCommand() {
-  const fetcher = useFetcher<ShopAnswer>();
-  const send = (body: Record<string, string | boolean>) =>
-    void fetcher.submit(body, { method: 'post', action: '/defaults', encType: 'application/json' });
-  return { send, busy: fetcher.state !== 'idle', answer: fetcher.data };
-}
-
-const Faults = ({ answer }: { answer: ShopAnswer | undefined }) =>
-  answer && answer.faults.length > 0 ? (
-    <p role="alert" className="field-fault">
-      {answer.faults.map(({ message }) => message).join('; ')}
-    </p>
-  ) : null;
 
 interface BackupsProps {
   copies: readonly ShownCopy[];
@@ -35,7 +21,7 @@ interface BackupsProps {
 
 /** Copies of everything the shop has: made by themselves every day, and by hand. */
 export function Backups({ copies, daily, kept }: BackupsProps) {
-  const { send, busy, answer } = useCommand();
+  const { send, busy, answer } = useShopCommand();
   return (
     <section>
       <h2>Backups</h2>
@@ -47,7 +33,7 @@ export function Backups({ copies, daily, kept }: BackupsProps) {
           Back up now
         </Button>
       </div>
-      <Faults answer={answer} />
+      <CommandFaults answer={answer} />
       {answer?.done && <p role="status">{answer.done}</p>}
       {copies.length === 0 ? (
         <p className="soft">No backup yet.</p>
@@ -75,7 +61,7 @@ const megabytes = (bytes: number): string => (bytes / 1024 / 1024).toFixed(1);
 
 /** Who was let in, and the way in for one more. */
 export function Devices({ devices, own }: { devices: readonly Device[]; own: string | null }) {
-  const { send, busy, answer } = useCommand();
+  const { send, busy, answer } = useShopCommand();
   return (
     <section>
       <h2>Devices</h2>
@@ -101,7 +87,7 @@ export function Devices({ devices, own }: { devices: readonly Device[]; own: str
           Add a phone or tablet
         </Button>
       </div>
-      <Faults answer={answer} />
+      <CommandFaults answer={answer} />
       {answer?.wayIn && <Joining {...answer.wayIn} />}
       <p className="soft">A new pass-phrase (npm run passphrase) signs them all out.</p>
     </section>

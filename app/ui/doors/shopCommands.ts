@@ -9,16 +9,20 @@ import { setSetting } from '#server/database/settings';
 import { networkAddresses } from '#server/doors/addresses';
 import { endDevice } from '#server/doors/devices';
 import { newCode } from '#server/doors/joining';
+import { setOwnErrorFollowed } from '#server/ownError';
 
-type Command = { intent: 'back-up' | 'join' } | { intent: 'daily'; on: boolean } | { intent: 'end-device'; id: string };
+type Command =
+  | { intent: 'back-up' | 'join' }
+  | { intent: 'daily' | 'own-error'; on: boolean }
+  | { intent: 'end-device'; id: string };
 
 const schema = Joi.alternatives<Command>().conditional('.intent', {
   switch: [
     { is: Joi.valid('back-up', 'join'), then: Joi.object({ intent: Joi.string() }) },
-    { is: 'daily', then: Joi.object({ intent: Joi.string(), on: Joi.boolean().required() }) },
+    { is: Joi.valid('daily', 'own-error'), then: Joi.object({ intent: Joi.string(), on: Joi.boolean().required() }) },
     { is: 'end-device', then: Joi.object({ intent: Joi.string(), id }) },
   ],
-  otherwise: Joi.object({ intent: Joi.valid('back-up', 'join', 'daily', 'end-device').required() }),
+  otherwise: Joi.object({ intent: Joi.valid('back-up', 'join', 'daily', 'own-error', 'end-device').required() }),
 });
 
 /** A way in for a device, as an address and as the modules of its QR code. */
@@ -44,6 +48,9 @@ export async function runShopCommand(body: unknown, context: AppLoadContext): Pr
       return backedUp();
     case 'daily':
       await setSetting('dailyCopies', value.on);
+      return { faults: [] };
+    case 'own-error':
+      await setOwnErrorFollowed(value.on);
       return { faults: [] };
     case 'join':
       return context.beyond ? { faults: [], wayIn: wayIn(context) } : { faults: [{ path: '', message: NOT_BEYOND }] };

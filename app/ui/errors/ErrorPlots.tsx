@@ -1,7 +1,7 @@
 import { extent, least, scaleLinear, scaleTime, type ScaleContinuousNumeric } from 'd3';
 import dayjs from 'dayjs';
 import type { MouseEvent, ReactNode } from 'react';
-import type { Family } from '#core/calibration';
+import type { Family } from '#core/fitting';
 import type { ShopError } from '#server/fittingErrors';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { useSize } from '../drawing/useSize';

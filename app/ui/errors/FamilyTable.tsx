@@ -1,6 +1,7 @@
-import { FAMILIES, type Calibration, type Family } from '#core/calibration';
+import type { Calibration } from '#core/calibration';
+import { FAMILIES, type Family, type OwnErrors } from '#core/fitting';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
-import { biasWords, FAMILY_NAMES, familyText, scaleWords } from './families';
+import { biasWords, FAMILY_NAMES, familyText, followedWords, scaleWords } from './families';
 import './errors.css';
 import '../parts/partsTable.css';
 
@@ -10,11 +11,13 @@ const signed = (family: Family, value: number, lengths: Lengths): string =>
 interface FamilyTableProps {
   families: Calibration['families'];
   family: Family;
+  /** What the ± follow; null where they do not. */
+  followed: OwnErrors | null;
   choose(family: Family): void;
 }
 
 /** Bias, scale and cover of every family of figures; one is chosen to be drawn. */
-export function FamilyTable({ families, family, choose }: FamilyTableProps) {
+export function FamilyTable({ families, family, followed, choose }: FamilyTableProps) {
   const lengths = useLengths();
   return (
     <table className="parts-table error-table">
@@ -28,6 +31,7 @@ export function FamilyTable({ families, family, choose }: FamilyTableProps) {
           <th scope="col">Bias</th>
           <th scope="col">Within ±</th>
           <th scope="col">What it says</th>
+          {followed && <th scope="col">± in use</th>}
         </tr>
       </thead>
       <tbody>
@@ -59,6 +63,11 @@ export function FamilyTable({ families, family, choose }: FamilyTableProps) {
               <td className="error-words">
                 {[biasWords(one, estimate, lengths), scaleWords(estimate)].filter(Boolean).join('; ')}
               </td>
+              {followed && (
+                <td className="figure" data-name="± in use">
+                  {followed[one] ? followedWords(followed[one]) : '—'}
+                </td>
+              )}
             </tr>
           );
         })}

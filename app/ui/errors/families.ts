@@ -1,4 +1,5 @@
-import type { Estimate, Family } from '#core/calibration';
+import type { Estimate } from '#core/calibration';
+import type { Family, OwnError } from '#core/fitting';
 import { formatMeasure } from '#core/units';
 import type { Lengths } from '../../preferences/PreferencesContext';
 
@@ -33,6 +34,10 @@ export function biasWords(family: Family, { n, biasMm, biasSdMm }: Estimate, len
   };
   return `measured ${off} ${ways[family][biasMm > 0 ? 0 : 1]} than predicted`;
 }
+
+/** What the ± of a family are multiplied by, and from how many fittings. */
+export const followedWords = ({ scale, fittings }: OwnError): string =>
+  `× ${scale.toFixed(2)}, from ${fittings === 1 ? '1 fitting' : `${fittings} fittings`}`;
 
 /** What a shop's scale says of its ±. */
 export function scaleWords({ n, scale }: Estimate): string {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import {
   correctedByMark,
-  figurePlusMinus,
+  figureSure,
   partFromMark,
   partsAtMark,
   type MarkedCorner,
@@ -48,8 +48,8 @@ export function useMarks({ fitting, corner, setup }: MarksAsk) {
     const figure = `obstacle:${id}` as const;
     const pose = readingPose(mark);
     if (keptPrediction(fitting.corners[corner]!, { figure, ...pose })) return [];
-    const plusMinusMm = figurePlusMinus(reportOf(setup)[axle], figure);
-    const value = { figure, ...pose, valueMm: roundTo(clearanceMm, 2), plusMinusMm };
+    const sure = figureSure(job, reportOf(setup)[axle], figure);
+    const value = { figure, ...pose, valueMm: roundTo(clearanceMm, 2), ...sure };
     return [{ op: 'add', path: ['fittings', fitting.id, 'corners', corner, 'predicted'], value }];
   };
   return {

@@ -2,6 +2,7 @@ import { ruleInForce, type AxleName, type Job, type SetupOnAxle } from '#core/jo
 import type { Point3 } from '#core/kinematics';
 import { partPaths, type PartPath, type Span } from '#core/window';
 import {
+  asSureAsShown,
   coverOf,
   fitPresent,
   obstacleLimit,
@@ -43,7 +44,7 @@ export function windowBase({ job, setup, axle, offsets }: SetupOnAxle & { offset
       partPaths(placed, motion, !shortOfLock).map((path) => ({ part, path, shortOfLock }));
     return rub?.lockOnly ? [...paths(false), ...paths(true)] : paths(false);
   });
-  const spreads = Object.entries(obstacleSlopes(job, setup, axle));
+  const spreads = Object.entries(asSureAsShown(obstacleSlopes(job, setup, axle), job));
   const sure = new Map(spreads.map(([id, one]) => [id, sureMm(plusMinusOf(one), job)]));
   return { job, setup, axle, offsets, paths, missing: missingOf(job, axle), sure };
 }

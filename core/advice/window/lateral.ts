@@ -15,8 +15,10 @@ import {
   type Fitted,
   axleParts,
   lateralSpread,
+  plusMinusOf,
   sectionSpread,
   sureMm,
+  sureOfSum,
 } from '#core/evaluate';
 import { solidAt } from './tireRule';
 import { type Limiter, above, below, sidesOf } from './limiter';
@@ -41,9 +43,8 @@ export function lateralLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: nu
     if (outboardGapMm != null) {
       const fender = fenderOutMm(present.place, outboardGapMm);
       fenders.push(fender);
-      const plusMinus = combined(
-        lateralSpread({ axle: vehicleAxle, key: 'outboardGapMm', candidate: fitted, present }),
-      );
+      const parts = lateralSpread({ axle: vehicleAxle, key: 'outboardGapMm', candidate: fitted, present });
+      const plusMinus = plusMinusOf(sureOfSum('poke', parts, job));
       found.push({
         code: 'fender',
         label: named(CHECKS.fender.label),
@@ -57,7 +58,8 @@ export function lateralLimiters(base: WindowBase, fitted: Fitted, rimWidthIn: nu
       }
     }
     if (inboardGapMm != null) {
-      const plusMinus = combined(lateralSpread({ axle: vehicleAxle, key: 'inboardGapMm', candidate: fitted, present }));
+      const parts = lateralSpread({ axle: vehicleAxle, key: 'inboardGapMm', candidate: fitted, present });
+      const plusMinus = plusMinusOf(sureOfSum('inboard', parts, job));
       const limit = Math.max(innerGapLimit(job, axle).value, sureMm(plusMinus, job));
       const part = innerPartOutMm(present.place, inboardGapMm) + limit;
       found.push({

@@ -2,7 +2,6 @@ import { roomOn } from '#core/job';
 import { rungsOf } from '#core/remedy';
 import { archGapMm, archRiseMm } from '#core/position';
 import { rimRangeIn } from '#core/tire';
-import { combined } from '#core/uncertainty';
 import { limitInForce } from '#core/verdict';
 import { blockedOffsets, type WindowBody } from '#core/window';
 import {
@@ -14,8 +13,10 @@ import {
   obstacleLimit,
   archSpread,
   halfWidthSpread,
+  plusMinusOf,
   readingSpread,
   sureMm,
+  sureOfSum,
   type CheckCode,
 } from '#core/evaluate';
 import { allowedReachMm } from '../remedies';
@@ -96,7 +97,7 @@ function rowLimiters({
       ? []
       : [archGapMm({ presentGapMm: gap, diameterMm: diameter, presentDiameterMm: now, suspensionRiseMm: rise })];
   });
-  const plusMinus = combined(archSpread(job.vehicle[axle] ?? {}, fitted, present));
+  const plusMinus = plusMinusOf(sureOfSum('arch', archSpread(job.vehicle[axle] ?? {}, fitted, present), job));
   const limit = Math.max(archGapLimit(job, axle).value, sureMm(plusMinus, job));
   return [
     ...whole({
@@ -147,7 +148,7 @@ function partLimiters({
           assumed: part.assumed,
         }),
         blocked: bodies.flatMap((body) => blockedOffsets({ path, body, limitMm, within: offsets })),
-        plusMinus: combined([read, ...halfWidthSpread(fitted, present)]),
+        plusMinus: plusMinusOf(sureOfSum('obstacle', [read, ...halfWidthSpread(fitted, present)], job)),
       },
     ];
   });

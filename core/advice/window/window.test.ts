@@ -73,6 +73,8 @@ function compare(job: Job, setup: Setup, axle: 'front' | 'rear', window: FitWind
 /** A job with its target wide open, so that parts and inner clearance hold the edges; and with any other change. */
 const open = (job: Job, ...edits: Change[]): Job =>
   changed(job, ['brief/pokeMm', { min: -200, max: 200 }], ['brief/limits/inboardMm', 0], ...edits);
+/** A shop whose ± were too small. */
+const OWN = { scale: 2, biasMm: 0.5, fittings: 9 };
 const wide: WindowAsk['offsetsMm'] = [-80, 160];
 
 describe('window edges against halving evaluate', () => {
@@ -94,6 +96,13 @@ describe('window edges against halving evaluate', () => {
     ['with rubs of plastic accepted', open(KITE, ['brief/rules', { rub: 'plastic' }]), 'a', 'front', [7.5]],
     ['with rubs at full lock accepted', open(KITE, ['brief/rules', { rub: 'full-lock' }]), 'a', 'front', [7.5]],
     ['with room for chains', open(KITE, ['brief/rules', { winter: 'S' }]), 'a', 'front', [7]],
+    [
+      'as the shop has shown to be of room',
+      open(KITE, ['house/ownError', { poke: OWN, inboard: OWN, arch: OWN, obstacle: OWN }]),
+      'a',
+      'front',
+      [7.5],
+    ],
     ['under a cover', open(HAUL, ['brief/rules', { cover: 'eu-1009-2010' }]), 'a', 'front', [8]],
   ] as const)('%s', (_, job, id, axle, widths) => {
     const setup = setupOf(job, id);

@@ -14,7 +14,7 @@ import { offsetFigure, rimFigure } from '#core/units';
 import { clearanceVerdict, limitInForce, worstVerdict, type Limit, type Verdict } from '#core/verdict';
 import type { Fitted } from '../fit';
 import { unknownRoom, type BrakeReport, type NearPlaces } from '../report';
-import { brakeSpread, contactLimit, surely, type Sure } from '../spread';
+import { brakeSpread, contactLimit, sureOfSum, surely, type Sure } from '../spread';
 
 /** The room to one part of a wheel, judged. */
 export interface PartRoom {
@@ -83,7 +83,7 @@ export function brakeOf({
   const missing = missingOf(outline, face, stackMm) ?? (other ? otherWheel(face) : null);
   const moved = same && stackMm !== null && present.stackMm !== null ? stackMm - present.stackMm : null;
   const movedOutMm = moved !== null && moved >= 0 ? moved : null;
-  const sure = (): Sure => ({ parts: brakeSpread(caliper, face), values: null });
+  const sure = (): Sure => sureOfSum('brake', brakeSpread(caliper, face), terms);
   const asked = { limits, sure, terms, movedOutMm };
   const { spokeLimit, barrelLimit } = limits;
   const mostTouch = contactLimit(terms);

@@ -1,5 +1,5 @@
-import { rankedParts, type Contribution, type Ranked } from '#core/uncertainty';
-import { plusMinusOf, shareOver, spreadLines, touchShare, type Spread, type Sure } from '../spread';
+import type { Contribution, Ranked } from '#core/uncertainty';
+import { plusMinusOf, rankedOf, shareOver, spreadLines, touchShare, type Spread, type Sure } from '../spread';
 import type { Check } from './check';
 import type { Judgement } from './definition';
 
@@ -51,7 +51,7 @@ export class Judged implements Check {
   }
 
   get restsOn(): readonly Ranked[] | null {
-    return this.parts && rankedParts(this.parts);
+    return this.sure && rankedOf(this.sure);
   }
 
   get plusMinus(): number | null {

@@ -1,3 +1,3 @@
 export * from './fittings';
-export { figureCheck, figurePlusMinus, predictionAt } from './prediction';
+export { figureCheck, figurePlusMinus, figureSure, predictionAt } from './prediction';
 export * from './marks';

@@ -1,8 +1,16 @@
-import { placeOfCorner, type Corner, type FittedFigure, type AskedFigure, type Predicted } from '#core/fitting';
+import {
+  familyOf,
+  placeOfCorner,
+  type Corner,
+  type FittedFigure,
+  type AskedFigure,
+  type Predicted,
+} from '#core/fitting';
 import type { Job, Setup } from '#core/job';
 import { clearancesAt, readingPose } from '#core/sweep';
 import { candidateCase } from '../parts';
 import type { Check } from '../check';
+import { ownErrorIn } from '../spread';
 import type { AxleReport, SetupReport } from '../report';
 
 export interface CornerOfSetup {
@@ -29,6 +37,13 @@ export const figureCheck = ({ checks }: Pick<AxleReport, 'checks'>, figure: Fitt
 export const figurePlusMinus = (figures: Pick<AxleReport, 'checks'>, figure: FittedFigure): number | null =>
   figureCheck(figures, figure)?.plusMinus ?? null;
 
+/** The ± of a figure, with what the shop's own error has multiplied it by. */
+export function figureSure(job: Job, figures: Pick<AxleReport, 'checks'>, figure: FittedFigure) {
+  const plusMinusMm = figurePlusMinus(figures, figure);
+  const scale = plusMinusMm === null ? undefined : ownErrorIn(familyOf(figure), job)?.scale;
+  return { plusMinusMm, ...(scale === undefined ? {} : { scale }) };
+}
+
 /**
  * What the report says of a figure at a corner; of a part, its clearance in the very pose, with the ± of its least
  * clearance. The ride height itself is not predicted, only its change.
@@ -37,8 +52,8 @@ export function predictionAt({ job, setup, report, corner }: CornerOfSetup, aske
   const { figure } = asked;
   const { axle, side } = placeOfCorner(corner);
   const one = report[axle];
-  const plusMinusMm = figurePlusMinus(one, figure);
-  const of = (valueMm: number | null | undefined): Predicted => ({ valueMm: valueMm ?? null, plusMinusMm });
+  const sure = figureSure(job, one, figure);
+  const of = (valueMm: number | null | undefined): Predicted => ({ valueMm: valueMm ?? null, ...sure });
   const gaps = side === 'left' && one.left ? one.left : one;
   switch (figure) {
     case 'pokeMm':

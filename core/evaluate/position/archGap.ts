@@ -5,11 +5,11 @@ import { clearanceVerdict, limitInForce, withWinter, type Limit, type Verdict } 
 import { axleCheck, limitLine, missing } from '../check';
 import type { AxleParts } from '../parts';
 import type { Sheet } from '../report';
-import { archSpread, contactLimit, surely } from '../spread';
+import { archSpread, contactLimit, sureOfSum, surely } from '../spread';
 import { worseSide, type PositionCase, type FigureCase } from './case';
 
 /** Puts the gap between tread and fender lip on the sheet. */
-export function archGapFigures({ sheet, candidate, present, vehicleAxle, change }: FigureCase): void {
+export function archGapFigures({ job, sheet, candidate, present, vehicleAxle, change }: FigureCase): void {
   const { words } = sheet;
   const [diameter, now] = [candidate.overallDiameterMm, present.overallDiameterMm];
   const presentGap = vehicleAxle.room?.archGapMm;
@@ -21,7 +21,7 @@ export function archGapFigures({ sheet, candidate, present, vehicleAxle, change 
     presentDiameterMm: now,
     suspensionRiseMm: rise,
   });
-  sheet.rest('archGapMm', () => archSpread(vehicleAxle, candidate, present));
+  sheet.rest('archGapMm', () => sureOfSum('arch', archSpread(vehicleAxle, candidate, present), job));
   sheet.put('archGapMm', gap, () => [
     `gap now ${words.figure(presentGap)} − half the growth ${words.figure((diameter - now) / 2)}` +
       `${change ? ` + ${change.kind} change ${words.figure(rise)}` : ''} = ${words.length(gap)}`,

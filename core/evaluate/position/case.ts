@@ -5,6 +5,7 @@ import type { Sheet } from '../report';
 
 /** What the figures of an axle are worked out from. */
 export interface FigureCase {
+  job: Job;
   axle: AxleName;
   vehicleAxle: VehicleAxle;
   /** The wheel, tire and stack that may go on, and those that are on now. */
@@ -16,7 +17,6 @@ export interface FigureCase {
 
 /** What the place of a wheel is judged by. */
 export interface PositionCase extends FigureCase {
-  job: Job;
   /** The figures of the left side where it was read for itself. */
   left: Sheet | null;
 }

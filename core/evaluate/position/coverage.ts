@@ -5,7 +5,7 @@ import { COVER_ARC_DEG, type Verdict } from '#core/verdict';
 import { axleCheck, type VerdictWords } from '../check';
 import type { Fitted } from '../fit';
 import type { AxleParts } from '../parts';
-import { halfWidth, lateralSpread, readingSpread } from '../spread';
+import { halfWidth, lateralSpread, readingSpread, sureOfSum } from '../spread';
 import type { PositionCase } from './case';
 import { axleCover, type Cover } from './cover';
 
@@ -67,7 +67,7 @@ export const coverage = axleCheck({
       verdict: coverVerdict(cover),
       lines: () => coverLines(cover, words),
       spread: {
-        sure: () => ({ parts: coverSpread({ axle: vehicleAxle, cover, candidate, present }), values: null }),
+        sure: () => sureOfSum('poke', coverSpread({ axle: vehicleAxle, cover, candidate, present }), job),
         mostTouch: null,
         words,
       },

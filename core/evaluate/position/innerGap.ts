@@ -3,18 +3,20 @@ import { inboardGapMm, innerPartOutMm } from '#core/position';
 import { clearanceVerdict, limitInForce, withWinter, type Limit, type Verdict } from '#core/verdict';
 import { axleCheck, limitLine, missing } from '../check';
 import type { Sheet } from '../report';
-import { contactLimit, lateralSpread, surely } from '../spread';
+import { contactLimit, lateralSpread, sureOfSum, surely } from '../spread';
 import { worseSide, type PositionCase, type FigureCase } from './case';
 
 /** Puts the gap to the nearest part beside the wheel on the sheet. */
-export function innerGapFigures({ sheet, candidate, present, vehicleAxle }: FigureCase): void {
+export function innerGapFigures({ job, sheet, candidate, present, vehicleAxle }: FigureCase): void {
   const { words } = sheet;
   const [place, now] = [candidate.place, present.place];
   const gapIn = vehicleAxle.room?.inboardGapMm;
   if (!place || !now || gapIn == null) return;
   const part = innerPartOutMm(now, gapIn);
   const gap = inboardGapMm(place, part);
-  sheet.rest('inboardGapMm', () => lateralSpread({ axle: vehicleAxle, key: 'inboardGapMm', candidate, present }));
+  sheet.rest('inboardGapMm', () =>
+    sureOfSum('inboard', lateralSpread({ axle: vehicleAxle, key: 'inboardGapMm', candidate, present }), job),
+  );
   sheet.put('inboardGapMm', gap, () => [
     `nearest inboard part at ${words.figure(now.innerMm)} − gap ${words.figure(gapIn)} = ${words.length(part)}` +
       ' from the hub face',

@@ -3,12 +3,12 @@ import { fenderOutMm, pokeMm } from '#core/position';
 import type { Words } from '#core/units';
 import { fenderVerdict, outerEndMm, type PokeTarget } from '#core/verdict';
 import { axleCheck, shareOf, missing, USED_AT_LIMIT } from '../check';
-import { lateralSpread } from '../spread';
+import { lateralSpread, sureOfSum } from '../spread';
 import { worseSide, type PositionCase, type FigureCase } from './case';
 import { widest } from './lateral';
 
 /** Puts how far the wheel stands beyond the fender on the sheet. */
-export function pokeFigures({ sheet, candidate, present, vehicleAxle }: FigureCase): void {
+export function pokeFigures({ job, sheet, candidate, present, vehicleAxle }: FigureCase): void {
   const { words } = sheet;
   const [place, now] = [candidate.place, present.place];
   const gapOut = vehicleAxle.room?.outboardGapMm;
@@ -24,7 +24,9 @@ export function pokeFigures({ sheet, candidate, present, vehicleAxle }: FigureCa
       ` ${poke > 0 ? 'poke' : 'tuck'}`,
   ];
   sheet.put('pokeMm', poke, lines);
-  sheet.rest('pokeMm', () => lateralSpread({ axle: vehicleAxle, key: 'outboardGapMm', candidate, present }));
+  sheet.rest('pokeMm', () =>
+    sureOfSum('poke', lateralSpread({ axle: vehicleAxle, key: 'outboardGapMm', candidate, present }), job),
+  );
   sheet.put('outboardGapMm', -poke, lines);
 }
 

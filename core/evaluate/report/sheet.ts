@@ -1,4 +1,3 @@
-import type { Contribution } from '#core/uncertainty';
 import type { Words } from '#core/units';
 import type { Verdict } from '#core/verdict';
 import type { Check } from '../check';
@@ -68,7 +67,7 @@ export class Sheet implements AxleReport {
   verdict: Verdict = 'unknown';
   readonly assumed: string[] = [];
   readonly #words: Words;
-  readonly #spreads: Partial<Record<SpreadName, () => Contribution[]>> = {};
+  readonly #spreads: Partial<Record<SpreadName, () => Sure>> = {};
   readonly #sure: Partial<Record<SpreadName, Sure | null>> = {};
   /** Figures and the writers of their lines, side by side. */
   readonly #figures: FigureName[] = [];
@@ -99,15 +98,14 @@ export class Sheet implements AxleReport {
     this.#writers.push(lines);
   }
 
-  /** What a figure of the room rests on. */
-  rest(key: SpreadName, parts: () => Contribution[]): void {
-    this.#spreads[key] = parts;
+  /** How sure a figure of the room is, by what it rests on. */
+  rest(key: SpreadName, sure: () => Sure): void {
+    this.#spreads[key] = sure;
   }
 
   /** How sure a figure of the room is; null while it is not known. */
   sureOf(key: SpreadName): Sure | null {
-    const parts = this.#spreads[key];
-    return (this.#sure[key] ??= parts ? { parts: parts(), values: null } : null);
+    return (this.#sure[key] ??= this.#spreads[key]?.() ?? null);
   }
 
   spreadOf(key: SpreadName, mostTouch: number | null): Spread {

@@ -1,4 +1,5 @@
 export * from './sure';
+export * from './ownError';
 export * from './contributions';
 export * from './contact';
 export * from './lines';

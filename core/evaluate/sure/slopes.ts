@@ -3,7 +3,7 @@ import { atOnce } from '#core/progress';
 import { obstacleLimit } from '../parts';
 import { carsOf, type Cars } from './cars';
 import { drawnSteps } from './draws';
-import { onlyOf, touchShare, type ObstacleSpreads } from '../spread';
+import { asSureAsShown, onlyOf, ownErrorIn, touchShare, type ObstacleSpreads } from '../spread';
 
 /** Between these chances of contact the first order does not decide. */
 const DOUBT = [0.005, 0.25] as const;
@@ -78,18 +78,30 @@ export function obstacleDoubts(job: Job, setup: Setup, axle: AxleName): Obstacle
   const rough = firstOrder(carsOf({ job, setup, axle, rough: true }));
   if (!rough) return {};
   const { cars, clearances, spreads } = rough;
+  const shown = asSureAsShown(spreads, job);
+  const guessed = ownErrorIn('obstacle', job) === null;
   const open = cars.placed.map(({ obstacle, placed }, at) => {
-    const touches = touchShare(spreads[obstacle.id]!, clearances[at]!);
+    const touches = touchShare(shown[obstacle.id]!, clearances[at]!);
     const limitMm = obstacleLimit({ obstacle, terms: job, axle, placed, tireRadiusMm: 0 }).value;
     return touches > DOUBT[0] && touches < DOUBT[1] && clearances[at]! >= limitMm - ROUGH_MM;
   });
   if (!open.includes(true)) return spreads;
   const exact = firstOrder(carsOf({ job, setup, axle }))!;
-  return { ...spreads, ...atOnce(drawnSteps(exact.cars, (off) => drawnAbout(exact, open, off))) };
+  return { ...spreads, ...atOnce(drawnSteps(exact.cars, (off) => drawnAbout({ exact, open, guessed }, off))) };
+}
+
+interface Doubt {
+  exact: FirstOrder;
+  open: readonly boolean[];
+  /**
+   * Whether the first order may tell a draw that is far from contact; not where draws count as lying further out than
+   * they were drawn, for then contact is where most of them lie.
+   */
+  guessed: boolean;
 }
 
 /** Clearances of the open parts in a draw, right on which side of contact they lie; null for the others. */
-function drawnAbout({ cars, clearances, slopes }: FirstOrder, open: readonly boolean[], off: readonly number[]) {
+function drawnAbout({ exact: { cars, clearances, slopes }, open, guessed }: Doubt, off: readonly number[]) {
   const guesses = clearances.map((clearance, at) => {
     if (!open[at]) return null;
     const moved = slopes.reduce((sum, of, i) => {
@@ -97,7 +109,7 @@ function drawnAbout({ cars, clearances, slopes }: FirstOrder, open: readonly boo
       return sum + (share < 0 ? -share * of[at]!.less : share * of[at]!.more);
     }, 0);
     const guess = clearance + moved;
-    return { guess, told: Math.abs(guess) > MISSES.mm + MISSES.share * Math.abs(moved) };
+    return { guess, told: guessed && Math.abs(guess) > MISSES.mm + MISSES.share * Math.abs(moved) };
   });
   const untold = cars.placed.filter((_, at) => guesses[at]?.told === false);
   if (untold.length === 0) return guesses.map((one) => one && one.guess);

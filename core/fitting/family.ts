@@ -1,4 +1,4 @@
-import type { FittedFigure } from '#core/fitting';
+import type { FittedFigure } from './records';
 
 /** Figures that a shop is off by in the same way. */
 export const FAMILIES = ['poke', 'inboard', 'arch', 'obstacle', 'brake', 'speed'] as const;
@@ -16,5 +16,13 @@ const FAMILY_OF: Partial<Record<string, Family>> = {
 export const familyOf = (figure: FittedFigure): Family | null =>
   figure.startsWith('obstacle:') ? 'obstacle' : (FAMILY_OF[figure] ?? null);
 
-/** How far off a shop is thought to be before it has measured anything: τ, mm; of speeds 1 % of 100 km/h. */
-export const PRIOR: Record<Family, number> = { poke: 2, inboard: 2, arch: 2, obstacle: 2, brake: 2, speed: 1 };
+/** The shop's own error in a family, as far as the ± of its predictions follow it. */
+export interface OwnError {
+  /** What a ± is multiplied by. */
+  scale: number;
+  /** Measured less predicted, mm: named, never applied. */
+  biasMm: number;
+  /** The finished fittings that it was learnt from. */
+  fittings: number;
+}
+export type OwnErrors = { [family in Family]?: OwnError | undefined };
