@@ -41,6 +41,7 @@ export const FLOORS = [
   },
   {
     'core/fitting': 'what was put on the car and found there, against what had been predicted',
+    'core/note': 'what was written down beside the work, and its photos',
     'core/remedy': 'what can be done at a part, and what must go where',
     'core/window': 'which offsets a part keeps out',
   },

@@ -2,12 +2,13 @@ import { strToU8, unzipSync, zipSync } from 'fflate';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { packArchive, readArchive, type Archive } from '#formats/archive';
+import { packArchive, type Archive } from '#formats/archive';
 import { faultLine } from '#formats/faults';
 import { freshDatabase } from '#support/freshDatabase';
 import { example } from '#support/jobs';
 import { everything, takeInArchive } from './archive';
 import { closeDatabase } from './database/connection';
+import { archiveOfZip } from './work/archives';
 import { saveEdits, stepHistory } from './edits';
 import { archiveJob, createJob, openJob } from './jobs';
 import { importItems } from './shelf';
@@ -49,13 +50,13 @@ async function elsewhere<T>(work: () => Promise<T>): Promise<T> {
   }
 }
 
-const said = (bytes: Uint8Array): string[] => (readArchive(bytes).faults ?? []).map(faultLine);
+const said = async (bytes: Uint8Array): Promise<string[]> => ((await archiveOfZip(bytes)).faults ?? []).map(faultLine);
 
 test('everything goes out and is the same on another machine: numbers, readings, undo, shelf and terms', async () => {
   await shop();
   const before = await everything();
   const bytes = packArchive(before);
-  const { archive } = readArchive(bytes);
+  const { archive } = await archiveOfZip(bytes);
   expect(archive).toEqual(before);
   await elsewhere(async () => {
     expect(await takeInArchive(archive!)).toEqual({ jobs: 3, renumbered: 0, items: 1, keptDefaults: false });
@@ -72,7 +73,7 @@ test('what was undone there is made again here', async () => {
   await shop();
   const bytes = packArchive(await everything());
   await elsewhere(async () => {
-    await takeInArchive(readArchive(bytes).archive!);
+    await takeInArchive((await archiveOfZip(bytes)).archive!);
     const { JobRow } = await import('./database/models');
     const row = (await JobRow.findOne({ where: { number: 1 } }))!;
     const redone = await stepHistory(row.id, row.revision, 'redo');
@@ -82,7 +83,7 @@ test('what was undone there is made again here', async () => {
 });
 test('beside jobs that are there already it takes free numbers, and the shop keeps its own terms', async () => {
   await shop();
-  const { archive } = readArchive(packArchive(await everything()));
+  const { archive } = await archiveOfZip(packArchive(await everything()));
   await setShopDefaults(['limits', 'inboardMm'], 7);
   expect(await takeInArchive(archive!)).toEqual({ jobs: 3, renumbered: 3, items: 1, keptDefaults: true });
   const { jobs, defaults, shelf } = await everything();
@@ -95,18 +96,22 @@ test('an archive with anything wrong is told by file and place, and nothing of i
   const files = unzipSync(packArchive(await everything()));
   const with_ = (name: string, data: unknown) => said(zipSync({ ...files, [name]: strToU8(JSON.stringify(data)) }));
   const job = JSON.parse(Buffer.from(files['jobs/SK-001.json']!).toString()) as Archive['jobs'][0];
-  expect(with_('archive.json', { format: 'scoval.archive', version: 2 })).toEqual(['archive.json: version: must be 1']);
-  expect(with_('jobs/SK-001.json', { ...job, document: { ...job.document, wings: 2 } })).toEqual([
+  expect(await with_('archive.json', { format: 'scoval.archive', version: 2 })).toEqual([
+    'archive.json: version: must be 1',
+  ]);
+  expect(await with_('jobs/SK-001.json', { ...job, document: { ...job.document, wings: 2 } })).toEqual([
     'jobs/SK-001.json: document.wings: is not a known field',
   ]);
-  expect(with_('jobs/SK-001.json', { ...job, changes: [{ ...job.changes[0], state: 'new' }] })).toEqual([
+  expect(await with_('jobs/SK-001.json', { ...job, changes: [{ ...job.changes[0], state: 'new' }] })).toEqual([
     'jobs/SK-001.json: changes[0].state: must be one of done, undone, past',
   ]);
-  expect(with_('shelf.json', [{ kind: 'bolt' }]).join()).toMatch(/^shelf\.json: \[0\]\.?kind: must be one of/);
-  expect(said(zipSync({ 'a.txt': strToU8('x') }))).toEqual(['archive.json: is missing from the archive']);
-  expect(said(strToU8('a letter'))).toEqual(['is no zip archive']);
-  expect(said(zipSync({ ...files, 'shelf.json': strToU8('['.repeat(1000)) }))).toEqual([
+  expect((await with_('shelf.json', [{ kind: 'bolt' }])).join()).toMatch(/^shelf\.json: \[0\]\.?kind: must be one of/);
+  expect(await said(zipSync({ 'a.txt': strToU8('x') }))).toEqual(['archive.json: is missing from the archive']);
+  expect(await said(strToU8('a letter'))).toEqual(['is no zip, or a broken one']);
+  expect(await said(zipSync({ ...files, 'shelf.json': strToU8('['.repeat(1000)) }))).toEqual([
     'shelf.json: is nested deeper than 40 brackets',
   ]);
-  expect(said(zipSync({ ...files, '../../etc/passwd': strToU8('x') }))).toEqual([]);
+  expect(await said(zipSync({ ...files, '../../etc/passwd': strToU8('x') }))).toEqual([
+    'holds a file that leads out of the zip: ../../etc/passwd',
+  ]);
 });

@@ -9,7 +9,7 @@ import { demoJobFitted } from '#support/jobs';
 
 freshDatabase();
 
-test('the ± follow the shop’s own error from when it is asked, with every fitting that changes, until it is not', async () => {
+test('the ± follow the shop’s own error from when it is asked, with every fitting, until it is not', async () => {
   const kite = demoJobFitted('brindle-kite');
   const id = await createJob(kite);
   expect((await readShopDefaults()).ownError).toBeUndefined();

@@ -12,3 +12,4 @@ export * from './fitted';
 export * from './edit';
 export * from './newSetup';
 export * from './likeOther';
+export * from './photos';

@@ -1,4 +1,5 @@
 import type { Fitting } from '#core/fitting';
+import type { Note, Photo } from '#core/note';
 import type { AxleName } from './axle';
 import type { Brief, ShopDefaults } from './brief';
 import type { Setup } from './setup';
@@ -16,6 +17,10 @@ export interface Job {
   setups: Setup[];
   /** What was put on the car, and what was found there. */
   fittings?: Fitting[] | undefined;
+  /** What was written down beside the work. */
+  notes?: Note[] | undefined;
+  /** The photos of notes and marks; the pictures lie in files of their own. */
+  photos?: Photo[] | undefined;
 }
 
 /** A setup of a job, on one of its axles. */

@@ -1,4 +1,4 @@
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { strFromU8, strToU8, zipSync } from 'fflate';
 import Joi from 'joi';
 import type { Edit, Job, ReadingRecord, ShopDefaults } from '#core/job';
 import type { ShelfItem } from '#core/shelf';
@@ -10,7 +10,7 @@ import { storeItemSchema } from '#formats/shelf';
 
 /** The largest archive that is taken in, and what it may come to unpacked. */
 export const MAX_ARCHIVE_BYTES = 100 * 1024 * 1024;
-const MOST_UNPACKED_BYTES = 400 * 1024 * 1024;
+export const MOST_UNPACKED_BYTES = 400 * 1024 * 1024;
 const MOST_FAULTS = 50;
 
 /** One change of a job, with the edits that take it back. */
@@ -106,16 +106,11 @@ export function packArchive({ jobs, shelf, defaults }: Archive): Uint8Array {
 
 export type ReadArchive = { archive: Archive; faults?: undefined } | { archive?: undefined; faults: Fault[] };
 
-const whole = (message: string): ReadArchive => ({ faults: [{ path: '', message }] });
-
-/** Reads an archive: everything in it, or every fault with its file. Never throws. */
-export function readArchive(bytes: Uint8Array): ReadArchive {
-  if (bytes.length > MAX_ARCHIVE_BYTES) return whole(`is larger than ${MAX_ARCHIVE_BYTES / 1024 / 1024} MB`);
-  const unpacked = unpack(bytes);
-  if (typeof unpacked === 'string') return whole(unpacked);
+/** Reads an archive from the files of its zip: everything in it, or every fault with its file. Never throws. */
+export function readArchive(files: ReadonlyMap<string, Uint8Array>): ReadArchive {
   const faults: Fault[] = [];
   const read = (name: string, schema: Joi.Schema): unknown => {
-    const { data, fault } = parsed(unpacked[name]);
+    const { data, fault } = parsed(files.get(name));
     if (fault) faults.push({ path: name, message: fault });
     else faults.push(...within(name, schema.validate(data, VALIDATION).error));
     return data;
@@ -124,7 +119,7 @@ export function readArchive(bytes: Uint8Array): ReadArchive {
   if (faults.length > 0) return { faults };
   const defaults = read('defaults.json', shopSchema) as ShopDefaults;
   const shelf = read('shelf.json', Joi.array().items(storeItemSchema)) as ShelfItem[];
-  const jobs = Object.keys(unpacked)
+  const jobs = [...files.keys()]
     .filter((name) => JOB.test(name))
     .map((name) => {
       const before = faults.length;
@@ -137,22 +132,9 @@ export function readArchive(bytes: Uint8Array): ReadArchive {
   return faults.length > 0 ? { faults } : { archive: { jobs, shelf, defaults } };
 }
 
-/** The files of a zip that an archive is made of; in words where it is none, or would come to too much. */
-function unpack(bytes: Uint8Array): Record<string, Uint8Array> | string {
-  let size = 0;
-  try {
-    return unzipSync(bytes, {
-      filter({ name, originalSize }) {
-        if (!['archive.json', 'defaults.json', 'shelf.json'].includes(name) && !JOB.test(name)) return false;
-        size += originalSize;
-        if (size > MOST_UNPACKED_BYTES) throw new RangeError();
-        return true;
-      },
-    });
-  } catch (error) {
-    return error instanceof RangeError ? 'comes to more than is taken when it is unpacked' : 'is no zip archive';
-  }
-}
+/** Whether a file of a zip belongs to an archive. */
+export const isArchivePart = (name: string): boolean =>
+  ['archive.json', 'defaults.json', 'shelf.json'].includes(name) || JOB.test(name);
 
 function parsed(bytes: Uint8Array | undefined): { data?: unknown; fault?: string } {
   if (!bytes) return { fault: 'is missing from the archive' };

@@ -15,6 +15,8 @@ export const FIELDS = {
   house: group('shop defaults', SHOP_DEFAULTS),
   setups: list('setups'),
   fittings: list('fittings'),
+  notes: list('note'),
+  photos: list('photo'),
 } as const satisfies FieldsOf<Omit<Job, 'format' | 'version'>>;
 
 const ROOT: AnyGroup = { kind: 'group', name: 'job', fields: FIELDS };

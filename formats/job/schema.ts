@@ -8,6 +8,7 @@ import { count, instrument, known, moment, number, ranged, readable } from '#for
 import { outline } from '#formats/shapes';
 import { briefSchema, shopSchema } from './brief';
 import { fittingSchema } from './fitting';
+import { notesSchema, photosSchema } from './note';
 import { boreInsideCircle, setupSchema, wheel } from './parts';
 import { objectOf } from './schemaOf';
 import { obstacle } from './space';
@@ -76,6 +77,8 @@ const job = objectOf(FIELDS, {
   // A job that is still being read has none yet.
   setups: Joi.array().items(setupSchema).unique('id').max(200).required(),
   fittings: Joi.array().items(fittingSchema).unique('id').max(200),
+  notes: notesSchema,
+  photos: photosSchema,
 }).keys({ format: Joi.valid('scoval.job').required(), version: Joi.valid(1).required() });
 
 /** JSON may carry a key that means something else to the language; it is unknown like any other that is not listed. */

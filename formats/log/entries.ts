@@ -12,6 +12,7 @@ import {
   type TorqueRow,
 } from '#core/fitting';
 import { AXLES, type AxleName, type Edit, type Job } from '#core/job';
+import type { Note } from '#core/note';
 import { isCarStep, stepName } from '#core/sheet';
 import { capital } from '#core/text';
 import type { Words } from '#core/units';
@@ -30,6 +31,7 @@ export function logOf({ job, readings, changes }: Logged, words: Words): LogEntr
     ...changes.flatMap(changeEntries),
     ...readingEntries(readings, words),
     ...(job.fittings ?? []).flatMap((fitting) => fittingEntries(fitting, job, words)),
+    ...(job.notes ?? []).map(noteEntry),
   ];
   return entries
     .map((entry, order) => ({ entry, order }))
@@ -134,6 +136,30 @@ function fittingEntries(fitting: Fitting, job: Job, words: Words): LogEntry[] {
   ];
 }
 
+/** A note says itself, or how many photos it is. */
+function noteEntry({ id, at, by, text, photos = [], about }: Note): LogEntry {
+  const { station = 'log', corner, setup, fitting } = about ?? {};
+  const { axle = about?.axle, side } = corner ? placeOfCorner(corner) : {};
+  const pictures = photos.length === 1 ? '1 photo' : `${photos.length} photos`;
+  return {
+    at,
+    kind: 'note',
+    corner: corner ?? null,
+    axle: axle ?? null,
+    text: text ? `${text}${photos.length > 0 ? ` (${pictures})` : ''}` : capital(pictures),
+    by: by ?? null,
+    place: {
+      station,
+      ...(axle ? { axle } : {}),
+      ...(side ? { side } : {}),
+      ...(setup ? { setup } : {}),
+      ...(fitting ? { fitting } : {}),
+    },
+    note: id,
+    ...(photos.length > 0 ? { photos } : {}),
+  };
+}
+
 interface CornerAsk {
   fitting: Fitting;
   corner: Corner;
@@ -165,7 +191,7 @@ function cornerEntries({ fitting, corner, job, words }: CornerAsk): LogEntry[] {
       of({ at: one.takenAt ?? fitting.startedAt, kind: 'measured', text: measuredText(one, fitted, { job, words }) }),
     ),
     ...stagesOf(torque).map((rows) => of({ at: rows.at(-1)!.takenAt, kind: 'torque', text: stageText(rows, words) })),
-    ...marks.map(({ id, surface, clockDeg, on, note, takenAt }) =>
+    ...marks.map(({ id, surface, clockDeg, on, note, takenAt, photo }) =>
       of({
         at: takenAt ?? fitting.finishedAt ?? fitting.startedAt,
         kind: 'mark',
@@ -173,6 +199,7 @@ function cornerEntries({ fitting, corner, job, words }: CornerAsk): LogEntry[] {
           `Mark on ${SURFACE_NAMES[surface]} at ${words.number(clockDeg, 0)}°` +
           `${on ? `, by ${figureName(`obstacle:${on}`, job)}` : ''}${note ? `: ${note}` : ''}`,
         place: { ...place, view: 'marks', mark: id },
+        ...(photo ? { photos: [photo] } : {}),
       }),
     ),
   ];

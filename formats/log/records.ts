@@ -2,7 +2,17 @@ import type { Corner } from '#core/fitting';
 import type { AxleName, Edit, ReadingRecord } from '#core/job';
 
 /** What the log tells of. */
-export const LOG_KINDS = ['reading', 'setup', 'brief', 'fitting', 'step', 'torque', 'measured', 'mark'] as const;
+export const LOG_KINDS = [
+  'reading',
+  'setup',
+  'brief',
+  'fitting',
+  'step',
+  'torque',
+  'measured',
+  'mark',
+  'note',
+] as const;
 export type LogKind = (typeof LOG_KINDS)[number];
 
 /** Where an entry leads: a station, and what is looked at there. */
@@ -28,6 +38,10 @@ export interface LogEntry {
   /** Who did it, where that is known. */
   by: string | null;
   place: LogPlace;
+  /** The note that it is, where it is one. */
+  note?: string;
+  /** Ids of its photos. */
+  photos?: readonly string[];
 }
 
 /** A reading of the history as the log takes it. */

@@ -9,5 +9,8 @@ export const databaseFile = (folder: string): string => path.join(folder, 'scova
 /** What SQLite keeps beside a database while it is open, or after a crash. */
 export const besideDatabase = (file: string): string[] => [`${file}-wal`, `${file}-shm`];
 
+/** Where the photos of jobs lie, each in a file of its own. */
+export const photosFolder = (folder: string): string => path.join(folder, 'photos');
+
 /** Where its copies lie. */
 export const backupsFolder = (folder: string): string => path.join(folder, 'backups');

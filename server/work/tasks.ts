@@ -3,15 +3,17 @@ import type { Fitting } from '#core/fitting';
 import type { Edit, Job } from '#core/job';
 import { paperSteps, stepsOfFitting } from '#core/sheet';
 import { jobStanding } from '#core/standing';
-import { packArchive, readArchive, type Archive } from '#formats/archive';
+import { packArchive, type Archive } from '#formats/archive';
 import { readJobFile } from '#formats/job';
 import { gaugeCardPdf, jobSheetPdf, templatePdf, type GaugeCard, type JobSheet, type Template } from '#formats/pdf';
 import type { Fault } from '#formats/faults';
 import { readShelfFile, writeShelfFile } from '#formats/shelf';
 import type { ShelfItem } from '#core/shelf';
 import { shelfRows } from './shelfRows';
+import { archiveOfZip } from './archives';
 import { editedJob } from './editedJob';
 import { paperFonts } from './fonts';
+import { jobOfZip, keptPhoto } from './photos';
 
 /** A job sheet, with the fitting that it is made for. */
 export interface JobSheetAsked extends Omit<JobSheet, 'steps'> {
@@ -31,10 +33,13 @@ export const TASKS = {
   },
   shelfRows: (items: readonly ShelfItem[]) => shelfRows(items),
   packArchive: (archive: Archive) => packArchive(archive),
-  readArchive: (bytes: Uint8Array) => readArchive(bytes),
+  readArchive: (bytes: Uint8Array) => archiveOfZip(bytes),
   writeShelf: (text: string) => writeShelfFile(JSON.parse(text) as ShelfItem[]),
   gaugeCard: (card: GaugeCard) => gaugeCardPdf(card, paperFonts()),
   template: (template: Template) => templatePdf(template, paperFonts()),
+  keepPhoto: (bytes: Uint8Array) => keptPhoto(bytes),
+  /** The job of a zip that lies in a file, its photos kept. */
+  takeJobZip: (file: string) => jobOfZip(file),
   fittingErrors: (job: Job) => fittingErrors(job),
   jobSheet: ({ job, fitting, ...sheet }: JobSheetAsked) =>
     jobSheetPdf({ ...sheet, steps: paperSteps(stepsOfFitting(job, fitting, { unit: sheet.unit })) }, paperFonts()),

@@ -8,6 +8,7 @@ import { Moment } from '../parts/Moment';
 import { TextField } from '../fields/TextField';
 import { doneOf, sayOfStep, tick, untick } from './fittingEdits';
 import { StepFigure } from './StepFigure';
+import { StepNotes } from './StepNotes';
 import { StepTorque } from './StepTorque';
 import type { FittingInHand } from './useFittings';
 import { useHand } from './useHand';
@@ -59,6 +60,7 @@ export function StepRow({ number, step, inHand, isNext, isClosed }: StepRowProps
         {done?.notNeeded && !isOpen && <p className="step-done">Not needed: {done.notNeeded}</p>}
         {done?.result && !isOpen && <p className="step-done">Found: {done.result}</p>}
         {done?.note && !isOpen && <p className="step-done">Note: {done.note}</p>}
+        <StepNotes fitting={fitting} step={step} isOpen={isOpen} />
         {isOpen && (
           <div className="step-words">
             {WORDS.map(([key, label, most]) => (
@@ -83,8 +85,8 @@ export function StepRow({ number, step, inHand, isNext, isClosed }: StepRowProps
           type="text"
           icon={<MoreOutlined />}
           aria-expanded={isOpen}
-          aria-label={`Not needed, or a note: step ${number}`}
-          title="Not needed, or a note"
+          aria-label={`Not needed, a note or a photo: step ${number}`}
+          title="Not needed, a note or a photo"
           onClick={() => setOpen(!isOpen)}
         />
       )}

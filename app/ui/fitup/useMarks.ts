@@ -15,6 +15,7 @@ import { readingPose, type Obstacle } from '#core/sweep';
 import { roundTo } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
 import { useSightText } from '../../job/useSight';
+import { tidied } from '../notes/noteEdits';
 import { freePartId } from '../room/partDraft';
 import { freeId, timeIn } from './fittingEdits';
 import { useReportOf } from './useFittings';
@@ -87,9 +88,11 @@ export function useMarks({ fitting, corner, setup }: MarksAsk) {
       choose(mark.id);
     },
     remove(mark: Mark) {
-      edit({ op: 'remove', path: list, value: mark });
+      edit(...tidied(job, [{ op: 'remove', path: list, value: mark }]));
       choose(null);
     },
+    /** Where the job keeps a mark. */
+    placeOf: ({ id }: Mark): string[] => [...list, id],
     /** The part's own reading is corrected: it touches the wheel there. One that nobody measured becomes a part. */
     correct(mark: Mark, part: MarkedPart) {
       const measured = obstacles.find(({ id }) => id === part.id);

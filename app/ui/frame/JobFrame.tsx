@@ -1,6 +1,7 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { useLocation } from 'react-router';
 import { useSweepState } from '../../job/SweepsContext';
+import { NotePadProvider } from '../notes/NotePad';
 import { ConflictDialog } from './ConflictDialog';
 import { Guide } from './Guide';
 import { KeyHelp } from './KeyHelp';
@@ -33,18 +34,20 @@ export function JobFrame({ children }: { children: ReactNode }) {
     station.current?.scrollTo({ top: 0 });
   }, [pathname]);
   return (
-    <div className="frame" data-swept={waiting === 0} data-going={isOnTheWay}>
-      <a className="skip-link" href="#station">
-        To the station
-      </a>
-      <TopStrip openHelp={help.open} />
-      <Guide />
-      <StationRoute />
-      <main className="station" id="station" aria-label={name} tabIndex={-1} ref={station}>
-        {children}
-      </main>
-      <ConflictDialog />
-      {help.isOpen && <KeyHelp close={help.close} />}
-    </div>
+    <NotePadProvider>
+      <div className="frame" data-swept={waiting === 0} data-going={isOnTheWay}>
+        <a className="skip-link" href="#station">
+          To the station
+        </a>
+        <TopStrip openHelp={help.open} />
+        <Guide />
+        <StationRoute />
+        <main className="station" id="station" aria-label={name} tabIndex={-1} ref={station}>
+          {children}
+        </main>
+        <ConflictDialog />
+        {help.isOpen && <KeyHelp close={help.close} />}
+      </div>
+    </NotePadProvider>
   );
 }

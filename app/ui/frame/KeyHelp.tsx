@@ -26,6 +26,7 @@ const KEYS: readonly (readonly [string[], string])[] = [
   [['R'], 'in Brakes: all wheels by clearance, or one in section; in the Sweep: remedies'],
   [['N'], 'in the Window: a setup at the place pointed at; arrow keys move that place'],
   [['W'], 'show or hide all working'],
+  [['O'], 'a note, with photos, about what is looked at'],
   [['U'], 'next unit'],
   [['Ctrl', 'wheel'], 'a drawing closer, as two fingers do; drag it once it is'],
   [['Ctrl', 'Z'], 'undo'],

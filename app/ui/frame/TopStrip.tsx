@@ -2,6 +2,7 @@ import { Button, Dropdown } from 'antd';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import {
+  CameraOutlined,
   FileTextOutlined,
   MoonOutlined,
   QuestionOutlined,
@@ -9,6 +10,7 @@ import {
   SunOutlined,
   UndoOutlined,
 } from '../parts/icons';
+import { useNotePad } from '../notes/NotePad';
 import { Tip } from '../parts/Tip';
 import { useDocument, useSaves } from '../../job/DocumentContext';
 import type { JobAction } from '../../job/jobState';
@@ -47,6 +49,7 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
       <WorkerNotice />
       <SavedState />
       <span className="strip-history">
+        <NoteButton />
         <StepButton step="undo" name={undoName} dispatch={dispatch} />
         <StepButton step="redo" name={waiting ? null : server.redo} dispatch={dispatch} />
       </span>
@@ -59,7 +62,7 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
         </span>
         <UnitSwitch />
         <ThemeButton />
-        <Papers id={server.id} unsaved={state.queue.length > 0} />
+        <Papers id={server.id} unsaved={state.queue.length > 0} photos={job.photos?.length ?? 0} />
         <HelpButton openHelp={openHelp} />
       </StripMenu>
     </header>
@@ -93,6 +96,16 @@ const StepButton = memo(({ step, name, dispatch }: StepButtonProps) => (
 ));
 StepButton.displayName = 'StepButton';
 
+const NoteButton = memo(() => {
+  const { write } = useNotePad();
+  return (
+    <Tip title="Note or photo (O)">
+      <Button type="text" aria-label="Note or photo" icon={<CameraOutlined />} onClick={() => write()} />
+    </Tip>
+  );
+});
+NoteButton.displayName = 'NoteButton';
+
 const HelpButton = memo(({ openHelp }: { openHelp(): void }) => (
   <Tip title="Keys (?)">
     <Button type="text" aria-label="Keys and help" icon={<QuestionOutlined />} onClick={openHelp} />
@@ -117,7 +130,7 @@ export const ThemeButton = memo(() => {
 });
 ThemeButton.displayName = 'ThemeButton';
 
-const Papers = memo(({ id, unsaved }: { id: string; unsaved: boolean }) => {
+const Papers = memo(({ id, unsaved, photos }: { id: string; unsaved: boolean; photos: number }) => {
   return (
     <Dropdown
       trigger={['click']}
@@ -133,6 +146,20 @@ const Papers = memo(({ id, unsaved }: { id: string; unsaved: boolean }) => {
                 Job file (.json)
               </a>
             ),
+          },
+          {
+            key: 'zip',
+            disabled: unsaved || photos === 0,
+            label:
+              photos === 0 ? (
+                'Job with photos: there are none'
+              ) : unsaved ? (
+                'Job with photos: saving first'
+              ) : (
+                <a href={`/jobs/${id}/zip`} download>
+                  Job with {photos === 1 ? '1 photo' : `${photos} photos`} (.zip)
+                </a>
+              ),
           },
           { key: 'print', label: 'Print this station', onClick: () => window.print() },
         ],

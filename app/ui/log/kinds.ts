@@ -10,4 +10,5 @@ export const KIND_NAMES: Record<LogKind, string> = {
   torque: 'Torque',
   measured: 'Measured at fit-up',
   mark: 'Marks',
+  note: 'Notes and photos',
 };

@@ -1,5 +1,5 @@
 import { Alert, Button } from 'antd';
-import { useRef } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { faultLine, type Fault } from '#formats/faults';
 import './fileButton.css';
 import { InboxOutlined } from './icons';
@@ -9,12 +9,15 @@ interface FileButtonProps {
   label: string;
   accept: string;
   busy: boolean;
-  take(file: File | undefined): void;
+  take(file: File | undefined, all: readonly File[]): void;
+  /** Several may be chosen at once. */
+  multiple?: boolean;
+  icon?: ReactNode;
   children: string;
 }
 
 /** A button that asks for a file; the same file may be chosen again after it was mended. */
-export function FileButton({ label, accept, busy, take, children }: FileButtonProps) {
+export function FileButton({ label, accept, busy, take, multiple = false, icon, children }: FileButtonProps) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
@@ -22,15 +25,17 @@ export function FileButton({ label, accept, busy, take, children }: FileButtonPr
         ref={input}
         type="file"
         accept={accept}
+        multiple={multiple}
         aria-label={label}
         className="visually-hidden"
         tabIndex={-1}
         onChange={(event) => {
-          take(event.target.files?.[0]);
+          const all = [...(event.target.files ?? [])];
+          take(all[0], all);
           event.target.value = '';
         }}
       />
-      <Button icon={<InboxOutlined />} loading={busy} onClick={() => input.current?.click()}>
+      <Button icon={icon ?? <InboxOutlined />} loading={busy} onClick={() => input.current?.click()}>
         {children}
       </Button>
     </>

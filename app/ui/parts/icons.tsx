@@ -1,6 +1,7 @@
 import {
   ArrowDownOutlined as AntdArrowDownOutlined,
   ArrowUpOutlined as AntdArrowUpOutlined,
+  CameraOutlined as AntdCameraOutlined,
   CarOutlined as AntdCarOutlined,
   CaretRightOutlined as AntdCaretRightOutlined,
   CheckOutlined as AntdCheckOutlined,
@@ -44,6 +45,7 @@ const silent = (Icon: ComponentType<IconProps>) =>
 
 export const ArrowDownOutlined = silent(AntdArrowDownOutlined);
 export const ArrowUpOutlined = silent(AntdArrowUpOutlined);
+export const CameraOutlined = silent(AntdCameraOutlined);
 export const CarOutlined = silent(AntdCarOutlined);
 export const CaretRightOutlined = silent(AntdCaretRightOutlined);
 export const CheckOutlined = silent(AntdCheckOutlined);

@@ -1,0 +1,14 @@
+import { jobZipName } from '#formats/jobZip';
+import { jobZip } from '#server/jobZip';
+import { stored } from '../stored';
+import type { Route } from './+types/job-zip';
+
+/** The job with its photos as one file to keep or send. */
+export async function loader({ params }: Route.LoaderArgs) {
+  const made = await stored(() => jobZip(params.jobId));
+  if (!made) throw new Response('no such job', { status: 404 });
+  const name = jobZipName(`${made.number} ${made.job.title ?? ''}`);
+  return new Response(made.zip, {
+    headers: { 'Content-Type': 'application/zip', 'Content-Disposition': `attachment; filename="${name}"` },
+  });
+}

@@ -1,0 +1,47 @@
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { Note, NotePlace } from '#core/note';
+import { BY_SIGN } from '../frame/useJobKeys';
+import { NoteDialog } from './NoteDialog';
+import { usePlaceHere } from './usePlaceHere';
+import { useUploads } from './useUploads';
+
+/** Where notes are written, from any station. */
+export interface NotePad {
+  /** Begins a note about a place; about what is looked at, where none is given. */
+  write(about?: NotePlace): void;
+  /** Opens a note that was written. */
+  change(note: Note): void;
+}
+
+const NotePadContext = createContext<NotePad>({ write: () => {}, change: () => {} });
+export const useNotePad = (): NotePad => useContext(NotePadContext);
+
+type Open = { note: Note | null; about: NotePlace | null } | null;
+
+/** Holds the note pad of a job: a key opens it at every station. */
+export function NotePadProvider({ children }: { children: ReactNode }) {
+  const [open, setOpen] = useState<Open>(null);
+  const here = usePlaceHere();
+  const fresh = useUploads();
+  const ofChanged = useUploads();
+  const write = useCallback((about?: NotePlace) => setOpen({ note: null, about: about ?? here }), [here]);
+  const change = useCallback((note: Note) => setOpen({ note, about: note.about ?? null }), []);
+  useHotkeys('o', () => write(), BY_SIGN, [write]);
+  const pad = useMemo<NotePad>(() => ({ write, change }), [write, change]);
+  return (
+    <NotePadContext value={pad}>
+      {children}
+      {open && (
+        <NoteDialog
+          {...open}
+          uploads={open.note ? ofChanged : fresh}
+          close={() => {
+            ofChanged.clear();
+            setOpen(null);
+          }}
+        />
+      )}
+    </NotePadContext>
+  );
+}

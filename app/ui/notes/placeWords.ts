@@ -1,0 +1,28 @@
+import { CORNER_NAMES } from '#core/fitting';
+import type { Job } from '#core/job';
+import type { NotePlace, NoteStation } from '#core/note';
+import { stepName } from '#core/sheet';
+import { figureName } from '#formats/fields';
+import { STATIONS } from '../frame/stations';
+
+/** What of the sight belongs to a note that is written at a station. */
+export const SIGHT_AT: Readonly<Record<NoteStation, readonly ('axle' | 'corner' | 'setup' | 'fitting')[]>> = {
+  hub: ['axle'],
+  room: ['corner'],
+  brakes: ['axle'],
+  brief: [],
+  window: ['axle', 'setup'],
+  setups: ['axle', 'setup'],
+  compare: [],
+  sweep: ['corner', 'setup'],
+  'fit-up': ['corner', 'fitting'],
+  log: [],
+};
+
+/** What a note is about, as it is said: `Room, front right`. */
+export function placeWords({ station, axle, corner, setup, step }: NotePlace, job: Job): string {
+  const name = STATIONS.find(({ path }) => path === station)?.name ?? station;
+  const where = corner ? CORNER_NAMES[corner] : axle ? `${axle} axle` : null;
+  const what = step ? stepName(step, (part) => figureName(`obstacle:${part}`, job)) : null;
+  return [name, setup && `setup ${setup.toUpperCase()}`, where, what].filter(Boolean).join(', ');
+}

@@ -1,0 +1,105 @@
+import { createReadStream } from 'node:fs';
+import { open, rm } from 'node:fs/promises';
+import path from 'node:path';
+import { nanoid } from 'nanoid';
+import { strToU8, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
+import { photosShown, type Job } from '#core/job';
+import { writeJobFile, type Fault } from '#formats/job';
+import { JOB_FILE, MAX_ZIP_BYTES, photoFileName } from '#formats/jobZip';
+import { dataFolder } from './base/folder';
+import { createJob, exportJob } from './jobs';
+import { photoFile } from './photos/files';
+import { inWorker, TooLong } from './work/pool';
+
+/** How long a zip may take to be unpacked and checked. */
+const READ_MS = 600_000;
+
+/**
+ * A job with its photos as one zip, written while it is sent: job.json and photos/. A photo whose file is missing is
+ * left out; the job still names it. Null where there is no such job.
+ */
+export async function jobZip(id: string): Promise<{ number: string; job: Job; zip: ReadableStream } | null> {
+  const exported = await exportJob(id);
+  return exported && { ...exported, zip: zipOf(exported.job) };
+}
+
+function zipOf(job: Job): ReadableStream<Uint8Array> {
+  const chunks: Uint8Array[] = [];
+  const zip = new Zip((error, chunk) => {
+    if (error) throw error;
+    chunks.push(chunk);
+  });
+  const parts = partsOf(zip, job);
+  return new ReadableStream({
+    // One file at a time, and the next as soon as somebody has taken it.
+    async pull(stream) {
+      while (chunks.length === 0) {
+        const { done } = await parts.next();
+        if (done) break;
+      }
+      if (chunks.length === 0) return stream.close();
+      for (const chunk of chunks.splice(0)) stream.enqueue(chunk);
+    },
+    async cancel() {
+      await parts.return();
+    },
+  });
+}
+
+/** Puts the files of a job into a zip, piece by piece. */
+async function* partsOf(zip: Zip, job: Job): AsyncGenerator<void, void> {
+  const document = new ZipDeflate(JOB_FILE, { level: 6 });
+  zip.add(document);
+  document.push(strToU8(writeJobFile(job)), true);
+  yield;
+  const ids = new Set([...(job.photos ?? []).map((one) => one.id), ...photosShown(job)]);
+  for (const id of ids) {
+    const found = await photoFile(id, 'kept');
+    if (!found) continue;
+    // A photo is packed already.
+    const entry = new ZipPassThrough(photoFileName(id));
+    zip.add(entry);
+    for await (const chunk of createReadStream(found.file) as AsyncIterable<Uint8Array>) {
+      entry.push(chunk);
+      yield;
+    }
+    entry.push(new Uint8Array(), true);
+  }
+  zip.end();
+}
+
+/**
+ * Takes a job with its photos in: all of it, or nothing and what is wrong with it.
+ * @param bytes the zip as it comes in; it is written to a file beside the database, for it may be large
+ */
+export async function takeInJobZip(bytes: AsyncIterable<Uint8Array>): Promise<{ id: string } | { faults: Fault[] }> {
+  const file = path.join(dataFolder(), `incoming-${nanoid(8)}.zip`);
+  try {
+    if (!(await isWritten(file, bytes))) return { faults: [TOO_LARGE] };
+    const read = await inWorker('takeJobZip', file, READ_MS);
+    return read.job ? { id: await createJob(read.job) } : { faults: read.faults };
+  } catch (error) {
+    if (!(error instanceof TooLong)) throw error;
+    return { faults: [{ path: '', message: 'checking the zip takes too long' }] };
+  } finally {
+    await rm(file, { force: true });
+  }
+}
+
+const TOO_LARGE: Fault = { path: '', message: `the zip is larger than ${MAX_ZIP_BYTES / 1024 / 1024} MB` };
+
+/** Writes what comes in to a file; false where it is too much. */
+async function isWritten(file: string, bytes: AsyncIterable<Uint8Array>): Promise<boolean> {
+  let size = 0;
+  const handle = await open(file, 'wx');
+  try {
+    for await (const chunk of bytes) {
+      size += chunk.length;
+      if (size > MAX_ZIP_BYTES) return false;
+      await handle.write(chunk);
+    }
+  } finally {
+    await handle.close();
+  }
+  return true;
+}

@@ -1,0 +1,61 @@
+import { createReadStream } from 'node:fs';
+import { mkdir, open, rename, rm, stat } from 'node:fs/promises';
+import path from 'node:path';
+import { nanoid } from 'nanoid';
+import { dataFolder, photosFolder } from '../base/folder';
+import type { Developed } from './develop';
+
+export const PHOTO_SIZES = ['kept', 'small'] as const;
+export type PhotoSize = (typeof PHOTO_SIZES)[number];
+
+/** What a photo that is kept here is called. */
+const ID = /^p[0-9a-f]{20}$/;
+
+const fileOf = (id: string, size: PhotoSize): string =>
+  path.join(photosFolder(dataFolder()), size === 'kept' ? `${id}.jpg` : `${id}-small.jpg`);
+
+/** Writes a photo beside the database; one that is there already stays. */
+export async function keepFiles({ photo, kept, small }: Developed): Promise<void> {
+  await mkdir(photosFolder(dataFolder()), { recursive: true });
+  await writeWhole(fileOf(photo.id, 'small'), small);
+  await writeWhole(fileOf(photo.id, 'kept'), kept);
+}
+
+const isThere = (file: string): Promise<boolean> =>
+  stat(file).then(
+    () => true,
+    () => false,
+  );
+
+/** All of a file, or none: a name stands only before what was written to its end. */
+async function writeWhole(file: string, bytes: Uint8Array): Promise<void> {
+  if (await isThere(file)) return;
+  const part = `${file}.${nanoid(6)}.part`;
+  try {
+    const handle = await open(part, 'wx');
+    try {
+      await handle.writeFile(bytes);
+      await handle.sync();
+    } finally {
+      await handle.close();
+    }
+    await rename(part, file);
+  } catch (error) {
+    await rm(part, { force: true });
+    throw error;
+  }
+}
+
+/** The file of a photo; null where it is missing. */
+export async function photoFile(id: string, size: PhotoSize): Promise<{ file: string; bytes: number } | null> {
+  if (!ID.test(id)) return null;
+  const file = fileOf(id, size);
+  const found = await stat(file).catch(() => null);
+  return found && { file, bytes: found.size };
+}
+
+/** Reads a photo; null where its file is missing. */
+export async function photoStream(id: string, size: PhotoSize) {
+  const found = await photoFile(id, size);
+  return found && { bytes: found.bytes, stream: createReadStream(found.file) };
+}
