@@ -37,10 +37,10 @@ test('a fitting from its start to its end: steps, readings against predictions, 
   await expect(tickOf(page, 'Take off spring clips')).not.toBeChecked();
 
   const film = step(page, 'anti-seize');
-  await film.getByRole('button', { name: /^Not needed, or a note/ }).click();
+  await film.getByRole('button', { name: /^Not needed, a note or a photo/ }).click();
   await type(film.getByLabel('Not needed, because'), 'coated hub');
   await type(film.getByLabel('Note', { exact: true }), 'ask again next time');
-  await film.getByRole('button', { name: /^Not needed, or a note/ }).click();
+  await film.getByRole('button', { name: /^Not needed, a note or a photo/ }).click();
   await expect(film).toContainText('Not needed: coated hub');
 
   // Read as predicted; then far off, which asks for another look, and at what.

@@ -1,13 +1,15 @@
-// Writes the past of the demo's cars into their files: what was fitted, read, torqued and found. All invented.
+// Writes the past of the demo's cars into their files: what was fitted, read, torqued, found and noted. All invented.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { correctedByMark, evaluateSetup, figurePlusMinus, partsAtMark } from '#core/evaluate';
 import { pullOrder, type Corner, type FittedCorner, type Fitting, type Mark, type MeasuredFigure } from '#core/fitting';
-import type { Job } from '#core/job';
+import { photosShown, type Job } from '#core/job';
+import type { Note } from '#core/note';
 import type { Obstacle } from '#core/sweep';
 import { beginFitting, stepsOfFitting, tighteningsOf, type FittingStep } from '#core/sheet';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { writeJobFile } from '#formats/job';
 import { roundTo } from '#core/units';
+import { makeDemoPhotos } from './demoPhotos';
 
 /** What happened at one fitting of the demo. */
 interface Past {
@@ -219,10 +221,64 @@ const withBumper = (job: Job, gap: NonNullable<Obstacle['gap']>): Job => {
   return { ...job, vehicle: { ...job.vehicle, front: { ...front, obstacles } } };
 };
 
+/** What was written down beside the work, and what it shows. */
+const NOTES: Readonly<Record<string, readonly (Omit<Note, 'photos'> & { shows?: string[] })[]>> = {
+  'brindle-kite': [
+    {
+      id: 'n1',
+      at: '2026-02-03T09:05:00.000Z',
+      by: 'MR',
+      text: 'Liner clip behind this wheel is missing: the liner hangs 4 mm lower. New clip before the fitting.',
+      about: { station: 'room', corner: 'frontRight' },
+    },
+    {
+      id: 'n2',
+      at: '2026-02-18T09:10:00.000Z',
+      by: 'MR',
+      text: 'Hub faces cleaned to bare metal. No 0.05 mm feeler goes under the spacer, all round.',
+      about: { station: 'fit-up', corner: 'frontRight', fitting: 'f2', step: 'spacer-flush-hub' },
+      shows: ['spacer-on-hub.jpg'],
+    },
+    {
+      id: 'n3',
+      at: '2026-02-18T12:05:00.000Z',
+      by: 'MR',
+      about: { station: 'fit-up', corner: 'frontRight', fitting: 'f2' },
+      shows: ['level-and-rule.jpg'],
+    },
+  ],
+  'velder-two': [
+    {
+      id: 'n1',
+      at: '2026-03-05T12:50:00.000Z',
+      by: 'JT',
+      text: 'Paint across bolts and wheel, so that a turn shows at the retorque.',
+      about: { station: 'fit-up', corner: 'frontLeft', fitting: 'f1' },
+      shows: ['painted-bolts.jpg'],
+    },
+  ],
+};
+/** Who shows the mark of the demo. */
+const MARKED = 'orrin-haul';
+
+const made = await makeDemoPhotos();
+const idOf = (name: string): string => made.get(name)!.id;
+
+/** A job with its notes, and the photos that they and its mark show. */
+function withNotes(job: Job, name: string): Job {
+  const notes = (NOTES[name] ?? []).map(({ shows = [], ...note }) => ({
+    ...note,
+    ...(shows.length > 0 ? { photos: shows.map(idOf) } : {}),
+  }));
+  const noted: Job = { ...job, ...(notes.length > 0 ? { notes } : {}) };
+  const photos = photosShown(noted).map((id) => [...made.values()].find((one) => one.id === id)!);
+  return { ...noted, ...(photos.length > 0 ? { photos } : {}) };
+}
+
 for (const [name, pasts] of Object.entries(PASTS)) {
   const file = `demo/${name}.scoval.json`;
-  const { fittings: _, ...read } = JSON.parse(readFileSync(file, 'utf8')) as Job;
-  let job: Job = name === 'orrin-haul' ? withBumper(read, BUMPER_GAP) : read;
+  const { fittings: _, notes: __, photos: ___, ...read } = JSON.parse(readFileSync(file, 'utf8')) as Job;
+  let job: Job = name === MARKED ? withBumper(read, BUMPER_GAP) : read;
   const fittings: Fitting[] = [];
   for (const past of pasts) {
     fittings.push(wentOn(job, `f${fittings.length + 1}`, past));
@@ -240,6 +296,7 @@ for (const [name, pasts] of Object.entries(PASTS)) {
     });
     job = withBumper(job, correctedByMark(at, BUMPER_MARK, part).gap!);
   }
-  writeFileSync(file, writeJobFile({ ...job, fittings }));
+  if (name === MARKED) fittings[0]!.corners.frontRight!.marks![0]!.photo = idOf('shoulder-mark.jpg');
+  writeFileSync(file, writeJobFile(withNotes({ ...job, fittings }, name)));
   console.log(`${file}: ${fittings.length}`);
 }

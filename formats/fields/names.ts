@@ -27,6 +27,7 @@ function fittingPlace([, id, first, corner, what = first, ...more]: readonly str
  */
 export function placeName(path: readonly string[]): string {
   if (path[0] === 'fittings') return fittingPlace(path);
+  if (path[0] === 'notes' || path[0] === 'photos') return fieldAt([path[0]])!.name;
   const name = fieldAt(path)?.name ?? path.at(-1)!;
   const owner = path[0] === 'setups' && path.length > 2 ? [`setup ${path[1]}`] : [];
   const axle = path.slice(0, -1).filter((key) => key === 'front' || key === 'rear');

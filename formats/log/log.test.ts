@@ -83,6 +83,46 @@ test('a change tells of setups and brief; readings and fittings tell of themselv
   ]);
 });
 
+test('a note says itself and leads to where it was written; photos alone are counted', () => {
+  const job = {
+    ...haul,
+    notes: [
+      { id: 'n1', at: '2026-03-01T10:00:00Z', by: 'JT', photos: ['a', 'b'] },
+      {
+        id: 'n2',
+        at: '2026-03-01T09:00:00Z',
+        text: 'Clip is loose',
+        photos: ['a'],
+        about: { station: 'sweep' as const, corner: 'rearLeft' as const, setup: 'b' },
+      },
+      {
+        id: 'n3',
+        at: '2026-03-01T08:00:00Z',
+        text: 'Ask twice',
+        about: { station: 'hub' as const, axle: 'rear' as const },
+      },
+    ],
+  };
+  const [photos, clip, ask] = logOf({ job, readings: [], changes: [] }, words);
+  expect(photos).toMatchObject({ kind: 'note', text: '2 photos', by: 'JT', corner: null, place: { station: 'log' } });
+  expect(clip).toMatchObject({
+    text: 'Clip is loose (1 photo)',
+    corner: 'rearLeft',
+    axle: 'rear',
+    place: { station: 'sweep', axle: 'rear', side: 'left', setup: 'b' },
+    note: 'n2',
+    photos: ['a'],
+  });
+  expect(ask).toMatchObject({ text: 'Ask twice', corner: null, axle: 'rear', place: { station: 'hub', axle: 'rear' } });
+  const change = {
+    at: '2026-03-01T10:00:00Z',
+    kind: 'edit' as const,
+    label: 'l',
+    edits: [{ op: 'add' as const, path: ['notes'], value: job.notes[0] }],
+  };
+  expect(logOf({ job: { ...example(), notes: [] }, readings: [], changes: [change] }, words)).toEqual([]);
+});
+
 test('the latest comes first, whatever the order in which it was kept', () => {
   const log = logOf(
     { job: kite, readings: kite.vehicle.front!.readings!.map((one) => ({ ...one, corner: 'front' })), changes: [] },

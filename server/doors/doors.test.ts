@@ -125,6 +125,42 @@ describe('what may be asked, and from where', () => {
       200,
     ],
     [
+      'a photo',
+      {
+        method: 'POST',
+        path: '/photos',
+        headers: { 'Content-Type': 'multipart/form-data; boundary=x', 'Sec-Fetch-Site': 'same-origin' },
+      },
+      200,
+    ],
+    [
+      'a photo from another site',
+      {
+        method: 'POST',
+        path: '/photos',
+        headers: { 'Content-Type': 'multipart/form-data; boundary=x', 'Sec-Fetch-Site': 'cross-site' },
+      },
+      403,
+    ],
+    [
+      'a job with its photos',
+      {
+        method: 'POST',
+        path: '/job-zips',
+        headers: { 'Content-Type': 'application/zip', 'Sec-Fetch-Site': 'same-origin' },
+      },
+      200,
+    ],
+    [
+      'a zip where none is taken',
+      {
+        method: 'POST',
+        path: '/photos',
+        headers: { 'Content-Type': 'application/zip', 'Sec-Fetch-Site': 'same-origin' },
+      },
+      415,
+    ],
+    [
       'a file for anything else',
       {
         method: 'POST',

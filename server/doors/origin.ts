@@ -4,8 +4,11 @@ import type { RequestHandler } from 'express';
 const READS = ['GET', 'HEAD', 'OPTIONS'];
 const METHODS = [...READS, 'POST'];
 
-/** Where a file may come as a form. */
-const TAKES_FORMS = /^\/((_root|shelf|archive)(\.data)?)?$/;
+/** What may be sent besides JSON, and where: a file in a form, a zip as it is. */
+const ALSO_TAKEN: Readonly<Record<string, RegExp>> = {
+  'multipart/form-data': /^\/((_root|shelf|archive|photos)(\.data)?)?$/,
+  'application/zip': /^\/job-zips$/,
+};
 
 /** Whether a call comes from a page of this very address, or from no page at all. */
 function isSameOrigin({ host, origin, 'sec-fetch-site': site }: IncomingHttpHeaders): boolean {
@@ -24,8 +27,8 @@ const mayRead = ({ 'sec-fetch-site': site, 'sec-fetch-mode': mode, 'sec-fetch-de
   site === undefined || site === 'same-origin' || site === 'none' || (mode === 'navigate' && dest === 'document');
 
 /**
- * What may be asked, and from where: pages of this address alone change anything, and only as JSON, or as a form where
- * a file is taken. Else 405, 403 and 415.
+ * What may be asked, and from where: pages of this address alone change anything, and only as JSON, or as a file where
+ * one is taken. Else 405, 403 and 415.
  */
 export const originDoor: RequestHandler = (request, response, next) => {
   const refuse = (status: number, words: string) => void response.status(status).type('text').send(`${words}\n`);
@@ -37,6 +40,6 @@ export const originDoor: RequestHandler = (request, response, next) => {
     return mayRead(request.headers) ? next() : refuse(403, 'Pages of other sites cannot read this.');
   if (!isSameOrigin(request.headers)) return refuse(403, 'Only Scoval’s own pages can change anything.');
   const type = (request.headers['content-type'] ?? '').split(';')[0]!.trim().toLowerCase();
-  const taken = type === 'application/json' || (type === 'multipart/form-data' && TAKES_FORMS.test(request.path));
-  return taken ? next() : refuse(415, 'Only JSON is accepted here.');
+  const isTaken = type === 'application/json' || (ALSO_TAKEN[type]?.test(request.path) ?? false);
+  return isTaken ? next() : refuse(415, 'Only JSON is accepted here.');
 };

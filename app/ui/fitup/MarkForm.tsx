@@ -6,7 +6,6 @@ import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
 import { DeleteOutlined } from '../parts/icons';
 import { SURFACE_NAMES } from '#formats/fields';
-import { MarkPhoto } from './MarkPhoto';
 import type { MarkDraft, Marks } from './useMarks';
 import './fitup.css';
 
@@ -40,7 +39,6 @@ export function MarkForm({ name, mark, marks }: { name: string; mark: MarkDraft;
           </Button>
         )}
       </div>
-      {kept && <MarkPhoto key={kept.id} mark={kept} place={marks.placeOf(kept)} />}
       {!kept && <p className="soft">Kept as soon as it says where: surface and clock position.</p>}
     </form>
   );

@@ -8,6 +8,8 @@ import { capital } from '#core/text';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { SURFACE_NAMES } from '#formats/fields';
+import { Photos } from '../notes/Photos';
+import { MarkPhoto } from './MarkPhoto';
 import type { Marks } from './useMarks';
 import './fitup.css';
 
@@ -27,6 +29,10 @@ export function MarkList({ marks, isClosed }: { marks: Marks; isClosed: boolean 
                 <span className="figure">{formatNumber(mark.clockDeg, 0, true)}°</span>
                 <small>{poseWords(readingPose(mark), wordsIn(lengths.units), marks.restMm)}</small>
               </button>
+              <Photos ids={mark.photo ? [mark.photo] : []} />
+              {mark.id === marks.chosen && !isClosed && (
+                <MarkPhoto key={`photo ${mark.id}`} mark={mark} place={marks.placeOf(mark)} />
+              )}
               {mark.id === marks.chosen && <Nearest key={mark.id} {...{ mark, marks, isClosed }} />}
             </li>
           );

@@ -4,8 +4,8 @@ import type { Photo } from '#core/note';
 import { useDocument } from '../../job/DocumentContext';
 import { photoOfMark } from '../notes/noteEdits';
 import { PhotoPicker } from '../notes/PhotoPicker';
-import { Photos } from '../notes/Photos';
 import { useUploads } from '../notes/useUploads';
+import './fitup.css';
 
 interface MarkPhotoProps {
   mark: Mark;
@@ -13,14 +13,13 @@ interface MarkPhotoProps {
   place: readonly string[];
 }
 
-/** The photo of a mark: one, taken anew or taken away. */
+/** Gives a mark a photo, another one, or none. */
 export function MarkPhoto({ mark, place }: MarkPhotoProps) {
   const { job, edit } = useDocument();
   const put = (photo: Photo | null) => edit(...photoOfMark(job, place, photo));
   const uploads = useUploads(put);
   return (
     <div className="mark-photo">
-      <Photos ids={mark.photo ? [mark.photo] : []} />
       <PhotoPicker uploads={uploads} multiple={false}>
         {mark.photo ? 'Another photo' : 'Add a photo'}
       </PhotoPicker>

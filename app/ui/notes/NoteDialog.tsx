@@ -1,6 +1,6 @@
 import { Button, Input } from 'antd';
 import { nanoid } from 'nanoid';
-import { useContext, useId, useState } from 'react';
+import { useContext, useId, useRef, useState, type ComponentRef } from 'react';
 import type { Note, NotePlace } from '#core/note';
 import { useDocument } from '../../job/DocumentContext';
 import { usePreferences } from '../../preferences/PreferencesContext';
@@ -35,6 +35,7 @@ export function NoteDialog({ note, about, uploads, close }: NoteDialogProps) {
   const [isOfPlace, setOfPlace] = useState(about !== null);
   const [fault, setFault] = useState<string | null>(null);
   const names = useId();
+  const field = useRef<ComponentRef<typeof Input.TextArea>>(null);
   const type = (next: string) => {
     setText(next);
     setFault(null);
@@ -55,7 +56,10 @@ export function NoteDialog({ note, about, uploads, close }: NoteDialogProps) {
   const save = () => {
     const words = text.trim();
     if (uploads.isSending) return setFault('A photo is still being sent.');
-    if (words === '' && photos.length === 0) return setFault('Write something, or add a photo.');
+    if (words === '' && photos.length === 0) {
+      field.current?.focus();
+      return setFault('Write something, or add a photo.');
+    }
     const written: Note = {
       id: note?.id ?? `n${nanoid(10)}`,
       at: note?.at ?? new Date().toISOString(),
@@ -118,6 +122,7 @@ export function NoteDialog({ note, about, uploads, close }: NoteDialogProps) {
             Note
           </label>
           <Input.TextArea
+            ref={field}
             id={`${names}-text`}
             autoSize={{ minRows: 3, maxRows: 12 }}
             maxLength={4000}
