@@ -5,7 +5,8 @@ import { clean, demoJob, demoJobFitted, expect, openDemo, putOnBench, saved, swe
 /** A photo as a phone hands it over: stored lying, with the place it was taken at. */
 const fromPhone = (color: string) =>
   sharp({ create: { width: 400, height: 300, channels: 3, background: color } })
-    .withExif({ IFD0: { Orientation: '6' }, IFD3: { GPSLatitude: '51/1 30/1 0/1' } })
+    .withExif({ IFD3: { GPSLatitude: '51/1 30/1 0/1' } })
+    .withMetadata({ orientation: 6 })
     .jpeg()
     .toBuffer();
 const file = (name: string, buffer: Buffer, mimeType = 'image/jpeg') => ({ name, mimeType, buffer });
