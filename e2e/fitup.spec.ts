@@ -1,7 +1,23 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import type { Page } from '@playwright/test';
 import type { Fitting } from '#core/fitting';
 import type { Job } from '#core/job';
-import { clean, demoJob, expect, openDemo, putOnBench, refuseNonsense, saved, swept, test, type } from './bench';
+import {
+  clean,
+  demoJob,
+  expect,
+  openDemo,
+  ledgerRow,
+  putOnBench,
+  refuseNonsense,
+  saved,
+  swept,
+  test,
+  type,
+} from './bench';
+import { addressOf, start as startServer } from './ownServer';
 
 /** Starts a fitting of setup B on a car that nothing was fitted to. */
 async function start(page: Page, title: string, kind: 'Final' | 'Mock-up' = 'Final'): Promise<string> {
@@ -277,4 +293,32 @@ test('how far off we were: every reading of finished fittings, by family, and th
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/fit-up\?fitting=f\d/);
   await expect(page.getByRole('heading', { name: 'Fit-up' })).toBeVisible();
+});
+
+test('the ± follow the shop’s own error where it is asked for, and say so in their working', async ({ page }) => {
+  const folder = mkdtempSync(path.join(tmpdir(), 'scoval-server-'));
+  const own = await startServer(folder);
+  const from = addressOf(own.log);
+  await page.goto(`${from}/`);
+  await page.getByRole('button', { name: 'Add the demo cars' }).click();
+  await page.getByRole('row', { name: /Brindle Kite/ }).waitFor();
+  await page.goto(`${from}/how-far-off`);
+  const column = page.getByRole('columnheader', { name: '± in use' });
+  await expect(column).toBeHidden();
+  await page.getByRole('checkbox', { name: 'The ± of predictions follow this' }).click();
+  await expect(column).toBeVisible();
+  await expect(page.getByRole('row', { name: /Poke/ })).toContainText(/× \d\.\d\d, from \d fittings/);
+  await clean(page);
+  await page.goto(`${from}/`);
+  await page.getByRole('link', { name: /Brindle Kite/ }).click();
+  await saved(page);
+  await page.keyboard.press('6');
+  await ledgerRow(page, 'fender').getByRole('button').first().click();
+  await expect(ledgerRow(page, 'fender')).toContainText(/× \d\.\d\d by the shop’s own error in \d finished fittings/);
+  await page.goto(`${from}/how-far-off`);
+  await page.getByRole('checkbox', { name: 'The ± of predictions follow this' }).click();
+  await expect(column).toBeHidden();
+  own.child.kill('SIGTERM');
+  expect(await own.ended).toBe(0);
+  rmSync(folder, { recursive: true });
 });

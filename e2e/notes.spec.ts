@@ -49,7 +49,7 @@ test('a note with a photo from any station: one key, one field; in the log, larg
   await expect(line).toContainText('Front left');
   await line.getByRole('button', { name: 'Photo IMG_1.jpg' }).click();
   const large = page.getByRole('dialog', { name: 'IMG_1.jpg' });
-  await expect(large.getByRole('img')).toHaveJSProperty('naturalWidth', 300);
+  await expect(large.getByRole('img', { name: 'Photo IMG_1.jpg' })).toHaveJSProperty('naturalWidth', 300);
   await page.keyboard.press('Escape');
   await line.getByRole('button', { name: 'Change the note' }).click();
   const change = page.getByRole('dialog', { name: 'Change the note' });
@@ -69,7 +69,7 @@ test.describe('where something is missing', () => {
   test('what is no photo is refused in words, and the rest of the note stays', async ({ page }) => {
     const place = await putOnBench(page, demoJob('velder-two'), 'refused photos');
     await page.goto(`${place}/hub`);
-  await saved(page);
+    await saved(page);
     await page.keyboard.press('o');
     const dialog = page.getByRole('dialog', { name: 'Note' });
     const choose = dialog.getByLabel('Photos', { exact: true });

@@ -71,7 +71,7 @@ const SHOTS: Shot[] = [
   },
   { file: 'compare', car: 'Brindle Kite', station: 'compare' },
   { file: 'fit-up', car: 'Pallas Tender', station: 'fit-up' },
-  { file: 'log', car: 'Orrin Haul', station: 'log' },
+  { file: 'log', car: 'Brindle Kite', station: 'log?kind=note' },
   { file: 'how-far-off', car: null, station: 'how-far-off' },
 ];
 

@@ -11,6 +11,7 @@ import { saveEdits } from '#server/edits';
 import { createJob, exportJob, openJob } from '#server/jobs';
 import { jobZip, takeInJobZip } from '#server/jobZip';
 import { keepPhoto } from '#server/keepPhoto';
+import { copyPhotos } from '#server/photos/files';
 import { freshDatabase } from '#support/freshDatabase';
 import { demoJobFitted, example } from '#support/jobs';
 
@@ -197,4 +198,13 @@ test('where photos cannot be written: words, and nothing half', async () => {
   expect(await keepPhoto(await picture('olive'), '')).toEqual({
     fault: 'is not saved: the data folder is not a folder',
   });
+});
+
+test('photos are copied into another folder once', async () => {
+  const { id, photos } = await noted();
+  expect(await openJob(id)).not.toBeNull();
+  const target = path.join(dataFolder(), 'elsewhere');
+  expect(await copyPhotos(target)).toBe(4);
+  expect(await copyPhotos(target)).toBe(0);
+  expect(readdirSync(target)).toHaveLength(2 * photos.length);
 });

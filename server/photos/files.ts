@@ -1,5 +1,5 @@
 import { createReadStream } from 'node:fs';
-import { mkdir, open, rename, rm, stat } from 'node:fs/promises';
+import { copyFile, mkdir, open, readdir, rename, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { nanoid } from 'nanoid';
 import { dataFolder, photosFolder } from '../base/folder';
@@ -58,4 +58,25 @@ export async function photoFile(id: string, size: PhotoSize): Promise<{ file: st
 export async function photoStream(id: string, size: PhotoSize) {
   const found = await photoFile(id, size);
   return found && { bytes: found.bytes, stream: createReadStream(found.file) };
+}
+
+/**
+ * Copies the photos to another folder that are not there yet: what a photo is called says what is in it, so one that is
+ * there is the same.
+ * @returns how many were copied
+ */
+export async function copyPhotos(target: string): Promise<number> {
+  const from = photosFolder(dataFolder());
+  const names = (await readdir(from).catch(() => [])).filter((name) => name.endsWith('.jpg'));
+  if (names.length === 0) return 0;
+  await mkdir(target, { recursive: true });
+  let copied = 0;
+  for (const name of names) {
+    const file = path.join(target, name);
+    if (await isThere(file)) continue;
+    await copyFile(path.join(from, name), `${file}.part`);
+    await rename(`${file}.part`, file);
+    copied += 1;
+  }
+  return copied;
 }

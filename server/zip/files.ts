@@ -4,7 +4,7 @@ import type { Entry, ZipFile } from 'yauzl';
 import type { PackedFile } from '#formats/jobZip';
 
 /** What stands in a zip that is not taken, in words. */
-export class ZipFault extends Error {}
+class ZipFault extends Error {}
 
 /**
  * The files of a zip, one after the other. What it says of itself is not trusted: sizes are counted while a file is

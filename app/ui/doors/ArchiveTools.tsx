@@ -28,7 +28,7 @@ export function ArchiveTools() {
       <h2>Everything as one file</h2>
       <p className="soft">
         All jobs with their numbers, readings and undo, the shelf and the shop defaults: to move to another machine, or
-        to keep.
+        to keep. Photos are not in it: copy the folder <code>photos</code> of the data folder too.
       </p>
       <div className="archive-tools">
         <Button icon={<DownloadOutlined />} href="/archive" download>

@@ -52,7 +52,9 @@ export function Backups({ copies, daily, kept }: BackupsProps) {
           ))}
         </ul>
       )}
-      <p className="caution-note">A backup on the same disk is lost with the disk: keep one elsewhere too.</p>
+      <p className="caution-note">
+        A backup on the same disk is lost with the disk: keep one elsewhere too, and the folder photos beside it.
+      </p>
     </section>
   );
 }
