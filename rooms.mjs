@@ -46,7 +46,10 @@ export const FLOORS = [
     'core/window': 'which offsets a part keeps out',
   },
   { 'core/job': 'a job as its file keeps it, made of the records of the rooms; edits; the terms it is judged by' },
-  { 'core/shelf': 'what the shop keeps, and what of it goes on a car' },
+  {
+    'core/shelf': 'what the shop keeps, and what of it goes on a car',
+    'core/cost': 'what a setup costs, line by line, in whole coins',
+  },
   { 'core/evaluate': 'from readings to verdicts: figures and checks by matter, every check in CHECKS' },
   {
     'core/advice': 'remedies, window, sizes, makes, options for another pattern, measuring plan, sensitivity',

@@ -47,6 +47,7 @@ export const VIEWS = [
   'setups?view=hardware',
   'setups?view=tire',
   'setups?view=car',
+  'setups?view=cost',
   'compare',
   'sweep',
   'sweep?beside=remedies',

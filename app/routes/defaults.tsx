@@ -158,11 +158,17 @@ export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
                     'spacerEach',
                     'liftKitAxle',
                     'alignment',
+                    'mountBalanceEach',
+                    'sensorEach',
+                    'ringEach',
                     'adapterEach',
                     'fastenerSetAxle',
                     'redrillWheelEach',
                     'redrillHubEach',
                     'hubSwapEach',
+                    'disposalEach',
+                    'shipping',
+                    'taxPct',
                   ]}
                 />
               </section>

@@ -1,4 +1,5 @@
 import { AXLES, presentAsSetupAxle, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
+import { costOf } from '#core/cost';
 import { wordsIn, type UnitChoice } from '#core/units';
 import { RULES_VERSION, worstVerdict } from '#core/verdict';
 import { sensorReport, spareReport, speedometerReport, type ByAxle } from './car';
@@ -79,6 +80,7 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
         : front.bodyHeightChangeMm - rear.bodyHeightChangeMm,
     checks,
     verdict: worstVerdict([front.verdict, rear.verdict, ...checks.map(({ verdict }) => verdict)]),
+    cost: costOf({ job, setup, words }),
   };
 }
 

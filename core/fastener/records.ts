@@ -1,5 +1,5 @@
 import type { StackKind } from '#core/stack';
-import type { Measured } from '#core/units';
+import type { Measured, Priced } from '#core/units';
 import type { Seat } from './seats';
 
 /** A hub carries studs, or takes bolts. */
@@ -24,7 +24,7 @@ export interface Fastener {
 }
 
 /** Nuts, bolts or studs that come with a setup. */
-export type SetupFastener = Pick<Fastener, 'thread' | 'lengthMm' | 'seat' | 'nut' | 'nutDepthMm'>;
+export type SetupFastener = Pick<Fastener, 'thread' | 'lengthMm' | 'seat' | 'nut' | 'nutDepthMm'> & Priced;
 
 /**
  * What a fastener meets of a wheel: lug hole and seat diameters, the pad it clamps, and the pockets beside it. Lengths

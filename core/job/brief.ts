@@ -55,6 +55,12 @@ export interface Prices {
   spacerEach?: Measured;
   liftKitAxle?: Measured;
   alignment?: Measured;
+  ringEach?: Measured;
+  sensorEach?: Measured;
+  mountBalanceEach?: Measured;
+  disposalEach?: Measured;
+  shipping?: Measured;
+  taxPct?: Measured;
 }
 
 /** The shop's own limits, rules and prices; what is left out is Scoval's default. */

@@ -24,6 +24,17 @@ export interface Setup {
   speedometerSet?: boolean | undefined;
   spare?: SpareChoice | undefined;
   sensors?: SensorChoice | undefined;
+  /** Work and parts that nothing else of the setup asks for. */
+  extras?: Extra[] | undefined;
+}
+
+/** Work or a part by itself: so many at a price, or the time that it takes. */
+export interface Extra {
+  id: string;
+  label: string;
+  count?: Measured;
+  priceEach?: Measured;
+  minutes?: Measured;
 }
 
 /** What of a setup goes on one axle. */

@@ -2,14 +2,14 @@ import type { InnerFace } from '#core/brake';
 import type { CenteredWheel } from '#core/centering';
 import type { FastenedWheel } from '#core/fastener';
 import type { SensorSeat } from '#core/sensor';
-import type { Measured } from '#core/units';
+import type { Measured, Priced } from '#core/units';
 import type { WheelPlace } from '#core/wheel';
 
 /**
  * A wheel: its rim and place on the axle, its pattern, and what bore, lug seats, sensors and brake meet of it. Lengths
  * mm.
  */
-export interface Wheel extends WheelPlace, CenteredWheel, FastenedWheel, SensorSeat {
+export interface Wheel extends WheelPlace, CenteredWheel, FastenedWheel, SensorSeat, Priced {
   rimDiameterIn?: Measured;
   lugCount?: Measured;
   boltCircleMm?: Measured;

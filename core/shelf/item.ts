@@ -2,6 +2,7 @@ import type { Tire } from '#core/tire';
 import type { Seat } from '#core/fastener';
 import type { AxialPoint, Caliper } from '#core/brake';
 import type { StackPart, Wheel } from '#core/job';
+import type { Priced } from '#core/units';
 
 export type ShelfKind = 'spacer' | 'adapter' | 'ring' | 'fastener' | 'wheel' | 'tire' | 'caliper';
 export const SHELF_KINDS: readonly ShelfKind[] = ['spacer', 'adapter', 'ring', 'fastener', 'wheel', 'tire', 'caliper'];
@@ -129,11 +130,14 @@ const TIRE_KEYS = [
 const picked = (item: ShelfItem, keys: readonly (keyof ShelfItem)[]): Record<string, unknown> =>
   Object.fromEntries(keys.filter((key) => item[key] != null).map((key) => [key, item[key]]));
 
+/** What an item costs goes along with it, as it was when it was taken. */
+const priced = ({ priceEach }: ShelfItem): Priced => (priceEach == null ? {} : { priceEach, priceFrom: 'shelf' });
+
 /** What an item is called: its maker and its name. */
 export const itemName = ({ maker, name }: ShelfItem): string => (maker ? `${maker} ${name}` : name);
 
 /** A wheel of the shelf as a setup carries it. */
-export const wheelFromShelf = (item: ShelfItem): Wheel => picked(item, WHEEL_KEYS);
+export const wheelFromShelf = (item: ShelfItem): Wheel => ({ ...picked(item, WHEEL_KEYS), ...priced(item) });
 
 /** A brake of the shelf as a car carries it. */
 export const caliperFromShelf = (item: ShelfItem): Caliper => ({
@@ -143,11 +147,16 @@ export const caliperFromShelf = (item: ShelfItem): Caliper => ({
 });
 
 /** A tire of the shelf as a setup carries it, by its make. */
-export const tireFromShelf = (item: ShelfItem): Tire => ({ label: itemName(item), ...picked(item, TIRE_KEYS) });
+export const tireFromShelf = (item: ShelfItem): Tire => ({
+  label: itemName(item),
+  ...picked(item, TIRE_KEYS),
+  ...priced(item),
+});
 
 /** A spacer, adapter or ring of the shelf as a stack carries it. */
 export const pieceFromShelf = (item: ShelfItem): StackPart => ({
   kind: item.kind === 'ring' ? 'ring' : item.kind === 'adapter' ? 'bolt-on' : 'slip-on',
   label: itemName(item),
   ...picked(item, PIECE_KEYS),
+  ...priced(item),
 });

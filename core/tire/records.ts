@@ -1,7 +1,7 @@
-import type { Measured } from '#core/units';
+import type { Measured, Priced } from '#core/units';
 
 /** A tire as it was read off its sidewall, its maker's table, or with a tape. Lengths mm. */
-export interface Tire {
+export interface Tire extends Priced {
   size?: string | undefined;
   /** Make and model. */
   label?: string | undefined;

@@ -1,3 +1,4 @@
+export * from './priced';
 export * from './constants';
 export * from './readNumber';
 export * from './readLength';

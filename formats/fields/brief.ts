@@ -75,6 +75,12 @@ const PRICES = {
   spacerEach: figure('price of a spacer', 'price'),
   liftKitAxle: figure('price of a lift kit', 'price'),
   alignment: figure('price of an alignment', 'price'),
+  ringEach: figure('price of a hub ring', 'price'),
+  sensorEach: figure('price of a pressure sensor', 'price'),
+  mountBalanceEach: figure('price of mounting and balancing a wheel', 'price'),
+  disposalEach: figure('price of disposing of a tire', 'price'),
+  shipping: figure('shipping', 'price'),
+  taxPct: figure('tax', 'taxPct'),
 } as const satisfies FieldsOf<NonNullable<Brief['prices']>>;
 
 const FIT_UP = {

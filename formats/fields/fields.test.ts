@@ -36,6 +36,7 @@ type Elsewhere =
  * list's entry.
  */
 const PLACES: Record<Exclude<RangeName, Elsewhere>, string> = {
+  taxPct: 'house/prices/taxPct',
   errorScale: 'house/ownError/poke/scale',
   errorMm: 'house/ownError/poke/biasMm',
   fittings: 'house/ownError/poke/fittings',

@@ -4,6 +4,7 @@ import { SETUP_NAME_LENGTH, SPARE_CHOICES, type Setup, type SetupAxle, type Susp
 import { SENSOR_BODIES, SENSORS_FROM, type SensorChoice } from '#core/sensor';
 import { SUSPENSION_CHANGE_KINDS } from '#core/suspension';
 import { choice, figure, flag, group, list, text, written, type FieldsOf } from './field';
+import { PRICED } from './priced';
 import { TIRE } from './tire';
 import { WHEEL } from './wheel';
 
@@ -14,6 +15,7 @@ const SETUP_FASTENER = {
   seat: choice('seat', SEATS),
   nut: choice('form of the nuts', NUT_FORMS),
   nutDepthMm: figure('thread depth of the nuts', 'threadDepthMm'),
+  ...PRICED,
 } as const satisfies FieldsOf<SetupFastener>;
 
 /** What a dry fit showed, face by face. */
@@ -58,4 +60,5 @@ export const SETUP = {
   speedometerSet: flag('speedometer recalibrated'),
   spare: choice('spare', SPARE_CHOICES),
   sensors: group('tire-pressure sensors', SENSORS),
+  extras: list('work and parts besides'),
 } as const satisfies FieldsOf<Omit<Setup, 'id'>>;

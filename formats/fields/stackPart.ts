@@ -3,6 +3,7 @@ import { readThread, SEATS } from '#core/fastener';
 import type { StackPart } from '#core/job';
 import { STACK_KINDS } from '#core/stack';
 import { choice, figure, text, written, type FieldsOf } from './field';
+import { PRICED } from './priced';
 
 /** A piece of the stack. */
 export const STACK_PART = {
@@ -25,4 +26,5 @@ export const STACK_PART = {
   torqueNm: figure('torque', 'torqueNm'),
   outerMm: figure('outer diameter', 'ringMm'),
   innerMm: figure('inner diameter', 'ringMm'),
+  ...PRICED,
 } as const satisfies FieldsOf<StackPart>;

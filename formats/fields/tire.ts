@@ -1,6 +1,7 @@
 import { readLoadRange, readSpeedRating } from '#core/load';
 import { readTireSize, type Tire } from '#core/tire';
 import { figure, flag, reading, text, written, type FieldsOf } from './field';
+import { PRICED } from './priced';
 
 /** A tire. */
 export const TIRE = {
@@ -50,4 +51,5 @@ export const TIRE = {
   loadRange: written('load range', readLoadRange, { capitals: true }),
   minDualSpacingMm: figure('least dual spacing', 'minDualSpacingMm'),
   massKg: figure('weight', 'massKg'),
+  ...PRICED,
 } as const satisfies FieldsOf<Tire>;

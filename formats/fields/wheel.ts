@@ -5,6 +5,7 @@ import type { Wheel } from '#core/job';
 import { SENSOR_SEATS } from '#core/sensor';
 import { BACKSPACING_CONVENTIONS } from '#core/wheel';
 import { choice, figure, group, list, reading, type FieldsOf } from './field';
+import { PRICED } from './priced';
 
 /** The inside of a wheel, as a brake sees it. */
 const INNER_FACE = {
@@ -70,4 +71,5 @@ export const WHEEL = {
   sensorBody: choice('drilling for a sensor', SENSOR_SEATS),
   valveHoleMm: figure('valve hole', 'valveHoleMm'),
   innerFace: group('inner face', INNER_FACE),
+  ...PRICED,
 } as const satisfies FieldsOf<Wheel>;

@@ -3,7 +3,7 @@ import { DomainError } from '#core/errors';
 import { boreFault, type Hub } from '#core/hub';
 import type { Wheel } from '#core/job';
 import { SETUP, SETUP_AXLE, STACK_PART, WHEEL } from '#formats/fields';
-import { id, readable } from '#formats/rules';
+import { filled, id, number, ranged, readable } from '#formats/rules';
 import { innerFace } from '#formats/shapes';
 import { objectOf } from './schemaOf';
 
@@ -24,4 +24,19 @@ export const wheel = objectOf(WHEEL, { innerFace })
 const setupAxle = objectOf(SETUP_AXLE, { wheel, stack: Joi.array().items(objectOf(STACK_PART)).max(12) });
 
 /** A setup as it stands in a job. */
-export const setupSchema = objectOf(SETUP, { front: setupAxle, rear: setupAxle }).keys({ id });
+export const setupSchema = objectOf(SETUP, {
+  front: setupAxle,
+  rear: setupAxle,
+  extras: Joi.array()
+    .items(
+      Joi.object({
+        id,
+        label: filled(120).required(),
+        count: number(0, 1000),
+        priceEach: ranged('price'),
+        minutes: number(0, 10_000),
+      }),
+    )
+    .unique('id')
+    .max(50),
+}).keys({ id });

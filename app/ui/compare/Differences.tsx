@@ -1,10 +1,13 @@
-import { limitedBy, usedShare, verdictWord } from '#core/evaluate';
+import { Link } from 'react-router';
+import { limitedBy, usedShare, verdictWord, type SetupReport } from '#core/evaluate';
 import { AXLES, type AxleName, type Setup } from '#core/job';
 import { formatNumber, offsetFigure } from '#core/units';
 import { WORST_FIRST } from '#core/verdict';
+import { useSelection } from '../../job/SelectionContext';
 import { useIsStale } from '../../job/SweepsContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { checkName, marginText } from '../checkWords';
+import { costText } from '../cost/costWords';
 import type { Rung } from '../ladder/Ladder';
 import { figureColumn } from '../parts/figureColumn';
 import { Ring } from '../parts/Ring';
@@ -42,6 +45,7 @@ export function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: Axl
       (value) => formatNumber(value, 1, true),
     ),
     useHeldColumn(),
+    COST,
   ];
   return (
     <CompareTable
@@ -50,6 +54,25 @@ export function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: Axl
       rows={rungs.map(({ setup, report }) => rowOf(setup, report, axle))}
       columns={columns}
     />
+  );
+}
+
+/** What each setup costs, sorted by it; what has no price yet comes first. */
+const COST: Column = {
+  title: 'Cost',
+  key: 'cost',
+  align: 'right',
+  sorter: (one, other) => (one.report.cost.total ?? -1) - (other.report.cost.total ?? -1),
+  render: (_, { setup, report }) => (setup ? <CostCell setup={setup} report={report} /> : null),
+};
+
+/** The cost of a setup leads to its lines. */
+function CostCell({ setup, report }: { setup: Setup; report: SetupReport }) {
+  const { addressOf } = useSelection();
+  return (
+    <Link className="figure" to={addressOf('setups', { setup: setup.id, view: 'cost' })}>
+      {costText(report.cost)}
+    </Link>
   );
 }
 

@@ -22,6 +22,7 @@ const KEYS: readonly (readonly [string[], string])[] = [
   [['H'], 'hardware of a setup, or its corner'],
   [['T'], 'tire of a setup, or its corner'],
   [['C'], 'whole car with a setup, or its corner'],
+  [['M'], 'cost of a setup, or its corner'],
   [['S'], 'with the tire: other tire sizes'],
   [['R'], 'in Brakes: all wheels by clearance, or one in section; in the Sweep: remedies'],
   [['N'], 'in the Window: a setup at the place pointed at; arrow keys move that place'],

@@ -7,6 +7,7 @@ import type { SetupOnTable } from '../../job/ReportsContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useSight } from '../../job/useSight';
 import { CarView } from '../car/CarView';
+import { CostView } from '../cost/CostView';
 import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../frame/useJobKeys';
 import { HardwareView } from '../hardware/HardwareView';
 import { Ledger } from '../ledger/Ledger';
@@ -19,13 +20,13 @@ import { SetupList } from './SetupList';
 import { useStackField } from './useStackField';
 import { NUDGES, SHOWN, viewOfKey, VIEWS, type Shown } from './views';
 
-/** The setup in hand: its sheet in one of four views, every figure beside it. */
+/** The setup in hand: its sheet in one of five views, every figure beside it. */
 export function RaisedSetup({ setup, report }: SetupOnTable) {
   const { axle } = useSelection();
   const { asList, listButton } = useListSwitch();
   const [shows, show] = useSight<Shown>('view', SHOWN);
   const [allOpen, setAllOpen] = useState(false);
-  useHotkeys('h,t,c', ({ key }) => show(viewOfKey(shows, key)), BY_SIGN, [shows, show]);
+  useHotkeys('h,t,c,m', ({ key }) => show(viewOfKey(shows, key)), BY_SIGN, [shows, show]);
   useHotkeys('w', () => setAllOpen(!allOpen), BY_SIGN, [allOpen]);
   const at = `${setup.id}${axle}`;
   return (
@@ -33,7 +34,7 @@ export function RaisedSetup({ setup, report }: SetupOnTable) {
       <section className="setups-sheet" aria-label="Section">
         <header className="sheet-head">
           <h1>
-            {shows === 'car' ? 'Whole car' : `${axle === 'front' ? 'Front' : 'Rear'} right`}{' '}
+            {shows === 'car' || shows === 'cost' ? 'Whole car' : `${axle === 'front' ? 'Front' : 'Rear'} right`}{' '}
             <span className="soft">{VIEWS[shows].caption}</span>
           </h1>
           <span className="legend" aria-hidden hidden={shows !== 'corner'}>
@@ -48,6 +49,7 @@ export function RaisedSetup({ setup, report }: SetupOnTable) {
           {shows === 'hardware' && <HardwareView key={at} setup={setup} axle={axle} report={report} />}
           {shows === 'tire' && <TireView key={at} setup={setup} axle={axle} report={report} />}
           {shows === 'car' && <CarView setup={setup} report={report} />}
+          {shows === 'cost' && <CostView setup={setup} report={report} />}
         </div>
       </section>
       <Ledger setup={setup} report={report} axle={axle} first={VIEWS[shows].first} allOpen={allOpen} />

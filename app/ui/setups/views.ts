@@ -1,5 +1,5 @@
 /** What the sheet may show of a setup. */
-export const SHOWN = ['corner', 'hardware', 'tire', 'car'] as const;
+export const SHOWN = ['corner', 'hardware', 'tire', 'car', 'cost'] as const;
 export type Shown = (typeof SHOWN)[number];
 
 /** The views of a setup, and what the ledger begins with beside each. */
@@ -18,9 +18,10 @@ export const VIEWS = {
     tooltip: 'speedometer, gearing, spare, sensors (C)',
     first: 'car',
   },
+  cost: { name: 'Cost', caption: 'what it takes, line by line', tooltip: 'what the setup costs (M)', first: 'room' },
 } as const satisfies Record<Shown, object>;
 
-const VIEW_KEYS: Readonly<Record<string, Shown>> = { h: 'hardware', t: 'tire', c: 'car' };
+const VIEW_KEYS: Readonly<Record<string, Shown>> = { h: 'hardware', t: 'tire', c: 'car', m: 'cost' };
 
 /** What the key of a view leads to: the view, and pressed again the corner. */
 export function viewOfKey(now: Shown, key: string): Shown {

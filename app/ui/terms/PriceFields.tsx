@@ -13,9 +13,9 @@ export const PriceField = ({ terms, of }: { terms: EditedTerms; of: Price }) => 
   <NumberField
     name={`${terms.of}/prices/${of}`}
     label={PRICE_NAMES[of]}
-    range="price"
+    range={of === 'taxPct' ? 'taxPct' : 'price'}
     width={7}
-    unit={ownCurrency(terms) ?? terms.behind.prices?.currency ?? ''}
+    unit={of === 'taxPct' ? '%' : (ownCurrency(terms) ?? terms.behind.prices?.currency ?? '')}
     placeholder={fallbackPrice(terms, of)?.toString() ?? '—'}
     value={(terms.own(['prices', of]) as number | null | undefined) ?? null}
     commit={(value) => terms.set(['prices', of], value)}

@@ -111,6 +111,12 @@ export const PRICE_NAMES: Record<Exclude<keyof Prices, 'currency'>, string> = {
   fastenerSetAxle: 'Wobble set, an axle',
   redrillWheelEach: 'Redrilling, a wheel',
   redrillHubEach: 'Redrilling, a hub',
+  ringEach: 'Hub ring, each',
+  sensorEach: 'Pressure sensor, each',
+  mountBalanceEach: 'Mounting and balancing, a wheel',
+  disposalEach: 'Disposing of an old tire',
+  shipping: 'Shipping, an order',
+  taxPct: 'Tax on the sum',
   hubSwapEach: 'Other hub, each',
 };
 

@@ -13,6 +13,7 @@ import { useIsStale } from '../../job/SweepsContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
 import { checkName } from '../checkWords';
+import { costText } from '../cost/costWords';
 import { faceText, setupTitle, stackLine, tireLine, wheelCode } from '../words';
 import type { SetupActions } from './useSetupActions';
 import '../parts/swept.css';
@@ -126,6 +127,7 @@ const Card = memo(({ setup, report, axle, flangeMm, raised, isStale, raise }: Ca
           <span>{faceText(figures.pokeMm, lengths)}</span>
           <span>inner {lengths.figure(figures.inboardGapMm)}</span>
           <span>ETe {figures.effectiveOffsetMm === null ? '—' : offsetFigure(figures.effectiveOffsetMm)}</span>
+          {report.cost.total !== null && report.cost.lines.length > 0 && <span>{costText(report.cost)}</span>}
         </span>
         <span className={`tray-held may-be-stale is-${held?.verdict ?? 'unknown'}`} data-stale={isStale}>
           {said}

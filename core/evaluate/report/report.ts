@@ -1,3 +1,4 @@
+import type { Cost } from '#core/cost';
 import type { PatternCandidate } from '#core/hub';
 import type { AxleName } from '#core/job';
 import type { SensorFit } from '#core/sensor';
@@ -55,4 +56,5 @@ export interface SetupReport {
   /** Checks that concern the whole car. */
   checks: Check[];
   verdict: Verdict;
+  cost: Cost;
 }

@@ -37,7 +37,8 @@ const sameTire = ({ tire: one }: Fitted, { tire: other }: Fitted): boolean => {
   if (one === other) return true;
   if (one.size !== other.size) return false;
   const keys = Object.keys({ ...one, ...other }) as (keyof Tire)[];
-  return keys.every((key) => one[key] === other[key]);
+  // What it costs makes it no other tire.
+  return keys.every((key) => key === 'priceEach' || key === 'priceFrom' || one[key] === other[key]);
 };
 
 /** The same rim and the same inside, as far as somebody said. */

@@ -1,0 +1,5 @@
+export * from './records';
+export * from './money';
+export * from './bought';
+export * from './rules';
+export * from './cost';

@@ -1,0 +1,8 @@
+import type { Measured } from './measured';
+
+/** What one piece costs, in the currency of the prices, and who says so. */
+export interface Priced {
+  priceEach?: Measured;
+  /** `shelf`, or the name of a price list; left out where somebody typed it. */
+  priceFrom?: string | undefined;
+}
