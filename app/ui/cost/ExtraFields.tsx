@@ -5,7 +5,6 @@ import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
 import { DeleteOutlined, PlusOutlined } from '../parts/icons';
 import { useFieldOver } from '../parts/useFieldOver';
-import './cost.css';
 
 /** A free id for a new one. */
 function freeId(extras: readonly Extra[]): string {

@@ -2,7 +2,6 @@ import { priceInForce, type AxleName, type Edit, type Setup, type StackPart } fr
 import type { Priced } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
 import { NumberField } from '../fields/NumberField';
-import './cost.css';
 
 interface PartPrice {
   name: string;
