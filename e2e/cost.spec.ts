@@ -28,7 +28,9 @@ test('what a setup costs: line by line, a price typed, work added, the sum in th
   const total = table.getByRole('row', { name: /^Total, at least/ });
   const said = (await total.textContent())!.replace('Total, at least', '');
   await saved(page);
-  await expect(page.getByRole('region', { name: 'Setups' }).getByRole('button', { pressed: true })).toContainText(`≥ ${said}`);
+  await expect(page.getByRole('region', { name: 'Setups' }).getByRole('button', { pressed: true })).toContainText(
+    `≥ ${said}`,
+  );
   await page.keyboard.press('Escape');
   await page.keyboard.press('7');
   const cost = page.getByRole('region', { name: 'Differences' }).getByRole('link', { name: `≥ ${said}` });

@@ -56,7 +56,7 @@ export async function listJobs(query: JobListQuery): Promise<{ jobs: JobListItem
   for (const word of words) {
     const like = `%${word.replace(/[\\%_]/g, '\\$&')}%`;
     const number = /^(?:sk-?)?0*(\d+)$/.exec(word)?.[1];
-    const columns = ['title', 'car'].map((column) =>
+    const columns = ['title', 'car', 'customer'].map((column) =>
       literal(`lower(${column}) LIKE ${JobRow.sequelize!.escape(like)} ESCAPE '\\'`),
     );
     where.push({ [Op.or]: [...columns, ...(number ? [{ number: Number(number) }] : [])] });

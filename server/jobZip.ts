@@ -3,7 +3,7 @@ import { open, rm } from 'node:fs/promises';
 import path from 'node:path';
 import { nanoid } from 'nanoid';
 import { strToU8, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
-import { photosShown, type Job } from '#core/job';
+import { photosShown, withoutCustomer, type Job } from '#core/job';
 import { writeJobFile, type Fault } from '#formats/job';
 import { JOB_FILE, MAX_ZIP_BYTES, photoFileName } from '#formats/jobZip';
 import { dataFolder } from './base/folder';
@@ -17,10 +17,16 @@ const READ_MS = 600_000;
 /**
  * A job with its photos as one zip, written while it is sent: job.json and photos/. A photo whose file is missing is
  * left out; the job still names it. Null where there is no such job.
+ * @param customer whether whose it is goes along
  */
-export async function jobZip(id: string): Promise<{ number: string; job: Job; zip: ReadableStream } | null> {
+export async function jobZip(
+  id: string,
+  { customer }: { customer: boolean },
+): Promise<{ number: string; job: Job; zip: ReadableStream } | null> {
   const exported = await exportJob(id);
-  return exported && { ...exported, zip: zipOf(exported.job) };
+  if (!exported) return null;
+  const job = customer ? exported.job : withoutCustomer(exported.job);
+  return { ...exported, zip: zipOf(job) };
 }
 
 function zipOf(job: Job): ReadableStream<Uint8Array> {

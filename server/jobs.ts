@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import type { Transaction } from 'sequelize';
 import { jobRetorqueFrom } from '#core/fitting';
-import { AXLES, type ShopDefaults, type Job, type ReadingRecord } from '#core/job';
+import { AXLES, customerText, type ShopDefaults, type Job, type ReadingRecord } from '#core/job';
 import { isCurrent, waitsFor, type RulesMoved } from '#core/standing';
 import { database, read, write } from './database/connection';
 import { readShopDefaults } from './shopDefaults';
@@ -105,6 +105,7 @@ export function columnsOf(job: Job) {
   return {
     title: job.title ?? '',
     car: job.vehicle.label ?? '',
+    customer: customerText(job),
     document: job,
     waitsFor: waitsFor(job),
     standing: null,

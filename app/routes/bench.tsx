@@ -48,6 +48,7 @@ const WAITS = [
   { value: 'readings', label: 'readings' },
   { value: 'setups', label: 'setup' },
   { value: 'decision', label: 'decision' },
+  { value: 'parts', label: 'parts' },
   { value: 'fitting', label: 'fit-up' },
   { value: 'retorque', label: 'retorque' },
 ];
@@ -64,8 +65,8 @@ export default function BenchPage({ loaderData: { query, ...list } }: Route.Comp
         <div className="shop-head">
           <h1>Bench</h1>
           <SearchField
-            label="Search car, job or number"
-            placeholder="Search car, job or number"
+            label="Search car, customer, job or number"
+            placeholder="Search car, customer, job"
             width={200}
             value={query.search}
             ask={(text) => ask({ search: text })}

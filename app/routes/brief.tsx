@@ -4,6 +4,7 @@ import { useDocument } from '../job/DocumentContext';
 import { NumberField } from '../ui/fields/NumberField';
 import { useEditAt } from '../ui/parts/useEditAt';
 import { NextStep } from '../ui/frame/NextStep';
+import { CustomerFields } from '../ui/brief/CustomerFields';
 import { PokeTargets } from '../ui/brief/PokeTargets';
 import { Notes } from '../ui/brief/Notes';
 import { RequiredBackspacing } from '../ui/brief/RequiredBackspacing';
@@ -87,6 +88,7 @@ export default function BriefPage() {
               Practice is divided on both. A lug-centric wheel must be tightened in a star pattern, off the ground.
             </p>
           </section>
+          <CustomerFields />
           <section>
             <h2>Notes</h2>
             <Notes

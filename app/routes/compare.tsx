@@ -6,6 +6,7 @@ import { useRaised } from '../job/useRaised';
 import { Differences } from '../ui/compare/Differences';
 import { OnHubTable } from '../ui/compare/OnHubTable';
 import { OnRoadTable } from '../ui/compare/OnRoadTable';
+import { DecisionPanel } from '../ui/decision/DecisionPanel';
 import { Ladder, type Rung } from '../ui/ladder/Ladder';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
 import { ToStation } from '../ui/parts/ToStation';
@@ -41,6 +42,7 @@ export default function ComparePage() {
         </p>
       ) : (
         <>
+          <DecisionPanel />
           <Differences rungs={rungs} axle={axle} />
           <OnHubTable axle={axle} />
           <OnRoadTable axle={axle} />

@@ -8,6 +8,7 @@ const STATIONS_WAITING: Record<WaitsFor, string> = {
   readings: 'room',
   setups: 'setups',
   decision: 'setups',
+  parts: 'compare',
   fitting: 'fit-up',
   retorque: 'fit-up',
   nothing: 'fit-up',

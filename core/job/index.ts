@@ -7,6 +7,8 @@ export * from './sides';
 export * from './setup';
 export * from './brief';
 export * from './terms';
+export * from './decision';
+export * from './decided';
 export * from './job';
 export * from './fitted';
 export * from './edit';

@@ -2,6 +2,7 @@ import type { Fitting } from '#core/fitting';
 import type { Note, Photo } from '#core/note';
 import type { AxleName } from './axle';
 import type { Brief, ShopDefaults } from './brief';
+import type { Customer, Decision } from './decision';
 import type { Setup } from './setup';
 import type { Vehicle } from './vehicle';
 
@@ -14,7 +15,11 @@ export interface Job {
   brief?: Brief | undefined;
   /** The shop's own limits and rules, as they were when the file was written. */
   house?: ShopDefaults | undefined;
+  /** Whose car it is; left out of a file unless it is asked for. */
+  customer?: Customer | undefined;
   setups: Setup[];
+  /** The setup that was chosen. */
+  decision?: Decision | undefined;
   /** What was put on the car, and what was found there. */
   fittings?: Fitting[] | undefined;
   /** What was written down beside the work. */

@@ -1,4 +1,4 @@
-import { AXLES, type AxleName, type Job, type Setup, type VehicleAxle } from '#core/job';
+import { AXLES, decidedSetup, type AxleName, type Job, type Setup, type VehicleAxle } from '#core/job';
 import { jobRetorqueFrom, type RetorqueFrom } from '#core/fitting';
 import { evaluateSetup, LIST_SWEEPS, VERDICT_SWEEPS } from '#core/evaluate';
 import { FIRST_RULES_VERSION, RULES_VERSION, WORST_FIRST, type Verdict } from '#core/verdict';
@@ -54,7 +54,7 @@ const missingRoomReadings = (job: Job): { axle: AxleName; name: string }[] =>
   AXLES.flatMap((axle) => missingReadings(job, 'room', axle).map((name) => ({ axle, name })));
 
 /** What a job waits for next. */
-export const WAITS_FOR = ['readings', 'setups', 'decision', 'fitting', 'retorque', 'nothing'] as const;
+export const WAITS_FOR = ['readings', 'setups', 'decision', 'parts', 'fitting', 'retorque', 'nothing'] as const;
 export type WaitsFor = (typeof WAITS_FOR)[number];
 
 export interface Standing {
@@ -97,14 +97,15 @@ export function rulesMoved(kept: Standing, now: Standing): RulesMoved | null {
 }
 
 /**
- * What a job waits for: torque that is to be checked and a fitting under way before all else; then readings before
- * setups, setups before a decision between them; nothing once one is on the car.
+ * What a job waits for: torque that is to be checked and a fitting under way before all else; its parts once a setup is
+ * decided for; before that readings, then setups, then a decision between them; nothing once one is on the car.
  */
 export function waitsFor(job: Job): WaitsFor {
   if (jobRetorqueFrom(job)) return 'retorque';
   const last = job.fittings?.at(-1);
   if (last && last.finishedAt == null) return 'fitting';
   if (last?.kind === 'final' && last.outcome === 'kept') return 'nothing';
+  if (decidedSetup(job) && last?.kind !== 'final') return 'parts';
   if (missingRoomReadings(job).length > 0) return 'readings';
   return job.setups.length === 0 ? 'setups' : 'decision';
 }

@@ -16,6 +16,9 @@ describe('where a job stands', () => {
   test('readings come before setups, setups before a decision', () => {
     expect(waitsFor(EXAMPLE)).toBe('decision');
     expect(waitsFor({ ...EXAMPLE, setups: [] })).toBe('setups');
+    const decision = { setup: 'b', decidedAt: '2026-03-02T09:00:00Z' };
+    expect(waitsFor({ ...EXAMPLE, decision })).toBe('parts');
+    expect(waitsFor({ ...EXAMPLE, decision: { ...decision, setup: 'z' } })).toBe('decision');
     expect(waitsFor({ ...EXAMPLE, vehicle: { ...EXAMPLE.vehicle, front: {} } })).toBe('readings');
   });
   test.each(['brindle-kite', 'velder-two'])('%s: its verdicts are those of the bench', (name) => {

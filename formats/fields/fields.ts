@@ -1,8 +1,25 @@
-import type { Job } from '#core/job';
+import type { Customer, Decision, Job } from '#core/job';
 import { BRIEF, SHOP_DEFAULTS } from './brief';
-import { group, list, text, type AnyGroup, type Field, type FieldsOf } from './field';
+import { figure, group, list, text, type AnyGroup, type Field, type FieldsOf } from './field';
 import { SETUP } from './setup';
 import { VEHICLE } from './vehicle';
+
+/** Whose car it is, and which. */
+const CUSTOMER = {
+  name: text('name of the customer', 120),
+  contact: text('contact', 200),
+  plate: text('plate', 20),
+  vin: text('VIN', 40),
+  odometerKm: figure('odometer', 'odometerKm'),
+} as const satisfies FieldsOf<Customer>;
+
+const DECISION = {
+  setup: text('setup decided for', 40),
+  decidedAt: text('day of the decision', 40),
+  by: text('decided by', 40),
+  why: text('why', 1000),
+  against: list('why not the others'),
+} as const satisfies FieldsOf<Decision>;
 
 /**
  * Every field of a job by its place in the file: what it is called, what it may hold, whether it is read on the car,
@@ -13,7 +30,9 @@ export const FIELDS = {
   vehicle: group('car', VEHICLE),
   brief: group('brief', BRIEF),
   house: group('shop defaults', SHOP_DEFAULTS),
+  customer: group('customer', CUSTOMER),
   setups: list('setups'),
+  decision: group('decision', DECISION),
   fittings: list('fittings'),
   notes: list('note'),
   photos: list('photo'),

@@ -4,6 +4,7 @@ import { faultsOf, pathText, type Fault } from '#formats/faults';
 import { crowdedPath, depthFault } from '#formats/json';
 import { VALIDATION } from '#formats/rules';
 import { boundFaults } from './bounds';
+import { decisionFaults } from './decision';
 import { fittingFaults } from './fittingFaults';
 import { jobSchema } from './schema';
 
@@ -47,7 +48,7 @@ export function checkJob(data: unknown, before?: Job): ReadJob {
   if (crowded) return { faults: [{ path: pathText(crowded), message: 'has more fields than any part of a job has' }] };
   const { error } = jobSchema.validate(data, { ...VALIDATION, context: { sound: before ? linesOf(before) : NONE } });
   if (!error) {
-    const unfit = fittingFaults(data as Job);
+    const unfit = [...fittingFaults(data as Job), ...decisionFaults(data as Job)];
     return unfit.length > 0 ? { faults: unfit.slice(0, MAX_FAULTS) } : { job: data as Job };
   }
   const faults = faultsOf(error);

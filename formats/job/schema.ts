@@ -7,6 +7,7 @@ import { pathText } from '#formats/faults';
 import { count, instrument, known, moment, number, ranged, readable } from '#formats/rules';
 import { outline } from '#formats/shapes';
 import { briefSchema, shopSchema } from './brief';
+import { decisionSchema } from './decision';
 import { fittingSchema } from './fitting';
 import { notesSchema, photosSchema } from './note';
 import { boreInsideCircle, setupSchema, wheel } from './parts';
@@ -77,6 +78,7 @@ const job = objectOf(FIELDS, {
   // A job that is still being read has none yet.
   setups: Joi.array().items(setupSchema).unique('id').max(200).required(),
   fittings: Joi.array().items(fittingSchema).unique('id').max(200),
+  decision: decisionSchema,
   notes: notesSchema,
   photos: photosSchema,
 }).keys({ format: Joi.valid('scoval.job').required(), version: Joi.valid(1).required() });

@@ -17,6 +17,7 @@ import { isCarStep, stepName } from '#core/sheet';
 import { capital } from '#core/text';
 import type { Words } from '#core/units';
 import { editName, figureName, helpOf, INSTRUMENT_NAMES, SURFACE_NAMES } from '#formats/fields';
+import { decisionEntries } from './decisions';
 import type { LogEntry, LoggedChange, LoggedReading } from './records';
 
 interface Logged {
@@ -29,6 +30,7 @@ interface Logged {
 export function logOf({ job, readings, changes }: Logged, words: Words): LogEntry[] {
   const entries = [
     ...changes.flatMap(changeEntries),
+    ...decisionEntries(job, changes),
     ...readingEntries(readings, words),
     ...(job.fittings ?? []).flatMap((fitting) => fittingEntries(fitting, job, words)),
     ...(job.notes ?? []).map(noteEntry),

@@ -123,6 +123,38 @@ test('a note says itself and leads to where it was written; photos alone are cou
   expect(logOf({ job: { ...example(), notes: [] }, readings: [], changes: [change] }, words)).toEqual([]);
 });
 
+test('every decision is told, the one before among them; a job that came with one tells it', () => {
+  const decision = {
+    setup: 'b',
+    decidedAt: '2026-03-02T09:00:00Z',
+    by: 'MR',
+    why: 'clears',
+    against: [{ setup: 'a', why: 'rubs' }],
+  };
+  const set = (at: string, value: unknown) => ({
+    at,
+    kind: 'edit' as const,
+    label: 'l',
+    edits: [
+      value === null ? { op: 'clear' as const, path: ['decision'] } : { op: 'set' as const, path: ['decision'], value },
+    ],
+  });
+  const job = { ...example(), decision };
+  const changes = [
+    set('2026-03-01T09:00:00Z', { setup: 'a', decidedAt: '2026-03-01T09:00:00Z' }),
+    set('2026-03-01T10:00:00Z', null),
+    set(decision.decidedAt, decision),
+  ];
+  expect(texts(logOf({ job, readings: [], changes }, words))).toEqual([
+    'B chosen: clears; not A: rubs',
+    'Decision left open again',
+    'A chosen',
+  ]);
+  expect(logOf({ job, readings: [], changes: [] }, words)).toMatchObject([
+    { at: decision.decidedAt, kind: 'decision', by: 'MR', place: { station: 'compare', setup: 'b' } },
+  ]);
+});
+
 test('the latest comes first, whatever the order in which it was kept', () => {
   const log = logOf(
     { job: kite, readings: kite.vehicle.front!.readings!.map((one) => ({ ...one, corner: 'front' })), changes: [] },

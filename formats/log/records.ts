@@ -6,6 +6,7 @@ export const LOG_KINDS = [
   'reading',
   'setup',
   'brief',
+  'decision',
   'fitting',
   'step',
   'torque',

@@ -46,6 +46,7 @@ test('migrations run once: opening again changes nothing', async () => {
     { name: '008-history-order' },
     { name: '009-fittings' },
     { name: '010-fitting-errors' },
+    { name: '011-customers' },
   ];
   expect(await names()).toEqual(made);
   await closeDatabase();

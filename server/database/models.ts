@@ -28,6 +28,8 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   /** From when its torque waits to be checked, with the odometer then; null where it does not. */
   declare retorqueFrom: CreationOptional<Date | null>;
   declare retorqueOdometerKm: CreationOptional<number | null>;
+  /** Name, contact, plate and VIN, for a search. */
+  declare customer: CreationOptional<string>;
   /** When the fitting began that is under way, or is to begin. */
   declare fittingAt: CreationOptional<Date | null>;
   /** Whether a fitting of it is finished; how far off its predictions were, null since the last change. */
@@ -117,6 +119,7 @@ export function defineModels(sequelize: Sequelize): void {
       retorqueFrom: DataTypes.DATE,
       retorqueOdometerKm: DataTypes.DOUBLE,
       fittingAt: DataTypes.DATE,
+      customer: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
       isFitted: DataTypes.BOOLEAN,
       fittingErrors: DataTypes.JSON,
       archivedAt: DataTypes.DATE,

@@ -59,6 +59,7 @@ function Judged({ standing: { waitsFor, missing, verdicts, retorque }, terms }: 
     );
   }
   if (waitsFor === 'setups') return <b className="waits">a first setup</b>;
+  if (waitsFor === 'parts') return <b className="waits">its parts, then fit-up</b>;
   if (waitsFor === 'fitting') return <b className="waits">the end of its fit-up</b>;
   if (waitsFor === 'nothing') return <span className="soft">nothing: fitted and torqued</span>;
   if (waitsFor === 'retorque' && retorque) return <RetorqueDue due={dueAfter(retorque, terms)} />;

@@ -9,7 +9,7 @@ import {
   type Corner,
   type FittingKind,
 } from '#core/fitting';
-import type { Setup } from '#core/job';
+import { decidedSetup, type Setup } from '#core/job';
 import { beginFitting } from '#core/sheet';
 import { capital } from '#core/text';
 import { useDocument } from '../../job/DocumentContext';
@@ -31,6 +31,7 @@ const fits = (setup: Setup, corner: Corner): boolean => setup[placeOfCorner(corn
 export function BeginDialog({ close, begun }: { close(): void; begun(id: string): void }) {
   const { job, edit } = useDocument();
   const raised = useRaised();
+  const first = decidedSetup(job) ?? raised;
   const reportOf = useReportOf();
   const { waiting } = useSweepState();
   const { units: unit } = useLengths();
@@ -40,7 +41,7 @@ export function BeginDialog({ close, begun }: { close(): void; begun(id: string)
   const [odometerKm, setOdometer] = useState<number | null>(null);
   const [corners, setCorners] = useState<Partial<Record<Corner, string>>>(() =>
     Object.fromEntries(
-      raised ? OUTER_CORNERS.filter((corner) => fits(raised, corner)).map((one) => [one, raised.id]) : [],
+      first ? OUTER_CORNERS.filter((corner) => fits(first, corner)).map((one) => [one, first.id]) : [],
     ),
   );
   const count = Object.values(corners).filter(Boolean).length;

@@ -62,7 +62,12 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
         </span>
         <UnitSwitch />
         <ThemeButton />
-        <Papers id={server.id} unsaved={state.queue.length > 0} photos={job.photos?.length ?? 0} />
+        <Papers
+          id={server.id}
+          unsaved={state.queue.length > 0}
+          photos={job.photos?.length ?? 0}
+          isNamed={job.customer !== undefined}
+        />
         <HelpButton openHelp={openHelp} />
       </StripMenu>
     </header>
@@ -130,7 +135,16 @@ export const ThemeButton = memo(() => {
 });
 ThemeButton.displayName = 'ThemeButton';
 
-const Papers = memo(({ id, unsaved, photos }: { id: string; unsaved: boolean; photos: number }) => {
+interface PapersProps {
+  id: string;
+  unsaved: boolean;
+  /** How many photos it has. */
+  photos: number;
+  /** It says whose car it is. */
+  isNamed: boolean;
+}
+
+const Papers = memo(({ id, unsaved, photos, isNamed }: PapersProps) => {
   return (
     <Dropdown
       trigger={['click']}
@@ -147,6 +161,18 @@ const Papers = memo(({ id, unsaved, photos }: { id: string; unsaved: boolean; ph
               </a>
             ),
           },
+          ...(isNamed && !unsaved
+            ? [
+                {
+                  key: 'customer',
+                  label: (
+                    <a href={`/jobs/${id}/${photos > 0 ? 'zip' : 'file'}?customer=yes`} download>
+                      The same with the customer in it
+                    </a>
+                  ),
+                },
+              ]
+            : []),
           {
             key: 'zip',
             disabled: unsaved || photos === 0,

@@ -1,5 +1,5 @@
 import { hasPokeTarget, stationProgress } from '#core/standing';
-import { AXLES, type Job } from '#core/job';
+import { AXLES, decidedSetup, type Job } from '#core/job';
 import { resolveGeometry } from '#core/suspension';
 
 export interface Station {
@@ -67,10 +67,12 @@ export const STATIONS: readonly Station[] = [
     key: '7',
     path: 'compare',
     name: 'Compare',
-    state: ({ setups }) => ({
-      text: setups.length > 1 ? 'side by side' : setups.length === 1 ? 'against now' : '—',
-      full: setups.length > 0,
-    }),
+    state(job) {
+      const { setups } = job;
+      const decided = decidedSetup(job);
+      const text = setups.length > 1 ? 'side by side' : setups.length === 1 ? 'against now' : '—';
+      return { text: decided ? `${decided.id.toUpperCase()} chosen` : text, full: setups.length > 0 };
+    },
   },
   {
     key: '8',

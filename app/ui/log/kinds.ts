@@ -5,6 +5,7 @@ export const KIND_NAMES: Record<LogKind, string> = {
   reading: 'Readings',
   setup: 'Setups',
   brief: 'Brief',
+  decision: 'Decisions',
   fitting: 'Fittings',
   step: 'Steps',
   torque: 'Torque',

@@ -43,6 +43,7 @@ export function Tray({ actions }: { actions: SetupActions }) {
             axle={axle}
             flangeMm={job.vehicle.flangeMm}
             raised={setup.id === current?.id}
+            isChosen={setup.id === job.decision?.setup}
             isStale={AXLES.some((one) => staleOf(setup, one))}
             raise={raise}
           />
@@ -85,13 +86,15 @@ interface CardProps {
   axle: AxleName;
   flangeMm: number | null | undefined;
   raised: boolean;
+  /** It was decided for. */
+  isChosen: boolean;
   /** Its verdict is from before a change. */
   isStale: boolean;
   raise(id: string): void;
 }
 
 /** A setup in a few lines; drawn again only when it or its report is another. */
-const Card = memo(({ setup, report, axle, flangeMm, raised, isStale, raise }: CardProps) => {
+const Card = memo(({ setup, report, axle, flangeMm, raised, isChosen, isStale, raise }: CardProps) => {
   const lengths = useLengths();
   const held = limitedBy(report);
   const figures = report[axle];
@@ -120,6 +123,7 @@ const Card = memo(({ setup, report, axle, flangeMm, raised, isStale, raise }: Ca
           <Ring check={held} />
           <b className="figure">{setup.id.toUpperCase()}</b>
           <span className="tray-name">{setupTitle(setup, flangeMm)}</span>
+          {isChosen && <b className="tray-chosen">chosen</b>}
         </span>
         <span className="tray-line figure">{tireLine(setup[axle])}</span>
         <span className="tray-line figure">{stackLine(setup[axle], lengths)}</span>

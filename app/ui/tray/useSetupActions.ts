@@ -1,4 +1,4 @@
-import { copyOfSetup, isFitted, setupFromPresent } from '#core/job';
+import { copyOfSetup, isFitted, removeSetupEdits, setupFromPresent } from '#core/job';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useRaised } from '../../job/useRaised';
@@ -26,7 +26,7 @@ export function useSetupActions(): SetupActions {
       if (!raised || isFitted(job, raised.id)) return;
       const at = job.setups.indexOf(raised);
       const next = job.setups[at + 1] ?? job.setups[at - 1];
-      edit({ op: 'remove-setup', id: raised.id });
+      edit(...removeSetupEdits(job, raised.id));
       raise(next?.id ?? null);
     },
   });

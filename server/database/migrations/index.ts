@@ -8,6 +8,7 @@ import { shelfOrder } from './007-shelf-order';
 import { historyOrder } from './008-history-order';
 import { fittings } from './009-fittings';
 import { fittingErrors } from './010-fitting-errors';
+import { customers } from './011-customers';
 
 /** All migrations, oldest first. A landed migration is never changed; a new one is added. */
 export const migrations = [
@@ -21,4 +22,5 @@ export const migrations = [
   historyOrder,
   fittings,
   fittingErrors,
+  customers,
 ];

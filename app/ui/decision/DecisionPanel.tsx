@@ -1,0 +1,61 @@
+import { Button } from 'antd';
+import { decidedSetup, type Setup } from '#core/job';
+import { useDocument } from '../../job/DocumentContext';
+import { useDialog } from '../../job/useSight';
+import { Moment } from '../parts/Moment';
+import { ToStation } from '../parts/ToStation';
+import { setupTitle } from '../words';
+import { DecisionDialog } from './DecisionDialog';
+import './decision.css';
+
+/** Which setup goes on the car, with why; or that none is decided for yet. */
+export function DecisionPanel() {
+  const { job, edit } = useDocument();
+  const dialog = useDialog('decide');
+  const decided = decidedSetup(job);
+  const { decision } = job;
+  const name = (setup: Setup) => `${setup.id.toUpperCase()} ${setupTitle(setup, job.vehicle.flangeMm)}`;
+  const nameOf = (id: string): string => {
+    const setup = job.setups.find((one) => one.id === id);
+    return setup ? name(setup) : id.toUpperCase();
+  };
+  return (
+    <section className="decision" aria-label="Decision">
+      <h2 className="label">Decision</h2>
+      {decided && decision ? (
+        <>
+          <p>
+            <b>{name(decided)}</b> goes on the car
+            {decision.why && `: ${decision.why}`}
+            <span className="soft">
+              {' '}
+              <Moment at={decision.decidedAt} format="D MMM YYYY" />
+              {decision.by && `, ${decision.by}`}
+            </span>
+          </p>
+          {decision.against && (
+            <ul className="decision-against">
+              {decision.against.map(({ setup, why }) => (
+                <li key={setup}>
+                  Not {nameOf(setup)}: {why}
+                </li>
+              ))}
+            </ul>
+          )}
+          <div className="decision-tools">
+            <Button onClick={dialog.open}>Decide anew …</Button>
+            <Button onClick={() => edit({ op: 'clear', path: ['decision'] })}>Leave it open</Button>
+            <ToStation station="fit-up">On to its fit-up</ToStation>
+          </div>
+        </>
+      ) : (
+        <div className="decision-tools">
+          <Button type="primary" onClick={dialog.open}>
+            Decide which goes on …
+          </Button>
+        </div>
+      )}
+      {dialog.isOpen && <DecisionDialog close={dialog.close} />}
+    </section>
+  );
+}
