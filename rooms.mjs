@@ -49,6 +49,7 @@ export const FLOORS = [
   {
     'core/shelf': 'what the shop keeps, and what of it goes on a car',
     'core/cost': 'what a setup costs, line by line, in whole coins',
+    'core/order': 'what is to be had for a setup, by the figures that identify it, and what the shelf has of it',
   },
   { 'core/evaluate': 'from readings to verdicts: figures and checks by matter, every check in CHECKS' },
   {

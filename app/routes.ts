@@ -31,6 +31,8 @@ export default [
   route('photos', 'routes/photos.ts'),
   route('photos/:file', 'routes/photo.ts'),
   route('jobs/:jobId/job-sheet.pdf', 'routes/job-sheet.ts'),
+  route('jobs/:jobId/order.pdf', 'routes/order-list.ts'),
+  route('jobs/:jobId/order.csv', 'routes/order-file.ts'),
   route('jobs/:jobId/template.pdf', 'routes/template.ts'),
   route('jobs/:jobId/reminders.ics', 'routes/job-reminders.ts'),
   route('reminders.ics', 'routes/reminders.ts'),

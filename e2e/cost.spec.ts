@@ -1,3 +1,4 @@
+import Papa from 'papaparse';
 import type { Report } from '#core/evaluate';
 import { demoJob, expect, openDemo, putOnBench, saved, test, type } from './bench';
 
@@ -36,8 +37,33 @@ test('what a setup costs: line by line, a price typed, work added, the sum in th
   const cost = page.getByRole('region', { name: 'Differences' }).getByRole('link', { name: `≥ ${said}` });
   await cost.click();
   await expect(page).toHaveURL(/setups\?.*view=cost/);
+  await expect(prices).toBeVisible();
   await page.keyboard.press('m');
   await expect(page).not.toHaveURL(/view=cost/);
+});
+
+test('an order list of a setup: on paper, and for a spreadsheet, with what lies on the shelf', async ({ page }) => {
+  const place = await openDemo(page, 'brindle-kite', 'setups?setup=b&view=cost');
+  await expect(page.getByRole('link', { name: 'Order list' })).toHaveAttribute(
+    'href',
+    `${place}/order.pdf?setup=b&paper=a4`,
+  );
+  const answer = await page.request.get(`${place}/order.csv?setup=b`);
+  expect(answer.headers()['content-disposition']).toMatch(/SK-\d+-order-b\.csv/);
+  const { data } = Papa.parse<string[]>((await answer.text()).replace('\ufeff', ''));
+  expect(data[0]).toEqual(['what', 'figures', 'count', 'fromShelf', 'toBuy', 'priceEach', 'currency']);
+  expect(data[1]!.slice(2)).toEqual(['4', expect.any(String), expect.any(String), '225', 'EUR']);
+  const ring = data.find(([, figures]) => figures === '72.6/63.4')!;
+  expect(Number(ring[3]) + Number(ring[4])).toBe(4);
+  for (const [asked, status] of [
+    ['order.pdf?setup=b', 200],
+    ['order.pdf?setup=b&paper=letter', 200],
+    ['order.pdf?setup=b&paper=b5', 400],
+    ['order.pdf?setup=nobody', 404],
+    ['order.csv?setup=nobody', 404],
+    ['order.csv', 400],
+  ] as const)
+    expect([asked, (await page.request.get(`${place}/${asked}`)).status()]).toEqual([asked, status]);
 });
 
 test('what is on the car costs nothing; the shop’s own prices and tax count where nothing else is said', async ({

@@ -1,3 +1,7 @@
+import type { SetupFastener } from '#core/fastener';
+import type { AxleName, StackPart, Wheel } from '#core/job';
+import type { Tire } from '#core/tire';
+
 /** What a line of a cost is for. */
 export const COST_CODES = [
   'wheels',
@@ -43,10 +47,21 @@ export interface Cost {
   missing: CostCode[];
 }
 
+/** A part that is bought, as it stands in the setup. */
+export type Ordered =
+  | { kind: 'wheel'; wheel: Wheel }
+  | { kind: 'tire'; tire: Tire }
+  | { kind: 'piece'; piece: StackPart; axle: AxleName }
+  | { kind: 'fastener'; fastener: SetupFastener }
+  /** What no shelf keeps, by what is known of it. */
+  | { kind: 'named'; figures: string };
+
 /** A line before it is priced. */
 export interface Wanted {
   code: CostCode;
   label: string;
   count: number;
   price: { each: number; origin: PriceOrigin } | null;
+  /** The very part, where it is one that is ordered. */
+  part?: Ordered;
 }

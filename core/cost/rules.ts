@@ -41,6 +41,7 @@ export interface CostRule {
 }
 
 interface OnAxle extends CostCase {
+  axle: AxleName;
   own: SetupAxle;
   car: VehicleAxle;
   /** Wheels of the axle: four where they are dual. */
@@ -55,15 +56,20 @@ const byAxle = (code: CostCode, of: (one: OnAxle) => Omit<Wanted, 'code'>[]): Co
 
 function onAxle(one: CostCase, axle: AxleName): OnAxle {
   const car = one.job.vehicle[axle] ?? {};
-  return { ...one, own: one.setup[axle] ?? {}, car, wheels: car.dual ? 4 : 2 };
+  return { ...one, axle, own: one.setup[axle] ?? {}, car, wheels: car.dual ? 4 : 2 };
 }
 
 /** The pieces of a stack that are bought, one for each hub of an axle. */
 const pieces = (code: CostCode, kind: StackPart['kind'], price: PriceKey) =>
-  byAxle(code, ({ own, job, words }) =>
+  byAxle(code, ({ own, job, words, axle }) =>
     (own.stack ?? [])
       .filter((part) => part.kind === kind)
-      .map((part) => ({ label: pieceName(part, words), count: 2, price: partPrice(part, job, price) })),
+      .map((part) => ({
+        label: pieceName(part, words),
+        count: 2,
+        price: partPrice(part, job, price),
+        part: { kind: 'piece' as const, piece: part, axle },
+      })),
   );
 
 function pieceName({ label, kind, thicknessMm, outerMm, innerMm }: StackPart, words: Words): string {
@@ -81,13 +87,13 @@ export const COST_RULES: readonly CostRule[] = [
     const { rimDiameterIn, rimWidthIn, offsetMm } = wheel;
     const size = `${rimDiameterIn == null ? '?' : rimFigure(rimDiameterIn)} × ${rimFigure(rimWidthIn!)}`;
     const label = `wheel ${size}${offsetMm == null ? '' : ` ${offsetFigure(offsetMm)}`}`;
-    return [{ label, count: wheels, price: partPrice(wheel, job) }];
+    return [{ label, count: wheels, price: partPrice(wheel, job), part: { kind: 'wheel', wheel } }];
   }),
   byAxle('tires', ({ own, car, wheels, job }) => {
     const tire = tireBought(own, car);
     if (!tire) return [];
     const label = [tire.label, tire.size].filter(Boolean).join(' ') || 'tire';
-    return [{ label, count: wheels, price: partPrice(tire, job) }];
+    return [{ label, count: wheels, price: partPrice(tire, job), part: { kind: 'tire', tire } }];
   }),
   pieces('spacers', 'slip-on', 'spacerEach'),
   byAxle('spacers', ({ own, job, words }) =>
@@ -107,16 +113,20 @@ export const COST_RULES: readonly CostRule[] = [
     const { fastener } = own;
     const lugs = car.hub?.lugCount ?? own.wheel?.lugCount;
     if (!fastener || Object.values(fastener).every((one) => one == null) || lugs == null) return [];
-    const { thread, lengthMm } = { ...car.hub?.fastener, ...fastener };
+    const whole = { ...car.hub?.fastener, ...fastener };
+    const { thread, lengthMm } = whole;
     const label = ['fastener', thread, lengthMm == null ? null : words.length(lengthMm)].filter(Boolean).join(' ');
-    return [{ label, count: 2 * lugs, price: partPrice(fastener, job) }];
+    const part = { kind: 'fastener', fastener: whole } as const;
+    return [{ label, count: 2 * lugs, price: partPrice(fastener, job), part }];
   }),
   {
     code: 'sensors',
     of(one) {
       if (one.setup.sensors?.from !== 'order') return [];
       const count = AXLES.reduce((sum, axle) => sum + onAxle(one, axle).wheels, 0);
-      return [{ label: 'pressure sensor', count, price: termPrice('sensorEach', one.job) }];
+      const mhz = one.setup.sensors.frequencyMHz ?? one.job.vehicle.tpms?.frequencyMHz;
+      const part = { kind: 'named', figures: mhz == null ? '' : `${mhz} MHz` } as const;
+      return [{ label: 'pressure sensor', count, price: termPrice('sensorEach', one.job), part }];
     },
   },
   byAxle('mounting', ({ own, car, wheels, job }) =>
@@ -134,7 +144,14 @@ export const COST_RULES: readonly CostRule[] = [
       AXLES.flatMap((axle) =>
         (setup.suspensionChange?.[axle]?.mm ?? 0) === 0
           ? []
-          : [{ label: `suspension parts, ${axle}`, count: 1, price: termPrice('liftKitAxle', job) }],
+          : [
+              {
+                label: `suspension parts, ${axle}`,
+                count: 1,
+                price: termPrice('liftKitAxle', job),
+                part: { kind: 'named' as const, figures: '' },
+              },
+            ],
       ),
   },
   {

@@ -3,3 +3,4 @@ export * from './gaugeCard';
 export * from './card';
 export * from './template';
 export * from './jobSheet';
+export * from './orderList';

@@ -5,7 +5,16 @@ import { paperSteps, stepsOfFitting } from '#core/sheet';
 import { jobStanding } from '#core/standing';
 import { packArchive, type Archive } from '#formats/archive';
 import { readJobFile } from '#formats/job';
-import { gaugeCardPdf, jobSheetPdf, templatePdf, type GaugeCard, type JobSheet, type Template } from '#formats/pdf';
+import {
+  gaugeCardPdf,
+  jobSheetPdf,
+  orderListPdf,
+  templatePdf,
+  type GaugeCard,
+  type JobSheet,
+  type OrderList,
+  type Template,
+} from '#formats/pdf';
 import type { Fault } from '#formats/faults';
 import { readShelfFile, writeShelfFile } from '#formats/shelf';
 import type { ShelfItem } from '#core/shelf';
@@ -41,6 +50,7 @@ export const TASKS = {
   /** The job of a zip that lies in a file, its photos kept. */
   takeJobZip: (file: string) => jobOfZip(file),
   fittingErrors: (job: Job) => fittingErrors(job),
+  orderList: (list: OrderList) => orderListPdf(list, paperFonts()),
   jobSheet: ({ job, fitting, ...sheet }: JobSheetAsked) =>
     jobSheetPdf({ ...sheet, steps: paperSteps(stepsOfFitting(job, fitting, { unit: sheet.unit })) }, paperFonts()),
 } as const;

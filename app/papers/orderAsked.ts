@@ -1,0 +1,33 @@
+import { orderOf, type OrderLine } from '#core/order';
+import { priceInForce } from '#core/job';
+import { wordsIn } from '#core/units';
+import { exportJob } from '#server/jobs';
+import { listItems } from '#server/shelf';
+import { readPreferences } from '../preferences/cookie';
+import { stored } from '../stored';
+
+/** An order that is asked for: of which job and setup, and its lines. */
+export interface OrderAsked {
+  number: string;
+  /** Job, car and setup, a line. */
+  subtitle: string;
+  lines: OrderLine[];
+  currency: string | null;
+}
+
+/** The order of a setup; what is not there becomes the answer. */
+export async function orderAsked(request: Request, jobId: string, setupId: string): Promise<OrderAsked> {
+  const [exported, shelf] = await stored(() => Promise.all([exportJob(jobId), listItems()]));
+  if (!exported) throw new Response('no such job', { status: 404 });
+  const { job, number } = exported;
+  const setup = job.setups.find(({ id }) => id === setupId);
+  if (!setup) throw new Response('no such setup', { status: 404 });
+  const { unit, measures } = await readPreferences(request);
+  const name = `setup ${setup.id.toUpperCase()}${setup.label ? ` ${setup.label}` : ''}`;
+  return {
+    number,
+    subtitle: [number, job.vehicle.label, name].filter(Boolean).join(' · ').slice(0, 160),
+    lines: orderOf({ job, setup, words: wordsIn({ length: unit, ...measures }) }, shelf),
+    currency: priceInForce('currency', job) ?? null,
+  };
+}
