@@ -29,7 +29,7 @@ export const demoJobFitted = (name: string): Job => JSON.parse(readFileSync(`dem
 
 /** The same before anything was fitted. */
 export function demoJob(name: string): Job {
-  const { fittings: _, notes: __, photos: ___, ...job } = demoJobFitted(name);
+  const { fittings: _, notes: __, photos: ___, decision: ____, ...job } = demoJobFitted(name);
   return job;
 }
 

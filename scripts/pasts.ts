@@ -3,12 +3,12 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { correctedByMark, evaluateSetup, figurePlusMinus, partsAtMark } from '#core/evaluate';
 import { pullOrder, type Corner, type FittedCorner, type Fitting, type Mark, type MeasuredFigure } from '#core/fitting';
 import { photosShown, type Job } from '#core/job';
-import type { Note } from '#core/note';
 import type { Obstacle } from '#core/sweep';
 import { beginFitting, stepsOfFitting, tighteningsOf, type FittingStep } from '#core/sheet';
 import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { writeJobFile } from '#formats/job';
 import { roundTo } from '#core/units';
+import { DECISIONS, NOTES } from './demoNotes';
 import { makeDemoPhotos } from './demoPhotos';
 
 /** What happened at one fitting of the demo. */
@@ -221,63 +221,37 @@ const withBumper = (job: Job, gap: NonNullable<Obstacle['gap']>): Job => {
   return { ...job, vehicle: { ...job.vehicle, front: { ...front, obstacles } } };
 };
 
-/** What was written down beside the work, and what it shows. */
-const NOTES: Readonly<Record<string, readonly (Omit<Note, 'photos'> & { shows?: string[] })[]>> = {
-  'brindle-kite': [
-    {
-      id: 'n1',
-      at: '2026-02-03T09:05:00.000Z',
-      by: 'MR',
-      text: 'Liner clip behind this wheel is missing: the liner hangs 4 mm lower. New clip before the fitting.',
-      about: { station: 'room', corner: 'frontRight' },
-    },
-    {
-      id: 'n2',
-      at: '2026-02-18T09:10:00.000Z',
-      by: 'MR',
-      text: 'Hub faces cleaned to bare metal. No 0.05 mm feeler goes under the spacer, all round.',
-      about: { station: 'fit-up', corner: 'frontRight', fitting: 'f2', step: 'spacer-flush-hub' },
-      shows: ['spacer-on-hub.jpg'],
-    },
-    {
-      id: 'n3',
-      at: '2026-02-18T12:05:00.000Z',
-      by: 'MR',
-      about: { station: 'fit-up', corner: 'frontRight', fitting: 'f2' },
-      shows: ['level-and-rule.jpg'],
-    },
-  ],
-  'velder-two': [
-    {
-      id: 'n1',
-      at: '2026-03-05T12:50:00.000Z',
-      by: 'JT',
-      text: 'Paint across bolts and wheel, so that a turn shows at the retorque.',
-      about: { station: 'fit-up', corner: 'frontLeft', fitting: 'f1' },
-      shows: ['painted-bolts.jpg'],
-    },
-  ],
-};
 /** Who shows the mark of the demo. */
 const MARKED = 'orrin-haul';
 
 const made = await makeDemoPhotos();
 const idOf = (name: string): string => made.get(name)!.id;
 
-/** A job with its notes, and the photos that they and its mark show. */
+/** A job with what was decided and noted, and the photos that they and its mark show. */
 function withNotes(job: Job, name: string): Job {
   const notes = (NOTES[name] ?? []).map(({ shows = [], ...note }) => ({
     ...note,
     ...(shows.length > 0 ? { photos: shows.map(idOf) } : {}),
   }));
-  const noted: Job = { ...job, ...(notes.length > 0 ? { notes } : {}) };
+  const decision = DECISIONS[name];
+  const noted: Job = {
+    ...job,
+    ...(decision ? { decision } : {}),
+    ...(notes.length > 0 ? { notes } : {}),
+  };
   const photos = photosShown(noted).map((id) => [...made.values()].find((one) => one.id === id)!);
   return { ...noted, ...(photos.length > 0 ? { photos } : {}) };
 }
 
 for (const [name, pasts] of Object.entries(PASTS)) {
   const file = `demo/${name}.scoval.json`;
-  const { fittings: _, notes: __, photos: ___, ...read } = JSON.parse(readFileSync(file, 'utf8')) as Job;
+  const {
+    fittings: _,
+    notes: __,
+    photos: ___,
+    decision: ____,
+    ...read
+  } = JSON.parse(readFileSync(file, 'utf8')) as Job;
   let job: Job = name === MARKED ? withBumper(read, BUMPER_GAP) : read;
   const fittings: Fitting[] = [];
   for (const past of pasts) {

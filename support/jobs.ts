@@ -15,7 +15,7 @@ export const demoJobFitted = (name: DemoName): Job =>
 
 /** The same before anything was fitted. */
 export function demoJob(name: DemoName): Job {
-  const { fittings: _, notes: __, photos: ___, ...job } = demoJobFitted(name);
+  const { fittings: _, notes: __, photos: ___, decision: ____, ...job } = demoJobFitted(name);
   return job;
 }
 
