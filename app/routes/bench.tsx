@@ -66,8 +66,8 @@ export default function BenchPage({ loaderData: { query, ...list } }: Route.Comp
           <h1>Bench</h1>
           <SearchField
             label="Search car, customer, job or number"
-            placeholder="Search car, customer, job"
-            width={200}
+            placeholder="Car, customer, job"
+            width={172}
             value={query.search}
             ask={(text) => ask({ search: text })}
           />

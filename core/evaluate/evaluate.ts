@@ -1,5 +1,5 @@
 import { AXLES, presentAsSetupAxle, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
-import { costOf } from '#core/cost';
+import { costOf, type Cost } from '#core/cost';
 import { wordsIn, type UnitChoice } from '#core/units';
 import { RULES_VERSION, worstVerdict } from '#core/verdict';
 import { sensorReport, spareReport, speedometerReport, type ByAxle } from './car';
@@ -66,6 +66,7 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
   const tpms = sensorReport(vehicle, setup);
   const checks = judgeAll(CAR_CHECKS, { job, setup, axles, next, now, speedometer, spare, tpms, words }, null);
   const { front, rear } = axles;
+  let cost: Cost | undefined;
   return {
     id: setup.id,
     label: setup.label ?? null,
@@ -80,7 +81,10 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
         : front.bodyHeightChangeMm - rear.bodyHeightChangeMm,
     checks,
     verdict: worstVerdict([front.verdict, rear.verdict, ...checks.map(({ verdict }) => verdict)]),
-    cost: costOf({ job, setup, words }),
+    // Asked for where it is shown, not at every judgement.
+    get cost() {
+      return (cost ??= costOf({ job, setup, words }));
+    },
   };
 }
 

@@ -38,7 +38,7 @@ export function RaisedSetup({ setup, report }: SetupOnTable) {
             <span className="soft">{VIEWS[shows].caption}</span>
           </h1>
           <span className="legend" aria-hidden hidden={shows !== 'corner'}>
-            <i className="legend-candidate" /> {setup.id.toUpperCase()} <i className="legend-present" /> on the car now
+            <i className="legend-candidate" /> {setup.id.toUpperCase()} <i className="legend-present" /> now
           </span>
           <ViewSwitch shows={shows} show={show} />
           {shows === 'corner' && listButton}

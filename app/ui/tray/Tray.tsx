@@ -123,7 +123,6 @@ const Card = memo(({ setup, report, axle, flangeMm, raised, isChosen, isStale, r
           <Ring check={held} />
           <b className="figure">{setup.id.toUpperCase()}</b>
           <span className="tray-name">{setupTitle(setup, flangeMm)}</span>
-          {isChosen && <b className="tray-chosen">chosen</b>}
         </span>
         <span className="tray-line figure">{tireLine(setup[axle])}</span>
         <span className="tray-line figure">{stackLine(setup[axle], lengths)}</span>
@@ -132,6 +131,7 @@ const Card = memo(({ setup, report, axle, flangeMm, raised, isChosen, isStale, r
           <span>inner {lengths.figure(figures.inboardGapMm)}</span>
           <span>ETe {figures.effectiveOffsetMm === null ? '—' : offsetFigure(figures.effectiveOffsetMm)}</span>
           {report.cost.total !== null && report.cost.lines.length > 0 && <span>{costText(report.cost)}</span>}
+          {isChosen && <b className="tray-chosen">chosen</b>}
         </span>
         <span className={`tray-held may-be-stale is-${held?.verdict ?? 'unknown'}`} data-stale={isStale}>
           {said}
