@@ -47,7 +47,7 @@ export const DECISIONS: Readonly<Record<string, Decision>> = {
     by: 'MR',
     why: 'nearest to the wished tuck with room for the strut',
     against: [
-      { setup: 'c', why: 'touches the strut' },
+      { setup: 'c', why: 'its spokes touch the brake' },
       { setup: 'd', why: 'pokes past the lip: seen at the mock-up' },
     ],
   },
