@@ -123,3 +123,16 @@ test('a backspacing that is asked for is a check of its own, by the convention t
   await page.goto(`${place}/setups`);
   await expect(ledgerRow(page, 'backspacing')).not.toContainText('does not fit');
 });
+
+test('the shop says who it is; its papers carry it', async ({ page }) => {
+  await page.goto('/defaults');
+  const name = page.getByLabel('Name of the shop');
+  await type(name, 'Harrow Wheel Works');
+  await type(page.getByLabel('Address and contact'), '3 Mill Lane');
+  await page.reload();
+  await expect(name).toHaveValue('Harrow Wheel Works');
+  await type(name, '');
+  await type(page.getByLabel('Address and contact'), '');
+  await page.reload();
+  await expect(name).toHaveValue('');
+});

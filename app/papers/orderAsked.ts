@@ -5,12 +5,15 @@ import { exportJob } from '#server/jobs';
 import { listItems } from '#server/shelf';
 import { readPreferences } from '../preferences/cookie';
 import { stored } from '../stored';
+import { paperFrom, paperHead } from './paperHead';
 
 /** An order that is asked for: of which job and setup, and its lines. */
 export interface OrderAsked {
   number: string;
-  /** Job, car and setup, a line. */
+  /** Shop, job, car and setup, a line. */
   subtitle: string;
+  /** Who orders; null where the shop does not say who it is. */
+  from: string | null;
   lines: OrderLine[];
   currency: string | null;
 }
@@ -26,7 +29,8 @@ export async function orderAsked(request: Request, jobId: string, setupId: strin
   const name = `setup ${setup.id.toUpperCase()}${setup.label ? ` ${setup.label}` : ''}`;
   return {
     number,
-    subtitle: [number, job.vehicle.label, name].filter(Boolean).join(' · ').slice(0, 160),
+    subtitle: paperHead(job, number, name),
+    from: paperFrom(job),
     lines: orderOf({ job, setup, words: wordsIn({ length: unit, ...measures }) }, shelf),
     currency: priceInForce('currency', job) ?? null,
   };

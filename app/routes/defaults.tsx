@@ -21,6 +21,7 @@ import { LimitTable } from '../ui/terms/LimitTable';
 import { PriceFields } from '../ui/terms/PriceFields';
 import { RemedyFields } from '../ui/terms/RemedyFields';
 import { RuleFields } from '../ui/terms/RuleFields';
+import { ShopFields } from '../ui/terms/ShopFields';
 import { at, NO_DEFAULTS, type EditedTerms } from '../ui/terms/terms';
 import type { Route } from './+types/defaults';
 import '../ui/terms/terms.css';
@@ -115,6 +116,10 @@ export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
               <section>
                 <h2>Clearance limits</h2>
                 <LimitTable terms={terms} keys={ROOM} label="Clearance limits" />
+              </section>
+              <section>
+                <h2>The shop, on its papers</h2>
+                <ShopFields terms={terms} />
               </section>
               <Backups copies={copies} daily={daily} kept={kept} />
               <ArchiveTools />

@@ -4,6 +4,7 @@ import type { Job } from '#core/job';
 import type { PaperName } from '#formats/pdf';
 import { exportJob } from '#server/jobs';
 import { inWorker } from '#server/work/pool';
+import { paperHead } from '../papers/paperHead';
 import { asked } from '../papers/shapeAsked';
 import { readPreferences } from '../preferences/cookie';
 import { stored } from '../stored';
@@ -37,7 +38,7 @@ export async function loader({ request, params }: Route.LoaderArgs) {
     fitting,
     paper,
     title: `Job sheet, ${fitting.kind}`,
-    subtitle: [number, job.vehicle.label, `setup ${setups.join(', ')}`].filter(Boolean).join(' · ').slice(0, 160),
+    subtitle: paperHead(job, number, `setup ${setups.join(', ')}`),
     unit: { length: unit, ...measures },
   });
   return new Response(bytes as Uint8Array<ArrayBuffer>, {

@@ -63,8 +63,16 @@ export interface Prices {
   taxPct?: Measured;
 }
 
+/** Who the shop is, as its papers say it. */
+export interface Shop {
+  name?: string | undefined;
+  /** Address, telephone, mail: a line. */
+  contact?: string | undefined;
+}
+
 /** The shop's own limits, rules and prices; what is left out is Scoval's default. */
 export interface ShopDefaults {
+  shop?: Shop | undefined;
   limits?: { [key in ShopLimitKey]?: Measured } | undefined;
   rules?: Rules | undefined;
   remedies?: AllowedRemedies | undefined;

@@ -1,5 +1,5 @@
 import { ANTI_SEIZE, THREADLOCK, type FitUpTerms, type OwnError, type OwnErrors } from '#core/fitting';
-import type { Brief, FaceRange, ShopDefaults } from '#core/job';
+import type { Brief, FaceRange, Shop, ShopDefaults } from '#core/job';
 import { SUSPENSION_CHANGE_KINDS } from '#core/suspension';
 import { RULE_CHOICES, type BriefLimits, type ShopLimitKey } from '#core/verdict';
 import { BACKSPACING_CONVENTIONS } from '#core/wheel';
@@ -128,8 +128,15 @@ export const BRIEF = {
   notes: text('notes', 4000),
 } as const satisfies FieldsOf<Brief>;
 
+/** Who the shop is. */
+const SHOP = {
+  name: text('name of the shop', 80),
+  contact: text('address and contact', 160),
+} as const satisfies FieldsOf<Shop>;
+
 /** The shop's own limits, rules and prices. */
 export const SHOP_DEFAULTS = {
+  shop: group('the shop', SHOP),
   limits: group('limits', SHOP_LIMIT_FIELDS),
   rules: group('shop rules', RULES),
   remedies: group('modifications', REMEDIES),

@@ -10,7 +10,10 @@ const job = demoJob('brindle-kite');
 const lines = orderOf({ job, setup: setupOf(job, 'b'), words: wordsIn('mm') }, []);
 const drawn = async (of: readonly OrderLine[], paper: 'a4' | 'letter' = 'a4') =>
   PDFDocument.load(
-    await orderListPdf({ paper, title: 'Order list', subtitle: 'SK-001', lines: of, currency: 'EUR' }, paperFonts()),
+    await orderListPdf(
+      { paper, title: 'Order list', subtitle: 'SK-001', from: 'The shop', lines: of, currency: 'EUR' },
+      paperFonts(),
+    ),
   );
 const boxes = (document: PDFDocument): number =>
   document

@@ -10,6 +10,8 @@ export interface OrderList {
   title: string;
   /** Job, car and setup, a line. */
   subtitle: string;
+  /** Who orders; null where that is not said. */
+  from: string | null;
   lines: readonly OrderLine[];
   currency: string | null;
 }
@@ -117,7 +119,9 @@ function page(drawing: Drawing, { list, rows, number, count }: Page): void {
   drawing.line([EDGE_MM, y], [right, y], { widthMm: 0.1, gray: true });
   if (rows.length === 0) drawing.text('Nothing is to be had for this setup.', [EDGE_MM, y + 2], { size: SIZE });
   drawing.text(
-    'Compare every part with its figures before it is fitted: bore, pattern, seat, thread and length.',
+    [list.from, 'Compare every part with its figures before it is fitted: bore, pattern, seat, thread and length.']
+      .filter(Boolean)
+      .join('\n'),
     [EDGE_MM, drawing.heightMm - FOOT_MM + 4],
     { size: 7.5, widthMm: drawing.widthMm - 2 * EDGE_MM },
   );
