@@ -119,7 +119,7 @@ describe('effort and words', () => {
     ['another offset costs nothing before it is bought', { kind: 'offset', byMm: 3 } as const, [], 0, 0],
   ])('%s', (_, remedy, parts, minutes, cost) => expect(remedyEffort(job, remedy, parts)).toEqual({ minutes, cost }));
   test('a price that is missing leaves the cost unknown, never 0', () => {
-    expect(remedyEffort(KITE, heat, [liner])).toEqual({ minutes: 60, cost: null });
+    expect(remedyEffort(changed(KITE, ['brief/prices']), heat, [liner])).toEqual({ minutes: 60, cost: null });
     expect(
       effortOf([
         { minutes: 60, cost: null },
