@@ -138,7 +138,7 @@ test('each station prints on one or two pages, nothing cut, nothing over anythin
     await page.setViewportSize(PAPER);
     await page.emulateMedia({ media: 'print' });
     await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
-    await expect.poll(() => layoutFaults(page), { message: path, timeout: 5000 }).toEqual([]);
+    await expect.poll(() => layoutFaults(page), { message: path, timeout: 10_000 }).toEqual([]);
     await expect(page.locator(':is(.station button.ant-btn, .skip-link):visible')).toHaveCount(0);
     await page.emulateMedia({ media: null });
     await page.setViewportSize({ width: 1280, height: 800 });
