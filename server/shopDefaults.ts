@@ -7,6 +7,9 @@ import { ShopDefaultsRow, JobRow } from './database/models';
 
 const ONLY = 1;
 
+/** The shop defaults that verdicts rest on; prices, papers and reminders move none. */
+const JUDGED_BY: readonly string[] = ['limits', 'rules', 'ownError'] satisfies (keyof ShopDefaults)[];
+
 /** The shop's own limits, rules and prices; empty where it has none of its own. */
 export async function readShopDefaults(transaction?: Transaction): Promise<ShopDefaults> {
   await database();
@@ -15,7 +18,7 @@ export async function readShopDefaults(transaction?: Transaction): Promise<ShopD
 }
 
 /**
- * Sets one shop default, or with null gives it back its default. Where every job stands by it is worked out anew.
+ * Sets one shop default, or with null gives it back its default. Where verdicts rest on it, every job is judged anew.
  * @returns the shop defaults as they are now, or what is wrong with the value
  */
 export async function setShopDefaults(
@@ -27,7 +30,7 @@ export async function setShopDefaults(
     const { value: house, error } = shopSchema.validate(asked, VALIDATION);
     if (error) return { faults: faultsOf(error) };
     await ShopDefaultsRow.upsert({ id: ONLY, document: house }, { transaction });
-    await JobRow.update({ standing: null }, { where: {}, silent: true, transaction });
+    if (JUDGED_BY.includes(path[0]!)) await JobRow.update({ standing: null }, { where: {}, silent: true, transaction });
     return { house };
   });
 }

@@ -1,4 +1,5 @@
 import { AXLES, ruleInForce, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
+import { isPriceKey } from '#core/units';
 import type { SweepTask } from '../workers/sweepProtocol';
 
 /** A sweep, or a draw, that is wanted: where it is kept, what it depends on, and what is asked for it. */
@@ -38,7 +39,8 @@ export const sameParts = (one: readonly unknown[], other: readonly unknown[]): b
 
 const wanted = (slot: string, parts: unknown[], task: SweepTask): Wanted => ({
   slot,
-  key: JSON.stringify(parts),
+  // What a part costs moves nothing: a price that is typed leaves the sweep as it is.
+  key: JSON.stringify(parts, (key, value: unknown) => (isPriceKey(key) ? undefined : value)),
   parts,
   task,
 });

@@ -1,13 +1,16 @@
 import type { SetupAxle, VehicleAxle, Wheel } from '#core/job';
 import type { Tire } from '#core/tire';
+import { isPriceKey } from '#core/units';
 
-/** What is said of a part that makes it no other one. */
-const BESIDE = new Set(['priceEach', 'priceFrom', 'innerFace', 'massKg']);
+/** What is said of a part beside its price that makes it no other one. */
+const BESIDE: readonly string[] = ['innerFace', 'massKg'];
 
 /** Whether a part of a setup is the one on the car: all that is known of that one is the same. */
 function isPresent<T extends object>(own: T, now: T | undefined): boolean {
   if (!now) return false;
-  const keys = (Object.keys(now) as (keyof T & string)[]).filter((key) => now[key] != null && !BESIDE.has(key));
+  const keys = (Object.keys(now) as (keyof T & string)[]).filter(
+    (key) => now[key] != null && !isPriceKey(key) && !BESIDE.includes(key),
+  );
   return keys.length > 0 && keys.every((key) => now[key] === own[key]);
 }
 

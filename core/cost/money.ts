@@ -22,7 +22,8 @@ function formatIn(currency: string | null): Intl.NumberFormat {
 }
 
 /**
- * Money as whole numbers of a currency's smallest coin: sums are exact. Halves go away from zero, as invoices round.
+ * Money as whole numbers of a currency's smallest coin: sums are exact. Halves go away from zero (common practice of
+ * invoices, no source).
  */
 export interface Money {
   /** Of a price as it is written: the nearest coin. */

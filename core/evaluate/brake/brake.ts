@@ -10,7 +10,7 @@ import {
   type InnerFace,
 } from '#core/brake';
 import type { Terms } from '#core/job';
-import { offsetFigure, rimFigure } from '#core/units';
+import { isPriceKey, offsetFigure, rimFigure } from '#core/units';
 import { clearanceVerdict, limitInForce, worstVerdict, type Limit, type Verdict } from '#core/verdict';
 import type { Fitted } from '../fit';
 import { unknownRoom, type BrakeReport, type NearPlaces } from '../report';
@@ -170,7 +170,7 @@ function isSameWheel({ wheel, offsetMm }: WheelOnStack, now: WheelOnStack): bool
   if (now.wheel.rimWidthIn !== rimWidthIn || now.wheel.rimDiameterIn !== rimDiameterIn) return false;
   const { innerFace, offsetMm: _, backspacingMm: __, backspacingConvention: ___, ...known } = now.wheel;
   const keys = Object.keys(known) as (keyof typeof known)[];
-  if (!keys.every((key) => known[key] == null || known[key] === wheel[key])) return false;
+  if (!keys.every((key) => isPriceKey(key) || known[key] == null || known[key] === wheel[key])) return false;
   return wheel.innerFace === undefined || JSON.stringify(wheel.innerFace) === JSON.stringify(innerFace);
 }
 

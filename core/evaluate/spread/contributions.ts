@@ -2,7 +2,7 @@ import type { Caliper, InnerFace } from '#core/brake';
 import type { VehicleAxle } from '#core/job';
 import type { Tire } from '#core/tire';
 import { INSTRUMENT_UNCERTAINTY_MM, type Contribution } from '#core/uncertainty';
-import { mmFromInches, type Measured } from '#core/units';
+import { isPriceKey, mmFromInches, type Measured } from '#core/units';
 import { insideOf, type Fitted } from '../fit';
 
 /** How far makes of one size differ from the size, ± at 95 % in percent (common practice, no source). */
@@ -37,8 +37,7 @@ const sameTire = ({ tire: one }: Fitted, { tire: other }: Fitted): boolean => {
   if (one === other) return true;
   if (one.size !== other.size) return false;
   const keys = Object.keys({ ...one, ...other }) as (keyof Tire)[];
-  // What it costs makes it no other tire.
-  return keys.every((key) => key === 'priceEach' || key === 'priceFrom' || one[key] === other[key]);
+  return keys.every((key) => isPriceKey(key) || one[key] === other[key]);
 };
 
 /** The same rim and the same inside, as far as somebody said. */
