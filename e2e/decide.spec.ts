@@ -71,7 +71,7 @@ test('a customer is found on the bench, and stays out of a file unless it is ask
     vin: 'TESTVIN0123456789',
   });
   await page.getByRole('button', { name: 'Papers' }).click();
-  await expect(page.getByRole('link', { name: 'The same with the customer in it' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'With the customer in it (.json)' })).toBeVisible();
   await page.keyboard.press('Escape');
   for (const words of ['holt ab', 'TESTVIN012']) {
     await page.goto(`/?search=${encodeURIComponent(words)}`);

@@ -15,6 +15,9 @@ export const placeOfCorner = (corner: Corner): CornerPlace => ({
   side: corner.includes('Left') ? 'left' : 'right',
 });
 
+/** The outer wheel of an axle and side. */
+export const outerCorner = ({ axle, side }: CornerPlace): Corner => `${axle}${side === 'left' ? 'Left' : 'Right'}`;
+
 /** The corners that a fitting has, as a car is walked round. */
 export const cornersOf = ({ corners }: Pick<Fitting, 'corners'>): Corner[] =>
   CORNERS.filter((corner) => corners[corner] !== undefined);

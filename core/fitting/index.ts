@@ -1,4 +1,5 @@
 export * from './records';
+export * from './shown';
 export * from './corner';
 export * from './compare';
 export * from './family';

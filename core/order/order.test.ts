@@ -7,6 +7,7 @@ import { fastenerFigures, orderOf, pieceFigures, tireFigures, wheelFigures } fro
 const words = wordsIn('mm');
 const order = (job: Job, setup: Setup, shelf: ShelfItem[] = []) => orderOf({ job, setup, words }, shelf);
 
+// How parts are written on an order: common practice, no source.
 test('parts by the figures that identify them, as the trade writes them', () => {
   expect(
     wheelFigures({ rimDiameterIn: 19, rimWidthIn: 8.5, lugCount: 5, boltCircleMm: 112, offsetMm: 45, boreMm: 66.6 }),

@@ -2,6 +2,7 @@ import { predictionText, type Corner } from '#core/fitting';
 import type { Expected, PaperStep } from '#core/sheet';
 import { wordsIn, type UnitChoice, type Words } from '#core/units';
 import { drawPdf, type Drawing, type Measure } from './drawing';
+import { pagesOf, tickBox } from './list';
 import { PAPERS, type PaperName, type PdfFonts } from './paper';
 
 /** What is done at the car, printed for who ticks on paper. */
@@ -55,7 +56,7 @@ export function jobSheetPdf(sheet: JobSheet, fonts: PdfFonts, compress = true): 
       const room = heightMm - HEAD_MM - FOOT_MM;
       const settings = SIZES.map((size) => {
         const setting = set(sheet, size, measure);
-        return { setting, pages: paged(setting, room) };
+        return { setting, pages: pagesOf(setting.rows, room) };
       });
       const { setting, pages } = settings.find((one) => one.pages.length <= MOST_PAGES) ?? settings.at(-1)!;
       return pages.map(
@@ -89,21 +90,6 @@ function set({ paper, steps, unit }: JobSheet, size: number, measure: Measure): 
 }
 
 const LINE_GAP_MM = 1.2;
-
-/** Rows that go on a page each. */
-function paged({ rows }: Setting, roomMm: number): Setting['rows'][] {
-  const pages: Setting['rows'][] = [[]];
-  let used = 0;
-  for (const row of rows) {
-    if (used + row.heightMm > roomMm && pages.at(-1)!.length > 0) {
-      pages.push([]);
-      used = 0;
-    }
-    pages.at(-1)!.push(row);
-    used += row.heightMm;
-  }
-  return pages;
-}
 
 /** What is to be written in beside a step, a line each. */
 function figureLines({ expects, torqueNm }: PaperStep, words: Words): string[] {
@@ -158,18 +144,6 @@ function page(drawing: Drawing, { sheet, rows, size, number, count }: Page): voi
 
 const boxAt = (at: number): number => EDGE_MM + at * (BOX_MM + 1.6);
 
-function box(drawing: Drawing, x: number, y: number): void {
-  drawing.path(
-    [
-      [x, y],
-      [x + BOX_MM, y],
-      [x + BOX_MM, y + BOX_MM],
-      [x, y + BOX_MM],
-    ],
-    { widthMm: 0.25 },
-  );
-}
-
 interface Row {
   step: PaperStep;
   number: number;
@@ -180,8 +154,9 @@ interface Row {
 }
 
 function stepRow(drawing: Drawing, { step, number, sheet, size, words, y }: Row): void {
-  if (step.corners.length === 0) box(drawing, boxAt(0), y);
-  for (const [at, [corner]] of BOXES.entries()) if (step.corners.includes(corner)) box(drawing, boxAt(at), y);
+  if (step.corners.length === 0) tickBox(drawing, [boxAt(0), y], BOX_MM);
+  for (const [at, [corner]] of BOXES.entries())
+    if (step.corners.includes(corner)) tickBox(drawing, [boxAt(at), y], BOX_MM);
   const left = EDGE_MM + BOXES_MM;
   const widthMm = textWidthMm(sheet.paper, hasFigure(step));
   drawing.text(String(number), [left + 6, y], { font: 'figures', size, align: 'right' });

@@ -2,6 +2,7 @@ import { moneyText } from '#core/cost';
 import type { OrderLine } from '#core/order';
 import { capital } from '#core/text';
 import { drawPdf, type Drawing, type Measure } from './drawing';
+import { pagesOf, tickBox } from './list';
 import { PAPERS, type PaperName, type PdfFonts } from './paper';
 
 /** What is to be had for a setup, on paper. */
@@ -56,7 +57,7 @@ export function orderListPdf(list: OrderList, fonts: PdfFonts, compress = true):
     title: list.title,
     compress,
     sheets(measure) {
-      const pages = paged(list, measure);
+      const pages = pagesOf(rowsOf(list, measure), PAPERS[list.paper].heightMm - HEAD_MM - FOOT_MM);
       return pages.map(
         (rows, at) => (drawing: Drawing) => page(drawing, { list, rows, number: at + 1, count: pages.length }),
       );
@@ -69,24 +70,15 @@ interface Row {
   heightMm: number;
 }
 
-function paged({ paper, lines, currency }: OrderList, measure: Measure): Row[][] {
-  const roomMm = PAPERS[paper].heightMm - HEAD_MM - FOOT_MM;
+function rowsOf({ paper, lines, currency }: OrderList, measure: Measure): Row[] {
   const widthMm = textWidthMm(paper);
-  const pages: Row[][] = [[]];
-  let used = 0;
-  for (const line of lines) {
-    const heightMm =
+  return lines.map((line) => ({
+    line,
+    heightMm:
       measure(figuresOf(line), { font: 'bold', size: SIZE, widthMm }) +
       measure(underOf(line, currency), { size: SIZE - 1.5, widthMm }) +
-      ROW_GAP_MM;
-    if (used + heightMm > roomMm && pages.at(-1)!.length > 0) {
-      pages.push([]);
-      used = 0;
-    }
-    pages.at(-1)!.push({ line, heightMm });
-    used += heightMm;
-  }
-  return pages;
+      ROW_GAP_MM,
+  }));
 }
 
 interface Page {
@@ -107,7 +99,7 @@ function page(drawing: Drawing, { list, rows, number, count }: Page): void {
   let y = HEAD_MM;
   for (const { line, heightMm } of rows) {
     drawing.line([EDGE_MM, y], [right, y], { widthMm: 0.1, gray: true });
-    box(drawing, EDGE_MM, y + 1.2);
+    tickBox(drawing, [EDGE_MM, y + 1.2], BOX_MM);
     const left = EDGE_MM + BOX_MM + 3;
     drawing.text(figuresOf(line), [left, y + 1], { font: 'bold', size: SIZE, widthMm });
     const under = y + 1 + drawing.measure(figuresOf(line), { font: 'bold', size: SIZE, widthMm });
@@ -124,17 +116,5 @@ function page(drawing: Drawing, { list, rows, number, count }: Page): void {
       .join('\n'),
     [EDGE_MM, drawing.heightMm - FOOT_MM + 4],
     { size: 7.5, widthMm: drawing.widthMm - 2 * EDGE_MM },
-  );
-}
-
-function box(drawing: Drawing, x: number, y: number): void {
-  drawing.path(
-    [
-      [x, y],
-      [x + BOX_MM, y],
-      [x + BOX_MM, y + BOX_MM],
-      [x, y + BOX_MM],
-    ],
-    { widthMm: 0.25 },
   );
 }

@@ -1,17 +1,11 @@
 import { Button } from 'antd';
 import { priceInForce, type Extra, type Setup } from '#core/job';
 import { useDocument } from '../../job/DocumentContext';
+import { freeId } from '../../job/freeId';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
 import { DeleteOutlined, PlusOutlined } from '../parts/icons';
 import { useFieldOver } from '../parts/useFieldOver';
-
-/** A free id for a new one. */
-function freeId(extras: readonly Extra[]): string {
-  let n = extras.length + 1;
-  while (extras.some(({ id }) => id === `x${n}`)) n += 1;
-  return `x${n}`;
-}
 
 /** Work and parts that nothing else of the setup asks for: at a price, or by the time they take. */
 export function ExtraFields({ setup }: { setup: Setup }) {
@@ -66,7 +60,9 @@ export function ExtraFields({ setup }: { setup: Setup }) {
       })}
       <Button
         icon={<PlusOutlined />}
-        onClick={() => edit({ op: 'add', path: list, value: { id: freeId(extras), label: 'Work' } satisfies Extra })}
+        onClick={() =>
+          edit({ op: 'add', path: list, value: { id: freeId('x', extras), label: 'Work' } satisfies Extra })
+        }
       >
         Add work or a part
       </Button>

@@ -1,6 +1,7 @@
 import { priceInForce, type AxleName, type Edit, type Setup, type StackPart } from '#core/job';
 import type { Priced } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
+import { PIECE_NAMES } from '../fields/choices';
 import { NumberField } from '../fields/NumberField';
 
 interface PartPrice {
@@ -20,11 +21,11 @@ const typed = (path: readonly string[], priceEach: number | null): Edit[] => [
   { op: 'clear', path: [...path, 'priceFrom'] },
 ];
 
-const PIECES = {
-  'slip-on': { name: 'Spacer', price: 'spacerEach' },
-  'bolt-on': { name: 'Adapter', price: 'adapterEach' },
-  ring: { name: 'Hub ring', price: 'ringEach' },
-} as const satisfies Record<StackPart['kind'], object>;
+const PRICES = {
+  'slip-on': 'spacerEach',
+  'bolt-on': 'adapterEach',
+  ring: 'ringEach',
+} as const satisfies Record<StackPart['kind'], string>;
 
 /** What of an axle has a price of its own. */
 function partsOf(setup: Setup, axle: AxleName): PartPrice[] {
@@ -37,9 +38,9 @@ function partsOf(setup: Setup, axle: AxleName): PartPrice[] {
     ...of('tire', 'Tire', tire),
     ...stack.map((part, at): PartPrice => ({
       name: `${base.join('/')}/stack/${at}`,
-      label: part.label ?? PIECES[part.kind].name,
+      label: part.label ?? PIECE_NAMES[part.kind],
       part,
-      otherwise: PIECES[part.kind].price,
+      otherwise: PRICES[part.kind],
       edits(priceEach) {
         const { priceEach: _, priceFrom: __, ...bare } = part;
         const next = priceEach === null ? bare : { ...bare, priceEach };

@@ -1,6 +1,6 @@
 import type { DryFit, DryFitResult, LipForm } from '#core/centering';
 import { SEAT_NAMES, type Seat } from '#core/fastener';
-import type { SpareChoice } from '#core/job';
+import type { SpareChoice, StackPart } from '#core/job';
 import type { Relearn, SensorBody } from '#core/sensor';
 import type { Lies } from '#core/spare';
 import type { Drive } from '#core/verdict';
@@ -83,3 +83,10 @@ export const SPARES: readonly (readonly [SpareChoice, string])[] = [
   ['none', 'none'],
 ];
 export const SEATS = Object.entries(SEAT_NAMES) as [Seat, string][];
+
+/** What the pieces of a stack are called. */
+export const PIECE_NAMES: Record<StackPart['kind'], string> = {
+  'slip-on': 'Spacer',
+  'bolt-on': 'Adapter',
+  ring: 'Ring',
+};

@@ -2,19 +2,8 @@ import { applyEdits, type Edit, type Job } from '#core/job';
 import type { Fitting } from '#core/fitting';
 import type { FittingStep } from '#core/sheet';
 import { example } from '#support/jobs';
-import {
-  doneOf,
-  freeId,
-  isAfterEnd,
-  measure,
-  pull,
-  readOf,
-  sayOfStep,
-  tick,
-  timeIn,
-  unpull,
-  untick,
-} from './fittingEdits';
+import { freeId } from '../../job/freeId';
+import { doneOf, isAfterEnd, measure, pull, readOf, sayOfStep, tick, timeIn, unpull, untick } from './fittingEdits';
 
 const begun: Fitting = {
   id: 'f1',

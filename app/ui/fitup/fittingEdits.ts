@@ -84,10 +84,3 @@ export function unpull(fitting: Fitting, corner: Corner, joint: TorqueRow['joint
 /** A time of this fitting: the clock's, but never before the fitting began. */
 export const timeIn = ({ startedAt }: Pick<Fitting, 'startedAt'>, now: Date): string =>
   new Date(Math.max(now.getTime(), new Date(startedAt).getTime())).toISOString();
-
-/** A free id for a new one of these. */
-export function freeId(prefix: string, taken: readonly { id: string }[]): string {
-  let n = taken.length + 1;
-  while (taken.some(({ id }) => id === `${prefix}${n}`)) n += 1;
-  return `${prefix}${n}`;
-}

@@ -1,6 +1,6 @@
 import { useCallback, useMemo } from 'react';
 import { fittingReports, type FittingReport, type SetupReport } from '#core/evaluate';
-import type { Corner, Fitting } from '#core/fitting';
+import { fittingShown, outerCorner, type Corner, type Fitting } from '#core/fitting';
 import type { Setup } from '#core/job';
 import { stepsOfFitting, tighteningsOf, type CornerTightening, type FittingStep } from '#core/sheet';
 import { useDocument } from '../../job/DocumentContext';
@@ -20,7 +20,7 @@ export interface FittingInHand {
 /** The corner in hand: the outer wheel of the chosen axle and side. */
 export function useCorner(): Corner {
   const { axle, side } = useSelection();
-  return `${axle}${side === 'left' ? 'Left' : 'Right'}`;
+  return outerCorner({ axle, side });
 }
 
 /** Judges setups as the rest of the table has done already. */
@@ -40,8 +40,7 @@ export function useFittings(): {
   const reportOf = useReportOf();
   const [asked, take] = useSightText('fitting');
   const fittings = useMemo(() => job.fittings ?? [], [job.fittings]);
-  const fitting =
-    fittings.find(({ id }) => id === asked) ?? fittings.findLast(({ finishedAt }) => !finishedAt) ?? fittings.at(-1);
+  const fitting = fittingShown(fittings, asked);
   const inHand = useMemo<FittingInHand | null>(() => {
     if (!fitting) return null;
     const steps = stepsOfFitting(job, fitting, { unit, reportOf });

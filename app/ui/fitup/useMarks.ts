@@ -14,10 +14,11 @@ import { travelRange } from '#core/suspension';
 import { readingPose, type Obstacle } from '#core/sweep';
 import { roundTo } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
+import { freeId } from '../../job/freeId';
 import { useSightText } from '../../job/useSight';
 import { tidied } from '../notes/noteEdits';
 import { freePartId } from '../room/partDraft';
-import { freeId, timeIn } from './fittingEdits';
+import { timeIn } from './fittingEdits';
 import { useReportOf } from './useFittings';
 
 /** A mark while it is being told: where it is may still be missing. */

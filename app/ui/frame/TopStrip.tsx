@@ -161,18 +161,6 @@ const Papers = memo(({ id, unsaved, photos, isNamed }: PapersProps) => {
               </a>
             ),
           },
-          ...(isNamed && !unsaved
-            ? [
-                {
-                  key: 'customer',
-                  label: (
-                    <a href={`/jobs/${id}/${photos > 0 ? 'zip' : 'file'}?customer=yes`} download>
-                      The same with the customer in it
-                    </a>
-                  ),
-                },
-              ]
-            : []),
           {
             key: 'zip',
             disabled: unsaved || photos === 0,
@@ -187,6 +175,18 @@ const Papers = memo(({ id, unsaved, photos, isNamed }: PapersProps) => {
                 </a>
               ),
           },
+          ...(isNamed && !unsaved
+            ? [
+                {
+                  key: 'customer',
+                  label: (
+                    <a href={`/jobs/${id}/${photos > 0 ? 'zip' : 'file'}?customer=yes`} download>
+                      With the customer in it ({photos > 0 ? '.zip' : '.json'})
+                    </a>
+                  ),
+                },
+              ]
+            : []),
           { key: 'print', label: 'Print this station', onClick: () => window.print() },
         ],
       }}

@@ -12,10 +12,8 @@ import { LengthField } from '../fields/LengthField';
 import { MeasureField } from '../fields/MeasureField';
 import { NumberField } from '../fields/NumberField';
 import { ThreadField } from '../fields/TextField';
-import { LIP_FORMS, SEATS } from '../fields/choices';
+import { LIP_FORMS, PIECE_NAMES, SEATS } from '../fields/choices';
 import './hardware.css';
-
-const KIND_NAMES: Record<StackPart['kind'], string> = { 'slip-on': 'Spacer', 'bolt-on': 'Adapter', ring: 'Ring' };
 
 interface StackListProps {
   setup: Setup;
@@ -52,7 +50,7 @@ export function StackList({ setup, axle, shelf }: StackListProps) {
       <div className="hardware-add">
         {(['slip-on', 'bolt-on', 'ring'] as const).map((kind) => (
           <Button key={kind} size="small" onClick={() => add(kind)}>
-            Add {KIND_NAMES[kind].toLowerCase()}
+            Add {PIECE_NAMES[kind].toLowerCase()}
           </Button>
         ))}
         <Select
@@ -93,7 +91,7 @@ interface PieceProps {
 function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
   const [means, setMeans] = useState<LabelMeans>('each');
   const id = useId();
-  const title = piece.label || KIND_NAMES[piece.kind];
+  const title = piece.label || PIECE_NAMES[piece.kind];
   const over = <K extends keyof StackPart>(key: K) => ({
     name: `${name}/${key}`,
     value: (piece[key] ?? null) as NonNullable<StackPart[K]> | null,

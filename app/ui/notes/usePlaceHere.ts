@@ -1,4 +1,5 @@
 import { useLocation } from 'react-router';
+import { fittingShown, outerCorner } from '#core/fitting';
 import { NOTE_STATIONS, type NotePlace } from '#core/note';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
@@ -13,15 +14,12 @@ export function usePlaceHere(): NotePlace | null {
   const raised = useRaised();
   const station = NOTE_STATIONS.find((one) => pathname.endsWith(`/${one}`));
   if (!station || station === 'log') return null;
-  const fittings = job.fittings ?? [];
-  const asked = params.get('fitting');
-  const fitting =
-    fittings.find(({ id }) => id === asked) ?? fittings.findLast(({ finishedAt }) => !finishedAt) ?? fittings.at(-1);
+  const fitting = fittingShown(job.fittings ?? [], params.get('fitting'));
   const sight = SIGHT_AT[station];
   return {
     station,
     ...(sight.includes('axle') ? { axle } : {}),
-    ...(sight.includes('corner') ? { corner: `${axle}${side === 'left' ? 'Left' : 'Right'}` as const } : {}),
+    ...(sight.includes('corner') ? { corner: outerCorner({ axle, side }) } : {}),
     ...(sight.includes('setup') && raised ? { setup: raised.id } : {}),
     ...(sight.includes('fitting') && fitting ? { fitting: fitting.id } : {}),
   };

@@ -1,4 +1,4 @@
-import { memo, useState } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { AxleName } from '#core/job';
 import { Segments } from '../parts/Segments';
@@ -7,7 +7,6 @@ import type { SetupOnTable } from '../../job/ReportsContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useSight } from '../../job/useSight';
 import { CarView } from '../car/CarView';
-import { CostView } from '../cost/CostView';
 import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../frame/useJobKeys';
 import { HardwareView } from '../hardware/HardwareView';
 import { Ledger } from '../ledger/Ledger';
@@ -19,6 +18,8 @@ import { CandidateSheet } from './CandidateSheet';
 import { SetupList } from './SetupList';
 import { useStackField } from './useStackField';
 import { NUDGES, SHOWN, viewOfKey, VIEWS, type Shown } from './views';
+
+const CostView = lazy(() => import('../cost/CostView').then((module) => ({ default: module.CostView })));
 
 /** The setup in hand: its sheet in one of five views, every figure beside it. */
 export function RaisedSetup({ setup, report }: SetupOnTable) {
@@ -49,7 +50,11 @@ export function RaisedSetup({ setup, report }: SetupOnTable) {
           {shows === 'hardware' && <HardwareView key={at} setup={setup} axle={axle} report={report} />}
           {shows === 'tire' && <TireView key={at} setup={setup} axle={axle} report={report} />}
           {shows === 'car' && <CarView setup={setup} report={report} />}
-          {shows === 'cost' && <CostView setup={setup} report={report} />}
+          {shows === 'cost' && (
+            <Suspense>
+              <CostView setup={setup} report={report} />
+            </Suspense>
+          )}
         </div>
       </section>
       <Ledger setup={setup} report={report} axle={axle} first={VIEWS[shows].first} allOpen={allOpen} />
