@@ -49,11 +49,14 @@ test('an empty bench offers demo cars, and a guide from the first reading to the
       .getByLabel(/^No further out than/)
       .fill('0');
     await page.keyboard.press('Enter');
+    await expect(guide).toContainText('Build a setup');
     await guide.getByRole('link').click();
     await page.getByRole('button', { name: 'First setup' }).click();
+    await expect(guide).toContainText('Change its offset');
     const ledger = page.getByRole('complementary', { name: 'Ledger' });
     await expect(ledger.getByText('room clears, brake clears', { exact: true })).toBeVisible();
     await expect(ledger).toContainText('hub, tire and whole car not measured');
+    await saved(page);
     await page.keyboard.press('[');
     await expect(guide).toContainText('That is a first verdict');
     await swept(page);

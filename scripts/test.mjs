@@ -2,6 +2,7 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 import { install } from './lib/prepare.mjs';
 import { root, run } from './lib/run.mjs';
 
@@ -85,12 +86,21 @@ await driver.catch((error) => {
   faults.push('database driver');
 });
 await unit('unit tests of server and pages', ['server/', 'app/']);
+/** What a browser test that did not pass found in place of what it looked for. */
+const messageOf = (spec) =>
+  spec.tests
+    .flatMap(({ results }) =>
+      results.flatMap(({ errors }) => errors.map(({ message }) => stripVTControlCharacters(message))),
+    )
+    .join('\n');
 /** The browser tests of one suite that did not pass at once. */
 function unexpectedOf({ title, specs = [], suites = [] }) {
   const failures = specs.filter((spec) =>
     spec.tests.some(({ status }) => status !== 'expected' && status !== 'skipped'),
   );
-  return [...failures.map((spec) => spec.title), ...suites.flatMap(unexpectedOf)].map((name) => `${title} › ${name}`);
+  return [...failures.map((spec) => `${spec.title}\n${messageOf(spec)}`), ...suites.flatMap(unexpectedOf)].map(
+    (name) => `${title} › ${name}`,
+  );
 }
 if (built)
   await suite('browser tests', ['npx', 'playwright', 'test', '--reporter=line,json'], {
