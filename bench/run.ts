@@ -2,6 +2,7 @@
 import { existsSync } from 'node:fs';
 import { measureBrake } from './brake';
 import { measureEvaluate } from './evaluate';
+import { measureFind } from './find';
 import { measureNudge } from './nudge';
 import { measureSweep } from './sweep';
 import { measureWindow } from './window';
@@ -10,5 +11,6 @@ measureEvaluate();
 measureBrake();
 measureSweep();
 measureWindow();
+await measureFind();
 if (existsSync('build/server/index.js')) await measureNudge();
 else console.log('\nnudge: build the application first (npm run build) to measure it in the browser');

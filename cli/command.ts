@@ -14,13 +14,16 @@ interface Asked<V> {
 }
 
 /** What a command prints, or what it cannot do. */
-type Answer = { json: unknown } | { fault: Fault };
+type Answer = { json: unknown } | { fault: Fault } | { faults: Fault[] };
 
 /**
  * Runs a command over job files: its answer as JSON on standard output; on faults one line each on standard error,
  * nothing on standard output, and exit code 1.
  */
-export async function runOnJobs<V>(asked: Asked<V>, answer: (jobs: [Job, ...Job[]], values: V) => Answer) {
+export async function runOnJobs<V>(
+  asked: Asked<V>,
+  answer: (jobs: [Job, ...Job[]], values: V) => Answer | Promise<Answer>,
+) {
   const given = read(asked, process.argv.slice(2));
   if (!given) return refuse(`usage: npm run --silent ${asked.usage}   (- reads standard input)`);
   const jobs: Job[] = [];
@@ -30,9 +33,10 @@ export async function runOnJobs<V>(asked: Asked<V>, answer: (jobs: [Job, ...Job[
     if (result.faults) faults.push(...result.faults);
     else jobs.push(result.job);
   }
-  const made = faults.length > 0 ? null : answer(jobs as [Job, ...Job[]], given.values);
+  const made = faults.length > 0 ? null : await answer(jobs as [Job, ...Job[]], given.values);
   if (made === null) return refuse(...faults.map(faultLine));
   if ('fault' in made) return refuse(faultLine(made.fault));
+  if ('faults' in made) return refuse(...made.faults.map(faultLine));
   process.stdout.write(`${JSON.stringify(made.json, null, 2)}\n`);
 }
 

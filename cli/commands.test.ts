@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { evaluate } from '#core/evaluate';
+import type { FindsFile } from '#formats/finds';
 import type { Fitting } from '#core/fitting';
 import type { Job } from '#core/job';
 import type { FullReport } from '#core/advice';
@@ -114,4 +115,34 @@ test('the sheet of a setup: every step with why, and the setup that is asked for
     stdout: '',
     stderr: expect.stringContaining('setups: there is no setup “z”'),
   });
+});
+
+test('finds of a shelf: ranked rows by what they are made of, counts of what fell out', () => {
+  const { status, stdout } = run(
+    ['demo/brindle-kite.scoval.json', '--shelf', 'demo/shelf.csv', '--top', '3', '--axle', 'front'],
+    '',
+    'find',
+  );
+  expect(status).toBe(0);
+  const finds = JSON.parse(stdout) as FindsFile;
+  expect(finds).toMatchObject({ format: 'scoval.finds', version: 1 });
+  expect(finds.rows.map(({ rank, front }) => [rank, front])).toEqual([
+    [1, true],
+    [2, true],
+    [3, true],
+  ]);
+  expect(finds.tried).toBe(finds.fit + Object.values(finds.fellOut).reduce((sum, count) => sum + count, 0));
+});
+
+test.each([
+  ['no shelf', ['demo/brindle-kite.scoval.json']],
+  ['a shelf that is not there', ['demo/brindle-kite.scoval.json', '--shelf', '/nowhere.csv']],
+  ['a shelf that is none', ['demo/brindle-kite.scoval.json', '--shelf', 'package.json']],
+  ['an axle that is none', ['demo/brindle-kite.scoval.json', '--shelf', 'demo/shelf.csv', '--axle', 'middle']],
+  ['a setup that is none', ['demo/brindle-kite.scoval.json', '--shelf', 'demo/shelf.csv', '--setup', 'zz']],
+])('finds with %s: exit 1 and words', (_, args) => {
+  const { status, stdout, stderr } = run(args, '', 'find');
+  expect([status, stdout]).toEqual([1, '']);
+  expect(stderr.trim()).not.toBe('');
+  expect(stderr).not.toContain('    at ');
 });

@@ -1,5 +1,6 @@
 import { readFile, stat } from 'node:fs/promises';
 import path from 'node:path';
+import { MAX_CSV_BYTES, readShelfFile, type ReadShelf } from '#formats/shelf';
 import { MAX_FILE_BYTES, readJobFile, tooLarge, type Fault, type ReadJob } from '#formats/job';
 
 /** Reads standard input up to one byte past the limit, so that an endless stream ends here. */
@@ -14,22 +15,17 @@ async function readStandardInput(): Promise<Buffer> {
   return Buffer.concat(chunks);
 }
 
-async function source(file: string): Promise<{ text: string } | { fault: Fault }> {
+type Source<T> = { read: T; fault?: undefined } | { read?: undefined; fault: Fault };
+
+/** The bytes of a file, or of standard input for `-`. */
+async function bytesOf(file: string, most: number, tooMany: () => Fault): Promise<Source<Buffer>> {
   try {
-    if (file !== '-' && (await stat(file)).size > MAX_FILE_BYTES) return { fault: tooLarge() };
+    if (file !== '-' && (await stat(file)).size > most) return { fault: tooMany() };
     const bytes = file === '-' ? await readStandardInput() : await readFile(file);
-    if (bytes.length > MAX_FILE_BYTES) return { fault: tooLarge() };
-    return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes) };
+    return bytes.length > most ? { fault: tooMany() } : { read: bytes };
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code;
-    const reason =
-      code === 'ENOENT'
-        ? 'there is no such file'
-        : code === 'EISDIR'
-          ? 'is a folder'
-          : code === 'ERR_ENCODING_INVALID_ENCODED_DATA'
-            ? 'is not UTF-8 text'
-            : 'cannot be read';
+    const reason = code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'is a folder' : 'cannot be read';
     return { fault: { path: file, message: reason } };
   }
 }
@@ -40,6 +36,20 @@ const whereMeant = (file: string): string =>
 
 /** Reads a job file, or standard input for `-`. */
 export async function readJob(file: string): Promise<ReadJob> {
-  const read = await source(whereMeant(file));
-  return 'fault' in read ? { faults: [read.fault] } : readJobFile(read.text);
+  const { read, fault } = await bytesOf(whereMeant(file), MAX_FILE_BYTES, tooLarge);
+  if (fault) return { faults: [fault] };
+  try {
+    return readJobFile(new TextDecoder('utf-8', { fatal: true }).decode(read));
+  } catch {
+    return { faults: [{ path: file, message: 'is not UTF-8 text' }] };
+  }
+}
+
+/** Reads a shelf file; its faults name the file too. */
+export async function readShelf(file: string): Promise<ReadShelf> {
+  const tooMany = () => ({ path: '', message: `is larger than ${MAX_CSV_BYTES / 1024 / 1024} MB` });
+  const { read, fault } = await bytesOf(whereMeant(file), MAX_CSV_BYTES, tooMany);
+  if (fault) return { faults: [fault] };
+  const shelf = readShelfFile(read);
+  return shelf.faults ? { faults: shelf.faults.map((one) => ({ ...one, path: `${file}: ${one.path}` })) } : shelf;
 }

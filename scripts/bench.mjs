@@ -3,5 +3,15 @@ import { build } from 'vite';
 import { run } from './lib/run.mjs';
 
 const outDir = 'build/bench';
-await build({ configFile: false, logLevel: 'warn', build: { ssr: 'bench/run.ts', outDir, minify: false } });
+await build({
+  configFile: false,
+  logLevel: 'warn',
+  build: {
+    ssr: true,
+    outDir,
+    minify: false,
+    target: 'node20',
+    rolldownOptions: { input: { run: 'bench/run.ts', findWorker: 'cli/findWorker.ts' } },
+  },
+});
 await run('node', [`${outDir}/run.js`]);

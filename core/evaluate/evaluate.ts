@@ -1,4 +1,4 @@
-import { AXLES, presentAsSetupAxle, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
+import { presentSetup, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
 import { costOf, type Cost } from '#core/cost';
 import { wordsIn, type UnitChoice } from '#core/units';
 import { RULES_VERSION, worstVerdict } from '#core/verdict';
@@ -10,7 +10,7 @@ import { fittingReports } from './fittings';
 import { fitCandidate, fitPresent, type Fitted } from './fit';
 import { axleParts } from './parts';
 import { briefContradictions, contradictionsOf, hubReport } from './readings';
-import type { Report, SetupReport, VehicleReport } from './report';
+import type { AxleReport, Report, SetupReport, VehicleReport } from './report';
 import { RUN_SWEEPS, type SweepSource } from './sweeps';
 
 export interface EvaluateOptions {
@@ -18,6 +18,8 @@ export interface EvaluateOptions {
   unit?: UnitChoice;
   /** Where the sweeps come from; they are run when it is left out. */
   sweeps?: SweepSource;
+  /** The report of an axle that was made already, of the same setup there. */
+  known?: Partial<ByAxle<AxleReport>>;
 }
 
 /**
@@ -57,8 +59,10 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
   const source = options.sweeps ?? RUN_SWEEPS;
   const fits = byAxle((axle) => fitCandidate(vehicle, axle, setup[axle]));
   const present = byAxle((axle) => fitPresent(vehicle, axle));
-  const axles = byAxle((axle) =>
-    evaluateAxle({ job, axle, setup, candidate: fits[axle], present: present[axle], source, words }),
+  const axles = byAxle(
+    (axle) =>
+      options.known?.[axle] ??
+      evaluateAxle({ job, axle, setup, candidate: fits[axle], present: present[axle], source, words }),
   );
   const [next, now] = [diameters(fits), diameters(present)];
   const speedometer = speedometerReport({ vehicle, brief, next, now });
@@ -100,9 +104,7 @@ const diameters = ({ front, rear }: ByAxle<Fitted>): ByAxle<number | null> => ({
  * allowances.
  */
 export function evaluatePresent(job: Job, options: EvaluateOptions = {}): SetupReport {
-  const present: Setup = { id: 'now', label: 'now' };
-  for (const axle of AXLES) present[axle] = presentAsSetupAxle(job.vehicle, axle) ?? {};
   const source = options.sweeps ?? RUN_SWEEPS;
   const sweeps: SweepSource = { ...source, candidate: (_job, _setup, axle) => source.present(job.vehicle, axle) };
-  return evaluateSetup(job, present, { ...options, sweeps });
+  return evaluateSetup(job, presentSetup(job), { ...options, sweeps });
 }

@@ -33,7 +33,19 @@ export interface Brief {
   speedsKmh?: number[] | undefined;
   /** Prices of the hardware and work that a target may need, in the shop's currency. */
   prices?: Prices | undefined;
+  /** What ranks one find before another, each weighed from 0 to 1. */
+  find?: FindTerms | undefined;
   notes?: string | undefined;
+}
+
+/** What makes one combination better than another of the same verdict. */
+export interface FindTerms {
+  /** How near it comes to the wished poke. */
+  wish?: Measured;
+  /** How much room the tightest place has left. */
+  room?: Measured;
+  cost?: Measured;
+  mass?: Measured;
 }
 
 /** Choices between the schools of the trade, and what the law or the season asks. */

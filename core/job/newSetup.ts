@@ -25,6 +25,13 @@ export function setupFromPresent(job: Job): Setup {
   return setup;
 }
 
+/** The car as it stands, in the form of a setup. */
+export function presentSetup(job: Job): Setup {
+  const present: Setup = { id: 'now', label: 'now' };
+  for (const axle of AXLES) present[axle] = presentAsSetupAxle(job.vehicle, axle) ?? {};
+  return present;
+}
+
 /** A copy of a setup under a free id. */
 export function copyOfSetup(job: Job, setup: Setup): Setup {
   const { label, ...rest } = structuredClone(setup);

@@ -1,5 +1,5 @@
 import type { Tire } from '#core/tire';
-import type { Seat } from '#core/fastener';
+import type { Seat, SetupFastener } from '#core/fastener';
 import type { AxialPoint, Caliper } from '#core/brake';
 import type { StackPart, Wheel } from '#core/job';
 import type { Priced } from '#core/units';
@@ -158,5 +158,11 @@ export const pieceFromShelf = (item: ShelfItem): StackPart => ({
   kind: item.kind === 'ring' ? 'ring' : item.kind === 'adapter' ? 'bolt-on' : 'slip-on',
   label: itemName(item),
   ...picked(item, PIECE_KEYS),
+  ...priced(item),
+});
+
+/** Nuts, bolts or studs of the shelf as they come with a setup; how long a nut is says nothing of the thread. */
+export const fastenerFromShelf = (item: ShelfItem): SetupFastener => ({
+  ...picked(item, item.form === 'nut' ? ['thread', 'seat'] : ['thread', 'lengthMm', 'seat']),
   ...priced(item),
 });

@@ -1,5 +1,5 @@
 import { ANTI_SEIZE, THREADLOCK, type FitUpTerms, type OwnError, type OwnErrors } from '#core/fitting';
-import type { Brief, FaceRange, Shop, ShopDefaults } from '#core/job';
+import type { Brief, FaceRange, FindTerms, Shop, ShopDefaults } from '#core/job';
 import { SUSPENSION_CHANGE_KINDS } from '#core/suspension';
 import { RULE_CHOICES, type BriefLimits, type ShopLimitKey } from '#core/verdict';
 import { BACKSPACING_CONVENTIONS } from '#core/wheel';
@@ -105,6 +105,13 @@ const OWN_ERRORS = {
   speed: OWN_ERROR,
 } as const satisfies FieldsOf<OwnErrors>;
 
+const FIND = {
+  wish: figure('nearness to the wished poke', 'weight'),
+  room: figure('room left', 'weight'),
+  cost: figure('cost', 'weight'),
+  mass: figure('weight of a corner', 'weight'),
+} as const satisfies FieldsOf<FindTerms>;
+
 const ENDS = {
   min: figure('target, inner end', 'pokeMm'),
   max: figure('target, outer end', 'pokeMm'),
@@ -125,6 +132,7 @@ export const BRIEF = {
   }),
   speedsKmh: list('speeds to check'),
   prices: group('prices', PRICES),
+  find: group('what ranks finds', FIND),
   notes: text('notes', 4000),
 } as const satisfies FieldsOf<Brief>;
 

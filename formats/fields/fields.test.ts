@@ -37,6 +37,7 @@ type Elsewhere =
  */
 const PLACES: Record<Exclude<RangeName, Elsewhere>, string> = {
   taxPct: 'house/prices/taxPct',
+  weight: 'brief/find/cost',
   errorScale: 'house/ownError/poke/scale',
   errorMm: 'house/ownError/poke/biasMm',
   fittings: 'house/ownError/poke/fittings',

@@ -31,6 +31,7 @@ export const RANGES = {
   retorqueKm: [10, 1000],
   odometerKm: [0, 5_000_000],
   taxPct: [0, 100],
+  weight: [0, 1],
   errorScale: [0.5, 100],
   errorMm: [-100, 100],
   fittings: [1, 1_000_000],

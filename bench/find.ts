@@ -1,0 +1,63 @@
+import { readFileSync } from 'node:fs';
+import { Worker } from 'node:worker_threads';
+import { wrap } from 'comlink';
+import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs';
+import { evaluateSetup, VERDICT_SWEEPS } from '#core/evaluate';
+import { findTogether, type FindAsk, type Finds, type FoundSoFar } from '#core/find';
+import type { Job } from '#core/job';
+import { madeSpacers, madeTires, madeWheels } from '../support/madeParts';
+import type { startFind } from '../cli/findWorker';
+import { medianMicroseconds } from './measure';
+
+type StartFind = typeof startFind;
+
+const THREADS = 2;
+
+/** What one search came to, in ms. */
+interface Timed {
+  first: number;
+  all: number;
+  finds: Finds;
+}
+
+/** 400 wheels × 250 tires × 10 stacks on two threads, against `evaluate` on each combination one by one. */
+export async function measureFind(): Promise<void> {
+  const job = JSON.parse(readFileSync('demo/velder-two.scoval.json', 'utf8')) as Job;
+  const setup = job.setups[0]!;
+  const { lugCount, boltCircleMm, boreMm } = job.vehicle.front!.hub!;
+  const hub = { lugCount: lugCount!, boltCircleMm: boltCircleMm!, boreMm: boreMm! };
+  const shelf = [...madeWheels(400, 1), ...madeTires(250, 2), ...madeSpacers(9, hub)];
+  const workers = Array.from({ length: THREADS }, upWorker);
+  const ask: FindAsk = { job, setup, axle: 'front', shelf, top: 50 };
+  const fresh = await search(workers, ask);
+  const again = await search(workers, ask);
+  const memory = Math.round(process.memoryUsage().rss / 1e6);
+  await Promise.all(workers.map((worker) => worker.terminate()));
+  const one =
+    medianMicroseconds(() => evaluateSetup(job, setup, { sweeps: VERDICT_SWEEPS }), { callsARound: 1, rounds: 9 }) /
+    1000;
+  const { tried, swept } = fresh.finds;
+  console.log(`\nfind: ${tried.toLocaleString('en-US')} combinations, ${THREADS} threads, 50 rows`);
+  console.log(`  first rows, fresh and again            ${fresh.first.toFixed(0)}, ${again.first.toFixed(0)} ms`);
+  console.log(`  all, fresh and again                   ${fresh.all.toFixed(0)}, ${again.all.toFixed(0)} ms`);
+  console.log(`  swept to prove the rows                ${swept}`);
+  console.log(`  the whole process                      ${memory} MB`);
+  console.log(`  one combination by evaluate            ${one.toFixed(1)} ms`);
+  console.log(`  ratio one by one / find                ${((tried * one) / fresh.all).toFixed(0)}`);
+}
+
+const upWorker = (): Worker => new Worker(new URL('./findWorker.js', import.meta.url));
+
+async function search(workers: readonly Worker[], ask: FindAsk): Promise<Timed> {
+  const start = performance.now();
+  let first = 0;
+  const of = workers.length;
+  const shares = await Promise.all(
+    workers.map((worker, at) => wrap<StartFind>(nodeEndpoint(worker))({ ...ask, share: { at, of } })),
+  );
+  const heard = ({ rows }: FoundSoFar) => {
+    if (first === 0 && rows.length > 0) first = performance.now() - start;
+  };
+  const finds = (await findTogether(shares, ask.top, { heard }))!;
+  return { first, all: performance.now() - start, finds };
+}
