@@ -1,5 +1,5 @@
 import { Checkbox } from 'antd';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { setupAt, shownOffsetMm, tireFor, windowAround, type FitWindow, type TireRule } from '#core/advice/window';
 import type { Edit, Setup } from '#core/job';
@@ -34,7 +34,7 @@ const RULES: readonly (readonly [TireRule, string])[] = [
 ];
 
 /** What could work on an axle: width against offset with the raised setup's rim diameter, stack and suspension. */
-export function WindowView({ setup }: { setup: Setup }) {
+export function WindowView({ setup, views }: { setup: Setup; views: ReactNode }) {
   const { job, edit } = useDocument();
   const { axle, raise } = useSelection();
   const shelf = useShelf();
@@ -103,6 +103,7 @@ export function WindowView({ setup }: { setup: Setup }) {
           </span>
         </h1>
         {ask && asked.name !== 'done' && <AskedStatus asked={asked} doing="Computing the window" again="Look again" />}
+        {views}
         <WordSwitch<TireRule>
           label="Tire"
           tip="Tire on other rim widths"

@@ -1,0 +1,153 @@
+import { Table, type TableColumnsType } from 'antd';
+import { frontOf, type FindRow } from '#core/find';
+import { itemName } from '#core/shelf';
+import { formatNumber } from '#core/units';
+import { WORST_FIRST } from '#core/verdict';
+import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
+import { costText } from '../cost/costWords';
+import { RingMark } from '../parts/Ring';
+import { faceText } from '../words';
+import { FIND_WORDS } from './findWords';
+import './find.css';
+
+/** A find with where it stands in the ranking. */
+interface Ranked {
+  rank: number;
+  row: FindRow;
+  /** No other is at least as good in cost, wish and room, and better in one. */
+  isFront: boolean;
+}
+
+interface FindTableProps {
+  rows: readonly FindRow[];
+  shown: FindRow | null;
+  show(row: FindRow): void;
+}
+
+/** The finds, best first: a row leads to its section. */
+export function FindTable({ rows, shown, show }: FindTableProps) {
+  const lengths = useLengths();
+  const front = frontOf(rows);
+  const ranked = rows.map((row, at): Ranked => ({ rank: at + 1, row, isFront: front.has(row) }));
+  return (
+    <Table<Ranked>
+      columns={columnsOf(lengths, show)}
+      dataSource={ranked}
+      rowKey="rank"
+      size="small"
+      pagination={false}
+      showSorterTooltip={false}
+      rowClassName={({ row }) => (row === shown ? 'find-shown' : '')}
+      onRow={({ row }) => ({ onClick: () => show(row), 'aria-current': row === shown || undefined })}
+      locale={{ emptyText: <p className="shop-empty">Nothing yet.</p> }}
+    />
+  );
+}
+
+const known = (value: number | null): number => value ?? Infinity;
+
+function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumnsType<Ranked> {
+  return [
+    {
+      key: 'rank',
+      title: '#',
+      align: 'right',
+      sorter: (one, other) => one.rank - other.rank,
+      render: (_, { rank, isFront }) => (
+        <span className="figure">
+          {isFront && (
+            <span role="img" aria-label="none beats it in cost, poke and room at once" className="find-front">
+              ◆{' '}
+            </span>
+          )}
+          {rank}
+        </span>
+      ),
+    },
+    {
+      key: 'verdict',
+      title: 'Verdict',
+      sorter: (one, other) => WORST_FIRST.indexOf(other.row.verdict) - WORST_FIRST.indexOf(one.row.verdict),
+      filters: (['ok', 'unknown', 'caution'] as const).map((value) => ({ value, text: FIND_WORDS[value] })),
+      onFilter: (value, { row }) => row.verdict === value,
+      render: (_, { row: { verdict, roomShare, limitedBy } }) => (
+        <span className="find-verdict">
+          <RingMark verdict={verdict} used={verdict === 'unknown' ? null : roomShare} word={FIND_WORDS[verdict]} />
+          <span>
+            {FIND_WORDS[verdict]}
+            {limitedBy && verdict !== 'ok' && <small className="soft">{limitedBy.label}</small>}
+          </span>
+        </span>
+      ),
+    },
+    {
+      key: 'wheel',
+      title: 'Wheel and tire',
+      sorter: (one, other) => itemName(one.row.wheel).localeCompare(itemName(other.row.wheel)),
+      render: (_, { row }) => (
+        <span className="find-parts">
+          <button type="button" className="find-name" onClick={() => show(row)}>
+            {itemName(row.wheel)}
+          </button>
+          <small className="soft">
+            {[row.tire, ...row.stack, ...(row.fastener ? [row.fastener] : [])].map(itemName).join(' · ')}
+          </small>
+        </span>
+      ),
+    },
+    {
+      key: 'poke',
+      title: 'Poke',
+      align: 'right',
+      sorter: (one, other) => known(one.row.pokeMm) - known(other.row.pokeMm),
+      render: (_, { row: { pokeMm, axle } }) => (
+        <span className="find-poke">
+          <span className="figure">{faceText(pokeMm, lengths)}</span>
+          <small className="soft">{axle}</small>
+        </span>
+      ),
+    },
+    {
+      key: 'wish',
+      title: 'Off wish',
+      align: 'right',
+      sorter: (one, other) =>
+        known(one.row.wishMm && Math.abs(one.row.wishMm)) - known(other.row.wishMm && Math.abs(other.row.wishMm)),
+      render: (_, { row: { wishMm } }) => (
+        <span className="figure">{wishMm === null ? '—' : lengths.figure(wishMm, true)}</span>
+      ),
+    },
+    {
+      key: 'inner',
+      title: 'Inner',
+      align: 'right',
+      sorter: (one, other) => known(one.row.inboardGapMm) - known(other.row.inboardGapMm),
+      render: (_, { row: { inboardGapMm } }) => (
+        <span className="figure">{inboardGapMm === null ? '—' : lengths.figure(inboardGapMm)}</span>
+      ),
+    },
+    {
+      key: 'room',
+      title: 'Room',
+      align: 'right',
+      sorter: (one, other) => one.row.roomShare - other.row.roomShare,
+      render: (_, { row: { roomShare } }) => <span className="figure">{formatNumber(100 * roomShare, 0)} %</span>,
+    },
+    {
+      key: 'mass',
+      title: 'kg',
+      align: 'right',
+      sorter: (one, other) => known(one.row.massKg) - known(other.row.massKg),
+      render: (_, { row: { massKg } }) => (
+        <span className="figure">{massKg === null ? '—' : formatNumber(massKg, 1)}</span>
+      ),
+    },
+    {
+      key: 'cost',
+      title: 'Cost',
+      align: 'right',
+      sorter: (one, other) => known(one.row.cost.total) - known(other.row.cost.total),
+      render: (_, { row: { cost } }) => <span className="figure">{costText(cost)}</span>,
+    },
+  ];
+}

@@ -1,0 +1,139 @@
+import { Button, Progress } from 'antd';
+import { useMemo, useState, type ReactNode } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link } from 'react-router';
+import type { FindAsk, FindRow } from '#core/find';
+import { presentSetup, type Job, type Setup } from '#core/job';
+import { itemName } from '#core/shelf';
+import { useDocument } from '../../job/DocumentContext';
+import { useSelection } from '../../job/SelectionContext';
+import { useShelfState } from '../../job/ShelfContext';
+import { usePutSetup } from '../../job/usePutSetup';
+import { useSight } from '../../job/useSight';
+import { BY_SIGN } from '../frame/useJobKeys';
+import { AxleSwitch } from '../parts/AxleSwitch';
+import { Swept } from '../parts/Swept';
+import { WordSwitch } from '../parts/WordSwitch';
+import { Counts, Weights } from './FindPanel';
+import { FindSection } from './FindSection';
+import { FindTable } from './FindTable';
+import { useFind, type Found } from './useFind';
+import '../parts/askedStatus.css';
+import './find.css';
+
+/** How many finds are shown. */
+const ROWS = 50;
+
+type Corners = 'all' | 'axle';
+const CORNERS: readonly (readonly [Corners, string])[] = [
+  ['all', 'all four corners'],
+  ['axle', 'this axle'],
+];
+
+/** Of everything on the shelf what fits this car best, ranked, each find in its room. */
+export function FindView({ setup, views }: { setup: Setup | null; views: ReactNode }) {
+  const { job } = useDocument();
+  const { axle } = useSelection();
+  const { items, come } = useShelfState();
+  const [corners, setCorners] = useSight<Corners>('corners', ['all', 'axle']);
+  const { format, version, vehicle, brief, house } = job;
+  // What was fitted and noted has no part in it, and need not go to the workers.
+  const asked = useMemo<Job>(
+    () => ({ format, version, vehicle, setups: [], ...(brief && { brief }), ...(house && { house }) }),
+    [format, version, vehicle, brief, house],
+  );
+  const base = useMemo(() => setup ?? presentSetup(asked), [setup, asked]);
+  const ask = useMemo<FindAsk | null>(
+    () => (come ? { job: asked, setup: base, axle: corners === 'all' ? 'both' : axle, shelf: items, top: ROWS } : null),
+    [come, asked, base, corners, axle, items],
+  );
+  const { found, stop, again } = useFind(ask);
+  const [chosen, setChosen] = useState<FindRow | null>(null);
+  const shown = found.rows.find((row) => sameParts(row, chosen)) ?? found.rows[0] ?? null;
+  const put = usePutSetup();
+  const make = (row: FindRow) =>
+    put({
+      setup: row.setup,
+      label: `${itemName(row.wheel)}, ${itemName(row.tire)}`,
+      ...(setup ? { after: setup.id } : {}),
+    });
+  useHotkeys('n', () => shown && make(shown), BY_SIGN, [shown, put, setup]);
+  const lacks = come && !(['wheel', 'tire'] as const).every((kind) => items.some((item) => item.kind === kind));
+  return (
+    <div className="find-station">
+      <header className="sheet-head">
+        <h1>
+          Find <span className="soft">{setup ? `around ${setup.id.toUpperCase()}` : 'for the car as it stands'}</span>
+        </h1>
+        <FindStatus found={found} stop={stop} again={again} />
+        {views}
+        <WordSwitch<Corners>
+          label="Corners"
+          tip="One wheel all round, or the wheels of this axle"
+          options={CORNERS}
+          value={corners}
+          choose={setCorners}
+        />
+        <AxleSwitch />
+      </header>
+      <div className="find-rows" tabIndex={0} role="region" aria-label="Finds">
+        {lacks ? (
+          <p className="empty-line">
+            Wheels and tires are looked for among those on the <Link to="/shelf">shelf</Link>; it has none of one yet.
+          </p>
+        ) : found.name === 'done' && found.rows.length === 0 ? (
+          <p className="empty-line" role="status">
+            Nothing on the shelf fits. What holds most of it back stands on the right.
+          </p>
+        ) : (
+          <Swept isStale={!found.isCurrent && found.rows.length > 0}>
+            <FindTable rows={found.rows} shown={shown} show={setChosen} />
+          </Swept>
+        )}
+      </div>
+      {shown && <FindSection row={shown} axle={corners === 'all' ? axle : shown.axle} make={() => make(shown)} />}
+      <aside className="panel" aria-label="Find">
+        <Weights />
+        {found.finds && (
+          <Swept isStale={found.name !== 'done'}>
+            <Counts finds={found.finds} />
+          </Swept>
+        )}
+        <p className="assumed-note">
+          ◆ no other find is as good in cost, poke and room at once. Every row is judged as a setup of it would be.
+          Figures are geometry; the test fit on the car decides.
+        </p>
+      </aside>
+    </div>
+  );
+}
+
+const sameParts = (one: FindRow, other: FindRow | null): boolean =>
+  other !== null && one.order.join() === other.order.join() && itemName(one.wheel) === itemName(other.wheel);
+
+/** How far the search is, with a way to stop it; how it ended, with a way to search again. */
+function FindStatus({ found, stop, again }: { found: Found; stop(): void; again(): void }) {
+  if (found.name === 'done') return null;
+  if (found.name === 'searching')
+    return (
+      <span className="asked-status">
+        <Progress
+          percent={found.of === 0 ? 0 : Math.round((100 * found.tried) / found.of)}
+          size="small"
+          showInfo={false}
+          aria-label="Searching"
+        />
+        <Button size="small" onClick={stop}>
+          Stop
+        </Button>
+      </span>
+    );
+  return (
+    <span className="asked-status">
+      {found.name === 'died' && <span role="alert">The search broke off.</span>}
+      <Button size="small" onClick={again}>
+        Search again
+      </Button>
+    </span>
+  );
+}

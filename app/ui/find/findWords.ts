@@ -1,0 +1,36 @@
+import { CHECKS, checkOf } from '#core/evaluate';
+import type { FindWeight } from '#core/find';
+import type { Verdict } from '#core/verdict';
+
+/** What a combination falls out by, as it is said: its check, or what keeps it from being tried. */
+export const reasonText = (code: string): string =>
+  code === 'stack'
+    ? 'Spacer or adapter for another hub'
+    : code === 'obstacle'
+      ? 'Parts around the wheel'
+      : code in CHECKS
+        ? checkOf(code).label
+        : code;
+
+/** What a verdict says of a find. */
+export const FIND_WORDS: Record<Verdict, string> = {
+  ok: 'fits',
+  caution: 'with care',
+  fail: 'does not fit',
+  unknown: 'not known',
+};
+
+/** What ranks finds, as it stands over its slider. */
+export const WEIGHT_NAMES: Record<FindWeight, string> = {
+  wish: 'Near the wished poke',
+  room: 'Room left',
+  cost: 'Low cost',
+  mass: 'Low weight',
+};
+
+/** How much a weight counts, in words. */
+export function weightWord(weight: number): string {
+  if (weight === 0) return 'does not count';
+  if (weight <= 0.3) return 'counts a little';
+  return weight <= 0.7 ? 'counts' : 'counts most';
+}
