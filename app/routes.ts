@@ -16,6 +16,8 @@ export default [
     route('log', 'routes/log.tsx'),
   ]),
   route('shelf', 'routes/shelf.tsx'),
+  route('price-lists', 'routes/price-lists.tsx'),
+  route('listed-parts.json', 'routes/listed-parts.ts'),
   route('defaults', 'routes/defaults.tsx'),
   route('how-far-off', 'routes/how-far-off.tsx'),
   route('enter', 'routes/enter.tsx'),

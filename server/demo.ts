@@ -4,16 +4,19 @@ import { faultLine, readJobFile } from '#formats/job';
 import { readShelfFile } from '#formats/shelf';
 import { keepPhoto } from './keepPhoto';
 import { createJob, hasJobs } from './jobs';
+import { priceLists, takeList } from './priceLists/lists';
+import { lookAtList } from './priceLists/look';
 import { importItems, listItems } from './shelf';
 
 /** What of the demo was put in: jobs, and items of the shelf. */
 export interface DemoLoaded {
   jobs: number;
   items: number;
+  lists: number;
 }
 
 /**
- * Fills an empty database with the demo's jobs, and an empty shelf with its parts.
+ * Fills an empty database with the demo's jobs, and an empty shelf with its parts, price lists with those of its suppliers.
  * @returns null where there is any job already: then nothing is changed
  */
 export async function loadDemo(): Promise<DemoLoaded | null> {
@@ -26,12 +29,34 @@ export async function loadDemo(): Promise<DemoLoaded | null> {
     await createJob(read.job);
   }
   await keepPhotos(path.join(folder, 'photos'));
+  const lists = await takeLists(path.join(folder, 'lists'));
   const kept = await listItems();
-  if (kept.length > 0) return { jobs: files.length, items: 0 };
+  if (kept.length > 0) return { jobs: files.length, items: 0, lists };
   const shelf = readShelfFile(readFileSync(path.join(folder, 'shelf.csv')));
   if (shelf.faults) throw new Error(`demo/shelf.csv: ${shelf.faults.map(faultLine).join('; ')}`);
   await importItems(shelf.items);
-  return { jobs: files.length, items: shelf.items.length };
+  return { jobs: files.length, items: shelf.items.length, lists };
+}
+
+/** The lists of the demo's suppliers. */
+const LISTS = [
+  { file: 'quern-wheels.csv', supplier: 'Quern & Sons' },
+  { file: 'quern-tires.csv', supplier: 'Quern & Sons' },
+  { file: 'ruddle-wheels.csv', supplier: 'Ruddle Parts' },
+  { file: 'ruddle-tires.csv', supplier: 'Ruddle Parts' },
+];
+
+/** Takes in the lists of the demo's suppliers as anybody would: by what their columns seem to be. */
+async function takeLists(folder: string): Promise<number> {
+  if ((await priceLists()).length > 0) return 0;
+  for (const { file, supplier } of LISTS) {
+    const read = await lookAtList({ bytes: readFileSync(path.join(folder, file)), mapping: null, known: null });
+    if (read.fault !== undefined) throw new Error(`demo/lists/${file}: ${read.fault}`);
+    const { look, items } = read;
+    if (look.faulty > 0) throw new Error(`demo/lists/${file}: ${look.faults.map(faultLine).join('; ')}`);
+    await takeList({ supplier, fileName: file, mapping: look.mapping, count: look.count, items });
+  }
+  return LISTS.length;
 }
 
 /** The photos of the demo's jobs, as they lie in its folder. */

@@ -69,6 +69,8 @@ export interface ShelfItem
   maker?: string | undefined;
   quantity?: number | null | undefined;
   priceEach?: number | null | undefined;
+  /** The supplier on whose list it stands; left out of what the shop keeps. */
+  listedBy?: string | undefined;
   material?: 'plastic' | 'metal' | undefined;
   form?: 'nut' | 'bolt' | 'stud' | undefined;
   thread?: string | undefined;
@@ -131,7 +133,8 @@ const picked = (item: ShelfItem, keys: readonly (keyof ShelfItem)[]): Record<str
   Object.fromEntries(keys.filter((key) => item[key] != null).map((key) => [key, item[key]]));
 
 /** What an item costs goes along with it, as it was when it was taken. */
-const priced = ({ priceEach }: ShelfItem): Priced => (priceEach == null ? {} : { priceEach, priceFrom: 'shelf' });
+const priced = ({ priceEach, listedBy }: ShelfItem): Priced =>
+  priceEach == null ? {} : { priceEach, priceFrom: listedBy === undefined ? 'shelf' : `list ${listedBy}` };
 
 /** What an item is called: its maker and its name. */
 export const itemName = ({ maker, name }: ShelfItem): string => (maker ? `${maker} ${name}` : name);

@@ -4,6 +4,7 @@ import { runCommand } from './command';
 
 await runCommand(async () => {
   const loaded = await loadDemo();
-  if (loaded) console.log(`Demo loaded: ${loaded.jobs} jobs, ${loaded.items} items on the shelf.`);
+  if (loaded)
+    console.log(`Demo loaded: ${loaded.jobs} jobs, ${loaded.items} items on the shelf, ${loaded.lists} price lists.`);
   await closeDatabase();
 });

@@ -47,6 +47,7 @@ test('migrations run once: opening again changes nothing', async () => {
     { name: '009-fittings' },
     { name: '010-fitting-errors' },
     { name: '011-customers' },
+    { name: '012-price-lists' },
   ];
   expect(await names()).toEqual(made);
   await closeDatabase();

@@ -10,6 +10,7 @@ import {
 import type { FittedError } from '#core/calibration';
 import type { Edit, ShopDefaults, Job } from '#core/job';
 import type { ShelfItem, ShelfKind } from '#core/shelf';
+import type { ListKind, ListMapping } from '#formats/priceList';
 import type { RulesMoved, Standing, WaitsFor } from '#core/standing';
 
 /** A job: its document (car, brief, setups) without the history of its readings. */
@@ -77,6 +78,20 @@ export class ShelfRow extends Model<InferAttributes<ShelfRow>, InferCreationAttr
   declare item: ShelfItem;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
+}
+
+/** A supplier's list, with how it is read; `earlier` is the one that the current one replaced. */
+export class PriceListRow extends Model<InferAttributes<PriceListRow>, InferCreationAttributes<PriceListRow>> {
+  declare id: string;
+  declare supplier: string;
+  declare kind: ListKind;
+  declare fileName: string;
+  declare mapping: ListMapping;
+  declare count: number;
+  /** The JSON text of its items. */
+  declare items: string;
+  declare state: 'current' | 'earlier';
+  declare createdAt: CreationOptional<Date>;
 }
 
 /** The shop's own limits, rules and prices; one row. */
@@ -168,6 +183,20 @@ export function defineModels(sequelize: Sequelize): void {
       updatedAt: DataTypes.DATE,
     },
     { ...common, tableName: 'store_items' },
+  );
+  PriceListRow.init(
+    {
+      id: { type: DataTypes.STRING, primaryKey: true },
+      supplier: { type: DataTypes.STRING, allowNull: false },
+      kind: { type: DataTypes.STRING, allowNull: false },
+      fileName: { type: DataTypes.STRING, allowNull: false },
+      mapping: { type: DataTypes.JSON, allowNull: false },
+      count: { type: DataTypes.INTEGER, allowNull: false },
+      items: { type: DataTypes.TEXT, allowNull: false },
+      state: { type: DataTypes.STRING, allowNull: false },
+      createdAt: DataTypes.DATE,
+    },
+    { ...common, tableName: 'price_lists', updatedAt: false },
   );
   ShopDefaultsRow.init(
     {

@@ -18,6 +18,7 @@ import {
 import type { Fault } from '#formats/faults';
 import { readShelfFile, writeShelfFile } from '#formats/shelf';
 import type { ShelfItem } from '#core/shelf';
+import { lookAtList, type ListAsk } from '../priceLists/look';
 import { shelfRows } from './shelfRows';
 import { archiveOfZip } from './archives';
 import { editedJob } from './editedJob';
@@ -41,6 +42,8 @@ export const TASKS = {
     return faults ? { faults } : { rows: shelfRows(items) };
   },
   shelfRows: (items: readonly ShelfItem[]) => shelfRows(items),
+  /** A supplier's list, as it is read; or what keeps it from being read. */
+  lookAtList: (ask: ListAsk) => lookAtList(ask),
   packArchive: (archive: Archive) => packArchive(archive),
   readArchive: (bytes: Uint8Array) => archiveOfZip(bytes),
   writeShelf: (text: string) => writeShelfFile(JSON.parse(text) as ShelfItem[]),

@@ -39,7 +39,7 @@ export function FindTable({ rows, shown, show }: FindTableProps) {
       showSorterTooltip={false}
       rowClassName={({ row }) => (row === shown ? 'find-shown' : '')}
       onRow={({ row }) => ({ onClick: () => show(row), 'aria-current': row === shown || undefined })}
-      locale={{ emptyText: <p className="shop-empty">Nothing yet.</p> }}
+      locale={{ emptyText: <p className="find-empty">Looking …</p> }}
     />
   );
 }

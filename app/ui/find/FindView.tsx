@@ -3,11 +3,10 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import type { FindAsk, FindRow } from '#core/find';
-import { presentSetup, type Job, type Setup } from '#core/job';
+import { presentSetup, priceInForce, type Job, type Setup } from '#core/job';
 import { itemName } from '#core/shelf';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
-import { useShelfState } from '../../job/ShelfContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useSight } from '../../job/useSight';
 import { BY_SIGN } from '../frame/useJobKeys';
@@ -18,6 +17,7 @@ import { Counts, Weights } from './FindPanel';
 import { FindSection } from './FindSection';
 import { FindTable } from './FindTable';
 import { useFind, type Found } from './useFind';
+import { useOffer } from './useOffer';
 import '../parts/askedStatus.css';
 import './find.css';
 
@@ -34,7 +34,6 @@ const CORNERS: readonly (readonly [Corners, string])[] = [
 export function FindView({ setup, views }: { setup: Setup | null; views: ReactNode }) {
   const { job } = useDocument();
   const { axle } = useSelection();
-  const { items, come } = useShelfState();
   const [corners, setCorners] = useSight<Corners>('corners', ['all', 'axle']);
   const { format, version, vehicle, brief, house } = job;
   // What was fitted and noted has no part in it, and need not go to the workers.
@@ -43,9 +42,10 @@ export function FindView({ setup, views }: { setup: Setup | null; views: ReactNo
     [format, version, vehicle, brief, house],
   );
   const base = useMemo(() => setup ?? presentSetup(asked), [setup, asked]);
+  const { offer, lists, failed } = useOffer(priceInForce('currency', asked) ?? null);
   const ask = useMemo<FindAsk | null>(
-    () => (come ? { job: asked, setup: base, axle: corners === 'all' ? 'both' : axle, shelf: items, top: ROWS } : null),
-    [come, asked, base, corners, axle, items],
+    () => offer && { job: asked, setup: base, axle: corners === 'all' ? 'both' : axle, shelf: offer, top: ROWS },
+    [offer, asked, base, corners, axle],
   );
   const { found, stop, again } = useFind(ask);
   const [chosen, setChosen] = useState<FindRow | null>(null);
@@ -58,7 +58,7 @@ export function FindView({ setup, views }: { setup: Setup | null; views: ReactNo
       ...(setup ? { after: setup.id } : {}),
     });
   useHotkeys('n', () => shown && make(shown), BY_SIGN, [shown, put, setup]);
-  const lacks = come && !(['wheel', 'tire'] as const).every((kind) => items.some((item) => item.kind === kind));
+  const lacks = offer && !(['wheel', 'tire'] as const).every((kind) => offer.some((item) => item.kind === kind));
   return (
     <div className="find-station">
       <header className="sheet-head">
@@ -78,12 +78,13 @@ export function FindView({ setup, views }: { setup: Setup | null; views: ReactNo
       </header>
       <div className="find-rows" tabIndex={0} role="region" aria-label="Finds">
         {lacks ? (
-          <p className="empty-line">
-            Wheels and tires are looked for among those on the <Link to="/shelf">shelf</Link>; it has none of one yet.
+          <p className="find-empty">
+            Wheels and tires are looked for on the <Link to="/shelf">shelf</Link> and in suppliers&apos;{' '}
+            <Link to="/price-lists">price lists</Link>; there are none of one kind yet.
           </p>
         ) : found.name === 'done' && found.rows.length === 0 ? (
-          <p className="empty-line" role="status">
-            Nothing on the shelf fits. What holds most of it back stands on the right.
+          <p className="find-empty" role="status">
+            Nothing that there is fits. What holds most of it back stands beside.
           </p>
         ) : (
           <Swept isStale={!found.isCurrent && found.rows.length > 0}>
@@ -99,6 +100,14 @@ export function FindView({ setup, views }: { setup: Setup | null; views: ReactNo
             <Counts finds={found.finds} />
           </Swept>
         )}
+        <p className="soft" role={failed ? 'alert' : undefined}>
+          {failed
+            ? 'The price lists did not come: this is the shelf alone.'
+            : lists === 0
+              ? 'Looked for on the shelf; '
+              : `Looked for on the shelf and in ${lists} price ${lists === 1 ? 'list' : 'lists'}; `}
+          {!failed && <Link to="/price-lists">price lists</Link>}
+        </p>
         <p className="assumed-note">
           ◆ no other find is as good in cost, poke and room at once. Every row is judged as a setup of it would be.
           Figures are geometry; the test fit on the car decides.

@@ -22,6 +22,9 @@ export const ShopStrip = ({ children }: { children: string }) => (
           <NavLink to="/shelf" className="strip-link">
             Shelf
           </NavLink>
+          <NavLink to="/price-lists" className="strip-link">
+            Price lists
+          </NavLink>
           <NavLink to="/defaults" className="strip-link">
             Shop defaults
           </NavLink>

@@ -9,6 +9,7 @@ import { historyOrder } from './008-history-order';
 import { fittings } from './009-fittings';
 import { fittingErrors } from './010-fitting-errors';
 import { customers } from './011-customers';
+import { priceLists } from './012-price-lists';
 
 /** All migrations, oldest first. A landed migration is never changed; a new one is added. */
 export const migrations = [
@@ -23,4 +24,5 @@ export const migrations = [
   fittings,
   fittingErrors,
   customers,
+  priceLists,
 ];

@@ -1,0 +1,85 @@
+import writeXlsx from 'write-excel-file/node';
+import type { ShelfItem } from '#core/shelf';
+import type { ListMapping } from '#formats/priceList';
+import { freshDatabase } from '../../support/freshDatabase';
+import { listedText, mappingOf, priceLists, takeBackList, takeList } from './lists';
+import { lookAtList, type ListLook } from './look';
+
+const CSV = 'Model;Size;ET;PCD;CB;Price\nGale;18x8.5;35;5x112;66.6;120 EUR\nTor;17x8;40;4x108;63.4;99 EUR\n';
+const HEADS = ['Model', 'Size', 'ET', 'PCD', 'CB', 'Price'];
+
+async function looked(bytes: Uint8Array, mapping: ListMapping | null = null): Promise<ListLook> {
+  const read = await lookAtList({ bytes, mapping, known: null });
+  if (read.fault !== undefined) throw new Error(read.fault);
+  return read.look;
+}
+const faultOf = async (bytes: Uint8Array) => (await lookAtList({ bytes, mapping: null, known: null })).fault;
+const text = (value: string) => new TextEncoder().encode(value);
+
+/** A workbook as another library writes it. */
+async function workbook(rows: (string | number)[][]): Promise<Buffer> {
+  const data = rows.map((row) => row.map((value) => ({ value })));
+  return (await writeXlsx(data as never)).toBuffer();
+}
+
+describe('a workbook', () => {
+  test('written by another library reads as the same list in CSV does', async () => {
+    const bytes = await workbook([
+      HEADS,
+      ['Gale', '18x8.5', 35, '5x112', 66.6, 120],
+      ['Tor', '17x8', 40, '4x108', 63.4, 99],
+    ]);
+    const look = await looked(bytes);
+    const csv = await looked(text(CSV));
+    expect(look.first).toEqual(csv.first);
+    expect([look.count, look.faulty, look.heads]).toEqual([2, 0, HEADS]);
+  });
+  test('an empty one, a zip that is none, a torn one: told in words', async () => {
+    expect(await faultOf(await workbook([['']]))).toBe('is empty');
+    expect(await faultOf(Buffer.concat([Buffer.from('PK\u0003\u0004'), Buffer.alloc(40)]))).toBe(
+      'is no zip, or a broken one',
+    );
+    const whole = await workbook([HEADS]);
+    expect(await faultOf(whole.subarray(0, whole.length - 30))).toBe('is no zip, or a broken one');
+  });
+});
+
+describe('lists of suppliers', () => {
+  freshDatabase();
+  const take = async (supplier: string, csv: string) => {
+    const { look, items } = (await lookAtList({ bytes: text(csv), mapping: null, known: null })) as {
+      look: ListLook;
+      items: string;
+    };
+    await takeList({ supplier, fileName: 'list.csv', mapping: look.mapping, count: look.count, items });
+  };
+  const listed = async () =>
+    (JSON.parse(await listedText()) as { supplier: string; currency: string; items: ShelfItem[] }[]).map(
+      ({ supplier, currency, items }) => [supplier, currency, items.map(({ name }) => name)],
+    );
+
+  test('are taken in, replaced whole, taken back one by one', async () => {
+    await take('Quern', CSV);
+    await take('Ruddle', CSV.replaceAll('EUR', 'GBP'));
+    await take('Quern', CSV.split('\n').slice(0, 2).join('\n'));
+    expect(await listed()).toEqual([
+      ['Quern', 'EUR', ['Gale 18 x 8.5 +35']],
+      ['Ruddle', 'GBP', ['Gale 18 x 8.5 +35', 'Tor 17 x 8 +40']],
+    ]);
+    const [quern] = await priceLists();
+    expect(quern).toMatchObject({ supplier: 'Quern', count: 1, currency: 'EUR', hasEarlier: true });
+    expect(await takeBackList(quern!.id)).toBe(true);
+    expect(await takeBackList(quern!.id)).toBe(false);
+    expect((await listed())[0]).toEqual(['Quern', 'EUR', ['Gale 18 x 8.5 +35', 'Tor 17 x 8 +40']]);
+    const [before] = await priceLists();
+    expect(before!.hasEarlier).toBe(false);
+    expect(await takeBackList(before!.id)).toBe(true);
+    expect((await listed()).map(([supplier]) => supplier)).toEqual(['Ruddle']);
+  });
+  test('how one is read is kept for the next of the supplier', async () => {
+    await take('Quern', CSV);
+    const mapping = await mappingOf('Quern');
+    expect(mapping!.columns.find(({ target }) => target === 'offsetMm')).toMatchObject({ at: 2, head: 'ET' });
+    expect(await mappingOf('Nobody')).toBeNull();
+  });
+});
