@@ -48,7 +48,7 @@ const ruddleTires = (tires: readonly ShelfItem[]) =>
   tires.map((one) => ({
     Brand: one.maker,
     Tread: own(one),
-    'Tyre size': `${one.size} ${one.loadIndex}${one.speed}`,
+    'Tire size': `${one.size} ${one.loadIndex}${one.speed}`,
     Weight: one.massKg,
     Price: `€ ${one.priceEach!.toFixed(2)}`,
     Stock: one.quantity,

@@ -24,7 +24,14 @@ const SHOTS: Shot[] = [
   { file: 'bench', car: null, station: '' },
   { file: 'hub', car: 'Pallas Tender', station: 'hub' },
   { file: 'hardware', car: 'Brindle Kite', station: 'setups', prepare: press(['j', 'h']) },
-  { file: 'shelf', car: null, station: 'shelf' },
+  {
+    file: 'find',
+    car: 'Brindle Kite',
+    station: 'window?view=find',
+    async prepare(page) {
+      await page.getByRole('region', { name: 'Tried' }).waitFor();
+    },
+  },
   { file: 'room', car: 'Brindle Kite', station: 'room' },
   {
     file: 'room-parts',

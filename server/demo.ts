@@ -16,7 +16,7 @@ export interface DemoLoaded {
 }
 
 /**
- * Fills an empty database with the demo's jobs, and an empty shelf with its parts, price lists with those of its suppliers.
+ * Fills an empty database with the demo's jobs, an empty shelf with its parts, and price lists with its suppliers'.
  * @returns null where there is any job already: then nothing is changed
  */
 export async function loadDemo(): Promise<DemoLoaded | null> {

@@ -2,6 +2,7 @@ export * from './records';
 export * from './segments';
 export * from './crossings';
 export * from './outline';
+export * from './bareRim';
 export * from './clearance';
 export * from './innerFace';
 export * from './wheelRoom';

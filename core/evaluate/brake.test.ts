@@ -31,6 +31,26 @@ describe('a brake in the report', () => {
     expect(brake).toMatchObject({ spokeMm: 8, barrelMm: 12 });
     expect(brake.spokeAt!.wheel.a).toBe(53);
   });
+  // Worked by hand: rim code 13 is taken as 330 mm (ISO 4000-1, from memory), so 165 mm from the axis.
+  test('a brake that reaches the bead seat of a rim touches whatever is inside; under it nothing is known', () => {
+    const bare = (rimDiameterIn: number, most: number) =>
+      job(
+        { op: 'clear', path: ['setups', 'a', 'front', 'wheel', 'innerFace'] },
+        set('setups/a/front/wheel/rimDiameterIn', rimDiameterIn),
+        set('vehicle/front/caliper', { outline: outline.map(({ a, r }) => at(a, r === 150 ? most : r)) }),
+      );
+    const small = check(bare(13, 170), 'brake-barrel')!;
+    expect(small.verdict).toBe('fail');
+    expect(small.value).toBeCloseTo(165 - 170, 6);
+    expect(small.working.join(' ')).toContain('whatever this wheel is like inside');
+    expect(frontOf(bare(13, 170)).brake.verdict).toBe('fail');
+    expect(check(bare(13, 160), 'brake-barrel')!.verdict).toBe('unknown');
+    expect(check(bare(17, 170), 'brake-barrel')!.verdict).toBe('unknown');
+    // Beside the rim, further inboard than it reaches, a brake may be larger than it.
+    const beside = outline.map(({ a, r }) => at(a - 250, r === 150 ? 170 : r));
+    const moved = applyEdits(bare(13, 170), [set('vehicle/front/caliper', { outline: beside })]);
+    expect(check(moved, 'brake-barrel')!.verdict).toBe('unknown');
+  });
   test.each<[string, Edit[], string, string, RegExp]>([
     [
       'no outline',

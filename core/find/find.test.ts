@@ -25,7 +25,7 @@ import { axlesOf, setupWith, type Mix } from './made';
 import { needsOf } from './needs';
 import { offerOf, pieceGoesOn } from './offer';
 import { judgedBy, roomShareOf } from './seen';
-import { keyOf, rangesOf, rankOf, scoreOf, weightsOf, wishedPokeMm, wishTerm, within } from './score';
+import { keyOf, rangesOf, rankOf, scoreOf, weightsOf, targetPokeMm, targetTerm, within } from './score';
 
 /** Every wheel, tire, piece, ring and fastener tried one by one, each by `evaluate`: the best of each pair, ranked. */
 function bruteForce(ask: FindAsk) {
@@ -47,14 +47,14 @@ function bruteForce(ask: FindAsk) {
     const { report, checks } = checksBy(RUN_SWEEPS);
     const verdict = worstVerdict(checks.map((check) => check.verdict));
     if (verdict === 'fail') return null;
-    const off = axles.map((one) => report[one].pokeMm! - wishedPokeMm(job.brief, one)).map(Math.abs);
+    const off = axles.map((one) => report[one].pokeMm! - targetPokeMm(job.brief, one)).map(Math.abs);
     const { wheel, tire, piece, ring } = mix;
     const massKg =
       wheel!.massKg == null || tire!.massKg == null
         ? null
         : wheel!.massKg + tire!.massKg + (piece?.massKg ?? 0) + (ring?.massKg ?? 0);
     const terms = {
-      wish: wishTerm(Math.max(...off)),
+      target: targetTerm(Math.max(...off)),
       room: Math.max(0, ...checks.map(roomShareOf)),
       cost: within(cost, partsCoins(ask, mix)),
       mass: within(mass, massKg),
@@ -108,7 +108,7 @@ function shelfFor(job: Job, seed: number, [wheelCount, tireCount] = [20, 25]): S
 
 describe.each([
   ['brindle-kite', KITE, 'front', 1, [15, 14]],
-  ['brindle-kite', KITE, 'both', 2, [14, 12]],
+  ['brindle-kite', KITE, 'both', 12, [14, 12]],
   ['velder-two', VELDER, 'rear', 3, [14, 12]],
   ['orrin-haul', HAUL, 'both', 4, [20, 25]],
 ] as const)('%s, against every combination tried one by one', (_, job, axle, seed, counts) => {
@@ -199,7 +199,7 @@ describe('on Brindle Kite', () => {
 
   test('the weights say what comes first', () => {
     const only = (weights: Partial<FindWeights>) =>
-      find({ ...ask, top: 200, weights: { wish: 0, room: 0, cost: 0, mass: 0, ...weights } }).rows.filter(
+      find({ ...ask, top: 200, weights: { target: 0, room: 0, cost: 0, mass: 0, ...weights } }).rows.filter(
         ({ verdict }) => verdict === 'caution',
       );
     const cheap = only({ cost: 1 }).map(({ partsCoins }) => partsCoins!);
@@ -207,7 +207,7 @@ describe('on Brindle Kite', () => {
     expect(cheap).toEqual([...cheap].sort((one, other) => one - other));
     const light = only({ mass: 1 }).map(({ massKg }) => massKg!);
     expect(light).toEqual([...light].sort((one, other) => one - other));
-    const near = only({ wish: 1 }).map(({ wishMm }) => Math.min(25, Math.abs(wishMm!)));
+    const near = only({ target: 1 }).map(({ offTargetMm }) => Math.min(25, Math.abs(offTargetMm!)));
     expect(near).toEqual([...near].sort((one, other) => one - other));
   });
 
@@ -233,7 +233,7 @@ describe('on Brindle Kite', () => {
 
   test('what is not known of a price or a weight is null, and ranks last', () => {
     const shelf = ask.shelf.map((item, n) => (item.kind === 'tire' && n % 2 ? { ...item, priceEach: null } : item));
-    const { rows } = find({ ...ask, shelf, top: 200, weights: { wish: 0, room: 0, cost: 1, mass: 0 } });
+    const { rows } = find({ ...ask, shelf, top: 200, weights: { target: 0, room: 0, cost: 1, mass: 0 } });
     const caution = rows.filter(({ verdict }) => verdict === 'caution').map(({ partsCoins }) => partsCoins);
     const open = caution.indexOf(null);
     expect(open).toBeGreaterThan(0);
@@ -248,12 +248,12 @@ test('the front by its definition: nothing on it is beaten, all beside it are', 
     const some = () => (chance() < 0.05 ? null : Math.round(chance() * 12));
     const rows = Array.from({ length: 80 }, () => ({
       partsCoins: some(),
-      wishMm: some(),
+      offTargetMm: some(),
       roomShare: Math.round(chance() * 10) / 10,
     }));
-    const figures = rows.map(({ partsCoins, wishMm, roomShare }) => [
+    const figures = rows.map(({ partsCoins, offTargetMm, roomShare }) => [
       partsCoins ?? Infinity,
-      wishMm === null ? Infinity : Math.abs(wishMm),
+      offTargetMm === null ? Infinity : Math.abs(offTargetMm),
       roomShare,
     ]);
     const isBeaten = (n: number) =>

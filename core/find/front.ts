@@ -1,16 +1,16 @@
 import type { FindRow } from './records';
 
 /** What is weighed against each other on the front: less is better. */
-type Weighed = Pick<FindRow, 'partsCoins' | 'wishMm' | 'roomShare'>;
+type Weighed = Pick<FindRow, 'partsCoins' | 'offTargetMm' | 'roomShare'>;
 
-const figuresOf = ({ partsCoins, wishMm, roomShare }: Weighed): [number, number, number] => [
+const figuresOf = ({ partsCoins, offTargetMm, roomShare }: Weighed): [number, number, number] => [
   partsCoins ?? Infinity,
-  wishMm === null ? Infinity : Math.abs(wishMm),
+  offTargetMm === null ? Infinity : Math.abs(offTargetMm),
   roomShare,
 ];
 
 /**
- * The Pareto front of rows by cost, distance from the wish and tightest room: those that no other row is at least as
+ * The Pareto front of rows by cost, distance from the target and tightest room: those that no other row is at least as
  * good as in all three, and better in one. What is not known counts as worst. Sorted by cost, a row has to be held
  * against the front so far only.
  */

@@ -8,7 +8,8 @@ import { bitOf } from './needs';
 import { ringsFor, type Offer } from './offer';
 import type { FindAsk } from './records';
 import type { Searched } from './searched';
-import { seenIn, type Seen } from './seen';
+import { rankOf } from './score';
+import { judgedBy, seenIn, type Seen } from './seen';
 
 /** What is paid for parts alone: the work on them is the same for every combination. */
 const PARTS: ReadonlySet<string> = new Set<CostCode>(['wheels', 'tires', 'spacers', 'adapters', 'rings', 'fasteners']);
@@ -47,31 +48,31 @@ export interface OnHub {
 }
 
 /** What a ring or what holds the wheel can mend. */
-const HELD = ['centring', 'center-cap', 'fastening', 'seat', 'lug-hole', 'bolt-lengths'].reduce(
-  (all, code) => all | bitOf(code),
-  0,
-);
-
+const MENDED = ['centring', 'center-cap', 'fastening', 'seat', 'lug-hole', 'bolt-lengths'] as const;
+const HELD = MENDED.reduce((all, code) => all | bitOf(code), 0);
 const PATTERN = bitOf('pattern');
 
 /** How a wheel goes on the hub, by each piece there is. */
 export function onHubs(ask: Searched, offer: Offer, wheel: ShelfItem): OnHub[] {
-  const rings = [null, ...ringsFor(wheel, offer.rings)];
-  const fasteners = [null, ...offer.fasteners];
+  const rings = ringsFor(wheel, offer.rings);
+  const { fasteners } = offer;
   // A wheel of another pattern is one behind every spacer; only an adapter may change that.
   let bare: number | null = null;
   return offer.pieces.map((piece, at): OnHub => {
     const on = { piece, stackMm: piece?.thicknessMm ?? 0 };
     if (bare !== null && piece?.kind === 'spacer' && bare & PATTERN) return { ...on, fails: bare, holds: [] };
-    const plain = holdOf(ask, { wheel, piece }, at * rings.length * fasteners.length);
-    bare ??= plain.seen.fails;
+    const order = (ring: number, way: number) => (at * (rings.length + 1) + ring) * (fasteners.length + 1) + way;
+    const plain = holdOf(ask, { wheel, piece }, order(0, 0));
+    bare ??= plain.hold.seen.fails;
     // No ring and no fastener makes a wheel go on another pattern, or past a brake.
-    if (plain.seen.fails & ~HELD) return { ...on, fails: plain.seen.fails, holds: [] };
-    const ways = rings.flatMap((ring, nth) =>
-      fasteners.map((fastener, way) =>
-        ring || fastener
-          ? holdOf(ask, { wheel, piece, ring, fastener }, (at * rings.length + nth) * fasteners.length + way)
-          : plain,
+    if (plain.hold.seen.fails & ~HELD) return { ...on, fails: plain.hold.seen.fails, holds: [] };
+    // Rings have no part in what holds the wheel, nor that in what centers it: what mends nothing alone mends nothing.
+    const mending = (mix: Mix) => mends(holdOf(ask, { ...mix, wheel, piece }, 0), plain);
+    const someRings = rings.flatMap((ring, nth) => (mending({ ring }) ? [{ ring, nth: nth + 1 }] : []));
+    const some = fasteners.flatMap((fastener, nth) => (mending({ fastener }) ? [{ fastener, nth: nth + 1 }] : []));
+    const ways = [{ ring: null, nth: 0 }, ...someRings].flatMap(({ ring, nth }) =>
+      [{ fastener: null, nth: 0 }, ...some].map(({ fastener, nth: way }) =>
+        ring || fastener ? holdOf(ask, { wheel, piece, ring, fastener }, order(nth, way)).hold : plain.hold,
       ),
     );
     const holding = ways.filter(({ seen }) => seen.fails === 0);
@@ -82,17 +83,32 @@ export function onHubs(ask: Searched, offer: Offer, wheel: ShelfItem): OnHub[] {
   });
 }
 
-function holdOf(ask: Searched, mix: Mix & { wheel: ShelfItem }, order: number): Hold {
+/** A way, with how each check that it may mend stands. */
+interface Tried {
+  hold: Hold;
+  ranks: readonly number[];
+}
+
+function holdOf(ask: Searched, mix: Mix & { wheel: ShelfItem }, order: number): Tried {
   const report = evaluateSetup(ask.job, setupWith(ask, mix), { sweeps: NO_SWEEPS, known: ask.known });
+  const axles = axlesOf(ask.axle);
+  const checks = judgedBy(report, axles);
   return {
-    ring: mix.ring ?? null,
-    fastener: mix.fastener ?? null,
-    seen: seenIn(report, axlesOf(ask.axle)).hardware,
-    coins: null,
-    pieceKg: (mix.piece?.massKg ?? 0) + (mix.ring?.massKg ?? 0),
-    order,
+    ranks: MENDED.map((code) =>
+      checks.reduce((worst, check) => (check.code === code ? Math.max(worst, rankOf(check.verdict)) : worst), 0),
+    ),
+    hold: {
+      ring: mix.ring ?? null,
+      fastener: mix.fastener ?? null,
+      seen: seenIn(report, axles).hardware,
+      coins: null,
+      pieceKg: (mix.piece?.massKg ?? 0) + (mix.ring?.massKg ?? 0),
+      order,
+    },
   };
 }
+
+const mends = (one: Tried, plain: Tried): boolean => one.ranks.some((rank, at) => rank < plain.ranks[at]!);
 
 /** The fewest checks that any way fails, as a set. */
 function fewest(ways: readonly Hold[]): number {

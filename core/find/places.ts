@@ -6,7 +6,7 @@ import { bitOf } from './needs';
 import type { Searched } from './searched';
 import type { RoughParts } from './rough';
 import { seenIn, together, type Seen } from './seen';
-import { wishedPokeMm } from './score';
+import { targetPokeMm } from './score';
 
 /** A wheel on a piece, standing for all that put the tire in the same place. */
 export interface Stand {
@@ -56,7 +56,7 @@ export function placesOf(ask: Searched, stands: readonly Stand[]): { places: Pla
 /** What a place says of a tire there. */
 export interface PlaceSeen {
   seen: Seen;
-  /** How far from the wished poke the worse of the axles is, mm; null where it is not known. */
+  /** How far from the poke target the worse of the axles is, mm; null where it is not known. */
   offMm: number | null;
 }
 
@@ -101,7 +101,7 @@ export class TirePlaces {
     const { tire, rim, place: here } = seenIn(report, axles);
     const offs = axles.map((one) => {
       const { pokeMm } = report[one];
-      return pokeMm === null ? null : Math.abs(pokeMm - wishedPokeMm(job.brief, one));
+      return pokeMm === null ? null : Math.abs(pokeMm - targetPokeMm(job.brief, one));
     });
     return {
       seen: together(tire, rim, here),

@@ -8,12 +8,12 @@ export const FIND_AXLES = ['front', 'rear', 'both'] as const;
 export type FindAxle = (typeof FIND_AXLES)[number];
 
 /** What makes one combination better than another of the same verdict, each weighed from 0 to 1. */
-export const FIND_WEIGHTS = ['wish', 'room', 'cost', 'mass'] as const;
+export const FIND_WEIGHTS = ['target', 'room', 'cost', 'mass'] as const;
 export type FindWeight = (typeof FIND_WEIGHTS)[number];
 export type FindWeights = Readonly<Record<FindWeight, number>>;
 
 /** How it is weighed where the brief says nothing (common practice, no source). */
-export const USUAL_WEIGHTS: FindWeights = { wish: 1, room: 0.6, cost: 0.4, mass: 0.2 };
+export const USUAL_WEIGHTS: FindWeights = { target: 1, room: 0.6, cost: 0.4, mass: 0.2 };
 
 /** What is looked for, and among what. */
 export interface FindAsk {
@@ -45,12 +45,12 @@ export interface FindRow {
   setup: Setup;
   verdict: Verdict;
   limitedBy: { code: string; label: string } | null;
-  /** Of the axle that is further from what is wished. */
+  /** Of the axle that is further from the poke target. */
   axle: AxleName;
   pokeMm: number | null;
   inboardGapMm: number | null;
-  /** How far from the wished poke, + further out. */
-  wishMm: number | null;
+  /** How far from the poke target, + further out. */
+  offTargetMm: number | null;
   /** The tightest share of room, 0 to 1: the fullest ring. */
   roomShare: number;
   cost: Cost;

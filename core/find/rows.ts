@@ -7,7 +7,7 @@ import type { FindRow, FindWeights } from './records';
 import type { Searched } from './searched';
 import type { RoughParts } from './rough';
 import { judgedBy, seenIn, together, type Seen, type SeenBy } from './seen';
-import { keyOf, rankOf, scoreOf, wishedPokeMm, wishTerm, within, type Range } from './score';
+import { keyOf, rankOf, scoreOf, targetPokeMm, targetTerm, within, type Range } from './score';
 
 /** One combination, by what it is made of. */
 export interface Combination {
@@ -46,7 +46,7 @@ export function ranked(
 ): { score: number; key: number } {
   const score = scoreOf(
     {
-      wish: wishTerm(offMm),
+      target: targetTerm(offMm),
       room: seen.share,
       cost: within(cost, coins),
       mass: within(mass, massOf(one, many)),
@@ -111,7 +111,7 @@ export class Judge {
       axle,
       pokeMm: report[axle].pokeMm,
       inboardGapMm: report[axle].inboardGapMm,
-      wishMm: worse?.wishMm ?? null,
+      offTargetMm: worse?.offTargetMm ?? null,
       roomShare: seen.share,
       cost: report.cost,
       partsCoins: coins,
@@ -125,14 +125,14 @@ export class Judge {
     return setupWith(this.#ask, { wheel, tire, piece, ring, fastener });
   }
 
-  /** The axle that is further from what is wished; null where that of one is not known. */
-  #worseOff(report: SetupReport): { axle: AxleName; wishMm: number; offMm: number } | null {
-    let worse: { axle: AxleName; wishMm: number; offMm: number } | null = null;
+  /** The axle that is further from the poke target; null where that of one is not known. */
+  #worseOff(report: SetupReport): { axle: AxleName; offTargetMm: number; offMm: number } | null {
+    let worse: { axle: AxleName; offTargetMm: number; offMm: number } | null = null;
     for (const axle of this.#axles) {
       const { pokeMm } = report[axle];
       if (pokeMm === null) return null;
-      const wishMm = pokeMm - wishedPokeMm(this.#ask.job.brief, axle);
-      if (!worse || Math.abs(wishMm) > worse.offMm) worse = { axle, wishMm, offMm: Math.abs(wishMm) };
+      const offTargetMm = pokeMm - targetPokeMm(this.#ask.job.brief, axle);
+      if (!worse || Math.abs(offTargetMm) > worse.offMm) worse = { axle, offTargetMm, offMm: Math.abs(offTargetMm) };
     }
     return worse;
   }

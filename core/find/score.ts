@@ -5,21 +5,21 @@ import { outerEndMm, WORST_FIRST, type Verdict } from '#core/verdict';
 import { axlesOf } from './made';
 import { FIND_WEIGHTS, USUAL_WEIGHTS, type FindAsk, type FindWeights } from './records';
 
-/** So far from the wish, and further, counts in full, mm. */
+/** So far from the target, and further, counts in full, mm. */
 const FAR_MM = 25;
 
 /** What a combination is ranked by, each from 0, the best, to 1. */
 export type Terms = Record<keyof FindWeights, number>;
 
-/** The poke that is wished for on an axle, mm: the middle of the target, flush or its outer end where it is open. */
-export function wishedPokeMm(brief: Brief | undefined, axle: AxleName): number {
+/** The poke that an axle is meant to have, mm: the middle of the target, flush or its outer end where it is open. */
+export function targetPokeMm(brief: Brief | undefined, axle: AxleName): number {
   const target = pokeTargetOf(brief, axle);
   const outer = outerEndMm(target);
   return target.min === null ? outer : (target.min + outer) / 2;
 }
 
-export const wishTerm = (wishMm: number | null): number =>
-  wishMm === null ? 1 : Math.min(1, Math.abs(wishMm) / FAR_MM);
+export const targetTerm = (offTargetMm: number | null): number =>
+  offTargetMm === null ? 1 : Math.min(1, Math.abs(offTargetMm) / FAR_MM);
 
 /** Verdicts from best to worst: a combination is ranked by its own first. */
 export const rankOf = (verdict: Verdict): number => WORST_FIRST.length - 1 - WORST_FIRST.indexOf(verdict);

@@ -13,14 +13,14 @@ export interface Seen {
 /** Checks by what they look at. */
 export type SeenBy = Record<Needs, Seen>;
 
-/** The wish is ranked for itself: how near a face is to where it should be is no lack of room. */
-const WISHED: readonly string[] = ['fender', 'coverage'];
+/** The target is ranked for itself: how near a face is to where it should be is no lack of room. */
+const TARGETED: readonly string[] = ['fender', 'coverage'];
 
 type Ringed = RingFigure & Pick<Check, 'code'>;
 
 const isRoom = ({ code }: Pick<Check, 'code'>): boolean => {
   const { group, kind } = checkOf(code);
-  return (group === 'room' || group === 'brake') && kind === 'clearance' && !WISHED.includes(code);
+  return (group === 'room' || group === 'brake') && kind === 'clearance' && !TARGETED.includes(code);
 };
 
 /** How full the ring of a check of room is; 0 of every other. */

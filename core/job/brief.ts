@@ -40,8 +40,8 @@ export interface Brief {
 
 /** What makes one combination better than another of the same verdict. */
 export interface FindTerms {
-  /** How near it comes to the wished poke. */
-  wish?: Measured;
+  /** How near it comes to the poke target. */
+  target?: Measured;
   /** How much room the tightest place has left. */
   room?: Measured;
   cost?: Measured;

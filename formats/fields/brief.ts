@@ -106,7 +106,7 @@ const OWN_ERRORS = {
 } as const satisfies FieldsOf<OwnErrors>;
 
 const FIND = {
-  wish: figure('nearness to the wished poke', 'weight'),
+  target: figure('nearness to the poke target', 'weight'),
   room: figure('room left', 'weight'),
   cost: figure('cost', 'weight'),
   mass: figure('weight of a corner', 'weight'),

@@ -14,12 +14,12 @@ export interface FindsFileRow {
   limitedBy: string | null;
   pokeMm: number | null;
   inboardGapMm: number | null;
-  /** How far from the wished poke, + further out. */
+  /** How far from the poke target, + further out. */
   wishMm: number | null;
   /** The whole cost, with what its missing prices leave out of it. */
   cost: { currency: string | null; total: number | null; missing: string[] };
   massKg: number | null;
-  /** The figures are the front axle's: of the axle looked for, or of the one further from the wish. */
+  /** The figures are the front axle's: of the axle looked for, or of the one further from the target. */
   front: boolean;
 }
 
@@ -56,7 +56,7 @@ const fileRow = (row: FindRow, rank: number): FindsFileRow => ({
   limitedBy: row.limitedBy?.code ?? null,
   pokeMm: row.pokeMm,
   inboardGapMm: row.inboardGapMm,
-  wishMm: row.wishMm,
+  wishMm: row.offTargetMm,
   cost: { currency: row.cost.currency, total: row.cost.total, missing: row.cost.missing },
   massKg: row.massKg,
   front: row.axle === 'front',

@@ -1,6 +1,7 @@
 import { decimalOf } from './numbers';
 import type { ListGuess, ListMapping } from './mapping';
 import type { ListRows } from './rows';
+import { readTireText } from './sizes';
 import { currencyIn, targetOf, TARGET_NAMES, type ListKind, type ListTargetName } from './targets';
 
 /** How far down a head is looked for: letters of the supplier may stand before it. */
@@ -95,12 +96,15 @@ function currencyOver(head: string | undefined, sample: readonly string[][], at:
   return null;
 }
 
-/** Tires where most of its first rows name a tire size, else wheels. */
+/** Tires where more of its first rows name a tire size than a rim, wheels else. */
 function kindOf(rows: readonly string[][]): ListKind {
-  const looks = /(P|LT)?\d{3}\s*\/\s*\d{2}\s*[-Z]?R?\s*\d{2}/i;
-  const sample = rows.slice(0, SAMPLE);
-  return sample.filter((row) => row.some((cell) => looks.test(cell))).length > sample.length / 2 ? 'tire' : 'wheel';
+  const naming = (reads: (cell: string) => unknown): number =>
+    rows.slice(0, SAMPLE).filter((row) => row.some((cell) => reads(cell) !== null)).length;
+  return naming(readTireText) > naming(rimOrNull) ? 'tire' : 'wheel';
 }
+
+const rimOrNull = (cell: string): unknown => (/J|x|×/i.test(cell) && RIM_LOOKS.test(cell) ? cell : null);
+const RIM_LOOKS = /(?<![\d.,/])\d{1,2}([.,]\d)?\s*J{0,2}\s*[x×]\s*\d{1,2}([.,]\d)?(?!\d)/i;
 
 /** The row of the heads: the first in which two cells or more say what they are. Null where there is none. */
 function headRow(rows: readonly string[][], kind: ListKind): number | null {

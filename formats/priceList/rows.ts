@@ -8,20 +8,36 @@ export interface ListRows {
 }
 
 /** The most rows of a list, and the most columns. */
-export const MOST_ROWS = 100_000;
+const MOST_ROWS = 100_000;
 export const MOST_COLUMNS = 60;
 /** How long a cell may be; what is longer is no part of a list. */
 const MOST_LETTERS = 400;
 
 /** Reads the text of a CSV: semicolon, tab or comma. */
 export function rowsOfCsv(bytes: Uint8Array): ListRows | { fault: string } {
-  const { data, errors } = Papa.parse<string[]>(textOf(bytes), {
-    skipEmptyLines: false,
-    delimitersToGuess: [';', '\t', ',', '|'],
-  });
+  const text = textOf(bytes);
+  const { data, errors } = Papa.parse<string[]>(text, { skipEmptyLines: false, delimiter: delimiterOf(text) });
   const broken = errors.find(({ type }) => type === 'Quotes');
   if (broken) return { fault: `line ${(broken.row ?? 0) + 1}: a quotation mark is not closed` };
   return rowsOf(data);
+}
+
+/** How many lines are looked at to know what stands between the cells. */
+const LINES_LOOKED_AT = 100;
+const DELIMITERS = [';', '\t', '|', ','] as const;
+
+/** What stands between the cells: of what most lines hold some, the one that they hold most of. */
+function delimiterOf(text: string): string {
+  const lines = text
+    .slice(0, 100_000)
+    .split('\n')
+    .filter((line) => line.trim() !== '')
+    .slice(0, LINES_LOOKED_AT);
+  const usual = (sign: string): number => {
+    const counts = lines.map((line) => line.split(sign).length - 1).sort((one, other) => one - other);
+    return counts[counts.length >> 1] ?? 0;
+  };
+  return DELIMITERS.reduce<string>((best, sign) => (usual(sign) > usual(best) ? sign : best), DELIMITERS[0]);
 }
 
 /** Rows of cells without the empty ones; or why they are too many. */

@@ -1,3 +1,4 @@
+import { strToU8, unzipSync, zipSync } from 'fflate';
 import writeXlsx from 'write-excel-file/node';
 import type { ShelfItem } from '#core/shelf';
 import type { ListMapping } from '#formats/priceList';
@@ -33,6 +34,41 @@ describe('a workbook', () => {
     const csv = await looked(text(CSV));
     expect(look.first).toEqual(csv.first);
     expect([look.count, look.faulty, look.heads]).toEqual([2, 0, HEADS]);
+  });
+  test('with macros, one that says it is small and is not, a zip of something else: none is read', async () => {
+    const { ...files } = unzipSync(await workbook([HEADS]));
+    expect(await faultOf(zipSync({ ...files, 'xl/vbaProject.bin': strToU8('x') }))).toBe(
+      'has macros: save it as an XLSX without them',
+    );
+    const bomb = zipSync({ ...files, 'xl/worksheets/sheet2.xml': new Uint8Array(320 * 1024 * 1024) }, { level: 9 });
+    expect(bomb.length).toBeLessThan(2 * 1024 * 1024);
+    expect(await faultOf(bomb)).toBe('comes to more than 300 MB when it is unpacked');
+    // The same with its size in the zip's own words made small.
+    const liar = Buffer.from(
+      zipSync({ 'xl/workbook.xml': files['xl/workbook.xml']!, 'xl/big.xml': new Uint8Array(40_000_000) }),
+    );
+    for (let at = liar.indexOf('PK\u0001\u0002'); at !== -1; at = liar.indexOf('PK\u0001\u0002', at + 4))
+      liar.writeUInt32LE(100, at + 24);
+    expect(await faultOf(liar)).toMatch(/^holds xl\/.* broken$/);
+    expect(await faultOf(zipSync({ 'a.txt': strToU8('x') }))).toBe('is no XLSX');
+  });
+  test('a formula is what it last came to, and nothing is computed', async () => {
+    const bytes = (
+      await writeXlsx([
+        HEADS.map((value) => ({ value })),
+        [
+          { value: 'Gale' },
+          { value: '18x8.5' },
+          { type: 'Formula', value: '=30+5' },
+          { value: '5x112' },
+          { value: 66.6 },
+          { value: 120 },
+        ],
+      ] as never)
+    ).toBuffer();
+    const { faults, count } = await looked(await bytes);
+    expect(count).toBe(0);
+    expect(faults[0]!.message).toBe('has no offset');
   });
   test('an empty one, a zip that is none, a torn one: told in words', async () => {
     expect(await faultOf(await workbook([['']]))).toBe('is empty');

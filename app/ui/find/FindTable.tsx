@@ -14,7 +14,7 @@ import './find.css';
 interface Ranked {
   rank: number;
   row: FindRow;
-  /** No other is at least as good in cost, wish and room, and better in one. */
+  /** No other is at least as good in cost, poke and room, and better in one. */
   isFront: boolean;
 }
 
@@ -108,13 +108,14 @@ function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumns
       ),
     },
     {
-      key: 'wish',
-      title: 'Off wish',
+      key: 'target',
+      title: 'Off target',
       align: 'right',
       sorter: (one, other) =>
-        known(one.row.wishMm && Math.abs(one.row.wishMm)) - known(other.row.wishMm && Math.abs(other.row.wishMm)),
-      render: (_, { row: { wishMm } }) => (
-        <span className="figure">{wishMm === null ? '—' : lengths.figure(wishMm, true)}</span>
+        known(one.row.offTargetMm && Math.abs(one.row.offTargetMm)) -
+        known(other.row.offTargetMm && Math.abs(other.row.offTargetMm)),
+      render: (_, { row: { offTargetMm } }) => (
+        <span className="figure">{offTargetMm === null ? '—' : lengths.figure(offTargetMm, true)}</span>
       ),
     },
     {

@@ -101,13 +101,9 @@ export function FindView({ setup, views }: { setup: Setup | null; views: ReactNo
           </Swept>
         )}
         <p className="soft" role={failed ? 'alert' : undefined}>
-          {failed
-            ? 'The price lists did not come: this is the shelf alone.'
-            : lists === 0
-              ? 'Looked for on the shelf; '
-              : `Looked for on the shelf and in ${lists} price ${lists === 1 ? 'list' : 'lists'}; `}
-          {!failed && <Link to="/price-lists">price lists</Link>}
+          {failed ? 'The price lists did not come: this is the shelf alone.' : amongText(lists)}
         </p>
+        <Link to="/price-lists">Price lists</Link>
         <p className="assumed-note">
           ◆ no other find is as good in cost, poke and room at once. Every row is judged as a setup of it would be.
           Figures are geometry; the test fit on the car decides.
@@ -116,6 +112,11 @@ export function FindView({ setup, views }: { setup: Setup | null; views: ReactNo
     </div>
   );
 }
+
+const amongText = (lists: number): string =>
+  lists === 0
+    ? 'Looked for on the shelf.'
+    : `Looked for on the shelf and in ${lists} price ${lists === 1 ? 'list' : 'lists'}.`;
 
 const sameParts = (one: FindRow, other: FindRow | null): boolean =>
   other !== null && one.order.join() === other.order.join() && itemName(one.wheel) === itemName(other.wheel);

@@ -22,7 +22,7 @@ export const FIND_WORDS: Record<Verdict, string> = {
 
 /** What ranks finds, as it stands over its slider. */
 export const WEIGHT_NAMES: Record<FindWeight, string> = {
-  wish: 'Near the wished poke',
+  target: 'Near the poke target',
   room: 'Room left',
   cost: 'Low cost',
   mass: 'Low weight',

@@ -78,7 +78,8 @@ export function ListDialog({ suppliers, close }: { suppliers: readonly string[];
           <Outcome look={look} />
           {look.faulty > 0 && (
             <Checkbox checked={leaveOut} onChange={({ target }) => setLeaveOut(target.checked)}>
-              leave out the {look.faulty.toLocaleString('en-US')} lines that cannot be read
+              leave out the {look.faulty === 1 ? 'line' : `${look.faulty.toLocaleString('en-US')} lines`} that cannot be
+              read
             </Checkbox>
           )}
         </>
@@ -129,7 +130,7 @@ function Outcome({ look: { first, count, faulty, faults, mapping } }: { look: Li
   return (
     <section aria-label="Read">
       <p role="status">
-        <b className="figure">{count.toLocaleString('en-US')}</b> lines read
+        <b className="figure">{count.toLocaleString('en-US')}</b> {count === 1 ? 'line' : 'lines'} read
         {faulty > 0 && (
           <>
             , <b className="figure">{faulty.toLocaleString('en-US')}</b> not

@@ -9,7 +9,7 @@ import { inWorker } from '#server/work/pool';
 import { readForm, readJson } from '../../requests';
 
 /** The largest list that is read. */
-export const MOST_LIST_BYTES = 24 * 1024 * 1024;
+const MOST_LIST_BYTES = 24 * 1024 * 1024;
 /** What a form adds to its file. */
 const FORM_BYTES = 256 * 1024;
 

@@ -1,5 +1,6 @@
 import {
   brakeRoom,
+  reachedRim,
   faceIsOf,
   stackToClearMm,
   UNSEEN_MM,
@@ -10,6 +11,7 @@ import {
   type InnerFace,
 } from '#core/brake';
 import type { Terms } from '#core/job';
+import { effectiveOffsetMm } from '#core/stack';
 import { isPriceKey, offsetFigure, rimFigure } from '#core/units';
 import { clearanceVerdict, limitInForce, worstVerdict, type Limit, type Verdict } from '#core/verdict';
 import type { Fitted } from '../fit';
@@ -88,8 +90,13 @@ export function brakeOf({
   const { spokeLimit, barrelLimit } = limits;
   const mostTouch = contactLimit(terms);
   if (missing !== null || !outline || !face || stackMm === null) {
-    const parts = partsOf(null, asked);
-    const report = unknownRoom(worstVerdict(parts.map(({ verdict }) => verdict)));
+    const reached = outline ? rimReached(outline, fitted) : null;
+    const parts = partsOf(reached && { ...NOTHING_SEEN, barrel: reached }, asked);
+    const report = {
+      ...unknownRoom(worstVerdict(parts.map(({ verdict }) => verdict))),
+      barrelMm: reached?.mm ?? null,
+      barrelAt: places(reached),
+    };
     return {
       report,
       room: null,
@@ -120,6 +127,16 @@ export function brakeOf({
     verdict: worstVerdict(parts.map(({ verdict }) => verdict)),
   };
   return { report, room, parts, stackMm, spokeLimit, barrelLimit, missing, caliper, face, sure, mostTouch, movedOutMm };
+}
+
+/** The room of a brake in a wheel of which nobody has seen the inside. */
+const NOTHING_SEEN: BrakeRoom = { spoke: null, barrel: null, weight: null, spokeUnseenMm: 0, barrelUnseenMm: 0 };
+
+/** Where a brake is too large for a rim, whatever the wheel is like inside; null where that cannot be said. */
+function rimReached(outline: readonly AxialPoint[], { wheel, offsetMm, stackMm }: WheelOnStack): Clearance | null {
+  const { rimDiameterIn, rimWidthIn } = wheel;
+  if (rimDiameterIn == null || rimWidthIn == null || offsetMm === null || stackMm === null) return null;
+  return reachedRim(outline, { rimDiameterIn, rimWidthIn, effectiveOffsetMm: effectiveOffsetMm(offsetMm, stackMm) });
 }
 
 interface PartTerms {

@@ -46,7 +46,8 @@ function asNowLines(on: PartRoom['on'], movedOutMm: number, words: Words): strin
 
 function brakeLines(one: BrakeCase, { clearance, on, unseenMm }: PartRoom, words: Words): string[] {
   const { missing, report, stackMm, face, movedOutMm } = one;
-  const read = missing ?? (clearance ? null : `the wheel's ${on} were not measured`);
+  const bare = missing !== null && clearance !== null;
+  const read = clearance ? null : (missing ?? `the wheel's ${on} were not measured`);
   if (read !== null) return [`not known: ${read}`, ...(movedOutMm === null ? [] : asNowLines(on, movedOutMm, words))];
   if (!clearance) return [];
   const at = ({ a, r }: AxialPoint) => `${words.figure(a)} / ${words.figure(r)}`;
@@ -58,8 +59,10 @@ function brakeLines(one: BrakeCase, { clearance, on, unseenMm }: PartRoom, words
       ? [`not known further: the brake reaches ${words.length(unseenMm)} past where the ${on} were measured`]
       : []),
     ...(report.assumed ? [`assumed: a ${face!.family ?? ''} inner face of its family, not measured`] : []),
-    report.stackToClearMm === null
-      ? 'no stack makes it clear'
-      : `meets its limits with a stack of ${words.length(report.stackToClearMm)} or more`,
+    bare
+      ? 'the metal under the bead of the tire stands there, whatever this wheel is like inside'
+      : report.stackToClearMm === null
+        ? 'no stack makes it clear'
+        : `meets its limits with a stack of ${words.length(report.stackToClearMm)} or more`,
   ];
 }
