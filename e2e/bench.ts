@@ -43,6 +43,7 @@ export const VIEWS = [
   'brakes?view=ranking',
   'brief',
   'window',
+  'window?view=find',
   'setups',
   'setups?view=hardware',
   'setups?view=tire',

@@ -46,6 +46,7 @@ function shopWalk(sizes: readonly (readonly [number, number])[], touch: boolean)
       '/?search=no+such',
       '/shelf',
       '/shelf?kind=spacer',
+      '/price-lists',
       '/defaults',
       '/how-far-off',
     ]) {

@@ -40,7 +40,7 @@ test('a list is looked at, its columns said, lines that cannot be read left out;
   await expect(dialog.getByRole('alert').filter({ hasText: 'Several columns could be offset' })).toBeVisible();
   await expect(dialog.getByRole('button', { name: 'Take in 0' })).toBeDisabled();
   await clean(page, '.ant-modal');
-  await dialog.getByRole('combobox', { name: 'ET is' }).click();
+  await dialog.getByRole('combobox', { name: 'ET is', exact: true }).click();
   await page.getByTitle('Offset, mm', { exact: true }).last().click();
   await expect(dialog.getByRole('status')).toHaveText('2 lines read, 1 not.');
   await expect(dialog.getByText('line 5, Size, all in one: names no rim')).toBeVisible();

@@ -1,6 +1,5 @@
 import { Button } from 'antd';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { priceLists } from '#server/priceLists/lists';
 import { PlusOutlined } from '../ui/parts/icons';
 import { stored } from '../stored';
@@ -26,7 +25,6 @@ export default function PriceListsPage({ loaderData: lists }: Route.ComponentPro
       <main className="shop-main" id="page" tabIndex={-1}>
         <div className="shop-head">
           <h1>Price lists</h1>
-          <Link to="/shelf">Shelf</Link>
           <span className="shop-tools">
             <Button type="primary" icon={<PlusOutlined />} onClick={() => setTaking(true)}>
               Take in a list

@@ -103,7 +103,9 @@ export function FindView({ setup, views }: { setup: Setup | null; views: ReactNo
         <p className="soft" role={failed ? 'alert' : undefined}>
           {failed ? 'The price lists did not come: this is the shelf alone.' : amongText(lists)}
         </p>
-        <Link to="/price-lists">Price lists</Link>
+        <Button size="small" href="/price-lists">
+          Price lists
+        </Button>
         <p className="assumed-note">
           ◆ no other find is as good in cost, poke and room at once. Every row is judged as a setup of it would be.
           Figures are geometry; the test fit on the car decides.
