@@ -176,6 +176,14 @@ test('compare lays every setup beside the present car, on one scale and in a tab
   await expect(table.getByRole('row', { name: /^A Fenwold/ })).toContainText('−4.0');
   await table.getByRole('columnheader', { name: 'Poke', exact: true }).click();
   await expect(table.getByRole('row').nth(1)).toContainText('14.4 tuck');
+  const names = page.locator('.ladder-names b');
+  await expect(names).toHaveText(['now', 'A', 'B', 'C', 'D']);
+  await page.getByRole('radiogroup', { name: 'Sorted by' }).getByText('poke', { exact: true }).click();
+  await expect(names).toHaveText(['now', 'C', 'B', 'A', 'D']);
+  await page.getByRole('radiogroup', { name: 'Sorted by' }).getByText('certainty', { exact: true }).click();
+  await expect(names.last()).toHaveText('C');
+  await expect(page.locator('.ladder-change li').last()).toContainText('contact 100 %');
+  await expect(page).toHaveURL(/by=sure/);
   await page.keyboard.press('a');
   await expect(page.getByRole('img', { name: /^Ladder of the rear axle/ })).toBeVisible();
   await expect(table.getByRole('row', { name: /^A Fenwold/ })).toContainText('11.7 tuck');

@@ -3,12 +3,15 @@ import { useDocument } from '../job/DocumentContext';
 import { useReports } from '../job/ReportsContext';
 import { useSelection } from '../job/SelectionContext';
 import { useRaised } from '../job/useRaised';
+import { useSight } from '../job/useSight';
 import { Differences } from '../ui/compare/Differences';
 import { OnHubTable } from '../ui/compare/OnHubTable';
 import { OnRoadTable } from '../ui/compare/OnRoadTable';
 import { DecisionPanel } from '../ui/decision/DecisionPanel';
-import { Ladder, type Rung } from '../ui/ladder/Ladder';
+import { Ladder } from '../ui/ladder/Ladder';
+import { orderedRungs, ORDER_NAMES, RUNG_ORDERS, type Rung, type RungOrder } from '../ui/ladder/rungs';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
+import { WordSwitch } from '../ui/parts/WordSwitch';
 import { ToStation } from '../ui/parts/ToStation';
 import '../ui/compare/compare.css';
 
@@ -18,6 +21,7 @@ export default function ComparePage() {
   const { setups, present } = useReports();
   const raised = useRaised();
   const { axle, raise } = useSelection();
+  const [order, setOrder] = useSight<RungOrder>('by', RUNG_ORDERS);
   const rungs = useMemo<Rung[]>(
     () => [
       { id: 'now', setup: null, report: present },
@@ -32,9 +36,24 @@ export default function ComparePage() {
           {axle === 'front' ? 'Front' : 'Rear'} axle, every setup on one scale{' '}
           <span className="soft">left: inner clearance, right: poke</span>
         </h1>
+        {setups.length > 1 && (
+          <WordSwitch<RungOrder>
+            label="Sorted by"
+            tip="What the setups are sorted by"
+            options={ORDER_NAMES}
+            value={order}
+            choose={setOrder}
+          />
+        )}
         <AxleSwitch />
       </header>
-      <Ladder job={job} axle={axle} rungs={rungs} current={raised?.id ?? null} raise={raise} />
+      <Ladder
+        job={job}
+        axle={axle}
+        rungs={orderedRungs(rungs, order, axle)}
+        current={raised?.id ?? null}
+        raise={raise}
+      />
       {setups.length === 0 ? (
         <p className="empty-line">
           No setup yet. <ToStation station="setups">Build the first one</ToStation>; it shows here beside the present

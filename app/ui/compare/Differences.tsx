@@ -1,26 +1,19 @@
 import { Link } from 'react-router';
-import { limitedBy, usedShare, verdictWord, type SetupReport } from '#core/evaluate';
+import { limitedBy, verdictWord, type SetupReport } from '#core/evaluate';
 import { AXLES, type AxleName, type Setup } from '#core/job';
 import { formatNumber, offsetFigure } from '#core/units';
-import { WORST_FIRST } from '#core/verdict';
 import { useSelection } from '../../job/SelectionContext';
 import { useIsStale } from '../../job/SweepsContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { checkName, marginText } from '../checkWords';
 import { costText } from '../cost/costWords';
-import type { Rung } from '../ladder/Ladder';
+import { chanceText, contactChance, strainOf, type Rung } from '../ladder/rungs';
 import { figureColumn } from '../parts/figureColumn';
 import { Ring } from '../parts/Ring';
 import { faceText, LENGTH_WORDS } from '../words';
 import { CompareTable, rowOf, type Column, type Row } from './CompareTable';
 import '../parts/swept.css';
 import './compare.css';
-
-/** How near a setup is to what holds it: worst verdict first, then least room left. */
-const strain = ({ report }: Row): number => {
-  const held = limitedBy(report);
-  return held ? (WORST_FIRST.length - WORST_FIRST.indexOf(held.verdict)) * 10 + (usedShare(held) ?? 0) : 0;
-};
 
 /** Every setup against the present car, figure by figure. */
 export function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: AxleName }) {
@@ -45,6 +38,7 @@ export function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: Axl
       (value) => formatNumber(value, 1, true),
     ),
     useHeldColumn(),
+    SURE,
     COST,
   ];
   return (
@@ -56,6 +50,18 @@ export function Differences({ rungs, axle }: { rungs: readonly Rung[]; axle: Axl
     />
   );
 }
+
+/** The likeliest contact of each setup, by the ± of its clearances. */
+const SURE: Column = {
+  title: 'Contact',
+  key: 'sure',
+  align: 'right',
+  sorter: (one, other) => (contactChance(one.report) ?? -1) - (contactChance(other.report) ?? -1),
+  render: (_, { report }) => {
+    const chance = contactChance(report);
+    return <span className="figure">{chance === null ? '—' : chanceText(chance)}</span>;
+  },
+};
 
 /** What each setup costs, sorted by it; what has no price yet comes first. */
 const COST: Column = {
@@ -84,7 +90,7 @@ function useHeldColumn(): Column {
   return {
     title: 'Limited by',
     key: 'held',
-    sorter: (one, other) => strain(one) - strain(other),
+    sorter: (one, other) => strainOf(one.report) - strainOf(other.report),
     render: (_, { setup, report }) => {
       const held = setup && limitedBy(report);
       if (!held) return <span className="soft">—</span>;

@@ -10,23 +10,19 @@ import {
   type CheckCode,
   type AxleReport,
 } from '#core/evaluate';
-import { pokeTargetOf, type AxleName, type Job, type Setup } from '#core/job';
+import { pokeTargetOf, type AxleName, type Job } from '#core/job';
 import { formatNumber, inchesFromMm, MM_PER_INCH, mmFromInches } from '#core/units';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
+
+import { costText } from '../cost/costWords';
 import { cornerOf } from '../sheet/corner';
 import { drawingFrame, drawingLength } from '../drawing/measures';
 import { isNamed } from '../drawing/ticks';
 import { useSize } from '../drawing/useSize';
 import { faceText, setupTitle, stackLine, tireLine, wheelCode } from '../words';
+import { chanceText, contactChance, type Rung } from './rungs';
 import './ladder.css';
-
-export interface Rung {
-  id: string;
-  /** Null for the present car. */
-  setup: Setup | null;
-  report: SetupReport;
-}
 
 interface LadderProps {
   job: Job;
@@ -155,21 +151,36 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
         </svg>
       </div>
       <ul className="ladder-change" style={{ paddingTop: drawingLength(HEAD) }}>
-        {rungs.map(({ id, setup, report }) => (
-          <li key={id} style={{ height: drawingLength(ROW) }} className="figure">
-            <span>⌀ {lengths.text(report[axle].tire.overallDiameterMm)}</span>
-            <span className="soft">
-              {setup && report[axle].diameterChangePct !== null
-                ? `${formatNumber(report[axle].diameterChangePct, 1, true)} %`
-                : '—'}
-            </span>
-            <span className="soft">
-              {setup ? `track ${lengths.figure(report[axle].trackChangeMm, true)}` : 'on the car'}
-            </span>
+        {rungs.map((rung) => (
+          <li key={rung.id} style={{ height: drawingLength(ROW) }} className="figure">
+            <RungFigures rung={rung} axle={axle} lengths={lengths} />
           </li>
         ))}
       </ul>
     </div>
+  );
+}
+
+/** Beside a rung: its diameter and track against now, what it costs, and how likely it touches somewhere. */
+function RungFigures({ rung: { setup, report }, axle, lengths }: { rung: Rung; axle: AxleName; lengths: Lengths }) {
+  const { tire, diameterChangePct, trackChangeMm } = report[axle];
+  const chance = contactChance(report);
+  return (
+    <>
+      <span>⌀ {lengths.text(tire.overallDiameterMm)}</span>
+      {setup ? (
+        <>
+          <span className="soft">
+            {diameterChangePct === null ? '—' : `${formatNumber(diameterChangePct, 1, true)} %`}, track{' '}
+            {lengths.figure(trackChangeMm, true)}
+          </span>
+          <span>{costText(report.cost)}</span>
+        </>
+      ) : (
+        <span className="soft">on the car</span>
+      )}
+      <span className="soft">{chance === null ? 'contact not known' : `contact ${chanceText(chance)}`}</span>
+    </>
   );
 }
 
