@@ -18,6 +18,7 @@ export default [
   route('shelf', 'routes/shelf.tsx'),
   route('price-lists', 'routes/price-lists.tsx'),
   route('listed-parts.json', 'routes/listed-parts.ts'),
+  route('logo', 'routes/logo.ts'),
   route('defaults', 'routes/defaults.tsx'),
   route('how-far-off', 'routes/how-far-off.tsx'),
   route('enter', 'routes/enter.tsx'),

@@ -43,7 +43,6 @@ export const VIEWS = [
   'brakes?view=ranking',
   'brief',
   'window',
-  'window?view=find',
   'setups',
   'setups?view=hardware',
   'setups?view=tire',

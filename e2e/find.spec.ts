@@ -1,4 +1,10 @@
-import { clean, cleanInTheDark, demoJob, expect, openDemo, putOnBench, saved, test, useUnits } from './bench';
+import type { Page } from '@playwright/test';
+import { clean, cleanInTheDark, demoJob, expect, openDemo, putOnBench, saved, test } from './bench';
+import { layoutFaults } from './layout';
+
+/** Some millions of combinations take a while where others search as well. */
+const found = (page: Page): Promise<void> =>
+  expect(page.getByRole('region', { name: 'Tried' })).toContainText('combinations', { timeout: 100_000 });
 
 const ROWS = '.find-rows tbody tr[data-row-key]';
 
@@ -9,7 +15,7 @@ test('of shelf and price lists the best: ranked, counted, one of them seen in it
   await page.getByText('Find', { exact: true }).click();
   await expect(page).toHaveURL(/view=find/);
   const rows = page.locator(ROWS);
-  await expect(page.getByRole('region', { name: 'Tried' })).toContainText('combinations');
+  await found(page);
   expect(await rows.count()).toBeGreaterThan(10);
   await expect(page.getByRole('table', { name: 'Why the rest fell out' })).toContainText('Bolt pattern');
   await expect(page.getByText(/in 4 price lists/)).toBeVisible();
@@ -30,7 +36,7 @@ test('of shelf and price lists the best: ranked, counted, one of them seen in it
 test('what counts is set by keyboard, kept with the brief, and ranks anew; columns sort', async ({ page }) => {
   await openDemo(page, 'velder-two', 'window?view=find&corners=axle');
   const rows = page.locator(ROWS);
-  await expect(page.getByRole('region', { name: 'Tried' })).toContainText('combinations');
+  await found(page);
   const costs = async () =>
     (await rows.locator('td:last-child').allTextContents()).map((text) => Number(text.replace(/[^\d.]/g, '')));
   await saved(page);
@@ -44,7 +50,7 @@ test('what counts is set by keyboard, kept with the brief, and ranks anew; colum
   await saved(page);
   await page.reload();
   await expect(page.getByRole('slider', { name: 'Low cost' })).toHaveAttribute('aria-valuetext', 'counts most');
-  await expect(page.getByRole('region', { name: 'Tried' })).toContainText('combinations');
+  await found(page);
   await page.getByRole('columnheader', { name: 'Cost' }).click();
   const sorted = await costs();
   expect(sorted).toEqual([...sorted].sort((one, other) => one - other));
@@ -57,7 +63,7 @@ test('a brief that nothing meets says what holds most of it back', async ({ page
   const brief = { ...job.brief, pokeMm: { min: -92, max: -90 } };
   const place = await putOnBench(page, { ...job, brief }, 'Find nothing');
   await page.goto(`${place}/window?view=find`);
-  await expect(page.getByText('Nothing that there is fits.')).toBeVisible();
+  await expect(page.getByText('Nothing that there is fits.')).toBeVisible({ timeout: 100_000 });
   await expect(page.getByRole('table', { name: 'What would let most in' })).toContainText('Poke');
 });
 
@@ -69,19 +75,27 @@ test.describe('where the search breaks off', () => {
     await expect(page.getByRole('alert').filter({ hasText: 'The search broke off.' })).toBeVisible();
     await page.unroute('**/find.worker-*');
     await page.getByRole('button', { name: 'Search again' }).click();
-    await expect(page.getByRole('region', { name: 'Tried' })).toContainText('combinations');
+    await found(page);
   });
 });
 
-test('finds on a phone and a tablet run off no side', async ({ page }) => {
-  await openDemo(page, 'brindle-kite', 'window?view=find');
-  await useUnits(page, 'US');
-  for (const [width, height] of [
-    [390, 844],
-    [820, 1180],
-  ] as const) {
-    await page.setViewportSize({ width, height });
-    await expect(page.locator(ROWS).first()).toBeVisible();
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
-  }
-});
+for (const touch of [true, false])
+  test.describe(touch ? 'under a finger' : 'at a desk', () => {
+    test.use({ hasTouch: touch, isMobile: touch });
+    test('finds: nothing over anything, nothing cut, nothing out of reach', async ({ page }) => {
+      await openDemo(page, 'brindle-kite', 'window?view=find');
+      await found(page);
+      for (const [width, height] of touch
+        ? ([
+            [390, 844],
+            [820, 1180],
+          ] as const)
+        : ([
+            [1024, 768],
+            [1440, 900],
+          ] as const)) {
+        await page.setViewportSize({ width, height });
+        await expect.poll(() => layoutFaults(page, touch), { message: `${width} wide`, timeout: 5000 }).toEqual([]);
+      }
+    });
+  });

@@ -136,3 +136,43 @@ test('the shop says who it is; its papers carry it', async ({ page }) => {
   await page.reload();
   await expect(name).toHaveValue('');
 });
+
+test('a logo with a script in it becomes a picture, stands on the papers, and is taken away', async ({ page }) => {
+  const place = await openDemo(page, 'brindle-kite', 'setups?view=cost');
+  const pictures = async () => {
+    const paper = await page.request.get(`${place}/order.pdf?setup=b`);
+    return (await paper.body()).toString('latin1').includes('/Subtype /Image');
+  };
+  expect(await pictures()).toBe(false);
+  await page.goto('/defaults');
+  const input = page.getByLabel('Logo, PNG or SVG');
+  const picture = page.getByRole('img', { name: "The shop's logo" });
+  const svg = (inside: string) =>
+    Buffer.from(
+      `<svg xmlns="http://www.w3.org/2000/svg" width="300" height="90"><rect width="300" height="90"/>${inside}</svg>`,
+    );
+  // A file that is chosen before the page is awake is chosen again.
+  await expect(async () => {
+    await input.setInputFiles({ name: 'torn.svg', mimeType: 'image/svg+xml', buffer: svg('').subarray(0, 70) });
+    await expect(page.getByRole('alert').filter({ hasText: 'torn.svg cannot be read as PNG or SVG' })).toBeVisible({
+      timeout: 2000,
+    });
+  }).toPass();
+  await input.setInputFiles({
+    name: 'logo.svg',
+    mimeType: 'image/svg+xml',
+    buffer: svg('<script>alert(1)</script>'),
+  });
+  await expect(picture).toBeVisible();
+  expect(await picture.evaluate((image: HTMLImageElement) => image.naturalWidth / image.naturalHeight)).toBeCloseTo(
+    300 / 90,
+    1,
+  );
+  const kept = await page.request.get((await picture.getAttribute('src'))!);
+  expect(kept.headers()['content-type']).toBe('image/png');
+  expect(await pictures()).toBe(true);
+  await clean(page);
+  await page.getByRole('button', { name: 'Take the logo away' }).click();
+  await expect(picture).toHaveCount(0);
+  expect(await pictures()).toBe(false);
+});

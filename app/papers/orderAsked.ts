@@ -2,6 +2,7 @@ import { orderOf, type OrderLine } from '#core/order';
 import { priceInForce } from '#core/job';
 import { wordsIn } from '#core/units';
 import { exportJob } from '#server/jobs';
+import { logoForPaper } from '#server/logo';
 import { listItems } from '#server/shelf';
 import { readPreferences } from '../preferences/cookie';
 import { stored } from '../stored';
@@ -14,13 +15,15 @@ export interface OrderAsked {
   subtitle: string;
   /** Who orders; null where the shop does not say who it is. */
   from: string | null;
+  /** The shop's logo; null where it has none. */
+  logo: string | null;
   lines: OrderLine[];
   currency: string | null;
 }
 
 /** The order of a setup; what is not there becomes the answer. */
 export async function orderAsked(request: Request, jobId: string, setupId: string): Promise<OrderAsked> {
-  const [exported, shelf] = await stored(() => Promise.all([exportJob(jobId), listItems()]));
+  const [exported, shelf, logo] = await stored(() => Promise.all([exportJob(jobId), listItems(), logoForPaper()]));
   if (!exported) throw new Response('no such job', { status: 404 });
   const { job, number } = exported;
   const setup = job.setups.find(({ id }) => id === setupId);
@@ -31,6 +34,7 @@ export async function orderAsked(request: Request, jobId: string, setupId: strin
     number,
     subtitle: paperHead(job, number, name),
     from: paperFrom(job),
+    logo,
     lines: orderOf({ job, setup, words: wordsIn({ length: unit, ...measures }) }, shelf),
     currency: priceInForce('currency', job) ?? null,
   };

@@ -5,6 +5,7 @@ import { SHOP_LIMITS, type ShopLimitKey } from '#core/verdict';
 import { backupsFolder, dataFolder } from '#server/base/folder';
 import { copiesIn, KEPT } from '#server/database/copies';
 import { readSetting } from '#server/database/settings';
+import { logoMark } from '#server/logo';
 import { listDevices } from '#server/doors/devices';
 import { readShopDefaults } from '#server/shopDefaults';
 import { DraftsContext } from '../ui/fields/DraftsContext';
@@ -17,6 +18,7 @@ import { whyRefused } from '../refused';
 import { readJson } from '../requests';
 import { stored } from '../stored';
 import { FitUpFields } from '../ui/terms/FitUpFields';
+import { LogoField } from '../ui/terms/LogoField';
 import { LimitTable } from '../ui/terms/LimitTable';
 import { PriceFields } from '../ui/terms/PriceFields';
 import { RemedyFields } from '../ui/terms/RemedyFields';
@@ -33,6 +35,7 @@ export const meta: Route.MetaFunction = () => [{ title: 'Shop defaults · Scoval
 export async function loader({ context }: Route.LoaderArgs) {
   return stored(async () => ({
     house: await readShopDefaults(),
+    logo: await logoMark(),
     daily: await readSetting('dailyCopies'),
     kept: KEPT,
     copies: copiesIn(backupsFolder(dataFolder())).map(({ name, bytes, madeAt }) => ({
@@ -81,7 +84,7 @@ const PARTS = (Object.keys(SHOP_LIMITS) as ShopLimitKey[]).filter((key) => !ROOM
 export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
   const fetcher = useFetcher<DefaultsAnswer>();
   const [drafts] = useState(() => new Map<string, string>());
-  const { house, daily, kept, copies, devices, own } = loaderData;
+  const { house, logo, daily, kept, copies, devices, own } = loaderData;
   const terms = useMemo<EditedTerms>(
     () => ({
       of: 'house',
@@ -120,6 +123,7 @@ export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
               <section>
                 <h2>The shop, on its papers</h2>
                 <ShopFields terms={terms} />
+                <LogoField mark={logo} />
               </section>
               <Backups copies={copies} daily={daily} kept={kept} />
               <ArchiveTools />

@@ -3,6 +3,7 @@ import { FITTING_KINDS, OUTER_CORNERS, placeOfCorner, type Fitting, type Fitting
 import type { Job } from '#core/job';
 import type { PaperName } from '#formats/pdf';
 import { exportJob } from '#server/jobs';
+import { logoForPaper } from '#server/logo';
 import { inWorker } from '#server/work/pool';
 import { paperHead } from '../papers/paperHead';
 import { asked } from '../papers/shapeAsked';
@@ -27,7 +28,7 @@ const schema = Joi.object<Asked>({
 /** The sheet of a fitting, or of a setup on every corner it has, as a PDF: `?setup=b&paper=a4&kind=final`. */
 export async function loader({ request, params }: Route.LoaderArgs) {
   const { paper, ...wanted } = asked(request, schema);
-  const exported = await stored(() => exportJob(params.jobId));
+  const [exported, logo] = await stored(() => Promise.all([exportJob(params.jobId), logoForPaper()]));
   if (!exported) throw new Response('no such job', { status: 404 });
   const { job, number } = exported;
   const fitting = fittingOf(job, wanted);
@@ -37,6 +38,7 @@ export async function loader({ request, params }: Route.LoaderArgs) {
     job,
     fitting,
     paper,
+    logo,
     title: `Job sheet, ${fitting.kind}`,
     subtitle: paperHead(job, number, `setup ${setups.join(', ')}`),
     unit: { length: unit, ...measures },

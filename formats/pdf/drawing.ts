@@ -26,6 +26,8 @@ export interface Drawing {
   path(points: readonly Place[], style?: Style): void;
   /** A line through points that does not come back to its beginning. */
   open(points: readonly Place[], style?: Style): void;
+  /** A PNG, as a data URI, as large as it goes into a rectangle, at its upper right corner. */
+  picture(uri: string, box: Box): void;
   /** What is drawn inside is seen within a rectangle only. */
   clipped(box: Box, draw: () => void): void;
   text(text: string, at: Place, options?: { font?: Font; size?: number; align?: Align; widthMm?: number }): void;
@@ -139,6 +141,9 @@ function drawingOn(document: PDFKit.PDFDocument, widthMm: number, heightMm: numb
     open(points, style) {
       walk(points);
       stroke(style);
+    },
+    picture(uri, { x, y, widthMm: width, heightMm: height }) {
+      document.image(uri, pt(x), pt(y), { fit: [pt(width), pt(height)], align: 'right' });
     },
     clipped({ x, y, widthMm: width, heightMm: height }, draw) {
       document.save();

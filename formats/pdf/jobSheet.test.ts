@@ -19,7 +19,7 @@ const stepsOf = (name: DemoName, setup: string, corners: readonly Corner[] = OUT
 const drawn = async (steps: readonly PaperStep[], part: Partial<JobSheet> = {}) =>
   PDFDocument.load(
     await jobSheetPdf(
-      { paper: 'a4', title: 'Job sheet, final', subtitle: 'SK-001', steps, unit: 'mm', ...part },
+      { paper: 'a4', title: 'Job sheet, final', subtitle: 'SK-001', logo: null, steps, unit: 'mm', ...part },
       paperFonts(),
     ),
   );

@@ -3,6 +3,7 @@ import type { Expected, PaperStep } from '#core/sheet';
 import { wordsIn, type UnitChoice, type Words } from '#core/units';
 import { drawPdf, type Drawing, type Measure } from './drawing';
 import { pagesOf, tickBox } from './list';
+import { drawLogo } from './logo';
 import { PAPERS, type PaperName, type PdfFonts } from './paper';
 
 /** What is done at the car, printed for who ticks on paper. */
@@ -11,6 +12,8 @@ export interface JobSheet {
   title: string;
   /** Job, car, setups and day, a line. */
   subtitle: string;
+  /** The shop's logo, a PNG as a data URI; null where it has none. */
+  logo: string | null;
   steps: readonly PaperStep[];
   unit: UnitChoice;
 }
@@ -120,8 +123,9 @@ function page(drawing: Drawing, { sheet, rows, size, number, count }: Page): voi
   const { widthMm, heightMm } = drawing;
   const words = wordsIn(sheet.unit);
   const right = widthMm - EDGE_MM;
+  drawLogo(drawing, sheet.logo, EDGE_MM);
   drawing.text(sheet.title, [EDGE_MM, EDGE_MM], { font: 'bold', size: 14 });
-  drawing.text(sheet.subtitle, [EDGE_MM, EDGE_MM + 6.5], { size: 9, widthMm: widthMm - 2 * EDGE_MM - 20 });
+  drawing.text(sheet.subtitle, [EDGE_MM, EDGE_MM + 6.5], { size: 9, widthMm: widthMm - 2 * EDGE_MM - 56 });
   drawing.text(`${number} / ${count}`, [right, EDGE_MM], { size: 9, align: 'right' });
   for (const [at, [, name]] of BOXES.entries())
     drawing.text(name, [boxAt(at) + BOX_MM / 2, HEAD_MM - 4], { font: 'figures', size: 7, align: 'center' });

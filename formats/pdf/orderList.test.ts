@@ -11,7 +11,7 @@ const lines = orderOf({ job, setup: setupOf(job, 'b'), words: wordsIn('mm') }, [
 const drawn = async (of: readonly OrderLine[], paper: 'a4' | 'letter' = 'a4') =>
   PDFDocument.load(
     await orderListPdf(
-      { paper, title: 'Order list', subtitle: 'SK-001', from: 'The shop', lines: of, currency: 'EUR' },
+      { paper, title: 'Order list', subtitle: 'SK-001', logo: null, from: 'The shop', lines: of, currency: 'EUR' },
       paperFonts(),
     ),
   );

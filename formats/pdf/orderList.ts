@@ -3,6 +3,7 @@ import type { OrderLine } from '#core/order';
 import { capital } from '#core/text';
 import { drawPdf, type Drawing, type Measure } from './drawing';
 import { pagesOf, tickBox } from './list';
+import { drawLogo } from './logo';
 import { PAPERS, type PaperName, type PdfFonts } from './paper';
 
 /** What is to be had for a setup, on paper. */
@@ -11,6 +12,8 @@ export interface OrderList {
   title: string;
   /** Job, car and setup, a line. */
   subtitle: string;
+  /** The shop's logo, a PNG as a data URI; null where it has none. */
+  logo: string | null;
   /** Who orders; null where that is not said. */
   from: string | null;
   lines: readonly OrderLine[];
@@ -91,8 +94,9 @@ interface Page {
 function page(drawing: Drawing, { list, rows, number, count }: Page): void {
   const right = drawing.widthMm - EDGE_MM;
   const widthMm = textWidthMm(list.paper);
+  drawLogo(drawing, list.logo, EDGE_MM);
   drawing.text(list.title, [EDGE_MM, EDGE_MM], { font: 'bold', size: 14 });
-  drawing.text(list.subtitle, [EDGE_MM, EDGE_MM + 7], { size: 9, widthMm: drawing.widthMm - 2 * EDGE_MM - 20 });
+  drawing.text(list.subtitle, [EDGE_MM, EDGE_MM + 7], { size: 9, widthMm: drawing.widthMm - 2 * EDGE_MM - 56 });
   if (count > 1) drawing.text(`${number} / ${count}`, [right, EDGE_MM], { size: 9, align: 'right' });
   for (const { name, fromRightMm } of COLUMNS)
     drawing.text(name, [right - fromRightMm, HEAD_MM - 5], { font: 'figures', size: 7, align: 'right' });

@@ -5,9 +5,11 @@ import { SettingRow } from './models';
 export interface ServerSettings {
   /** A copy of the database is made every day. */
   dailyCopies: boolean;
+  /** The shop's logo for its papers, PNG as base64; empty where it has none. */
+  logo: string;
 }
 
-const USUAL: ServerSettings = { dailyCopies: true };
+const USUAL: ServerSettings = { dailyCopies: true, logo: '' };
 
 export async function readSetting<K extends keyof ServerSettings>(name: K): Promise<ServerSettings[K]> {
   await database();

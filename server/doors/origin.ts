@@ -6,7 +6,7 @@ const METHODS = [...READS, 'POST'];
 
 /** What may be sent besides JSON, and where: a file in a form, a zip as it is. */
 const ALSO_TAKEN: Readonly<Record<string, RegExp>> = {
-  'multipart/form-data': /^\/((_root|shelf|archive|photos|price-lists)(\.data)?)?$/,
+  'multipart/form-data': /^\/((_root|shelf|archive|photos|price-lists|logo)(\.data)?)?$/,
   'application/zip': /^\/job-zips$/,
 };
 

@@ -18,6 +18,7 @@ import {
 import type { Fault } from '#formats/faults';
 import { readShelfFile, writeShelfFile } from '#formats/shelf';
 import type { ShelfItem } from '#core/shelf';
+import { cleanLogo } from '../photos/logo';
 import { lookAtList, type ListAsk } from '../priceLists/look';
 import { shelfRows } from './shelfRows';
 import { archiveOfZip } from './archives';
@@ -49,6 +50,7 @@ export const TASKS = {
   writeShelf: (text: string) => writeShelfFile(JSON.parse(text) as ShelfItem[]),
   gaugeCard: (card: GaugeCard) => gaugeCardPdf(card, paperFonts()),
   template: (template: Template) => templatePdf(template, paperFonts()),
+  cleanLogo: (bytes: Uint8Array) => cleanLogo(bytes),
   keepPhoto: (bytes: Uint8Array) => keptPhoto(bytes),
   /** The job of a zip that lies in a file, its photos kept. */
   takeJobZip: (file: string) => jobOfZip(file),

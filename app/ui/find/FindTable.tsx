@@ -52,6 +52,7 @@ function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumns
       key: 'rank',
       title: '#',
       align: 'right',
+      width: '3.75rem',
       sorter: (one, other) => one.rank - other.rank,
       render: (_, { rank, isFront }) => (
         <span className="figure">
