@@ -83,7 +83,7 @@ for (const touch of [true, false])
   test.describe(touch ? 'under a finger' : 'at a desk', () => {
     test.use({ hasTouch: touch, isMobile: touch });
     test('finds: nothing over anything, nothing cut, nothing out of reach', async ({ page }) => {
-      await openDemo(page, 'brindle-kite', 'window?view=find');
+      await openDemo(page, 'orrin-haul', 'window?view=find&corners=axle');
       await found(page);
       for (const [width, height] of touch
         ? ([
