@@ -39,11 +39,14 @@ afterEach(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-const opening = () =>
-  database().then(
+/** Opens anew: what a job asks for beside its saving may have opened the file meanwhile. */
+const opening = async () => {
+  await closeDatabase();
+  return database().then(
     () => 'opened',
     (error: Error) => error.message,
   );
+};
 
 const schemaOf = async () =>
   (await withPlain(file, 'read', (open) => open.all<{ sql: string | null }>('SELECT sql FROM sqlite_master'))).map(
