@@ -1,5 +1,6 @@
 import { Transaction, type Sequelize } from 'sequelize';
 import { dataFolder } from '../base/folder';
+import { closeWhole } from './closing';
 import { openDatabase } from './opening';
 
 let opened: Promise<Sequelize> | undefined;
@@ -20,7 +21,8 @@ export async function closeDatabase(): Promise<void> {
   await lastWrite;
   const closing = opened;
   opened = undefined;
-  await (await closing?.catch(() => undefined))?.close();
+  const sequelize = await closing?.catch(() => undefined);
+  if (sequelize) await closeWhole(sequelize);
 }
 
 let lastWrite: Promise<unknown> = Promise.resolve();

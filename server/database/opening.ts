@@ -5,6 +5,7 @@ import { backupsFolder, besideDatabase, databaseFile } from '../base/folder';
 import { log } from '../base/log';
 import { StartFault } from '../base/startFault';
 import { copyDatabase, dropOld } from './copies';
+import { closeWhole, watchClosing } from './closing';
 import { asStartFault } from './faults';
 import { migrate } from './migrate';
 import { defineModels } from './models';
@@ -37,7 +38,7 @@ async function makeWhole(file: string): Promise<void> {
       `${stray} lies there without its database: put the database back beside it, or move it away to begin anew`,
     );
   for (const one of [part, ...besideDatabase(part)]) rmSync(one, { force: true });
-  await (await upToDate(part)).close();
+  await closeWhole(await upToDate(part));
   renameSync(part, file);
 }
 
@@ -45,6 +46,7 @@ async function upToDate(file: string): Promise<Sequelize> {
   // Whether it can be opened at all is tried first: Sequelize never ends the closing of what it could not open.
   await withPlain(file, 'make', () => Promise.resolve());
   const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: (sql) => log.trace(sql) });
+  watchClosing(sequelize);
   try {
     // Kept in the file itself: readers never wait for a writer.
     await sequelize.query('PRAGMA journal_mode = WAL');
@@ -58,7 +60,7 @@ async function upToDate(file: string): Promise<Sequelize> {
     defineModels(sequelize);
     return sequelize;
   } catch (error) {
-    await sequelize.close();
+    await closeWhole(sequelize);
     throw error;
   }
 }

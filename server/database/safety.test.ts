@@ -12,7 +12,7 @@ import {
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { example } from '#support/jobs';
-import { backupsFolder, databaseFile } from '../base/folder';
+import { backupsFolder, besideDatabase, databaseFile } from '../base/folder';
 import { isPassphrase, readPassphrase, setPassphrase } from '../base/passphrase';
 import { saveEdits } from '../edits';
 import { createJob, exportJob } from '../jobs';
@@ -39,19 +39,24 @@ afterEach(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-/** Opens anew: what a job asks for beside its saving may have opened the file meanwhile. */
-const opening = async () => {
-  await closeDatabase();
-  return database().then(
+const opening = () =>
+  database().then(
     () => 'opened',
     (error: Error) => error.message,
   );
-};
 
 const schemaOf = async () =>
   (await withPlain(file, 'read', (open) => open.all<{ sql: string | null }>('SELECT sql FROM sqlite_master'))).map(
     ({ sql }) => String(sql),
   );
+
+test('a database that is closed is whole in its own file: no connection of a transaction is still at it', async () => {
+  for (let round = 0; round < 12; round++) {
+    await Promise.all(Array.from({ length: 4 }, () => createJob(example())));
+    await closeDatabase();
+    expect(besideDatabase(file).filter((one) => existsSync(one))).toEqual([]);
+  }
+});
 
 describe('opening', () => {
   test('a file that is empty, cut or no database is told in one line, and left as it is', async () => {
