@@ -50,7 +50,7 @@ const LISTS = [
 async function takeLists(folder: string): Promise<number> {
   if ((await priceLists()).length > 0) return 0;
   for (const { file, supplier } of LISTS) {
-    const read = await lookAtList({ bytes: readFileSync(path.join(folder, file)), mapping: null, known: null });
+    const read = await lookAtList({ bytes: readFileSync(path.join(folder, file)) });
     if (read.fault !== undefined) throw new Error(`demo/lists/${file}: ${read.fault}`);
     const { look, items } = read;
     if (look.faulty > 0) throw new Error(`demo/lists/${file}: ${look.faults.map(faultLine).join('; ')}`);

@@ -56,7 +56,7 @@ export function ranked(
   return { score, key: keyOf(seen.rank, score) };
 }
 
-const all = (by: SeenBy): Seen => together(by.hardware, by.tire, by.rim, by.place, by.sweep, by.each);
+const all = (by: SeenBy): Seen => together(...Object.values(by));
 
 /** Judges combinations as `evaluate` does; what is swept of one wheel is kept for those of the same size and place. */
 export class Judge {

@@ -20,9 +20,7 @@ const SLACK = 1e-9;
 
 /** A wheel and a tire with every way to put them on that was not ruled out. */
 interface Pair {
-  wheel: ShelfItem;
-  tire: ShelfItem;
-  /** The best first; made when it is first asked for. */
+  /** The best first; made when the pair is looked at closer. */
   ways(): readonly { one: Combination; key: number }[];
   done: boolean;
 }
@@ -237,9 +235,8 @@ class Search {
           });
         })
         .sort((one, other) => one.key - other.key || one.one.order[2] - other.one.order[2]);
-    let best = Infinity;
-    for (const { key } of ways()) if (key < best) best = key;
-    this.#waiting.push({ key: best - SLACK, pair: { wheel, tire, ways, done: false }, at: 0, kind: 'pair' });
+    const { key } = ways()[0]!;
+    this.#waiting.push({ key: key - SLACK, pair: { ways, done: false }, at: 0, kind: 'pair' });
   }
 
   /** What the parts around the wheel can be at best. */
@@ -295,7 +292,7 @@ class Search {
     while (this.closer(top));
     const rows = this.#rows.splice(0);
     for (const row of rows) {
-      const pair: Pair = { wheel: row.wheel, tire: row.tire, ways: () => [], done: false };
+      const pair: Pair = { ways: () => [], done: false };
       this.#waiting.push({ key: keyOfRow(row), pair, row, kind: 'row' });
     }
     return rows;

@@ -1,8 +1,14 @@
-import { decimalOf } from './numbers';
-import type { ListGuess, ListMapping } from './mapping';
+import type { KnownMappings, ListGuess } from './mapping';
 import type { ListRows } from './rows';
-import { readTireText } from './sizes';
-import { currencyIn, targetOf, TARGET_NAMES, type ListKind, type ListTargetName } from './targets';
+import {
+  currencyIn,
+  decimalOf,
+  readTireText,
+  targetOf,
+  TARGET_NAMES,
+  type ListKind,
+  type ListTargetName,
+} from './columns';
 
 /** How far down a head is looked for: letters of the supplier may stand before it. */
 const HEAD_WITHIN = 20;
@@ -34,10 +40,12 @@ const claims = (head: string, kind: ListKind): ListTargetName[] =>
 /**
  * What a list seems to be: by its heads, and by what its cells look like where they say nothing. A column that two
  * things could be, or a thing that two columns claim, is left open.
- * @param known how lists of this supplier were read before: columns are known again by their heads
+ * @param before how lists of this supplier were read before, by what they were of: columns are known again by heads
+ * @param said what it is of, where somebody has said so
  */
-export function guessList({ rows }: ListRows, known: ListMapping | null = null): ListGuess {
-  const kind = known?.kind ?? kindOf(rows);
+export function guessList({ rows }: ListRows, before: KnownMappings = {}, said?: ListKind): ListGuess {
+  const kind = said ?? kindOf(rows);
+  const known = before[kind] ?? null;
   const head = headRow(rows, kind);
   const heads = head === null ? [] : rows[head]!;
   const width = Math.max(...rows.slice(0, SAMPLE).map((cells) => cells.length));
@@ -45,8 +53,8 @@ export function guessList({ rows }: ListRows, known: ListMapping | null = null):
   const sample = rows.slice(firstRow, firstRow + SAMPLE);
   const taken = new Map<ListTargetName, number>();
   const contested: ListTargetName[] = [];
-  for (const { target, at, head: before } of known?.columns ?? []) {
-    const again = before === null ? at : heads.findIndex((one) => plainHead(one) === plainHead(before));
+  for (const { target, at, head: once } of known?.columns ?? []) {
+    const again = once === null ? at : heads.findIndex((one) => plainHead(one) === plainHead(once));
     if (again !== -1 && again < width) taken.set(target, again);
   }
   const isTaken = (at: number) => [...taken.values()].includes(at);

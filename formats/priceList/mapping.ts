@@ -1,7 +1,6 @@
 import Joi from 'joi';
 import { MOST_COLUMNS } from './rows';
-import { LIST_KINDS, TARGET_NAMES, type ListKind, type ListTargetName } from './targets';
-import type { DecimalSign } from './numbers';
+import { LIST_KINDS, TARGET_NAMES, type DecimalSign, type ListKind, type ListTargetName } from './columns';
 
 /** How the lists of a supplier are read. */
 export interface ListMapping {
@@ -16,6 +15,9 @@ export interface ListMapping {
   /** The maker of everything on a list that names none; the supplier where it is left out. */
   maker?: string | undefined;
 }
+
+/** How lists of a supplier were read before, by what they were of. */
+export type KnownMappings = Partial<Record<ListKind, ListMapping>>;
 
 /** A mapping as it comes in from outside. */
 export const mappingSchema = Joi.object<ListMapping>({

@@ -2,8 +2,7 @@ import Papa from 'papaparse';
 import { madeTires, madeWheels } from '../../support/madeParts';
 import { writeShelfFile } from '#formats/shelf';
 import { guessList, mappingSchema, readList, rowsOf, rowsOfCsv, type ListRows } from '.';
-import { decimalOf, listNumber } from './numbers';
-import { readOffset, readPattern, readRim, readTireText, readWheelText } from './sizes';
+import { decimalOf, listNumber, readOffset, readPattern, readRim, readTireText, readWheelText } from './columns';
 
 const rowsIn = (text: string): ListRows => rowsOfCsv(new TextEncoder().encode(text)) as ListRows;
 const read = (text: string) => {
@@ -140,13 +139,21 @@ describe('a list of wheels', () => {
   test('the next list of the supplier, its columns in another order, is known by its heads', () => {
     const { mapping } = read(WHEELS);
     const moved = rowsIn('LK;EK netto EUR;Größe;Design;ET;Mittenloch;neu\n5/112;210,00;8Jx18;Gale;30;66,6;x');
-    const again = guessList(moved, { ...mapping, maker: 'Fenwold' });
+    const again = guessList(moved, { wheel: { ...mapping, maker: 'Fenwold' } });
     expect(readList(moved, again.mapping).items[0]).toMatchObject({
       maker: 'Fenwold',
       rimWidthIn: 8,
       offsetMm: 30,
       priceEach: 210,
     });
+  });
+  test('what is known of wheels has no part in a list of tires; what it is of may be said', () => {
+    const { mapping } = read(WHEELS);
+    const tires = rowsIn('LK;Reifen;EK netto EUR\n-;205/55R16 91H;61,50');
+    expect(guessList(tires, { wheel: mapping }).mapping.kind).toBe('tire');
+    const said = guessList(tires, { wheel: mapping }, 'wheel').mapping;
+    expect(said.kind).toBe('wheel');
+    expect(said.columns.map(({ target }) => target)).toContain('pattern');
   });
   test('without a head its columns are known by what they look like; what says too little is told', () => {
     const { mapping, heads, items, faults, faulty } = read(
@@ -188,7 +195,7 @@ describe('a list of wheels', () => {
       'line 4, Price each: is in GBP, the list in EUR',
       'line 5, Offset, mm: names no offset',
       'line 5: has no offset',
-      'line 6: boreMm: the center bore must be smaller than the bolt circle (112 mm)',
+      'line 6, Center bore, mm: the center bore must be smaller than the bolt circle (112 mm)',
       'line 7, Price each: is a formula',
       'line 8, Size, all in one: names no rim',
       'line 8: has no rim width and diameter',

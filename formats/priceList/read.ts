@@ -6,7 +6,7 @@ import { VALIDATION } from '#formats/rules';
 import { storeItemSchema } from '#formats/shelf';
 import type { ListMapping } from './mapping';
 import type { ListRows } from './rows';
-import { targetOf, type Given, type ListTargetName } from './targets';
+import { LIST_TARGETS, targetOf, type Given, type ListTargetName } from './columns';
 
 /** What a list holds: items of the shelf, and the lines that could not be read. */
 export interface ReadList {
@@ -79,9 +79,11 @@ function itemOf(
     return null;
   }
   const { error } = storeItemSchema.validate(item, VALIDATION);
-  for (const one of error ? faultsOf(error) : []) fault(null, `${one.path}: ${one.message}`);
+  for (const { path, message } of error ? faultsOf(error) : []) fault(isTarget(path) ? path : null, message);
   return item;
 }
+
+const isTarget = (path: string): path is ListTargetName => path in LIST_TARGETS;
 
 /** What a part must say to be looked for. */
 function lackingOf({

@@ -10,7 +10,8 @@ import {
 import type { FittedError } from '#core/calibration';
 import type { Edit, ShopDefaults, Job } from '#core/job';
 import type { ShelfItem, ShelfKind } from '#core/shelf';
-import type { ListKind, ListMapping } from '#formats/priceList';
+import type { ListMapping } from '#formats/priceList';
+import type { ListKind } from '#formats/priceList/columns';
 import type { RulesMoved, Standing, WaitsFor } from '#core/standing';
 
 /** A job: its document (car, brief, setups) without the history of its readings. */

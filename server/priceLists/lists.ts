@@ -1,6 +1,7 @@
 import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
-import type { ListKind, ListMapping } from '#formats/priceList';
+import type { KnownMappings, ListMapping } from '#formats/priceList';
+import { LIST_KINDS, type ListKind } from '#formats/priceList/columns';
 import { database, write } from '../database/connection';
 import { PriceListRow } from '../database/models';
 
@@ -46,15 +47,19 @@ export async function priceLists(): Promise<KeptList[]> {
 
 const keyOf = ({ supplier, kind }: Pick<PriceListRow, 'supplier' | 'kind'>): string => `${kind} ${supplier}`;
 
-/** How the last list of a supplier was read; null where there was none. */
-export async function mappingOf(supplier: string, kind?: ListKind): Promise<ListMapping | null> {
+/** How the last lists of a supplier were read, by what they were of. */
+export async function mappingsOf(supplier: string): Promise<KnownMappings> {
   await database();
-  const row = await PriceListRow.findOne({
-    attributes: ['mapping'],
-    where: { supplier, ...(kind ? { kind } : {}) },
-    order: [['createdAt', 'DESC']],
-  });
-  return row?.mapping ?? null;
+  const known: KnownMappings = {};
+  for (const kind of LIST_KINDS) {
+    const row = await PriceListRow.findOne({
+      attributes: ['mapping'],
+      where: { supplier, kind },
+      order: [['createdAt', 'DESC']],
+    });
+    if (row) known[kind] = row.mapping;
+  }
+  return known;
 }
 
 /** Takes a list in; the supplier's list of the same kind before it is kept behind it, the one before that goes. */

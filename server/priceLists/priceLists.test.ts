@@ -3,18 +3,18 @@ import writeXlsx from 'write-excel-file/node';
 import type { ShelfItem } from '#core/shelf';
 import type { ListMapping } from '#formats/priceList';
 import { freshDatabase } from '../../support/freshDatabase';
-import { listedText, mappingOf, priceLists, takeBackList, takeList } from './lists';
+import { listedText, mappingsOf, priceLists, takeBackList, takeList } from './lists';
 import { lookAtList, type ListLook } from './look';
 
 const CSV = 'Model;Size;ET;PCD;CB;Price\nGale;18x8.5;35;5x112;66.6;120 EUR\nTor;17x8;40;4x108;63.4;99 EUR\n';
 const HEADS = ['Model', 'Size', 'ET', 'PCD', 'CB', 'Price'];
 
-async function looked(bytes: Uint8Array, mapping: ListMapping | null = null): Promise<ListLook> {
-  const read = await lookAtList({ bytes, mapping, known: null });
+async function looked(bytes: Uint8Array, mapping?: ListMapping): Promise<ListLook> {
+  const read = await lookAtList({ bytes, mapping });
   if (read.fault !== undefined) throw new Error(read.fault);
   return read.look;
 }
-const faultOf = async (bytes: Uint8Array) => (await lookAtList({ bytes, mapping: null, known: null })).fault;
+const faultOf = async (bytes: Uint8Array) => (await lookAtList({ bytes })).fault;
 const text = (value: string) => new TextEncoder().encode(value);
 
 /** A workbook as another library writes it. */
@@ -83,7 +83,7 @@ describe('a workbook', () => {
 describe('lists of suppliers', () => {
   freshDatabase();
   const take = async (supplier: string, csv: string) => {
-    const { look, items } = (await lookAtList({ bytes: text(csv), mapping: null, known: null })) as {
+    const { look, items } = (await lookAtList({ bytes: text(csv) })) as {
       look: ListLook;
       items: string;
     };
@@ -114,8 +114,9 @@ describe('lists of suppliers', () => {
   });
   test('how one is read is kept for the next of the supplier', async () => {
     await take('Quern', CSV);
-    const mapping = await mappingOf('Quern');
-    expect(mapping!.columns.find(({ target }) => target === 'offsetMm')).toMatchObject({ at: 2, head: 'ET' });
-    expect(await mappingOf('Nobody')).toBeNull();
+    const { wheel, tire } = await mappingsOf('Quern');
+    expect(tire).toBeUndefined();
+    expect(wheel!.columns.find(({ target }) => target === 'offsetMm')).toMatchObject({ at: 2, head: 'ET' });
+    expect(await mappingsOf('Nobody')).toEqual({});
   });
 });

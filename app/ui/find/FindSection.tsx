@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { fitCandidate } from '#core/evaluate';
+import { fitCandidate, FITS } from '#core/evaluate';
 import type { FindRow } from '#core/find';
 import { moneyText } from '#core/cost';
 import type { AxleName } from '#core/job';
@@ -12,7 +12,6 @@ import { anchors } from '../sheet/anchors';
 import { Dimension } from '../sheet/Dimension';
 import { SectionSheet } from '../sheet/SectionSheet';
 import { faceText } from '../words';
-import { FIND_WORDS } from './findWords';
 import '../parts/partsTable.css';
 import './find.css';
 
@@ -83,7 +82,7 @@ function MadeOf({ row }: { row: FindRow }) {
         </tbody>
       </table>
       <p className="soft">
-        {FIND_WORDS[verdict]}
+        {FITS[verdict]}
         {limitedBy && `: ${limitedBy.label}`}
       </p>
     </div>

@@ -1,4 +1,5 @@
 import { Table, type TableColumnsType } from 'antd';
+import { FITS } from '#core/evaluate';
 import { frontOf, type FindRow } from '#core/find';
 import { itemName } from '#core/shelf';
 import { formatNumber } from '#core/units';
@@ -7,7 +8,6 @@ import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { costText } from '../cost/costWords';
 import { RingMark } from '../parts/Ring';
 import { faceText } from '../words';
-import { FIND_WORDS } from './findWords';
 import './find.css';
 
 /** A find with where it stands in the ranking. */
@@ -69,13 +69,13 @@ function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumns
       key: 'verdict',
       title: 'Verdict',
       sorter: (one, other) => WORST_FIRST.indexOf(other.row.verdict) - WORST_FIRST.indexOf(one.row.verdict),
-      filters: (['ok', 'unknown', 'caution'] as const).map((value) => ({ value, text: FIND_WORDS[value] })),
+      filters: (['ok', 'unknown', 'caution'] as const).map((value) => ({ value, text: FITS[value] })),
       onFilter: (value, { row }) => row.verdict === value,
       render: (_, { row: { verdict, roomShare, limitedBy } }) => (
         <span className="find-verdict">
-          <RingMark verdict={verdict} used={verdict === 'unknown' ? null : roomShare} word={FIND_WORDS[verdict]} />
+          <RingMark verdict={verdict} used={verdict === 'unknown' ? null : roomShare} word={FITS[verdict]} />
           <span>
-            {FIND_WORDS[verdict]}
+            {FITS[verdict]}
             {limitedBy && verdict !== 'ok' && <small className="soft">{limitedBy.label}</small>}
           </span>
         </span>

@@ -1,4 +1,4 @@
-import { Button, Progress } from 'antd';
+import { Button } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
@@ -10,15 +10,15 @@ import { useSelection } from '../../job/SelectionContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useSight } from '../../job/useSight';
 import { BY_SIGN } from '../frame/useJobKeys';
+import { AskedStatus } from '../parts/AskedStatus';
 import { AxleSwitch } from '../parts/AxleSwitch';
 import { Swept } from '../parts/Swept';
 import { WordSwitch } from '../parts/WordSwitch';
 import { Counts, Weights } from './FindPanel';
 import { FindSection } from './FindSection';
 import { FindTable } from './FindTable';
-import { useFind, type Found } from './useFind';
+import { useFind } from './useFind';
 import { useOffer } from './useOffer';
-import '../parts/askedStatus.css';
 import './find.css';
 
 /** How many finds are shown. */
@@ -47,7 +47,7 @@ export function FindView({ setup, views }: { setup: Setup | null; views: ReactNo
     () => offer && { job: asked, setup: base, axle: corners === 'all' ? 'both' : axle, shelf: offer, top: ROWS },
     [offer, asked, base, corners, axle],
   );
-  const { found, stop, again } = useFind(ask);
+  const found = useFind(ask);
   const [chosen, setChosen] = useState<FindRow | null>(null);
   const shown = found.rows.find((row) => sameParts(row, chosen)) ?? found.rows[0] ?? null;
   const put = usePutSetup();
@@ -65,7 +65,8 @@ export function FindView({ setup, views }: { setup: Setup | null; views: ReactNo
         <h1>
           Find <span className="soft">{setup ? `around ${setup.id.toUpperCase()}` : 'for the car as it stands'}</span>
         </h1>
-        <FindStatus found={found} stop={stop} again={again} />
+        {found.name === 'died' && <span role="alert">The search broke off.</span>}
+        <AskedStatus asked={found} doing="Searching" again="Search again" />
         {views}
         <WordSwitch<Corners>
           label="Corners"
@@ -96,7 +97,7 @@ export function FindView({ setup, views }: { setup: Setup | null; views: ReactNo
       <aside className="panel" aria-label="Find">
         <Weights />
         {found.finds && (
-          <Swept isStale={found.name !== 'done'}>
+          <Swept isStale={!found.isCurrent}>
             <Counts finds={found.finds} />
           </Swept>
         )}
@@ -122,30 +123,3 @@ const amongText = (lists: number): string =>
 
 const sameParts = (one: FindRow, other: FindRow | null): boolean =>
   other !== null && one.order.join() === other.order.join() && itemName(one.wheel) === itemName(other.wheel);
-
-/** How far the search is, with a way to stop it; how it ended, with a way to search again. */
-function FindStatus({ found, stop, again }: { found: Found; stop(): void; again(): void }) {
-  if (found.name === 'done') return null;
-  if (found.name === 'searching')
-    return (
-      <span className="asked-status">
-        <Progress
-          percent={found.of === 0 ? 0 : Math.round((100 * found.tried) / found.of)}
-          size="small"
-          showInfo={false}
-          aria-label="Searching"
-        />
-        <Button size="small" onClick={stop}>
-          Stop
-        </Button>
-      </span>
-    );
-  return (
-    <span className="asked-status">
-      {found.name === 'died' && <span role="alert">The search broke off.</span>}
-      <Button size="small" onClick={again}>
-        Search again
-      </Button>
-    </span>
-  );
-}

@@ -1,6 +1,5 @@
 import { CHECKS, checkOf } from '#core/evaluate';
 import type { FindWeight } from '#core/find';
-import type { Verdict } from '#core/verdict';
 
 /** What a combination falls out by, as it is said: its check, or what keeps it from being tried. */
 export const reasonText = (code: string): string =>
@@ -11,14 +10,6 @@ export const reasonText = (code: string): string =>
       : code in CHECKS
         ? checkOf(code).label
         : code;
-
-/** What a verdict says of a find. */
-export const FIND_WORDS: Record<Verdict, string> = {
-  ok: 'fits',
-  caution: 'with care',
-  fail: 'does not fit',
-  unknown: 'not known',
-};
 
 /** What ranks finds, as it stands over its slider. */
 export const WEIGHT_NAMES: Record<FindWeight, string> = {

@@ -5,11 +5,11 @@ import { FindPool } from '../../workers/findPool';
 /** How long nothing must change before it is looked for, ms: a slider may still be drawn. */
 const REST_MS = 200;
 
-/** A search as the page shows it. */
-export interface Found {
-  name: 'searching' | 'done' | 'stopped' | 'died';
-  tried: number;
-  of: number;
+/** How a search stands. */
+interface State {
+  name: 'idle' | 'running' | 'done' | 'died';
+  /** Share done while it runs. */
+  share: number;
   rows: readonly FindRow[];
   /** What was found at the end of the search before or of this one; null until one has ended. */
   finds: Finds | null;
@@ -17,10 +17,16 @@ export interface Found {
   isCurrent: boolean;
 }
 
-const NOTHING: Found = { name: 'searching', tried: 0, of: 0, rows: [], finds: null, isCurrent: false };
+/** A search as the page shows it. */
+export interface Found extends State {
+  start(): void;
+  stop(): void;
+}
+
+const NOTHING: State = { name: 'running', share: 0, rows: [], finds: null, isCurrent: false };
 
 /** Searches, and again whenever what is asked for changes; the rows before stay in sight until new ones come. */
-export function useFind(ask: FindAsk | null): { found: Found; stop(): void; again(): void } {
+export function useFind(ask: FindAsk | null): Found {
   const [pool] = useState(() => new FindPool());
   const [found, setFound] = useState(NOTHING);
   const [tries, setTries] = useState(0);
@@ -31,18 +37,17 @@ export function useFind(ask: FindAsk | null): { found: Found; stop(): void; agai
   useEffect(() => {
     if (!ask) return;
     const begin = async () => {
-      setFound((before) => ({ ...before, name: 'searching', tried: 0, of: 0, isCurrent: false }));
+      setFound((before) => ({ ...before, name: 'running', share: 0, isCurrent: false }));
       const outcome = await pool.search(ask, ({ tried, of, rows }) =>
         setFound((before) => ({
           ...before,
-          tried,
-          of,
+          share: of === 0 ? 0 : tried / of,
           ...(rows.length > 0 ? { rows, isCurrent: true } : {}),
         })),
       );
       if (outcome.name === 'done') {
         const { finds } = outcome;
-        setFound({ name: 'done', tried: finds.tried, of: finds.tried, rows: finds.rows, finds, isCurrent: true });
+        setFound({ name: 'done', share: 1, rows: finds.rows, finds, isCurrent: true });
       } else if (outcome.name === 'died') setFound((before) => ({ ...before, name: 'died' }));
     };
     const timer = setTimeout(() => void begin(), REST_MS);
@@ -52,11 +57,11 @@ export function useFind(ask: FindAsk | null): { found: Found; stop(): void; agai
     };
   }, [ask, pool, tries]);
   return {
-    found,
+    ...found,
     stop() {
       pool.stop();
-      setFound((before) => ({ ...before, name: 'stopped' }));
+      setFound((before) => ({ ...before, name: 'idle' }));
     },
-    again: () => setTries((made) => made + 1),
+    start: () => setTries((made) => made + 1),
   };
 }

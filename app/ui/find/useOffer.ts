@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { ShelfItem } from '#core/shelf';
+import { currencyIn } from '#formats/priceList/columns';
 import { useShelfState } from '../../job/ShelfContext';
 
 /** A supplier's list, as the server sends it. */
@@ -48,10 +49,7 @@ const itemsOf = ({ supplier, currency, items }: Listed, wanted: string | null): 
   items.map((item) => ({
     ...item,
     listedBy: supplier,
-    ...(item.priceEach != null && currency !== null && wanted !== null && currency !== codeOf(wanted)
+    ...(item.priceEach != null && currency !== null && wanted !== null && currency !== (currencyIn(wanted) ?? wanted)
       ? { priceEach: null }
       : {}),
   }));
-
-const SIGNS: Readonly<Record<string, string>> = { '€': 'EUR', $: 'USD', '£': 'GBP' };
-const codeOf = (currency: string): string => SIGNS[currency] ?? currency;

@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { itemName } from '#core/shelf';
 import { moneyText } from '#core/cost';
 import { faultLine } from '#formats/faults';
-import { LIST_KINDS, type ListMapping } from '#formats/priceList';
+import type { ListMapping } from '#formats/priceList';
+import { LIST_KINDS, type ListKind } from '#formats/priceList/columns';
 import type { ListLook } from '#server/priceLists/look';
 import { Dialog } from '../parts/Dialog';
 import { FileButton } from '../parts/FileButton';
@@ -21,6 +22,7 @@ export function ListDialog({ suppliers, close }: { suppliers: readonly string[];
   const list = useListFile();
   const [supplier, setSupplier] = useState('');
   const [leaveOut, setLeaveOut] = useState(false);
+  const [known, setKnown] = useState('');
   const { answer, file } = list;
   const look = file ? answer?.look : undefined;
   if (answer?.intent === 'take' && answer.taken !== undefined && file && !list.busy)
@@ -32,6 +34,12 @@ export function ListDialog({ suppliers, close }: { suppliers: readonly string[];
       </Dialog>
     );
   const named = supplier.trim();
+  // A supplier that is known says how its lists are read, once: what was chosen by hand since stays.
+  const know = (name: string) => {
+    if (name === known || !suppliers.includes(name)) return;
+    setKnown(name);
+    list.look({ supplier: name });
+  };
   const ready = look && look.count > 0 && named !== '' && (look.faulty === 0 || leaveOut);
   return (
     <Dialog
@@ -50,7 +58,7 @@ export function ListDialog({ suppliers, close }: { suppliers: readonly string[];
             list="suppliers"
             maxLength={80}
             onChange={({ target }) => setSupplier(target.value)}
-            onBlur={() => suppliers.includes(named) && list.look({ supplier: named })}
+            onBlur={() => know(named)}
           />
           <datalist id="suppliers">
             {suppliers.map((name) => (
@@ -62,7 +70,10 @@ export function ListDialog({ suppliers, close }: { suppliers: readonly string[];
           label="Price list, CSV or XLSX"
           accept=".csv,.txt,.tsv,.xlsx,text/csv"
           busy={list.busy}
-          take={(of) => list.choose(of, suppliers.includes(named) ? named : '')}
+          take={(of) => {
+            setLeaveOut(false);
+            list.choose(of, suppliers.includes(named) ? named : '');
+          }}
         >
           {file ? 'Another file' : 'Choose CSV or XLSX'}
         </FileButton>
@@ -73,7 +84,11 @@ export function ListDialog({ suppliers, close }: { suppliers: readonly string[];
       )}
       {look && (
         <>
-          <Reading look={look} put={(mapping) => list.look({ mapping })} />
+          <Reading
+            look={look}
+            put={(mapping) => list.look({ mapping })}
+            putKind={(kind) => list.look({ kind, ...(suppliers.includes(named) ? { supplier: named } : {}) })}
+          />
           <MappingTable look={look} put={(mapping) => list.look({ mapping })} />
           <Outcome look={look} />
           {look.faulty > 0 && (
@@ -91,13 +106,21 @@ export function ListDialog({ suppliers, close }: { suppliers: readonly string[];
 const CURRENCIES = ['EUR', 'USD', 'GBP', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'CZK'];
 
 /** What the list is of, and how its figures are written. */
-function Reading({ look: { mapping }, put }: { look: ListLook; put(mapping: ListMapping): void }) {
+function Reading({
+  look: { mapping },
+  put,
+  putKind,
+}: {
+  look: ListLook;
+  put(mapping: ListMapping): void;
+  putKind(kind: ListKind): void;
+}) {
   return (
     <div className="list-form">
       <Select
         aria-label="List of"
         value={mapping.kind}
-        onChange={(kind) => put({ ...mapping, kind, columns: [] })}
+        onChange={putKind}
         options={LIST_KINDS.map((value) => ({ value, label: KIND_NAMES[value].many }))}
       />
       <Select

@@ -1,5 +1,6 @@
 import { Select } from 'antd';
-import { targetOf, TARGET_NAMES, type ListMapping, type ListTargetName } from '#formats/priceList';
+import type { ListMapping } from '#formats/priceList';
+import { targetOf, TARGET_NAMES, type ListTargetName } from '#formats/priceList/columns';
 import type { ListLook } from '#server/priceLists/look';
 import '../parts/partsTable.css';
 import './lists.css';

@@ -2,8 +2,9 @@ import Joi from 'joi';
 import type { Fault } from '#formats/faults';
 import { depthFault } from '#formats/json';
 import { mappingSchema, type ListMapping } from '#formats/priceList';
+import { LIST_KINDS, type ListKind } from '#formats/priceList/columns';
 import { filled, VALIDATION } from '#formats/rules';
-import { mappingOf, takeBackList, takeList } from '#server/priceLists/lists';
+import { mappingsOf, takeBackList, takeList } from '#server/priceLists/lists';
 import type { ListLook } from '#server/priceLists/look';
 import { inWorker } from '#server/work/pool';
 import { readForm, readJson } from '../../requests';
@@ -26,6 +27,7 @@ interface Asked {
   intent: 'look' | 'take';
   supplier?: string;
   mapping?: ListMapping;
+  kind?: ListKind;
   /** Lines with faults are left out. */
   leaveOut?: boolean;
 }
@@ -34,6 +36,7 @@ const askedSchema = Joi.object<Asked>({
   intent: Joi.valid('look', 'take').required(),
   supplier: filled(80).when('intent', { is: 'take', then: Joi.required() }),
   mapping: mappingSchema.when('intent', { is: 'take', then: Joi.required() }),
+  kind: Joi.valid(...LIST_KINDS),
   leaveOut: Joi.boolean(),
 });
 const backSchema = Joi.object<{ intent: 'back'; id: string }>({
@@ -65,9 +68,10 @@ async function aboutFile(request: Request): Promise<ListAnswer> {
     return fault('look', `there is no file, or it is larger than ${MOST_LIST_BYTES / 1024 / 1024} MB`);
   const { value: asked, error } = askedSchema.validate(saidIn(form!.get('asked')), VALIDATION);
   if (error) return fault('look', error.message);
-  const { intent, supplier, mapping = null, leaveOut } = asked;
-  const known = supplier === undefined || mapping ? null : await mappingOf(supplier);
-  const read = await inWorker('lookAtList', { bytes: new Uint8Array(await file.arrayBuffer()), mapping, known });
+  const { intent, supplier, mapping, kind, leaveOut } = asked;
+  const known = supplier === undefined || mapping ? undefined : await mappingsOf(supplier);
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  const read = await inWorker('lookAtList', { bytes, mapping, kind, known });
   if (read.fault !== undefined) return fault(intent, read.fault, file.name);
   const { look, items } = read;
   if (intent === 'look') return { intent, faults: [], look };

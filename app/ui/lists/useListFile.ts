@@ -1,16 +1,21 @@
 import { useState } from 'react';
 import { useFetcher } from 'react-router';
 import type { ListMapping } from '#formats/priceList';
+import type { ListKind } from '#formats/priceList/columns';
 import type { ListAnswer } from './listCommands';
+
+/** What is said of a list; what is left out is guessed. */
+interface Said {
+  supplier?: string;
+  mapping?: ListMapping;
+  kind?: ListKind;
+}
 
 /** A list in hand: looked at as often as what is said of it changes, then taken in. */
 export function useListFile() {
   const fetcher = useFetcher<ListAnswer>({ key: 'price-list' });
   const [file, setFile] = useState<File | null>(null);
-  const send = (
-    of: File,
-    asked: { intent: 'look' | 'take'; supplier?: string; mapping?: ListMapping; leaveOut?: boolean },
-  ) => {
+  const send = (of: File, asked: { intent: 'look' | 'take'; leaveOut?: boolean } & Said) => {
     const form = new FormData();
     form.set('file', of);
     form.set('asked', JSON.stringify(asked));
@@ -25,7 +30,7 @@ export function useListFile() {
       setFile(of);
       void send(of, { intent: 'look', ...(supplier === '' ? {} : { supplier }) });
     },
-    look(said: { supplier?: string; mapping?: ListMapping }) {
+    look(said: Said) {
       if (file) void send(file, { intent: 'look', ...said });
     },
     take(said: { supplier: string; mapping: ListMapping; leaveOut: boolean }) {

@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { offsetFigure, rimFigure } from '#core/units';
 import type { FitWindow } from '#core/advice/window';
+import { FITS } from '#core/evaluate';
 import { Drawing } from '../drawing/Drawing';
 import { placeOn } from '../drawing/measures';
 import { useZoom } from '../drawing/useZoom';
@@ -178,7 +179,7 @@ export function WindowChart(props: WindowChartProps) {
             d="M0,-5.5L5.5,0L0,5.5L-5.5,0Z"
             transform={`translate(${x(wheel.offsetMm)},${y(wheel.rimWidthIn)})`}
           >
-            <title>{`${wheel.name}: ${[STOCK_WORDS[wheel.verdict], ...wheel.held].join(', ').toLowerCase()}`}</title>
+            <title>{`${wheel.name}: ${[FITS[wheel.verdict], ...wheel.held].join(', ').toLowerCase()}`}</title>
           </path>
         ))}
         {/* The raised one lies on top of those in the same place. */}
@@ -230,10 +231,3 @@ export function WindowChart(props: WindowChartProps) {
     </div>
   );
 }
-
-const STOCK_WORDS = {
-  ok: 'fits',
-  caution: 'with care',
-  fail: 'does not fit',
-  unknown: 'not known',
-} as const;

@@ -1,6 +1,7 @@
 import { useShelfState } from '../../job/ShelfContext';
 import { Button } from 'antd';
 import type { FitWindow, Shut, WindowRow, WindowSpan } from '#core/advice/window';
+import { FITS } from '#core/evaluate';
 import { formatNumber, offsetFigure, rimFigure } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
@@ -141,13 +142,6 @@ export function ShutNote({ shut }: { shut: Shut }) {
   );
 }
 
-const WORDS = {
-  ok: 'fits',
-  caution: 'with care',
-  fail: 'does not fit',
-  unknown: 'not known',
-} as const;
-
 /** Wheels on the shelf in the window, those that fit first. */
 export function StockList({ stock, make }: { stock: readonly StockPoint[]; make(wheel: StockPoint): void }) {
   const order = ['ok', 'caution', 'unknown', 'fail'];
@@ -163,12 +157,12 @@ export function StockList({ stock, make }: { stock: readonly StockPoint[]; make(
             <RingMark
               verdict={wheel.verdict}
               used={wheel.verdict === 'ok' ? 0 : wheel.verdict === 'caution' ? 0.5 : 1}
-              word={WORDS[wheel.verdict]}
+              word={FITS[wheel.verdict]}
             />
             <span>
               {wheel.name}
               <small className="soft">
-                {rimFigure(wheel.rimWidthIn)} in {offsetFigure(wheel.offsetMm)} · {WORDS[wheel.verdict]}
+                {rimFigure(wheel.rimWidthIn)} in {offsetFigure(wheel.offsetMm)} · {FITS[wheel.verdict]}
                 {wheel.held.length > 0 && `: ${wheel.held.join(', ').toLowerCase()}`}
               </small>
             </span>
