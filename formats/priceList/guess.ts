@@ -82,7 +82,6 @@ export function guessList({ rows }: ListRows, before: KnownMappings = {}, said?:
       firstRow,
       decimal: known?.decimal ?? decimalOf(sample.flat()),
       currency: known?.currency ?? (price === undefined ? null : currencyOver(heads[price], sample, price)),
-      ...(known?.maker === undefined ? {} : { maker: known.maker }),
     },
   };
 }

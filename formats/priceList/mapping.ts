@@ -12,8 +12,6 @@ export interface ListMapping {
   decimal: DecimalSign;
   /** The currency of prices that name none; null where none is known. */
   currency: string | null;
-  /** The maker of everything on a list that names none; the supplier where it is left out. */
-  maker?: string | undefined;
 }
 
 /** How lists of a supplier were read before, by what they were of. */
@@ -44,7 +42,6 @@ export const mappingSchema = Joi.object<ListMapping>({
     .pattern(/^[A-Z]{3}$/)
     .allow(null)
     .required(),
-  maker: Joi.string().max(80),
 });
 
 /** What is known of a list before anybody has said what it is. */

@@ -42,7 +42,7 @@ export function readList({ rows, lines }: ListRows, mapping: ListMapping): ReadL
 /** One line as an item; null where it is none, said to `fault`. */
 function itemOf(
   cells: readonly string[],
-  { kind, columns, decimal, currency, maker }: ListMapping,
+  { kind, columns, decimal, currency }: ListMapping,
   fault: (target: ListTargetName | null, message: string) => void,
 ): ShelfItem | null {
   const given: Given = {};
@@ -71,7 +71,6 @@ function itemOf(
     kind,
     ...figures,
     name: nameOf(kind, given, code),
-    ...((figures.maker ?? maker) === undefined ? {} : { maker: figures.maker ?? maker }),
   } as ShelfItem;
   const lacking = lackingOf(item);
   if (lacking) {
