@@ -60,6 +60,9 @@ export const FLOORS = [
     'core/standing': 'what a job waits for, and what other rules make of it',
   },
   {
+    'core/customer': 'setups as options of a customer, told in plain words',
+  },
+  {
     formats: 'job files, every field in FIELDS, drawings in and out, papers, the shelf as CSV',
   },
   {

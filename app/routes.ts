@@ -34,6 +34,7 @@ export default [
   route('photos', 'routes/photos.ts'),
   route('photos/:file', 'routes/photo.ts'),
   route('jobs/:jobId/job-sheet.pdf', 'routes/job-sheet.ts'),
+  route('jobs/:jobId/customer.pdf', 'routes/customer-sheet.ts'),
   route('jobs/:jobId/order.pdf', 'routes/order-list.ts'),
   route('jobs/:jobId/order.csv', 'routes/order-file.ts'),
   route('jobs/:jobId/template.pdf', 'routes/template.ts'),

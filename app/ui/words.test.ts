@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { allChecks, evaluate, limitedBy, type Check } from '#core/evaluate';
-import type { Job } from '#core/job';
+import { setupTitle, wheelCode, type Job } from '#core/job';
 import { formatLength, lengthFigure, unitSign, unitsOf, type LengthUnit } from '#core/units';
 import { checkWith } from '#support/check';
 import type { Lengths } from '../preferences/PreferencesContext';
@@ -8,7 +8,7 @@ import { briefLine } from './frame/briefLine';
 import { STATIONS } from './frame/stations';
 import { nextUnit } from './frame/nextUnit';
 import { checkName, limitText, marginText, valueFigure } from './checkWords';
-import { faceText, setupTitle, stackLine, tireLine, wheelCode } from './words';
+import { faceText, stackLine, tireLine } from './words';
 
 const inUnit = (unit: LengthUnit): Lengths => ({
   unit,

@@ -1,6 +1,4 @@
-import type { SetupAxle, Setup } from '#core/job';
-import { offsetFigure, rimFigure } from '#core/units';
-import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
+import type { SetupAxle } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import type { Verdict } from '#core/verdict';
 import type { Lengths } from '../preferences/PreferencesContext';
@@ -11,18 +9,6 @@ const OF_MANY = { ok: 'clear', caution: 'need care', fail: 'do not fit', unknown
 /** How many setups there are of a verdict, as people say it: `1 needs care`, `3 do not fit`. */
 export const countedVerdict = (verdict: Verdict, count: number): string =>
   `${count} ${(count === 1 ? OF_ONE : OF_MANY)[verdict]}`;
-
-/** A wheel as the trade names it: `17 × 7.5 +42`. */
-export function wheelCode(axle: SetupAxle | undefined, flangeMm: number | null | undefined): string {
-  const wheel = axle?.wheel ?? {};
-  const rim = [wheel.rimDiameterIn, wheel.rimWidthIn].map((inches) => (inches == null ? '—' : rimFigure(inches)));
-  const offset = wheelOffsetMm(wheel, flangeMm ?? DEFAULT_FLANGE_MM);
-  return `${rim.join(' × ')} ${offset === null ? '—' : offsetFigure(offset)}`;
-}
-
-/** A setup's own name, or its front wheel where it has none. */
-export const setupTitle = (setup: Setup, flangeMm: number | null | undefined): string =>
-  setup.label || wheelCode(setup.front ?? setup.rear, flangeMm);
 
 /** The tire and stack of an axle in a line. */
 export function tireLine(axle: SetupAxle | undefined): string {

@@ -18,3 +18,6 @@ export interface Customer {
   vin?: string | undefined;
   odometerKm?: Measured;
 }
+
+/** As many setups as a customer is shown side by side. */
+export const MOST_OPTIONS = 3;

@@ -15,3 +15,4 @@ export * from './edit';
 export * from './newSetup';
 export * from './likeOther';
 export * from './photos';
+export * from './setupTitle';

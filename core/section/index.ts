@@ -3,5 +3,6 @@ export * from './profile';
 export * from './hollow';
 export * from './outline';
 export * from './surface';
+export * from './rim';
 export * from './contour';
 export * from './distance';

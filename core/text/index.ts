@@ -1,1 +1,2 @@
 export * from './capital';
+export * from './listed';

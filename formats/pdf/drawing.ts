@@ -43,6 +43,8 @@ export interface Style {
   widthMm?: number;
   dash?: number;
   gray?: boolean;
+  /** What a closed path is filled with. */
+  fill?: keyof typeof FILLS;
 }
 
 /**
@@ -99,6 +101,8 @@ function joined(chunks: readonly Uint8Array[]): Uint8Array {
 
 const INK = '#000000';
 const GREY = '#777777';
+/** Grays that keep apart on a printer. */
+const FILLS = { pale: '#eeeeee', mid: '#cccccc', dark: '#999999' } as const;
 const HAIRLINE_MM = 0.15;
 
 const measureIn =
@@ -111,10 +115,11 @@ const measureIn =
 
 function drawingOn(document: PDFKit.PDFDocument, widthMm: number, heightMm: number): Drawing {
   const pt = (mm: number): number => mm * PT_PER_MM;
-  const stroke = ({ widthMm: width = HAIRLINE_MM, dash, gray }: Style = {}) => {
+  const stroke = ({ widthMm: width = HAIRLINE_MM, dash, gray, fill }: Style = {}) => {
     document.lineWidth(pt(width));
     if (dash) document.dash(pt(dash), { space: pt(dash * 0.6) });
-    document.stroke(gray ? GREY : INK);
+    if (fill) document.fillAndStroke(FILLS[fill], gray ? GREY : INK);
+    else document.stroke(gray ? GREY : INK);
     if (dash) document.undash();
   };
   const walk = ([first, ...rest]: readonly Place[]) => {

@@ -4,3 +4,4 @@ export * from './card';
 export * from './template';
 export * from './jobSheet';
 export * from './orderList';
+export * from './customerSheet';

@@ -2,7 +2,7 @@ import { predictionText, type Corner } from '#core/fitting';
 import type { Expected, PaperStep } from '#core/sheet';
 import { wordsIn, type UnitChoice, type Words } from '#core/units';
 import { drawPdf, type Drawing, type Measure } from './drawing';
-import { pagesOf, tickBox } from './list';
+import { setOnPages, tickBox } from './list';
 import { drawLogo } from './logo';
 import { PAPERS, type PaperName, type PdfFonts } from './paper';
 
@@ -37,10 +37,11 @@ const BOXES: readonly (readonly [Corner, string])[] = [
 ];
 const SHORT = new Map<Corner, string>(BOXES);
 
-/** How a sheet is set: in which size, and how high its rows are. */
-interface Setting {
-  size: number;
-  rows: { step: PaperStep; number: number; heightMm: number }[];
+/** A step on the sheet, and how high it stands. */
+interface StepRow {
+  step: PaperStep;
+  number: number;
+  heightMm: number;
 }
 
 /**
@@ -56,15 +57,12 @@ export function jobSheetPdf(sheet: JobSheet, fonts: PdfFonts, compress = true): 
     compress,
     sheets: (measure) => {
       const { heightMm } = PAPERS[sheet.paper];
-      const room = heightMm - HEAD_MM - FOOT_MM;
-      const settings = SIZES.map((size) => {
-        const setting = set(sheet, size, measure);
-        return { setting, pages: pagesOf(setting.rows, room) };
+      const { size, pages } = setOnPages(SIZES, (one) => rowsOf(sheet, one, measure), {
+        roomMm: heightMm - HEAD_MM - FOOT_MM,
+        mostPages: MOST_PAGES,
       });
-      const { setting, pages } = settings.find((one) => one.pages.length <= MOST_PAGES) ?? settings.at(-1)!;
       return pages.map(
-        (rows, at) => (drawing: Drawing) =>
-          page(drawing, { sheet, rows, size: setting.size, number: at + 1, count: pages.length }),
+        (rows, at) => (drawing: Drawing) => page(drawing, { sheet, rows, size, number: at + 1, count: pages.length }),
       );
     },
   });
@@ -75,21 +73,18 @@ const textWidthMm = (paper: PaperName, hasFigure: boolean): number =>
 
 const hasFigure = ({ expects, torqueNm }: PaperStep): boolean => expects.length > 0 || torqueNm !== null;
 
-function set({ paper, steps, unit }: JobSheet, size: number, measure: Measure): Setting {
+function rowsOf({ paper, steps, unit }: JobSheet, size: number, measure: Measure): StepRow[] {
   const words = wordsIn(unit);
-  return {
-    size,
-    rows: steps.map((step, at) => {
-      const widthMm = textWidthMm(paper, hasFigure(step));
-      const text = measure(step.text, { font: 'bold', size, widthMm });
-      const because = step.because ? measure(step.because, { size: size - 1, widthMm }) : 0;
-      const figure = figureLines(step, words).reduce(
-        (sum, line) => sum + measure(line, { size: size - 1, widthMm: FIGURE_MM }) + LINE_GAP_MM,
-        0,
-      );
-      return { step, number: at + 1, heightMm: Math.max(text + because, figure, BOX_MM) + 2 };
-    }),
-  };
+  return steps.map((step, at) => {
+    const widthMm = textWidthMm(paper, hasFigure(step));
+    const text = measure(step.text, { font: 'bold', size, widthMm });
+    const because = step.because ? measure(step.because, { size: size - 1, widthMm }) : 0;
+    const figure = figureLines(step, words).reduce(
+      (sum, line) => sum + measure(line, { size: size - 1, widthMm: FIGURE_MM }) + LINE_GAP_MM,
+      0,
+    );
+    return { step, number: at + 1, heightMm: Math.max(text + because, figure, BOX_MM) + 2 };
+  });
 }
 
 const LINE_GAP_MM = 1.2;
@@ -113,7 +108,7 @@ function predictedText({ figure, predictedMm, plusMinusMm }: Expected, words: Wo
 
 interface Page {
   sheet: JobSheet;
-  rows: Setting['rows'];
+  rows: readonly StepRow[];
   size: number;
   number: number;
   count: number;

@@ -1,20 +1,24 @@
 import { fittingErrors } from '#core/calibration';
 import type { Fitting } from '#core/fitting';
 import type { Edit, Job } from '#core/job';
+import { customerOptions, type CustomerOptions } from '#core/customer';
 import { paperSteps, stepsOfFitting } from '#core/sheet';
 import { jobStanding } from '#core/standing';
 import { packArchive, type Archive } from '#formats/archive';
 import { readJobFile } from '#formats/job';
 import {
+  customerSheetPdf,
   gaugeCardPdf,
   jobSheetPdf,
   orderListPdf,
   templatePdf,
+  type CustomerSheet,
   type GaugeCard,
   type JobSheet,
   type OrderList,
   type Template,
 } from '#formats/pdf';
+import type { UnitChoice } from '#core/units';
 import type { Fault } from '#formats/faults';
 import { readShelfFile, writeShelfFile } from '#formats/shelf';
 import type { ShelfItem } from '#core/shelf';
@@ -30,6 +34,13 @@ import { jobOfZip, keptPhoto } from './photos';
 export interface JobSheetAsked extends Omit<JobSheet, 'steps'> {
   job: Job;
   fitting: Pick<Fitting, 'kind' | 'corners'>;
+}
+
+/** A customer's sheet, with the setups that are its options. */
+export interface CustomerSheetAsked extends Omit<CustomerSheet, keyof CustomerOptions> {
+  job: Job;
+  setups: readonly string[];
+  unit: UnitChoice;
 }
 
 /** What takes long and is done beside the requests: each takes one value and answers with one. */
@@ -55,6 +66,8 @@ export const TASKS = {
   /** The job of a zip that lies in a file, its photos kept. */
   takeJobZip: (file: string) => jobOfZip(file),
   fittingErrors: (job: Job) => fittingErrors(job),
+  customerSheet: ({ job, setups, unit, ...sheet }: CustomerSheetAsked) =>
+    customerSheetPdf({ ...sheet, ...customerOptions(job, setups, { unit }) }, paperFonts()),
   orderList: (list: OrderList) => orderListPdf(list, paperFonts()),
   jobSheet: ({ job, fitting, ...sheet }: JobSheetAsked) =>
     jobSheetPdf({ ...sheet, steps: paperSteps(stepsOfFitting(job, fitting, { unit: sheet.unit })) }, paperFonts()),

@@ -1,6 +1,6 @@
 import { weightLine, type BrakeRoom, type AxialPoint, type InnerFace } from '#core/brake';
-import type { SheetRange } from '../sheet/scale';
-import { metalOf, SPOKE_MM } from '../sheet/shapes';
+import type { SectionRange } from '#core/evaluate';
+import { metalOf, SPOKE_MM } from '#core/section';
 
 /** A brake in a wheel ready to draw; places from the hub face, mm. */
 export interface BrakeScene {
@@ -13,7 +13,7 @@ export interface BrakeScene {
   stackMm: number;
   /** Back flange of the wheel, where it is known. */
   flangeA: number | null;
-  range: SheetRange;
+  range: SectionRange;
 }
 
 export function brakeScene({

@@ -1,6 +1,5 @@
-import { type AxleName, type Job, type StackPart, type Wheel, presentAsSetupAxle } from '#core/job';
+import { presentAsSetupAxle, wheelCode, type AxleName, type Job, type StackPart, type Wheel } from '#core/job';
 import { itemName, wheelFromShelf, type ShelfItem } from '#core/shelf';
-import { wheelCode } from '../words';
 
 /** A wheel whose inside is looked at: of a setup, on the car now, or on the shelf. */
 export interface Subject {

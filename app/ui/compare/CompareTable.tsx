@@ -1,10 +1,9 @@
 import { Table, type TableColumnsType } from 'antd';
 import type { ReactNode } from 'react';
 import { type AxleReport, type Check, CHECKS, type CheckCode, findCheck, type SetupReport } from '#core/evaluate';
-import type { AxleName, Setup } from '#core/job';
+import { setupTitle, type AxleName, type Setup } from '#core/job';
 import { WORST_FIRST } from '#core/verdict';
 import { useDocument } from '../../job/DocumentContext';
-import { setupTitle } from '../words';
 import './compare.css';
 
 /** A setup, or the present car, as it is compared on an axle. */

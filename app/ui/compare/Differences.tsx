@@ -6,7 +6,7 @@ import { useSelection } from '../../job/SelectionContext';
 import { useIsStale } from '../../job/SweepsContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { checkName, marginText } from '../checkWords';
-import { costText } from '../cost/costWords';
+import { costText } from '#core/cost';
 import { chanceText, contactChance, strainOf, type Rung } from '../ladder/rungs';
 import { figureColumn } from '../parts/figureColumn';
 import { Ring } from '../parts/Ring';

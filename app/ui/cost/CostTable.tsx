@@ -1,6 +1,6 @@
 import { moneyText, type Cost, type CostLine } from '#core/cost';
 import { capital } from '#core/text';
-import { CODE_NAMES } from './costWords';
+import { CODE_NAMES } from '#core/cost';
 import './cost.css';
 
 /** What a setup costs, line by line, with who says so; what has no price says so. */

@@ -1,13 +1,12 @@
 import { Input, Radio } from 'antd';
 import { useId, useState } from 'react';
-import type { Decision } from '#core/job';
+import { setupTitle, type Decision } from '#core/job';
 import { capital } from '#core/text';
 import { useDocument } from '../../job/DocumentContext';
 import { useReports } from '../../job/ReportsContext';
 import { useRaised } from '../../job/useRaised';
 import { usePreferences } from '../../preferences/PreferencesContext';
 import { Dialog } from '../parts/Dialog';
-import { setupTitle } from '../words';
 import { standingOf } from './standingOf';
 import './decision.css';
 

@@ -4,8 +4,9 @@ import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
 import { Moment } from '../parts/Moment';
 import { ToStation } from '../parts/ToStation';
-import { setupTitle } from '../words';
+import { CustomerSheetDialog } from './CustomerSheetDialog';
 import { DecisionDialog } from './DecisionDialog';
+import { setupName } from './setupName';
 import './decision.css';
 
 /** Which setup goes on the car, with why; or that none is decided for yet. */
@@ -14,7 +15,8 @@ export function DecisionPanel() {
   const dialog = useDialog('decide');
   const decided = decidedSetup(job);
   const { decision } = job;
-  const name = (setup: Setup) => `${setup.id.toUpperCase()} ${setupTitle(setup, job.vehicle.flangeMm)}`;
+  const name = (setup: Setup) => setupName(setup, job.vehicle.flangeMm);
+  const sheet = useDialog('customer-sheet');
   const nameOf = (id: string): string => {
     const setup = job.setups.find((one) => one.id === id);
     return setup ? name(setup) : id.toUpperCase();
@@ -45,6 +47,7 @@ export function DecisionPanel() {
           <div className="decision-tools">
             <Button onClick={dialog.open}>Decide anew …</Button>
             <Button onClick={() => edit({ op: 'clear', path: ['decision'] })}>Leave it open</Button>
+            <Button onClick={sheet.open}>Options for the customer …</Button>
             <ToStation station="fit-up">On to its fit-up</ToStation>
           </div>
         </>
@@ -53,9 +56,11 @@ export function DecisionPanel() {
           <Button type="primary" onClick={dialog.open}>
             Decide which goes on …
           </Button>
+          <Button onClick={sheet.open}>Options for the customer …</Button>
         </div>
       )}
       {dialog.isOpen && <DecisionDialog close={dialog.close} />}
+      {sheet.isOpen && <CustomerSheetDialog close={sheet.close} />}
     </section>
   );
 }

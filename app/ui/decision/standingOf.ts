@@ -1,7 +1,7 @@
 import { limitedBy, verdictWord } from '#core/evaluate';
 import type { SetupOnTable } from '../../job/ReportsContext';
 import { checkName } from '../checkWords';
-import { costText } from '../cost/costWords';
+import { costText } from '#core/cost';
 
 /** Where a setup stands, in a few words. */
 export function standingOf({ report }: SetupOnTable): string {

@@ -1,13 +1,12 @@
 import { Button } from 'antd';
-import { fitCandidate, FITS } from '#core/evaluate';
+import { fitCandidate, FITS, wheelSection } from '#core/evaluate';
 import type { FindRow } from '#core/find';
 import { moneyText } from '#core/cost';
 import type { AxleName } from '#core/job';
 import { itemName } from '#core/shelf';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { costText } from '../cost/costWords';
-import { drawn } from '../sheet/corner';
+import { costText } from '#core/cost';
 import { anchors } from '../sheet/anchors';
 import { Dimension } from '../sheet/Dimension';
 import { SectionSheet } from '../sheet/SectionSheet';
@@ -20,7 +19,7 @@ export function FindSection({ row, axle, make }: { row: FindRow; axle: AxleName;
   const { job } = useDocument();
   const lengths = useLengths();
   const { setup } = row;
-  const subject = drawn(fitCandidate(job.vehicle, axle, setup[axle]));
+  const subject = wheelSection(fitCandidate(job.vehicle, axle, setup[axle]));
   return (
     <section className="find-section" aria-label="Section">
       <header>

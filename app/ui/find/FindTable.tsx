@@ -5,7 +5,7 @@ import { itemName } from '#core/shelf';
 import { formatNumber } from '#core/units';
 import { WORST_FIRST } from '#core/verdict';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
-import { costText } from '../cost/costWords';
+import { costText } from '#core/cost';
 import { RingMark } from '../parts/Ring';
 import { faceText } from '../words';
 import './find.css';

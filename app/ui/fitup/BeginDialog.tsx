@@ -9,7 +9,7 @@ import {
   type Corner,
   type FittingKind,
 } from '#core/fitting';
-import { decidedSetup, type Setup } from '#core/job';
+import { decidedSetup, setupTitle, type Setup } from '#core/job';
 import { beginFitting } from '#core/sheet';
 import { capital } from '#core/text';
 import { useDocument } from '../../job/DocumentContext';
@@ -19,7 +19,6 @@ import { useRaised } from '../../job/useRaised';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Dialog } from '../parts/Dialog';
 import { Segments } from '../parts/Segments';
-import { setupTitle } from '../words';
 import { OdometerField } from './OdometerField';
 import { useReportOf } from './useFittings';
 import './fitup.css';

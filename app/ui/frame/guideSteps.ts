@@ -1,7 +1,6 @@
-import { AXLES, type Job } from '#core/job';
+import { AXLES, wheelCode, type Job } from '#core/job';
 import { hasPokeTarget, missingReadings } from '#core/standing';
 import type { SightChange } from '../../job/sight';
-import { wheelCode } from '../words';
 
 interface GuideStep {
   /** What to do, and where. */

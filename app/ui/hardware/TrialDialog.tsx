@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { AxleName, Setup } from '#core/job';
+import { wheelCode, type AxleName, type Setup } from '#core/job';
 import { offsetFromTrialMm, stackThicknessMm, type TrialKeeps } from '#core/stack';
 import { formatNumber, mmFromInches, offsetFigure, rimFigure, roundTo } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
@@ -10,7 +10,6 @@ import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { RimField } from '../fields/NumberField';
-import { wheelCode } from '../words';
 
 /** From a spacer that looked right to the wheel that stands there without one. */
 export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleName; close(): void }) {

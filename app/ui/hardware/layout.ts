@@ -1,8 +1,7 @@
 import type { Hub } from '#core/hub';
 import { threadOrNull, type Seat } from '#core/fastener';
 import type { SetupAxle } from '#core/job';
-import type { CheckCode } from '#core/evaluate';
-import type { SheetRange } from '../sheet/scale';
+import type { CheckCode, SectionRange } from '#core/evaluate';
 
 /** A solid cut by the plane through hub axis and one fastener: from and to along the axis, low and high from it, mm. */
 interface Solid {
@@ -36,7 +35,7 @@ interface SeatCone {
 }
 
 export interface Layout {
-  range: SheetRange;
+  range: SectionRange;
   solids: Solid[];
   seats: SeatCone[];
   stackMm: number;

@@ -1,26 +1,26 @@
 import { range, scaleLinear } from 'd3';
 import {
+  cornerSection,
   fitCandidate,
   fitPresent,
-  type Fitted,
-  type SetupReport,
   innerGapLimit,
   limitedBy,
   verdictOf,
-  type CheckCode,
   type AxleReport,
+  type CheckCode,
+  type Fitted,
+  type SetupReport,
 } from '#core/evaluate';
-import { pokeTargetOf, type AxleName, type Job } from '#core/job';
+import { pokeTargetOf, setupTitle, wheelCode, type AxleName, type Job } from '#core/job';
 import { formatNumber, inchesFromMm, MM_PER_INCH, mmFromInches } from '#core/units';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
 
-import { costText } from '../cost/costWords';
-import { cornerOf } from '../sheet/corner';
+import { costText } from '#core/cost';
 import { drawingFrame, drawingLength } from '../drawing/measures';
 import { isNamed } from '../drawing/ticks';
 import { useSize } from '../drawing/useSize';
-import { faceText, setupTitle, stackLine, tireLine, wheelCode } from '../words';
+import { faceText, stackLine, tireLine } from '../words';
 import { chanceText, contactChance, type Rung } from './rungs';
 import './ladder.css';
 
@@ -51,7 +51,7 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   const lengths = useLengths();
   const { ref, size } = useSize<HTMLDivElement>({ width: 640, height: 400 });
   const width = Math.max(size.width, LEAST_PX);
-  const corner = cornerOf(job.vehicle, axle);
+  const corner = cornerSection(job.vehicle, axle);
   const fitted = rungs.map(({ setup }) =>
     setup ? fitCandidate(job.vehicle, axle, setup[axle]) : fitPresent(job.vehicle, axle),
   );

@@ -10,7 +10,7 @@ import {
   checkOf,
   type CheckGroup,
 } from '#core/evaluate';
-import { AXLES, type AxleName, type Setup } from '#core/job';
+import { AXLES, setupTitle, type AxleName, type Setup } from '#core/job';
 import { likelihoodWord } from '#core/uncertainty';
 import { type Verdict } from '#core/verdict';
 import { useDocument } from '../../job/DocumentContext';
@@ -19,7 +19,6 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { RingMark } from '../parts/Ring';
 import { checkName, marginText } from '../checkWords';
 import { SweepStatus } from '../sweep/SweepStatus';
-import { setupTitle } from '../words';
 import { LedgerPull } from './LedgerPull';
 import { RulesNotice } from './RulesNotice';
 import { assumedNames, brakeRows, carRows, checkRow, tireRows, wheelRows, type Row } from './rows';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { fitPresent } from '#core/evaluate';
-import { presentAsSetupAxle, type AxleName } from '#core/job';
+import { presentAsSetupAxle, wheelCode, type AxleName } from '#core/job';
 import { formatNumber, offsetFigure, rimFigure, roundTo } from '#core/units';
 import { backspacingMm, offsetFromBackspacingMm, wheelFromRoom } from '#core/wheel';
 import { Dialog } from '../parts/Dialog';
@@ -8,7 +8,6 @@ import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
-import { wheelCode } from '../words';
 
 /** The widths that rims are made in, inches. */
 const WIDTH_STEP_IN = 0.5;

@@ -1,6 +1,6 @@
 import type { Side } from '#core/sweep';
 import { useMemo, type ReactNode } from 'react';
-import { fitPresent } from '#core/evaluate';
+import { fitPresent, wheelSection, type CornerSection } from '#core/evaluate';
 import { roomOn, type AxleName, type Job, type Room } from '#core/job';
 import type { RoomReading } from '#formats/fields';
 import { RoomReadingField } from './RoomReadingField';
@@ -8,7 +8,6 @@ import { SpacerField } from './SpacerField';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { OffsetField } from '../fields/LengthField';
 import { TireSizeField } from '../fields/TextField';
-import { drawn, type Corner } from '../sheet/corner';
 import { Dimension } from '../sheet/Dimension';
 import { SectionSheet } from '../sheet/SectionSheet';
 import { slotsOf } from '../sheet/slots';
@@ -35,11 +34,11 @@ interface PresentSheetProps {
 /** The present wheel in its room; every dimension on it is a field. */
 export function PresentSheet({ job, axle, side, fields, list, asList }: PresentSheetProps) {
   const lengths = useLengths();
-  const subject = useMemo(() => drawn(fitPresent(job.vehicle, axle)), [job.vehicle, axle]);
+  const subject = useMemo(() => wheelSection(fitPresent(job.vehicle, axle)), [job.vehicle, axle]);
   const room = roomOn(job.vehicle[axle], side);
   const standIn = useMemo(() => usualCorner(job.vehicle, axle, side), [job.vehicle, axle, side]);
   // Fields stand where the readings go, whether they were taken yet or not.
-  const at = (scale: SheetScale, corner: Corner): Anchors =>
+  const at = (scale: SheetScale, corner: CornerSection): Anchors =>
     anchors({
       scale,
       corner,

@@ -1,17 +1,24 @@
 import { useMemo, type ReactNode } from 'react';
-import { fitCandidate, type SetupReport, verdictOf, type CheckCode } from '#core/evaluate';
-import type { SetupOnAxle } from '#core/job';
+import {
+  fitCandidate,
+  verdictOf,
+  wheelSection,
+  type CheckCode,
+  type CornerSection,
+  type SetupReport,
+  type WheelSection,
+} from '#core/evaluate';
+import { setupTitle, wheelCode, type SetupOnAxle } from '#core/job';
 import { offsetFigure } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { TireSizeField } from '../fields/TextField';
-import { drawn, type Corner, type Drawn } from '../sheet/corner';
 import { Dimension } from '../sheet/Dimension';
 import { SectionSheet } from '../sheet/SectionSheet';
 import { SheetFigure } from '../sheet/SheetSlot';
 import { slotsOf } from '../sheet/slots';
 import type { SheetScale } from '../sheet/scale';
-import { faceText, setupTitle, wheelCode } from '../words';
+import { faceText } from '../words';
 import { anchors, type Anchors } from '../sheet/anchors';
 import { BackspacingField, RimPair } from '../sheet/WheelAxleFields';
 import type { useAxleFields } from '../sheet/useAxleFields';
@@ -29,10 +36,10 @@ interface CandidateSheetProps extends SetupOnAxle {
 /** A candidate in section with its fields where a rule would read them. */
 export function CandidateSheet({ job, axle, setup, report, fields, stack, list, asList }: CandidateSheetProps) {
   const lengths = useLengths();
-  const subject = useMemo(() => drawn(fitCandidate(job.vehicle, axle, setup[axle])), [job.vehicle, setup, axle]);
+  const subject = useMemo(() => wheelSection(fitCandidate(job.vehicle, axle, setup[axle])), [job.vehicle, setup, axle]);
   const figures = report[axle];
   const tone = (code: CheckCode): string => `is-${verdictOf(figures.checks, code)}`;
-  const at = (scale: SheetScale, corner: Corner): Anchors =>
+  const at = (scale: SheetScale, corner: CornerSection): Anchors =>
     anchors({ scale, corner, subject, archGapMm: figures.archGapMm });
   return (
     <SectionSheet
@@ -112,7 +119,7 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, list, 
 }
 
 /** Between the sidewalls of dual tires, in pixels. */
-function dualGap(scale: SheetScale, { fitted, section }: Drawn) {
+function dualGap(scale: SheetScale, { fitted, section }: WheelSection) {
   if (!section || fitted.dual?.spacingMm == null || fitted.effectiveOffsetMm === null) return null;
   const inner = -fitted.effectiveOffsetMm;
   const [from, to] = [inner + section.halfSectionMm, inner + fitted.dual.spacingMm - section.halfSectionMm];

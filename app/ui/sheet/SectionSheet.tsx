@@ -1,11 +1,10 @@
-import { innerGapLimit } from '#core/evaluate';
+import { cornerRange, cornerSection, innerGapLimit, type CornerSection, type WheelSection } from '#core/evaluate';
 import type { Side } from '#core/sweep';
 import type { ReactNode } from 'react';
 import { archRiseMm } from '#core/position';
 import { pokeTargetOf, type AxleName, type Job, type SuspensionChange, type Vehicle } from '#core/job';
 import { Body, Brake, HubAndStack, Wheel } from './layers';
 import { StandIn } from './StandIn';
-import { cornerOf, cornerRange, type Corner, type Drawn } from './corner';
 import { useNarrow } from '../parts/useNarrow';
 import { Ruler } from './Ruler';
 import { fitScale, type Margins, type SheetScale } from './scale';
@@ -22,7 +21,7 @@ interface SectionSheetProps {
   /** Whose room is drawn; the right side's where it is left out. */
   side?: Side;
   /** What is drawn in full: a candidate, or the present car itself. */
-  subject: Drawn;
+  subject: WheelSection;
   subjectIs: 'candidate' | 'present';
   change?: SuspensionChange | null | undefined;
   /** A car whose corner stands in, in pale, for what nobody has read yet. */
@@ -30,9 +29,9 @@ interface SectionSheetProps {
   /** What the drawing says to somebody who cannot see it. */
   description: string;
   /** Dimension lines, over the drawing. */
-  dimensions(scale: SheetScale, corner: Corner): ReactNode;
+  dimensions(scale: SheetScale, corner: CornerSection): ReactNode;
   /** Where its figures and fields would stand. */
-  slots(scale: SheetScale, corner: Corner): Slots;
+  slots(scale: SheetScale, corner: CornerSection): Slots;
   /** Figures, as HTML over the drawing; under it where there is no room for them. */
   figures: Filled;
   /** Fields over the drawing; where they would lie over one another, the list stands for them. */
@@ -60,9 +59,9 @@ export function SectionSheet(props: SectionSheetProps) {
   const { job, axle, subject, subjectIs, change, description } = props;
   const { ref, size } = useSize<HTMLDivElement>({ width: 824, height: 556 });
   const zoom = useZoom(size);
-  const corner = cornerOf(job.vehicle, axle, props.side);
+  const corner = cornerSection(job.vehicle, axle, props.side);
   const rise = archRiseMm(change ?? null);
-  const whole = props.standIn ? cornerOf(props.standIn, axle, props.side) : corner;
+  const whole = props.standIn ? cornerSection(props.standIn, axle, props.side) : corner;
   const range = cornerRange(whole, props.standIn ? whole.present : subject, Math.max(0, rise));
   const { sizes, watch } = useSlotSizes();
   const margins = size.width < 640 ? NARROW : MARGINS;

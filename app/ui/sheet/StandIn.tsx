@@ -1,17 +1,17 @@
 import { Body, Wheel } from './layers';
-import type { Corner } from './corner';
+import type { CornerSection } from '#core/evaluate';
 import type { SheetScale } from './scale';
 
 interface StandInProps {
   scale: SheetScale;
-  read: Corner;
-  usual: Corner;
+  read: CornerSection;
+  usual: CornerSection;
 }
 
 /** What nobody has read of a corner yet, as it is usually, in pale: it says where the rule goes, and no figure. */
 export function StandIn({ scale, read, usual }: StandInProps) {
   const { fenderOut, innerPartOut, lipUp } = read;
-  const missing: Corner = {
+  const missing: CornerSection = {
     ...usual,
     fenderOut: fenderOut === null || lipUp === null ? usual.fenderOut : null,
     innerPartOut: innerPartOut === null ? usual.innerPartOut : null,

@@ -1,4 +1,4 @@
-import type { Corner, Drawn } from './corner';
+import type { CornerSection, WheelSection } from '#core/evaluate';
 import type { SheetScale } from './scale';
 
 type Place = readonly [x: number, y: number];
@@ -44,8 +44,8 @@ export function anchors({
   archGapMm,
 }: {
   scale: SheetScale;
-  corner: Corner;
-  subject: Drawn;
+  corner: CornerSection;
+  subject: WheelSection;
   archGapMm: number | null;
 }): Anchors {
   const { x, y } = scale;

@@ -1,9 +1,8 @@
 import type { Hub } from '#core/hub';
 import type { Caliper } from '#core/brake';
 import { useId } from 'react';
-import { insideOf } from '#core/evaluate';
+import { insideOf, type CornerSection, type WheelSection } from '#core/evaluate';
 import type { PokeTarget } from '#core/verdict';
-import type { Corner, Drawn } from './corner';
 import type { SheetScale } from './scale';
 import { brakePath, discPath, facePath, flangesPath, rimPath, tirePath } from './shapes';
 
@@ -18,7 +17,7 @@ export function Hatch({ id, className, gap = 7 }: { id: string; className: strin
 
 interface BodyProps {
   scale: SheetScale;
-  corner: Corner;
+  corner: CornerSection;
   riseMm: number;
   target: PokeTarget;
   inboardLimitMm: number;
@@ -91,7 +90,7 @@ export function Wheel({
   scale,
   as,
 }: {
-  drawn: Drawn;
+  drawn: WheelSection;
   scale: SheetScale;
   as: 'candidate' | 'present' | 'ghost';
 }) {

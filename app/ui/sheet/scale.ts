@@ -1,10 +1,4 @@
-/** What part of the corner's plane a sheet shows, mm from the hub face (lateral) and from the hub's axis (up). */
-export interface SheetRange {
-  left: number;
-  right: number;
-  bottom: number;
-  top: number;
-}
+import type { SectionRange } from '#core/evaluate';
 
 /** From mm to pixels, the same in both directions: drawings are true to scale. */
 export interface SheetScale {
@@ -28,7 +22,7 @@ export interface Margins {
 }
 
 /** The largest scale at which a range fits a sheet, with the drawing in the middle of what the margins leave. */
-export function fitScale(range: SheetRange, size: { width: number; height: number }, margins: Margins): SheetScale {
+export function fitScale(range: SectionRange, size: { width: number; height: number }, margins: Margins): SheetScale {
   const wide = range.right - range.left;
   const high = range.top - range.bottom;
   const k = Math.max(

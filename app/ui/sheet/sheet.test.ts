@@ -1,8 +1,15 @@
 import fc from 'fast-check';
-import { evaluateSetup, fitCandidate, fitPresent, NO_SWEEPS } from '#core/evaluate';
+import {
+  cornerRange,
+  cornerSection,
+  evaluateSetup,
+  fitCandidate,
+  fitPresent,
+  NO_SWEEPS,
+  wheelSection,
+} from '#core/evaluate';
 import { demoJob } from '#support/jobs';
 import { anchors } from './anchors';
-import { cornerOf, cornerRange, drawn } from './corner';
 import { fitScale } from './scale';
 import { discPath, rimPath, tirePath } from './shapes';
 
@@ -37,7 +44,7 @@ describe('the scale of a sheet', () => {
 describe.each(CARS)('%s on the sheet', (name) => {
   const job = demoJob(name);
   test.each(['front', 'rear'] as const)('%s: the corner stands where the readings put it', (axle) => {
-    const corner = cornerOf(job.vehicle, axle);
+    const corner = cornerSection(job.vehicle, axle);
     const { place, overallDiameterMm } = corner.present.fitted;
     const room = job.vehicle[axle]!.room!;
     expect(corner.fenderOut! - place!.outerMm).toBeCloseTo(room.outboardGapMm!, 9);
@@ -47,8 +54,8 @@ describe.each(CARS)('%s on the sheet', (name) => {
   test('everything drawn lies on the paper, for every setup', () => {
     for (const setup of job.setups)
       for (const axle of ['front', 'rear'] as const) {
-        const corner = cornerOf(job.vehicle, axle);
-        const subject = drawn(fitCandidate(job.vehicle, axle, setup[axle]));
+        const corner = cornerSection(job.vehicle, axle);
+        const subject = wheelSection(fitCandidate(job.vehicle, axle, setup[axle]));
         const rise = setup.suspensionChange?.[axle]?.mm ?? 0;
         const range = cornerRange(corner, subject, Math.max(0, rise));
         for (const { fitted } of [corner.present, subject]) {
@@ -60,13 +67,13 @@ describe.each(CARS)('%s on the sheet', (name) => {
       }
   });
   test('a nudge of a millimeter does not move the paper in most places', () => {
-    const corner = cornerOf(job.vehicle, 'front');
+    const corner = cornerSection(job.vehicle, 'front');
     const ranges = Array.from({ length: 20 }, (_, n) => {
       const wheel = { ...job.setups[0]!.front!.wheel!, offsetMm: 40 + n };
       delete wheel.backspacingMm;
       delete wheel.backspacingConvention;
       return JSON.stringify(
-        cornerRange(corner, drawn(fitCandidate(job.vehicle, 'front', { ...job.setups[0]!.front, wheel })), 0),
+        cornerRange(corner, wheelSection(fitCandidate(job.vehicle, 'front', { ...job.setups[0]!.front, wheel })), 0),
       );
     });
     expect(new Set(ranges).size).toBeLessThanOrEqual(3);
@@ -74,8 +81,8 @@ describe.each(CARS)('%s on the sheet', (name) => {
   test('figures and fields do not stand on one another', () => {
     for (const setup of job.setups)
       for (const axle of ['front', 'rear'] as const) {
-        const corner = cornerOf(job.vehicle, axle);
-        const subject = drawn(fitCandidate(job.vehicle, axle, setup[axle]));
+        const corner = cornerSection(job.vehicle, axle);
+        const subject = wheelSection(fitCandidate(job.vehicle, axle, setup[axle]));
         const scale = fitScale(cornerRange(corner, subject, 0), { width: 824, height: 556 }, MARGINS);
         const report = evaluateSetup(job, setup, { sweeps: NO_SWEEPS })[axle];
         const a = anchors({ scale, corner, subject, archGapMm: report.archGapMm });
@@ -91,7 +98,7 @@ describe.each(CARS)('%s on the sheet', (name) => {
 
 describe('shapes', () => {
   const fitted = fitPresent(demoJob('brindle-kite').vehicle, 'front');
-  const { section } = drawn(fitted);
+  const { section } = wheelSection(fitted);
   const scale = fitScale({ left: -200, right: 120, bottom: 0, top: 420 }, { width: 824, height: 556 }, MARGINS);
   const points = (path: string): [number, number][] =>
     [...path.matchAll(/(-?[\d.]+),(-?[\d.]+)/g)].map(([, x, y]) => [Number(x), Number(y)]);
@@ -118,7 +125,7 @@ describe('shapes', () => {
 });
 
 test('nothing is drawn of what is not known', () => {
-  const corner = cornerOf({}, 'front');
+  const corner = cornerSection({}, 'front');
   expect([corner.fenderOut, corner.innerPartOut, corner.lipUp, corner.present.section]).toEqual([
     null,
     null,

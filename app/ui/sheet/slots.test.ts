@@ -1,9 +1,8 @@
 import fc from 'fast-check';
-import { evaluateSetup, fitCandidate, NO_SWEEPS } from '#core/evaluate';
+import { cornerRange, cornerSection, evaluateSetup, fitCandidate, NO_SWEEPS, wheelSection } from '#core/evaluate';
 import { AXLES } from '#core/job';
 import { demoJob } from '#support/jobs';
 import { anchors } from './anchors';
-import { cornerOf, cornerRange, drawn } from './corner';
 import { fitScale } from './scale';
 import { settleSlots, SLOT_NAMES, slotsOf, type Slot, type SlotSize, type Slots } from './slots';
 
@@ -79,8 +78,8 @@ test.each(CARS)('%s: at a desk every field has its place on the drawing, on smal
   const size = { width: 824, height: 556 };
   for (const setup of job.setups)
     for (const axle of AXLES) {
-      const corner = cornerOf(job.vehicle, axle);
-      const subject = drawn(fitCandidate(job.vehicle, axle, setup[axle]));
+      const corner = cornerSection(job.vehicle, axle);
+      const subject = wheelSection(fitCandidate(job.vehicle, axle, setup[axle]));
       if (!subject.section) continue;
       const scale = fitScale(cornerRange(corner, subject, 0), size, { left: 120, right: 128, top: 10, bottom: 56 });
       const { archGapMm } = evaluateSetup(job, setup, { sweeps: NO_SWEEPS })[axle];

@@ -2,7 +2,7 @@ import { sizesThatDo, withSize, type SizeThatDoes } from '#core/advice';
 import { Button, Checkbox, Table, type TableColumnsType } from 'antd';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { CHECK_KINDS } from '#core/evaluate';
-import type { AxleName, Setup } from '#core/job';
+import { wheelCode, type AxleName, type Setup } from '#core/job';
 import { formatNumber } from '#core/units';
 import { limitInForce } from '#core/verdict';
 import { Dialog } from '../parts/Dialog';
@@ -11,7 +11,7 @@ import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { figureColumn } from '../parts/figureColumn';
 import { RingMark } from '../parts/Ring';
-import { faceText, wheelCode } from '../words';
+import { faceText } from '../words';
 import './tire.css';
 
 const LOAD_WORDS: Record<SizeThatDoes['load'], string> = {

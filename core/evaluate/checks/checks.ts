@@ -45,7 +45,7 @@ export const CHECKS = {
   'bolt-lengths': boltLengths,
 } as const satisfies Record<string, OnAxle | OnCar>;
 
-type CheckName = keyof typeof CHECKS;
+export type CheckName = keyof typeof CHECKS;
 
 /** The code of a check; a part around the wheel has its own behind its kind's. */
 export type CheckCode = Exclude<CheckName, 'obstacle'> | `obstacle:${string}`;

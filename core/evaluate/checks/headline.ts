@@ -1,3 +1,4 @@
+import { listed } from '#core/text';
 import type { Check, CheckGroup } from '../check';
 import { checkOf } from './checks';
 
@@ -17,9 +18,6 @@ export interface Headline {
   /** What is not known: whole groups, and the checks of a room that is known in part: `brake and hub not measured`. */
   open: string;
 }
-
-const listed = (names: readonly string[]): string =>
-  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 
 /**
  * What may be said of checks of which some are unknown and the others clear: the groups that are known, and what is

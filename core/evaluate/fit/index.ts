@@ -3,3 +3,4 @@ export * from './inside';
 export * from './section';
 export * from './solid';
 export * from './height';
+export * from './cornerSection';

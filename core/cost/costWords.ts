@@ -1,4 +1,5 @@
-import { moneyText, type Cost, type CostCode } from '#core/cost';
+import { moneyText } from './money';
+import type { Cost, CostCode } from './records';
 
 /** What the lines of a cost are for, as they are said where they are missing. */
 export const CODE_NAMES: Record<CostCode, string> = {

@@ -1,0 +1,2 @@
+export * from './customerSheet';
+export type { OptionCorner } from './optionCorners';

@@ -1,0 +1,94 @@
+import { PDFDocument } from 'pdf-lib';
+import { customerOptions } from '#core/customer';
+import { customerSheetPdf, PAPERS, PT_PER_MM, type CustomerSheet } from '#formats/pdf';
+import { paperFonts } from '#server/work/fonts';
+import { demoJob, type DemoName } from '#support/jobs';
+import { pdfText } from '#support/pdfText';
+import { operators, straightPaths } from '#support/readBack';
+
+const made = new Map<string, CustomerSheet>();
+/** Options are judged once: the paper is what is tried here. */
+function sheetOf(name: DemoName, ids: string): CustomerSheet {
+  const known = made.get(name + ids);
+  if (known) return known;
+  const job = demoJob(name);
+  const sheet: CustomerSheet = {
+    ...customerOptions(job, [...ids]),
+    paper: 'a4',
+    title: job.vehicle.label!,
+    subtitle: 'SK-001 · 2 March 2026',
+    logo: null,
+    from: 'Skerrow Hill Club',
+  };
+  made.set(name + ids, sheet);
+  return sheet;
+}
+const bytesOf = (sheet: CustomerSheet, part: Partial<CustomerSheet> = {}) =>
+  customerSheetPdf({ ...sheet, ...part }, paperFonts());
+
+const CASES: [DemoName, string][] = [
+  ['brindle-kite', 'abd'],
+  ['orrin-haul', 'bc'],
+  ['pallas-tender', 'b'],
+];
+
+test.each(CASES)('%s, %s: one to two pages of either paper, nothing beyond its edges', async (name, ids) => {
+  for (const paper of ['a4', 'letter'] as const) {
+    const document = await PDFDocument.load(await bytesOf(sheetOf(name, ids), { paper }));
+    expect(document.getPageCount()).toBeLessThanOrEqual(2);
+    const { widthMm, heightMm } = PAPERS[paper];
+    for (const page of document.getPageIndices())
+      for (const { points } of straightPaths(operators(document, page)))
+        for (const [x, y] of points) {
+          expect(x).toBeGreaterThan(0);
+          expect(x).toBeLessThan(widthMm * PT_PER_MM);
+          expect(y).toBeGreaterThan(0);
+          expect(y).toBeLessThan(heightMm * PT_PER_MM);
+        }
+  }
+});
+
+test.each(CASES)('%s, %s: every word of it is there to be read, by another library', async (name, ids) => {
+  const sheet = sheetOf(name, ids);
+  const text = pdfText(await bytesOf(sheet))
+    .join(' ')
+    .replaceAll(/\s+/g, '');
+  const has = (words: string) => expect(text).toContain(words.replaceAll(/\s+/g, ''));
+  for (const words of [sheet.title, sheet.subtitle, sheet.from!, ...sheet.headings, ...sheet.cautions]) has(words);
+  for (const { title, word, cells } of sheet.options) [title, word, ...cells.flat()].forEach(has);
+});
+
+test('wheels are drawn to the scale that the sheet says, and stand from the fender as evaluate has it', async () => {
+  const sheet = sheetOf('brindle-kite', 'abd');
+  const bytes = await bytesOf(sheet);
+  const scale = Number(/drawn 1:(\d+)/.exec(pdfText(bytes).join(' '))![1]);
+  const paths = straightPaths(operators(await PDFDocument.load(bytes), 0));
+  // A tire's outline has many points; the option is drawn first, what is on the car after it.
+  const tires = paths.filter(({ points, closed }) => closed && points.length > 60);
+  const corners = sheet.options.flatMap((one) => one.corners);
+  expect(tires).toHaveLength(2 * corners.length);
+  for (const [at, { subject, corner }] of corners.entries()) {
+    for (const [n, { fitted }] of [subject, corner.present].entries()) {
+      const xs = tires[2 * at + n]!.points.map(([x]) => x / PT_PER_MM);
+      const { innerMm, outerMm } = fitted.place!;
+      expect((Math.max(...xs) - Math.min(...xs)) * scale).toBeCloseTo(outerMm - innerMm, 0);
+    }
+    const [next, now] = [tires[2 * at]!, tires[2 * at + 1]!].map(({ points }) => Math.max(...points.map(([x]) => x)));
+    const moved = subject.fitted.place!.outerMm - corner.present.fitted.place!.outerMm;
+    expect(((next! - now!) / PT_PER_MM) * scale).toBeCloseTo(moved, 0);
+  }
+});
+
+test('options without a drawing, and none at all, are a page still', async () => {
+  const sheet = sheetOf('pallas-tender', 'b');
+  const options = sheet.options.map((one) => ({ ...one, corners: [] }));
+  expect((await PDFDocument.load(await bytesOf(sheet, { options }))).getPageCount()).toBe(1);
+  expect((await PDFDocument.load(await bytesOf(sheet, { options: [] }))).getPageCount()).toBe(1);
+});
+
+test('words that would not end are cut into pages, none lost', async () => {
+  const sheet = sheetOf('pallas-tender', 'b');
+  const long = 'A line that says what was asked for and goes on. '.repeat(150).trim();
+  const document = await PDFDocument.load(await bytesOf(sheet, { asked: [long] }));
+  expect(document.getPageCount()).toBeLessThanOrEqual(3);
+});
