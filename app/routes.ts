@@ -37,6 +37,7 @@ export default [
   route('jobs/:jobId/customer.pdf', 'routes/customer-sheet.ts'),
   route('jobs/:jobId/order.pdf', 'routes/order-list.ts'),
   route('jobs/:jobId/order.csv', 'routes/order-file.ts'),
+  route('jobs/:jobId/stock', 'routes/stock.ts'),
   route('jobs/:jobId/template.pdf', 'routes/template.ts'),
   route('jobs/:jobId/reminders.ics', 'routes/job-reminders.ts'),
   route('reminders.ics', 'routes/reminders.ts'),

@@ -1,12 +1,12 @@
 import Papa from 'papaparse';
 import type { Job } from '#core/job';
-import { demoJob, expect, openDemo, putOnBench, saved, test, type } from './bench';
+import { clean, demoJob, expect, openDemo, putOnBench, saved, test, type } from './bench';
 
 test('what a setup costs: line by line, a price typed, work added, the sum in the tray and beside the others', async ({
   page,
 }) => {
   await openDemo(page, 'brindle-kite', 'setups?setup=b&view=cost');
-  const table = page.getByRole('region', { name: 'Cost', exact: true }).getByRole('table');
+  const table = page.getByRole('region', { name: 'Cost', exact: true }).getByRole('table').first();
   const line = (name: string | RegExp) => table.getByRole('row', { name });
   await expect(line(/^Wheel 17 × 7.5 \+51/)).toHaveText(/4.*€225\.00.*€900\.00.*shelf/);
   await expect(line(/^Pressure sensor/)).toContainText('no price yet');
@@ -51,10 +51,20 @@ test('an order list of a setup: on paper, and for a spreadsheet, with what lies 
   const answer = await page.request.get(`${place}/order.csv?setup=b`);
   expect(answer.headers()['content-disposition']).toMatch(/SK-\d+-order-b\.csv/);
   const { data } = Papa.parse<string[]>((await answer.text()).replace('\ufeff', ''));
-  expect(data[0]).toEqual(['what', 'figures', 'count', 'fromShelf', 'toBuy', 'priceEach', 'currency']);
-  expect(data[1]!.slice(2)).toEqual(['4', expect.any(String), expect.any(String), '225', 'EUR']);
+  expect(data[0]).toEqual([
+    'what',
+    'figures',
+    'count',
+    'fromShelf',
+    'reserved',
+    'used',
+    'toBuy',
+    'priceEach',
+    'currency',
+  ]);
+  expect([data[1]![2], ...data[1]!.slice(7)]).toEqual(['4', '225', 'EUR']);
   const ring = data.find(([, figures]) => figures === '72.6/63.4')!;
-  expect(Number(ring[3]) + Number(ring[4])).toBe(4);
+  expect(Number(ring[3]) + Number(ring[6])).toBe(4);
   for (const [asked, status] of [
     ['order.pdf?setup=b', 200],
     ['order.pdf?setup=b&paper=letter', 200],
@@ -64,6 +74,44 @@ test('an order list of a setup: on paper, and for a spreadsheet, with what lies 
     ['order.csv', 400],
   ] as const)
     expect([asked, (await page.request.get(`${place}/${asked}`)).status()]).toEqual([asked, status]);
+});
+
+test('parts of the shelf: put by for a setup, taken off when they go on, and back on the shelf', async ({ page }) => {
+  const place = await openDemo(page, 'brindle-kite', 'setups?setup=b&view=cost');
+  const stock = page.getByRole('region', { name: 'Shelf', exact: true });
+  const ring = stock.getByRole('row', { name: /^72\.6\/63\.4/ });
+  const cells = async () => (await ring.getByRole('cell').allTextContents()).map((text) => Number(text) || 0);
+  await expect(ring).toBeVisible();
+  const [count, onShelf] = (await cells()) as [number, number];
+  expect([count, onShelf >= 4]).toEqual([4, true]);
+  await clean(page, '.stock');
+  await stock.getByRole('button', { name: /^Reserve \d+ on the shelf$/ }).press('Enter');
+  await expect.poll(cells).toEqual([4, onShelf - 4, 4, 0, 0]);
+  const asked = await page.request.get(`${place}/order.csv?setup=b`);
+  expect(await asked.text()).toContain('72.6/63.4,4,4,4,0,0');
+  const number = /SK-\d+/.exec(asked.headers()['content-disposition']!)![0];
+
+  await stock.getByRole('button', { name: /^Take \d+ off the shelf$/ }).click();
+  await expect.poll(cells).toEqual([4, onShelf - 4, 0, 4, 0]);
+  await page.goto('/shelf?kind=ring');
+  const kept = page.getByRole('row', { name: new RegExp(`ring 72\\.6 / 63\\.4.*4 taken for ${number} B`) });
+  await expect(kept.getByRole('cell').nth(2)).toHaveText(String(onShelf - 4));
+  await clean(page, 'main');
+  await kept.getByRole('button', { name: /^Put back/ }).click();
+  await expect(page.getByText(`taken for ${number} B`)).toHaveCount(0);
+  await page.goto(`${place}/setups?setup=b&view=cost`);
+  await expect.poll(cells).toEqual([4, onShelf, 0, 0, 0]);
+  for (const [body, status] of [
+    [{ intent: 'reserve', setup: 'nobody' }, 'there is no such setup any more'],
+    [{ intent: 'steal', setup: 'b' }, 'must be one of'],
+    [{ intent: 'use', setup: '../b' }, 'is not a setup'],
+  ] as const) {
+    const answer = await page.request.post(`${place}/stock`, {
+      data: body,
+      headers: { 'Sec-Fetch-Site': 'same-origin' },
+    });
+    expect(await answer.text()).toContain(status);
+  }
 });
 
 test('what is on the car costs nothing', async ({ page }) => {

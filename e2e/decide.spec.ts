@@ -1,4 +1,5 @@
 import type { Job } from '#core/job';
+import { pdfText } from '#support/pdfText';
 import { clean, demoJob, expect, openDemo, putOnBench, saved, test, type } from './bench';
 
 test('a setup is decided for: in the tray, on the bench, at the fit-up, in the log; and left open again', async ({
@@ -54,6 +55,38 @@ test('a setup that goes takes its decision along; undo brings both back', async 
   expect(((await (await page.request.get(`${place}/file`)).json()) as Job).decision).toBeUndefined();
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('link', { name: /^Compare/ })).toContainText('B chosen');
+});
+
+test('options for the customer: up to three setups, by keyboard, as one paper', async ({ page }) => {
+  const job: Job = { ...demoJob('velder-two'), decision: { setup: 'b', decidedAt: '2026-03-02T09:00:00Z' } };
+  const place = await putOnBench(page, job, 'to be shown');
+  await page.goto(`${place}/compare`);
+  await saved(page);
+  await page.getByRole('button', { name: 'Options for the customer …' }).press('Enter');
+  const dialog = page.getByRole('dialog', { name: 'Options for the customer' });
+  const shown = dialog.getByRole('group', { name: 'Setups shown' });
+  const box = (letter: string) => shown.getByRole('checkbox', { name: new RegExp(`^${letter} `) });
+  const open = dialog.getByRole('link', { name: 'Open the PDF' });
+  await expect(box('B')).toBeChecked();
+  await expect(box('C')).not.toBeChecked();
+  await clean(page, '[role=dialog]');
+  await box('C').press('Space');
+  await expect(open).toHaveAttribute('href', `${place}/customer.pdf?setups=b%2Ca%2Cc&paper=a4`);
+  for (const letter of ['A', 'B', 'C']) await box(letter).press('Space');
+  await expect(dialog.getByRole('button', { name: 'Open the PDF' })).toBeDisabled();
+  await box('A').press('Space');
+  await box('B').press('Space');
+  const paper = await page.request.get((await open.getAttribute('href'))!);
+  expect(paper.headers()['content-type']).toBe('application/pdf');
+  const [text] = pdfText(await paper.body());
+  expect(text).toMatch(/Velder Two.*A Fenwold 13 × 6 \+24.*B Fenwold 13 × 6 \+16.*chosen.*I choose.*A.*B/);
+  for (const [asked, status] of [
+    ['setups=nobody', 404],
+    ['setups=a,b,c,d', 400],
+    ['paper=a4', 400],
+    ['setups=a&paper=b5', 400],
+  ] as const)
+    expect([asked, (await page.request.get(`${place}/customer.pdf?${asked}`)).status()]).toEqual([asked, status]);
 });
 
 test('a customer is found on the bench, and stays out of a file unless it is asked for', async ({ page }) => {

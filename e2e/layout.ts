@@ -110,7 +110,14 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
       };
       const page = document.documentElement;
       // A phone zooms out until all of a wide page is in sight, and says that it is as wide.
-      if (page.scrollWidth > wide + 1) say(`the page is ${page.scrollWidth} wide on a screen of ${wide}`);
+      if (page.scrollWidth > wide + 1) {
+        const widest = [...document.querySelectorAll('body *')].findLast(
+          (one) => boxOf(one).right >= page.scrollWidth - 1,
+        );
+        say(
+          `the page is ${page.scrollWidth} wide on a screen of ${wide}: ${widest ? nameOf(widest, '') : 'its margin'}`,
+        );
+      }
 
       // The box of a thing within what its scroller shows now: what another layer could lie over.
       const shownNow = ({ box, scroller }: Thing): DOMRect => {

@@ -102,11 +102,26 @@ function unexpectedOf({ title, specs = [], suites = [] }) {
     (name) => `${title} › ${name}`,
   );
 }
+/** How long each browser test took, s. */
+const timesOf = ({ title, specs = [], suites = [] }) => [
+  ...specs.map((spec) => ({
+    name: `${title} › ${spec.title}`,
+    seconds:
+      spec.tests.reduce((sum, { results }) => sum + results.reduce((all, one) => all + one.duration, 0), 0) / 1e3,
+  })),
+  ...suites.flatMap(timesOf),
+];
+/** Says which tests to look at first where the whole takes too long. */
+function saySlowest(times) {
+  const slowest = times.toSorted((one, other) => other.seconds - one.seconds).slice(0, 15);
+  for (const { name, seconds } of slowest) console.log(`${seconds.toFixed(0)} s  ${name}`);
+}
 if (built)
   await suite('browser tests', ['npx', 'playwright', 'test', '--reporter=line,json'], {
     env: { PLAYWRIGHT_JSON_OUTPUT_FILE: path.join(reports, 'playwright.json') },
     count() {
       const { stats, errors, suites } = read('playwright.json');
+      saySlowest(suites.flatMap(timesOf));
       return [stats.expected, [...suites.flatMap(unexpectedOf), ...errors.map((error) => error.message)]];
     },
   });

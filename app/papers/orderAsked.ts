@@ -1,9 +1,9 @@
-import { orderOf, type OrderLine } from '#core/order';
+import type { OrderLine } from '#core/order';
 import { priceInForce } from '#core/job';
 import { wordsIn } from '#core/units';
 import { exportJob } from '#server/jobs';
 import { logoForPaper } from '#server/logo';
-import { listItems } from '#server/shelf';
+import { orderFor } from '#server/stock';
 import { readPreferences } from '../preferences/cookie';
 import { stored } from '../stored';
 import { paperFrom, paperHead } from './paperHead';
@@ -23,19 +23,22 @@ export interface OrderAsked {
 
 /** The order of a setup; what is not there becomes the answer. */
 export async function orderAsked(request: Request, jobId: string, setupId: string): Promise<OrderAsked> {
-  const [exported, shelf, logo] = await stored(() => Promise.all([exportJob(jobId), listItems(), logoForPaper()]));
+  const { unit, measures } = await readPreferences(request);
+  const words = wordsIn({ length: unit, ...measures });
+  const [exported, lines, logo] = await stored(() =>
+    Promise.all([exportJob(jobId), orderFor({ jobId, setupId }, words), logoForPaper()]),
+  );
   if (!exported) throw new Response('no such job', { status: 404 });
   const { job, number } = exported;
   const setup = job.setups.find(({ id }) => id === setupId);
-  if (!setup) throw new Response('no such setup', { status: 404 });
-  const { unit, measures } = await readPreferences(request);
+  if (!setup || !lines) throw new Response('no such setup', { status: 404 });
   const name = `setup ${setup.id.toUpperCase()}${setup.label ? ` ${setup.label}` : ''}`;
   return {
     number,
     subtitle: paperHead(job, number, name),
     from: paperFrom(job),
     logo,
-    lines: orderOf({ job, setup, words: wordsIn({ length: unit, ...measures }) }, shelf),
+    lines,
     currency: priceInForce('currency', job) ?? null,
   };
 }

@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { SHELF_KINDS, type ShelfKind } from '#core/shelf';
 import { listPage, SHELF_PAGE_SIZE, type KeptItem } from '#server/shelf';
+import { takenOf } from '#server/stock';
 import { DownloadOutlined, PlusOutlined } from '../ui/parts/icons';
 import { Segments } from '../ui/parts/Segments';
 import { stored } from '../stored';
@@ -21,7 +22,10 @@ export const meta: Route.MetaFunction = () => [{ title: 'Shelf · Scoval' }];
 
 export function loader({ request }: Route.LoaderArgs) {
   const query = readShelfQuery(request.url);
-  return stored(async () => ({ ...(await listPage(query)), query, pageSize: SHELF_PAGE_SIZE }));
+  return stored(async () => {
+    const page = await listPage(query);
+    return { ...page, taken: await takenOf(page.items.map(({ id }) => id)), query, pageSize: SHELF_PAGE_SIZE };
+  });
 }
 
 export const action = ({ request }: Route.ActionArgs) => stored(() => runShelfCommand(request));

@@ -60,16 +60,24 @@ describe('an order', () => {
     };
     const find = (shelf: ShelfItem[], code: string) => order(job, setup, shelf).find((line) => line.code === code)!;
     expect(find([{ ...ring, quantity: 3 }], 'rings')).toMatchObject({
-      shelfName: 'Ostrik ring',
+      shelf: { kind: 'ring', name: 'Ostrik ring' },
       onShelf: 3,
       fromShelf: 3,
       toBuy: 1,
     });
-    expect(find([ring], 'rings')).toMatchObject({ shelfName: 'Ostrik ring', fromShelf: 0, toBuy: 4 });
-    expect(find([{ ...ring, kind: 'fastener', quantity: 9 }], 'rings').shelfName).toBeNull();
+    expect(find([ring], 'rings')).toMatchObject({ shelf: { name: 'Ostrik ring' }, fromShelf: 0, toBuy: 4 });
+    expect(find([{ ...ring, kind: 'fastener', quantity: 9 }], 'rings').shelf).toBeNull();
     const lipped = setup.front!.stack![0]!.outerLipMm;
     expect(find([{ ...spacer, outerLipMm: lipped }], 'spacers')).toMatchObject({ fromShelf: 2, toBuy: 0 });
     expect(find([{ ...spacer, outerLipMm: lipped, boltCircleMm: 100 }], 'spacers').fromShelf).toBe(0);
+  });
+  test('what is put by for it, and what was used already, is neither bought nor taken twice', () => {
+    const ring: ShelfItem = { kind: 'ring', name: 'ring', maker: 'Ostrik', outerMm: 72.6, innerMm: 63.4, quantity: 2 };
+    const taken = { kind: 'ring', name: 'Ostrik ring', reserved: 2, used: 1 } as const;
+    const rings = orderOf({ job, setup, words }, [ring], [taken]).find(({ code }) => code === 'rings')!;
+    expect(rings).toMatchObject({ count: 4, used: 1, fromShelf: 2, reserved: 2, toBuy: 1 });
+    const over = orderOf({ job, setup, words }, [ring], [{ ...taken, reserved: 9, used: 9 }]);
+    expect(over.find(({ code }) => code === 'rings')).toMatchObject({ used: 4, fromShelf: 0, reserved: 0, toBuy: 0 });
   });
   test('nothing new, nothing to order', () => {
     const { wheel, tire } = job.vehicle.front!.baseline!;

@@ -11,13 +11,25 @@ export interface OrderLine {
   /** What identifies it, as it is ordered. */
   figures: string;
   count: number;
-  /** What the shelf has of it, and what is taken from there. */
+  /** What the shelf has free for it, and what of that is taken. */
   onShelf: number;
   fromShelf: number;
   toBuy: number;
-  /** The name on the shelf; null where none is there. */
-  shelfName: string | null;
+  /** What is put by on the shelf for this setup, and what was taken off it already. */
+  reserved: number;
+  used: number;
+  /** The item of the shelf; null where none is there. */
+  shelf: ShelfKey | null;
   each: number | null;
+}
+
+/** An item of the shelf, by what it is known by. */
+export type ShelfKey = Pick<ShelfItem, 'kind'> & { name: string };
+
+/** What is taken of an item of the shelf for a setup. */
+export interface Taken extends ShelfKey {
+  reserved: number;
+  used: number;
 }
 
 const SHELF_KINDS: Record<Ordered['kind'], ShelfKind[]> = {
@@ -73,8 +85,10 @@ function figuresOfItem(item: ShelfItem, part: Ordered, job: Job): string | null 
 /**
  * What is to be had for a setup: every part that it needs and the car has not, by the figures that identify it, with
  * what of it lies on the shelf. A shelf item whose quantity nobody counted does not count as there.
+ * @param shelf what lies there and is not put by for another setup
+ * @param taken what is put by for this one, or taken off the shelf already
  */
-export function orderOf(one: CostCase, shelf: readonly ShelfItem[]): OrderLine[] {
+export function orderOf(one: CostCase, shelf: readonly ShelfItem[], taken: readonly Taken[] = []): OrderLine[] {
   const { job } = one;
   const lines = new Map<string, OrderLine>();
   for (const { code, of } of COST_RULES)
@@ -96,12 +110,25 @@ export function orderOf(one: CostCase, shelf: readonly ShelfItem[]): OrderLine[]
         onShelf: item?.quantity ?? 0,
         fromShelf: 0,
         toBuy: 0,
-        shelfName: item ? itemName(item) : null,
+        reserved: 0,
+        used: 0,
+        shelf: item ? { kind: item.kind, name: itemName(item) } : null,
         each: price?.each ?? null,
       });
     }
-  return [...lines.values()].map((line) => {
-    const fromShelf = Math.min(line.count, Math.max(0, line.onShelf));
-    return { ...line, fromShelf, toBuy: line.count - fromShelf };
-  });
+  return [...lines.values()].map((line) => supplied(line, taken));
+}
+
+/** A line with what of it is used already, comes from the shelf, and is left to be bought. */
+function supplied(line: OrderLine, taken: readonly Taken[]): OrderLine {
+  const own = line.shelf && taken.find(({ kind, name }) => kind === line.shelf!.kind && name === line.shelf!.name);
+  const used = Math.min(line.count, own?.used ?? 0);
+  const fromShelf = Math.min(line.count - used, Math.max(0, line.onShelf));
+  return {
+    ...line,
+    used,
+    fromShelf,
+    reserved: Math.min(fromShelf, own?.reserved ?? 0),
+    toBuy: line.count - used - fromShelf,
+  };
 }

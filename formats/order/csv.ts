@@ -5,12 +5,14 @@ import type { OrderLine } from '#core/order';
 export const orderCsv = (lines: readonly OrderLine[], currency: string | null): string =>
   Papa.unparse(
     {
-      fields: ['what', 'figures', 'count', 'fromShelf', 'toBuy', 'priceEach', 'currency'],
-      data: lines.map(({ label, figures, count, fromShelf, toBuy, each }) => [
+      fields: ['what', 'figures', 'count', 'fromShelf', 'reserved', 'used', 'toBuy', 'priceEach', 'currency'],
+      data: lines.map(({ label, figures, count, fromShelf, reserved, used, toBuy, each }) => [
         label,
         figures,
         count,
         fromShelf,
+        reserved,
+        used,
         toBuy,
         each ?? '',
         each === null ? '' : (currency ?? ''),

@@ -10,7 +10,9 @@ const line: OrderLine = {
   onShelf: 1,
   fromShelf: 1,
   toBuy: 3,
-  shelfName: 'Gale',
+  reserved: 1,
+  used: 0,
+  shelf: { kind: 'wheel', name: 'Gale' },
   each: 189.9,
 };
 
@@ -18,8 +20,8 @@ test('read back whole; what has no price has no currency, and nothing is run as 
   const lines = [line, { ...line, figures: '=HYPERLINK("x")', each: null }];
   const { data } = Papa.parse<string[]>(orderCsv(lines, 'EUR'));
   expect(data).toEqual([
-    ['what', 'figures', 'count', 'fromShelf', 'toBuy', 'priceEach', 'currency'],
-    ['wheel 17 × 7.5 +40', '17×7.5 4×108 ET40', '4', '1', '3', '189.9', 'EUR'],
-    ['wheel 17 × 7.5 +40', `'=HYPERLINK("x")`, '4', '1', '3', '', ''],
+    ['what', 'figures', 'count', 'fromShelf', 'reserved', 'used', 'toBuy', 'priceEach', 'currency'],
+    ['wheel 17 × 7.5 +40', '17×7.5 4×108 ET40', '4', '1', '1', '0', '3', '189.9', 'EUR'],
+    ['wheel 17 × 7.5 +40', `'=HYPERLINK("x")`, '4', '1', '1', '0', '3', '', ''],
   ]);
 });

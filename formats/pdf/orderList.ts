@@ -39,10 +39,12 @@ const figuresOf = ({ figures, label }: OrderLine): string => figures || label;
 const textWidthMm = (paper: PaperName): number => PAPERS[paper].widthMm - 2 * EDGE_MM - COLUMNS_MM - BOX_MM - 3;
 
 /** What stands under the figures of a line: its name, where it lies, what one costs. */
-const underOf = ({ label, figures, shelfName, each }: OrderLine, currency: string | null): string =>
+const underOf = ({ label, figures, shelf, reserved, used, each }: OrderLine, currency: string | null): string =>
   [
     figures ? capital(label) : null,
-    shelfName ? `on the shelf as ${shelfName}` : null,
+    shelf ? `on the shelf as ${shelf.name}` : null,
+    reserved > 0 ? `${reserved} reserved` : null,
+    used > 0 ? `${used} taken already` : null,
     each === null ? 'no price' : `${moneyText(each, currency)} each`,
   ]
     .filter(Boolean)

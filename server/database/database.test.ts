@@ -48,6 +48,7 @@ test('migrations run once: opening again changes nothing', async () => {
     { name: '010-fitting-errors' },
     { name: '011-customers' },
     { name: '012-price-lists' },
+    { name: '013-stock' },
   ];
   expect(await names()).toEqual(made);
   await closeDatabase();

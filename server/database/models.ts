@@ -81,6 +81,18 @@ export class ShelfRow extends Model<InferAttributes<ShelfRow>, InferCreationAttr
   declare updatedAt: CreationOptional<Date>;
 }
 
+/** What is put by of an item of the shelf for a setup, and what was taken off the shelf for it. */
+export class TakenRow extends Model<InferAttributes<TakenRow>, InferCreationAttributes<TakenRow>> {
+  declare id: CreationOptional<number>;
+  declare jobId: string;
+  declare setup: string;
+  declare itemId: string;
+  declare reserved: number;
+  declare used: number;
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
+}
+
 /** A supplier's list, with how it is read; `earlier` is the one that the current one replaced. */
 export class PriceListRow extends Model<InferAttributes<PriceListRow>, InferCreationAttributes<PriceListRow>> {
   declare id: string;
@@ -184,6 +196,19 @@ export function defineModels(sequelize: Sequelize): void {
       updatedAt: DataTypes.DATE,
     },
     { ...common, tableName: 'store_items' },
+  );
+  TakenRow.init(
+    {
+      id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
+      jobId: { type: DataTypes.STRING, allowNull: false },
+      setup: { type: DataTypes.STRING, allowNull: false },
+      itemId: { type: DataTypes.STRING, allowNull: false },
+      reserved: { type: DataTypes.INTEGER, allowNull: false },
+      used: { type: DataTypes.INTEGER, allowNull: false },
+      createdAt: DataTypes.DATE,
+      updatedAt: DataTypes.DATE,
+    },
+    { ...common, tableName: 'taken_parts' },
   );
   PriceListRow.init(
     {

@@ -5,6 +5,7 @@ import { CostTable } from './CostTable';
 import { ExtraFields } from './ExtraFields';
 import { PriceEachFields } from './PriceEachFields';
 import { OrderTools } from './OrderTools';
+import { StockPanel } from './StockPanel';
 import './cost.css';
 
 /** What a setup costs, and the prices of its own parts. */
@@ -12,7 +13,12 @@ export const CostView = ({ setup, report }: { setup: Setup; report: SetupReport 
   <div className="inner-view cost-view">
     <section className="cost-left" aria-label="Cost" tabIndex={0}>
       <CostTable cost={report.cost} />
-      {report.cost.lines.length > 0 && <OrderTools setup={setup.id} />}
+      {report.cost.lines.length > 0 && (
+        <>
+          <StockPanel key={setup.id} setup={setup} />
+          <OrderTools setup={setup.id} />
+        </>
+      )}
     </section>
     <form
       key={setup.id}

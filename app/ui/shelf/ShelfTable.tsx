@@ -6,16 +6,20 @@ import { itemName } from '#core/shelf';
 import { roundTo } from '#core/units';
 import { columnsOf, type Column } from '#formats/shelf';
 import type { KeptItem, ShelfQuery } from '#server/shelf';
+import type { TakenFor } from '#server/stock';
 import { DeleteOutlined, EditOutlined } from '../parts/icons';
 import { Tip } from '../parts/Tip';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import type { AddressChange } from '../parts/useAddress';
 import { KIND_NAMES } from './kinds';
 import type { ShelfAnswer } from './shelfCommands';
+import { TakenCell } from './TakenCell';
 import '../frame/shop.css';
 
 interface ShelfTableProps {
   items: KeptItem[];
+  /** What of them is taken for setups, by the item's id. */
+  taken: Readonly<Record<string, readonly TakenFor[]>>;
   total: number;
   query: ShelfQuery;
   pageSize: number;
@@ -24,10 +28,10 @@ interface ShelfTableProps {
 }
 
 /** What is kept of a kind, with its dimensions. */
-export function ShelfTable({ items, total, query, pageSize, ask, open }: ShelfTableProps) {
+export function ShelfTable({ items, taken, total, query, pageSize, ask, open }: ShelfTableProps) {
   const { kind } = query;
   const lengths = useLengths();
-  const columns = useMemo(() => columnsFor({ query, lengths, open }), [query, lengths, open]);
+  const columns = useMemo(() => columnsFor({ query, lengths, taken, open }), [query, lengths, taken, open]);
   const onChange: TableProps<KeptItem>['onChange'] = ({ current = 1 }, _filters, sorter) => {
     const { columnKey, order } = Array.isArray(sorter) ? sorter[0]! : sorter;
     ask({
@@ -64,10 +68,12 @@ export function ShelfTable({ items, total, query, pageSize, ask, open }: ShelfTa
 function columnsFor({
   query,
   lengths,
+  taken,
   open,
 }: {
   query: ShelfQuery;
   lengths: Lengths;
+  taken: ShelfTableProps['taken'];
   open(item: KeptItem): void;
 }): TableColumnsType<KeptItem> {
   const direction = query.descending ? ('descend' as const) : ('ascend' as const);
@@ -87,6 +93,15 @@ function columnsFor({
         ),
       };
     }),
+    ...(Object.keys(taken).length > 0
+      ? [
+          {
+            key: 'taken',
+            title: 'For jobs',
+            render: (_: unknown, { id, item }: KeptItem) => <TakenCell name={itemName(item)} taken={taken[id] ?? []} />,
+          },
+        ]
+      : []),
     {
       key: 'tools',
       title: <span className="visually-hidden">Tools</span>,

@@ -10,6 +10,7 @@ import { fittings } from './009-fittings';
 import { fittingErrors } from './010-fitting-errors';
 import { customers } from './011-customers';
 import { priceLists } from './012-price-lists';
+import { stock } from './013-stock';
 
 /** All migrations, oldest first. A landed migration is never changed; a new one is added. */
 export const migrations = [
@@ -25,4 +26,5 @@ export const migrations = [
   fittingErrors,
   customers,
   priceLists,
+  stock,
 ];
