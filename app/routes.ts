@@ -28,6 +28,7 @@ export default [
   route('shelf.json', 'routes/shelf-items.ts'),
   route('shelf.csv', 'routes/shelf-file.ts'),
   route('gauge-card.pdf', 'routes/gauge-card.ts'),
+  route('jobs/:jobId/open.json', 'routes/job-open.ts'),
   route('jobs/:jobId/file', 'routes/job-file.ts'),
   route('jobs/:jobId/zip', 'routes/job-zip.ts'),
   route('job-zips', 'routes/job-zips.ts'),

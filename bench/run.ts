@@ -3,6 +3,7 @@ import { existsSync } from 'node:fs';
 import { measureBrake } from './brake';
 import { measureEvaluate } from './evaluate';
 import { measureFind } from './find';
+import { measureLive } from './live';
 import { measureNudge } from './nudge';
 import { measureSweep } from './sweep';
 import { measureWindow } from './window';
@@ -12,5 +13,7 @@ measureBrake();
 measureSweep();
 measureWindow();
 await measureFind();
-if (existsSync('build/server/index.js')) await measureNudge();
-else console.log('\nnudge: build the application first (npm run build) to measure it in the browser');
+if (existsSync('build/server/index.js')) {
+  await measureLive();
+  await measureNudge();
+} else console.log('\nlive, nudge: build the application first (npm run build) to measure them');

@@ -98,6 +98,10 @@ export async function openDemo(page: Page, name: string, station: string): Promi
 
 export const saved = (page: Page): Promise<void> => expect(page.getByText(/^Saved \d\d:\d\d$/)).toBeVisible();
 
+/** A screen that hears nothing of others, as behind a network that cuts lines: it finds out when it saves. */
+export const deafen = (page: Page): Promise<unknown> =>
+  page.route(/\/(events|open\.json)\?/, (route) => route.fulfill({ status: 204 }));
+
 /** A figure of the ledger by the name of its row. */
 export const ledgerRow = (page: Page, key: string): Locator => page.locator(`[data-row="${key}"]`);
 

@@ -6,10 +6,11 @@ import type { Fitting } from '#core/fitting';
 import type { Job } from '#core/job';
 import {
   clean,
+  deafen,
   demoJob,
   expect,
-  openDemo,
   ledgerRow,
+  openDemo,
   putOnBench,
   refuseNonsense,
   saved,
@@ -166,7 +167,10 @@ test('two at one car: steps at two corners, and one step ticked by both', async 
   const place = await start(page, 'two at one car');
   await saved(page);
   const other = await context.newPage();
+  await Promise.all([deafen(page), deafen(other)]);
+  await page.reload();
   await other.goto(`${place}/fit-up`);
+  await swept(page);
   await swept(other);
   await type(page.getByLabel('Done by'), 'MR');
   await type(other.getByLabel('Done by'), 'JT');

@@ -1,9 +1,12 @@
-import { demoJob, expect, openDemo, putOnBench, saved, send, test, type } from './bench';
+import { deafen, demoJob, expect, openDemo, putOnBench, saved, send, test, type } from './bench';
 
 test('two tabs: the second is told what changed and puts its edit on top', async ({ page, context }) => {
   const place = await openDemo(page, 'brindle-kite', 'room');
   const other = await context.newPage();
+  await Promise.all([deafen(page), deafen(other)]);
+  await page.reload();
   await other.goto(`${place}/room`);
+  await saved(page);
   await saved(other);
   await type(page.getByRole('textbox', { name: /^Tuck/ }), '12');
   await type(page.getByRole('textbox', { name: /^Fender clearance/ }), '66');

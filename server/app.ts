@@ -13,6 +13,7 @@ import { hostDoor } from './doors/host';
 import { originDoor } from './doors/origin';
 import { sessionDoor } from './doors/session';
 import { health } from './health';
+import { liveStream } from './live/stream';
 import { pages } from './pages/pages';
 import type { Device } from './doors/devices';
 
@@ -73,6 +74,8 @@ export function createApp({ names, beyond, tls }: Pick<Settings, 'names' | 'beyo
     app.use(enterLimit());
     app.use(sessionDoor((response, device) => (response.locals.device = device)));
   }
+  // Before what is compressed: a line is sent when it is said.
+  app.get('/jobs/:jobId/events', liveStream);
   app.use(compression());
   app.use(
     pages((request, { locals }) => ({

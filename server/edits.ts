@@ -3,41 +3,12 @@ import { editsMeet, inverseEdits, type Edit, type Job } from '#core/job';
 import { editName, readingsIn } from '#formats/fields';
 import { MOST_READINGS, type Fault } from '#formats/job';
 import { database, write } from './database/connection';
-import { columnsOf, describeJob, historyEntry, markOf, type HistoryEntry, type Mark, type OpenJob } from './jobs';
+import { columnsOf, describeJob, historyEntry, markOf, type Mark } from './jobs';
+import { tellSaved } from './live/hub';
+import type { Saved, SaveResult } from './saved';
 import { ChangeRow, JobRow, ReadingRow } from './database/models';
 import { followOwnError } from './ownError';
 import { inWorker, TooLong } from './work/pool';
-
-/** One change that somebody else saved meanwhile. */
-export interface ForeignChange {
-  label: string;
-  at: string;
-  edits: Edit[];
-  /** The same places as they were before. */
-  inverse: Edit[];
-  /** Whether it concerns a place that the refused edits concern too. */
-  meets: boolean;
-}
-
-/** What a save has changed, for a table that has everything else: as small for a long history as for a short one. */
-export interface Saved extends Mark {
-  /** What was made: the edits that were sent, or those of a step through the history, which are not known there. */
-  made: Edit[] | 'as sent';
-  /** Readings that were added. */
-  readings: HistoryEntry[];
-  /** Readings that a step took back, or made count again, by their ids. */
-  withdrawn: { ids: number[]; withdrawn: boolean };
-  /** Readings that had to go because there are only so many, by their ids. */
-  dropped: number[];
-}
-
-export type SaveResult =
-  | ({ status: 'saved' } & Saved)
-  /** `earlier` says how many changes came before those that are listed. */
-  | { status: 'conflict'; open: OpenJob; changes: ForeignChange[]; earlier: number }
-  | { status: 'invalid'; faults: Fault[] }
-  | { status: 'nothing' }
-  | { status: 'gone' };
 
 /** The most changes that are listed where somebody else saved meanwhile. */
 const MOST_CHANGES = 50;
@@ -55,7 +26,7 @@ const NO_READINGS: Pick<Saved, 'readings' | 'withdrawn' | 'dropped'> = {
 export async function saveEdits(id: string, revision: number, edits: Edit[]): Promise<SaveResult> {
   const before = await documentOf(id, revision);
   const outcome = before && (await editedInTime(before, edits));
-  return inTransaction(id, async (row, transaction) => {
+  const result = await inTransaction(id, async (row, transaction) => {
     if (row.revision !== revision || !outcome) return conflict({ row, revision, edits, transaction });
     if ('faults' in outcome) return { status: 'invalid', faults: outcome.faults };
     await ChangeRow.update({ state: 'past' }, { where: { jobId: id, state: 'undone' }, transaction });
@@ -74,6 +45,8 @@ export async function saveEdits(id: string, revision: number, edits: Edit[]): Pr
     const added = await addReadings(row, edits, transaction);
     return { ...(await advance(row, outcome.job, transaction)), made: 'as sent', ...NO_READINGS, ...added };
   });
+  tellSaved(id, result, edits);
+  return result;
 }
 
 /** Takes the latest change back, or makes the last one taken back again. */
@@ -83,7 +56,7 @@ export async function stepHistory(id: string, revision: number, step: 'undo' | '
   if (before && !change) return { status: 'nothing' };
   const edits = change ? (step === 'undo' ? change.inverse : change.edits) : [];
   const outcome = before && (await editedInTime(before, edits));
-  return inTransaction(id, async (row, transaction) => {
+  const result = await inTransaction(id, async (row, transaction) => {
     if (row.revision !== revision || !change || !outcome) return conflict({ row, revision, edits: [], transaction });
     if ('faults' in outcome) return { status: 'invalid', faults: outcome.faults };
     await change.update({ state: step === 'undo' ? 'undone' : 'done' }, { transaction });
@@ -106,6 +79,8 @@ export async function stepHistory(id: string, revision: number, step: 'undo' | '
     const marked = { ids: rows.map((reading) => reading.id), withdrawn };
     return { ...(await advance(row, outcome.job, transaction)), made: edits, ...NO_READINGS, withdrawn: marked };
   });
+  tellSaved(id, result, edits);
+  return result;
 }
 
 /** The document of a job while it is at a revision; null once it is not, and where there is no such job. */

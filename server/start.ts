@@ -15,6 +15,7 @@ import { asStartFault } from './database/faults';
 import { holdFolder } from './database/lock';
 import { boundConnections, endServer } from './doors/connections';
 import { watchHolds } from './health';
+import { endLive } from './live/hub';
 import { endPages, startPages } from './pages/pages';
 import { warmUp } from './warm';
 import { endWork, startWork } from './work/pool';
@@ -110,6 +111,8 @@ function endOnSignal(server: Server, close: () => Promise<void>): void {
     if (ending) return;
     ending = true;
     log.info({ signal }, 'stopping');
+    // Lines to screens would stay under way for ever.
+    endLive();
     await endServer(server);
     await close();
     log.info('stopped');

@@ -1,4 +1,4 @@
-// What a page of jsdom lacks: a worker that says nothing, sizes that never change, and a sight that need not scroll.
+// What a page of jsdom lacks: a worker and a line that say nothing, sizes that never change, a sight that need not scroll.
 if (typeof window !== 'undefined') {
   window.Worker = class {
     postMessage = () => {};
@@ -29,6 +29,13 @@ if (typeof window !== 'undefined') {
       [this.port1.other, this.port2.other] = [this.port2, this.port1];
     }
   } as unknown as typeof MessageChannel;
+  // A line on which nothing is said.
+  window.EventSource = class {
+    static readonly CLOSED = 2;
+    readyState = 1;
+    addEventListener = () => {};
+    close = () => {};
+  } as unknown as typeof EventSource;
   window.ResizeObserver = class {
     observe = () => {};
     unobserve = () => {};

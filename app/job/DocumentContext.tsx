@@ -11,8 +11,12 @@ import {
 } from 'react';
 import type { Edit, Job, ShopDefaults } from '#core/job';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
+import type { Screen } from '#server/live/records';
+import { usePreferences } from '../preferences/PreferencesContext';
 import { DraftsContext } from '../ui/fields/DraftsContext';
+import { ForeignContext } from '../ui/fields/ForeignContext';
 import { jobReducer, startState, type JobAction, type JobState } from './jobState';
+import { useLive } from './useLive';
 import { useSaver } from './useSaver';
 import { withReadings } from './withReadings';
 import { takeWaiting } from './waiting';
@@ -28,6 +32,8 @@ export interface JobDocument {
 export interface Saves {
   state: JobState;
   dispatch: Dispatch<JobAction>;
+  /** Other screens that have it open. */
+  others: readonly Screen[];
 }
 
 const DocumentContext = createContext<JobDocument | null>(null);
@@ -55,6 +61,8 @@ export function DocumentProvider({ open, house, children }: DocumentProviderProp
   // Before the saver, which would take an empty table for "nothing is waiting".
   useUnsavedEdits(open, dispatch);
   useSaver(state, dispatch);
+  const { initials } = usePreferences();
+  const others = useLive(state, dispatch, initials);
   useEffect(() => dispatch({ type: 'fresh', open }), [open]);
 
   const { readings } = state;
@@ -70,12 +78,14 @@ export function DocumentProvider({ open, house, children }: DocumentProviderProp
     }),
     [id, job, readings],
   );
-  const saves = useMemo(() => ({ state, dispatch }), [state]);
+  const saves = useMemo(() => ({ state, dispatch, others }), [state, others]);
   return (
     <DraftsContext value={drafts}>
-      <SavesContext value={saves}>
-        <DocumentContext value={value}>{children}</DocumentContext>
-      </SavesContext>
+      <ForeignContext value={state.foreign}>
+        <SavesContext value={saves}>
+          <DocumentContext value={value}>{children}</DocumentContext>
+        </SavesContext>
+      </ForeignContext>
     </DraftsContext>
   );
 }

@@ -1,5 +1,5 @@
 import { applyEdits, type Edit } from '#core/job';
-import type { Saved } from '#server/edits';
+import type { Saved } from '#server/saved';
 import type { OpenJob } from '#server/jobs';
 import { EXAMPLE } from '#support/jobs';
 import { jobReducer, startState, waitingEdits, type JobAction, type JobState } from './jobState';

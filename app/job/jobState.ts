@@ -2,8 +2,9 @@ import { DomainError } from '#core/errors';
 import { applyEdits, editsMeet, placeOf, type Edit, type Job } from '#core/job';
 import { readingsIn } from '#formats/fields';
 import type { Fault } from '#formats/job';
-import type { ForeignChange, Saved, SaveResult } from '#server/edits';
+import type { ForeignChange, Saved, SaveResult } from '#server/saved';
 import type { HistoryEntry, OpenJob } from '#server/jobs';
+import type { LiveEvents } from '#server/live/records';
 
 /** Work that waits to be saved: edits, or a step through the history. */
 export type Task = EditsTask | { kind: 'undo' } | { kind: 'redo' };
@@ -46,6 +47,8 @@ export interface JobState {
   job: Job;
   /** The history as it is shown: with the readings that wait. */
   readings: HistoryEntry[];
+  /** How often it has become what somebody else saved. */
+  foreign: number;
 }
 
 export type JobAction =
@@ -59,6 +62,8 @@ export type JobAction =
   | { type: 'keep-mine' }
   | { type: 'drop-edits' }
   | { type: 'fresh'; open: OpenJob }
+  /** Another screen saved; of use where it is the very next revision and nothing waits here. */
+  | { type: 'heard'; saved: LiveEvents['saved'] }
   /** Edits from before a reload, with the revision they were made on: an older one leads to the usual choice. */
   | { type: 'restore'; revision: number; edits: Edit[]; at: string };
 
@@ -70,6 +75,7 @@ export const startState = (server: OpenJob, waiting: readonly Task[] = []): JobS
     save: { name: 'saved' },
     job: server.job,
     readings: server.readings,
+    foreign: 0,
   });
 
 const taskOf = (edits: Edit[], at: string): EditsTask => ({
@@ -106,7 +112,13 @@ export function jobReducer(state: JobState, action: JobAction): JobState {
     case 'restore':
       return startState({ ...state.server, revision: action.revision }, [taskOf(action.edits, action.at)]);
     case 'fresh':
-      return state.queue.length === 0 && action.open.revision > state.server.revision ? startState(action.open) : state;
+      return state.queue.length === 0 && action.open.revision > state.server.revision
+        ? { ...startState(action.open), foreign: state.foreign + 1 }
+        : state;
+    case 'heard':
+      return state.queue.length === 0 && action.saved.revision === state.server.revision + 1
+        ? settle({ ...state, server: withSaved(state.server, action.saved, undefined), foreign: state.foreign + 1 })
+        : state;
   }
 }
 
@@ -165,10 +177,10 @@ const isApart = (state: JobState, { changes, earlier }: Extract<SaveResult, { st
 };
 
 function rebased(state: JobState, open: OpenJob): JobState {
-  return settle({ ...state, server: open, save: { name: 'saved' } });
+  return settle({ ...state, server: open, save: { name: 'saved' }, foreign: state.foreign + 1 });
 }
 
-/** What the server has, after a save that this browser asked for: what it did not touch stays the same objects. */
+/** What the server has after a save: what it did not touch stays the same objects. */
 function withSaved(server: OpenJob, saved: Saved, task: Task | undefined): OpenJob {
   const { made, revision, updatedAt, undo, redo } = saved;
   const own = task?.kind === 'edits' && task.made?.on === server.job ? task.made.job : null;

@@ -6,6 +6,8 @@ import { example } from '#support/jobs';
 import { ReadingRow } from '#server/database/models';
 import { saveEdits, stepHistory } from '#server/edits';
 import { createJob, openJob } from '#server/jobs';
+import { listen } from '#server/live/hub';
+import type { LiveEvents } from '#server/live/records';
 import { jobReducer, startState, type JobAction, type JobState } from './jobState';
 
 freshDatabase();
@@ -55,6 +57,51 @@ test('what a table makes of the answers is what the server has, to the last read
     }),
     { numRuns: 25 },
   );
+});
+
+test('what another screen makes of what it hears is what the server has, undone and done again too', async () => {
+  await fc.assert(
+    fc.asyncProperty(fc.array(ACTIONS, { minLength: 1, maxLength: 10 }), async (actions) => {
+      const id = await createJob(example());
+      const said: LiveEvents['saved'][] = [];
+      const session = {
+        once: () => {},
+        push: (data: unknown, event: string) => event === 'saved' && said.push(data as never),
+      };
+      listen(id, { session: session as never, heard: 1, name: null, waitingBytes: () => 0, close: () => {} });
+      let [mine, theirs] = [startState((await openJob(id))!), startState((await openJob(id))!)];
+      for (const action of actions) {
+        mine = jobReducer(mine, action);
+        while (mine.queue.length > 0 && mine.save.name === 'saving') mine = await send(mine);
+        if (mine.save.name === 'refused') mine = jobReducer(mine, { type: 'drop-edits' });
+        // Each goes over the wire as text.
+        for (const saved of said.splice(0))
+          theirs = jobReducer(theirs, {
+            type: 'heard',
+            saved: JSON.parse(JSON.stringify(saved)) as LiveEvents['saved'],
+          });
+      }
+      expect(theirs.server).toEqual(await openJob(id));
+      expect(theirs.job).toBe(theirs.server.job);
+    }),
+    { numRuns: 20 },
+  );
+});
+
+test('what is heard twice, too early, or while something waits here changes nothing', async () => {
+  const id = await createJob(example());
+  const at = startState((await openJob(id))!);
+  const result = await saveEdits(id, at.server.revision, [gap(21)]);
+  const saved = { ...result, made: [gap(21)] } as unknown as LiveEvents['saved'];
+  const heard = jobReducer(at, { type: 'heard', saved });
+  expect(heard.foreign).toBe(1);
+  expect(jobReducer(heard, { type: 'heard', saved })).toBe(heard);
+  expect(jobReducer(at, { type: 'heard', saved: { ...saved, revision: saved.revision + 1 } })).toBe(at);
+  const busy = jobReducer(at, edited(gap(22)));
+  expect(jobReducer(busy, { type: 'heard', saved })).toBe(busy);
+  const open = (await openJob(id))!;
+  expect(jobReducer(busy, { type: 'fresh', open })).toBe(busy);
+  expect(jobReducer(at, { type: 'fresh', open })).toMatchObject({ foreign: 1, server: { revision: saved.revision } });
 });
 
 test('an answer is as small after 10,000 readings as after 10', async () => {

@@ -1,6 +1,6 @@
 import { useEffect, useRef, type Dispatch } from 'react';
 import { useFetcher } from 'react-router';
-import type { SaveResult } from '#server/edits';
+import type { SaveResult } from '#server/saved';
 import { type JobAction, type JobState, type Unreachable, waitingEdits } from './jobState';
 import { keepWaiting } from './waiting';
 

@@ -1,6 +1,6 @@
 import { Fragment, useState, type ReactNode } from 'react';
 import type { Job } from '#core/job';
-import type { SaveResult } from '#server/edits';
+import type { SaveResult } from '#server/saved';
 import { useDocument } from '../job/DocumentContext';
 import { useReports } from '../job/ReportsContext';
 import type { Unreachable } from '../job/jobState';

@@ -3,7 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { createMemoryRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import type { Edit, Job } from '#core/job';
-import type { SaveResult } from '#server/edits';
+import type { SaveResult } from '#server/saved';
 import type { OpenJob } from '#server/jobs';
 import { JobProvider } from '../job/JobProvider';
 import type { Unreachable } from '../job/jobState';

@@ -3,7 +3,7 @@ import path from 'node:path';
 import { root } from './run.mjs';
 
 /** The built application on a free port, on a database of its own that holds the demo. */
-export async function serveFresh(): Promise<{ address: string; stop(): Promise<void> }> {
+export async function serveFresh(): Promise<{ address: string; pid: number; stop(): Promise<void> }> {
   const child = fork(path.join(root, 'scripts/serve-fresh.mjs'), {
     cwd: root,
     env: { ...process.env, PORT: '0', SCOVAL_LOG: 'error' },
@@ -17,6 +17,7 @@ export async function serveFresh(): Promise<{ address: string; stop(): Promise<v
   });
   return {
     address,
+    pid: child.pid!,
     stop: () =>
       new Promise((resolve) => {
         child.removeAllListeners('exit');

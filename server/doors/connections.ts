@@ -1,8 +1,8 @@
 import type { Server } from 'node:http';
 import type { Socket } from 'node:net';
 
-/** No more connections than this are open at a time. */
-const MOST_CONNECTIONS = 200;
+/** No more connections than this are open at a time: every screen that has a job open holds one. */
+const MOST_CONNECTIONS = 500;
 /** How long the head of a request, and the whole of it, may take. */
 const HEAD_MS = 15_000;
 const REQUEST_MS = 60_000;

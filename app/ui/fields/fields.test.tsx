@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { DEFAULT_PREFERENCES } from '../../preferences/preferences';
 import { PreferencesProvider } from '../../preferences/PreferencesContext';
 import { DraftsContext } from './DraftsContext';
+import { ForeignContext } from './ForeignContext';
 import { LengthField } from './LengthField';
 
 const commit = jest.fn();
@@ -81,4 +82,37 @@ test('outside its range it says the range; emptied it says so; left as it was it
   await hand.tab();
   expect(commit.mock.calls).toEqual([[null]]);
   expect(screen.getByRole('status').textContent).toMatch(/./);
+});
+
+test('what somebody else saves stands beside what is being typed; what one does oneself replaces it', async () => {
+  const Field = ({ value, foreign }: { value: number | null; foreign: number }) => (
+    <PreferencesProvider initial={DEFAULT_PREFERENCES}>
+      <DraftsContext value={drafts}>
+        <ForeignContext value={foreign}>
+          <LengthField name="gap" label="Tuck" range="thicknessMm" value={value} commit={commit} />
+        </ForeignContext>
+      </DraftsContext>
+    </PreferencesProvider>
+  );
+  const { rerender } = render(<Field value={14} foreign={0} />);
+  const hand = userEvent.setup();
+  await hand.clear(field());
+  await hand.type(field(), '12');
+  // Somebody saves elsewhere in the job, then here, then empties it.
+  rerender(<Field value={14} foreign={1} />);
+  expect([field().value, screen.queryByText(/^changed elsewhere/)]).toEqual(['12', null]);
+  rerender(<Field value={10} foreign={2} />);
+  expect(field().value).toBe('12');
+  expect(screen.getByText('changed elsewhere to 10.0: Enter keeps yours, Escape takes it')).toBeTruthy();
+  rerender(<Field value={null} foreign={3} />);
+  expect(screen.getByText(/^changed elsewhere to nothing/)).toBeTruthy();
+  await hand.type(field(), '{Enter}');
+  expect(commit.mock.lastCall).toEqual([12]);
+  rerender(<Field value={12} foreign={3} />);
+  expect([field().value, screen.queryByText(/^changed elsewhere/)]).toEqual(['12.0', null]);
+  // A nudge of one's own.
+  await hand.clear(field());
+  await hand.type(field(), '99');
+  rerender(<Field value={13} foreign={3} />);
+  expect([field().value, screen.queryByText(/^changed elsewhere/)]).toEqual(['13.0', null]);
 });

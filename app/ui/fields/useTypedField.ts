@@ -2,6 +2,7 @@ import { useContext, useEffect, useId, useState, type ChangeEvent, type FocusEve
 import { flushSync } from 'react-dom';
 import { DomainError } from '#core/errors';
 import { DraftsContext } from './DraftsContext';
+import { ForeignContext } from './ForeignContext';
 import { NextFieldContext } from './NextFieldContext';
 import { useStable } from '../parts/useStable';
 
@@ -54,14 +55,20 @@ export function useTypedField<T>({ name, value, show, read, commit }: TypedField
     else drafts.set(name, draft);
   }, [draft, drafts, name]);
 
-  // A value that came from elsewhere (undo, a nudge, another tab) replaces a text that was being typed.
-  const [known, setKnown] = useState(value);
-  if (known !== value) {
-    setKnown(value);
-    setDraft(null);
-    setFault(null);
+  // A value of one's own (undo, a nudge) replaces a text that was being typed; somebody else's stands beside it.
+  const foreign = useContext(ForeignContext);
+  const [known, setKnown] = useState({ value, foreign });
+  const [isMeanwhile, setMeanwhile] = useState(false);
+  if (known.value !== value) {
+    const isTheirs = draft !== null && known.foreign !== foreign;
+    setKnown({ value, foreign });
+    setMeanwhile(isTheirs);
+    if (!isTheirs) {
+      setDraft(null);
+      setFault(null);
+    }
     if (value !== null) setEmptied(false);
-  }
+  } else if (known.foreign !== foreign) setKnown({ value, foreign });
 
   const takeBack = () => {
     setDraft(null);
@@ -100,7 +107,12 @@ export function useTypedField<T>({ name, value, show, read, commit }: TypedField
   });
   return {
     fault,
-    note: emptied && draft === null ? 'empty: counts as not measured' : null,
+    note:
+      isMeanwhile && draft !== null
+        ? `changed elsewhere to ${shown === '' ? 'nothing' : shown}: Enter keeps yours, Escape takes it`
+        : emptied && draft === null
+          ? 'empty: counts as not measured'
+          : null,
     messageId,
     text: draft ?? shown,
     handlers,

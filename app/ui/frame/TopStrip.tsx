@@ -18,6 +18,7 @@ import { useLengths, usePreferences } from '../../preferences/PreferencesContext
 import { useTheme } from '../../preferences/useTheme';
 import { briefLine } from './briefLine';
 import { MissingSetup } from './MissingSetup';
+import { OthersHere } from './OthersHere';
 import { SavedState } from './SavedState';
 import { StripMenu } from './StripMenu';
 import { UnitSwitch } from './UnitSwitch';
@@ -47,6 +48,7 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
       </span>
       <MissingSetup />
       <WorkerNotice />
+      <OthersHere />
       <SavedState />
       <span className="strip-history">
         <NoteButton />

@@ -28,6 +28,7 @@ import {
   RollbackOutlined as AntdRollbackOutlined,
   SettingOutlined as AntdSettingOutlined,
   SunOutlined as AntdSunOutlined,
+  TeamOutlined as AntdTeamOutlined,
   SwapOutlined as AntdSwapOutlined,
   UndoOutlined as AntdUndoOutlined,
   UnorderedListOutlined as AntdUnorderedListOutlined,
@@ -72,6 +73,7 @@ export const RightOutlined = silent(AntdRightOutlined);
 export const RollbackOutlined = silent(AntdRollbackOutlined);
 export const SettingOutlined = silent(AntdSettingOutlined);
 export const SunOutlined = silent(AntdSunOutlined);
+export const TeamOutlined = silent(AntdTeamOutlined);
 export const SwapOutlined = silent(AntdSwapOutlined);
 export const UndoOutlined = silent(AntdUndoOutlined);
 export const UnorderedListOutlined = silent(AntdUnorderedListOutlined);
