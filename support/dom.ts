@@ -1,4 +1,4 @@
-// What a page of jsdom lacks: a worker and a line that say nothing, sizes that never change, a sight that need not scroll.
+// What jsdom lacks: a worker and a line that say nothing, sizes that never change, a sight that need not scroll.
 if (typeof window !== 'undefined') {
   window.Worker = class {
     postMessage = () => {};
