@@ -1,4 +1,5 @@
-import { deafen, demoJob, expect, openDemo, putOnBench, saved, send, test, type } from './bench';
+import type { Job } from '#core/job';
+import { clean, deafen, demoJob, expect, openDemo, putOnBench, saved, send, test, type } from './bench';
 
 test('two tabs: the second is told what changed and puts its edit on top', async ({ page, context }) => {
   const place = await openDemo(page, 'brindle-kite', 'room');
@@ -66,6 +67,50 @@ test.describe(() => {
     await expect(page.getByRole('textbox', { name: /^Tuck/ })).toHaveValue('10.5');
     await saved(page);
     await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+  });
+
+  test('ten readings away from the network, a reload, and back: all ten are there once, in their order', async ({
+    page,
+    context,
+  }) => {
+    const place = await openDemo(page, 'brindle-kite', 'room');
+    const readings = async () => {
+      const job = (await (await page.request.get(`${place}/file`)).json()) as Job;
+      return (job.vehicle.front!.readings ?? []).slice(before.length).map(({ key, value }) => [key, value]);
+    };
+    const before = ((await (await page.request.get(`${place}/file`)).json()) as Job).vehicle.front!.readings ?? [];
+    await context.setOffline(true);
+    const fields = { outboardGapMm: /^Tuck/, inboardGapMm: /^Inner clearance/, archGapMm: /^Fender clearance/ };
+    const taken: [string, number][] = [];
+    for (let at = 0; at < 10; at++) {
+      const [key, name] = Object.entries(fields)[at % 3]!;
+      await type(page.getByRole('textbox', { name }), String(20 + at));
+      taken.push([`room.${key}`, 20 + at]);
+      await expect(page.getByText(/^Saving$|^Not saved/)).toBeVisible();
+    }
+    await expect(page.getByText(/Not saved: no answer/)).toBeVisible();
+    expect(await readings()).toEqual([]);
+    // A reload fetches the page; saves still find no way.
+    await page.route('**/jobs/*.data*', (route) => (route.request().method() === 'POST' ? route.abort() : undefined));
+    await context.setOffline(false);
+    await page.reload();
+    await expect(page.getByRole('textbox', { name: /^Tuck/ })).toHaveValue('29.0');
+    await page.unroute('**/jobs/*.data*');
+    await saved(page);
+    expect(await readings()).toEqual(taken);
+  });
+
+  test('a browser without room says so before anything is typed', async ({ page }) => {
+    await page.addInitScript(() => {
+      Storage.prototype.setItem = () => {
+        throw new DOMException('no room', 'QuotaExceededError');
+      };
+    });
+    await openDemo(page, 'brindle-kite', 'room');
+    await expect(page.getByText('This browser has no room for unsaved readings')).toBeVisible();
+    await type(page.getByRole('textbox', { name: /^Tuck/ }), '10.5');
+    await saved(page);
+    await clean(page, '.strip');
   });
 });
 

@@ -1,5 +1,5 @@
 import type { Edit } from '#core/job';
-import { keepWaiting, takeWaiting } from './waiting';
+import { keepWaiting, roomToKeep, takeWaiting } from './waiting';
 
 const edits: Edit[] = [{ op: 'set', path: ['title'], value: 'kept' }];
 let kept: Map<string, string>;
@@ -43,4 +43,26 @@ test('a browser that keeps nothing is no reason to fail', () => {
   storage({ getItem: refuse, setItem: refuse, removeItem: refuse });
   expect(() => keepWaiting('one', { revision: 1, edits })).not.toThrow();
   expect(takeWaiting('one')).toBeNull();
+});
+test('a browser without room says so before anything is typed, when it fills up, and when there is room again', () => {
+  // Whatever was known before.
+  keepWaiting('one', { revision: 1, edits });
+  const heard = jest.fn();
+  const leave = roomToKeep.subscribe(heard);
+  expect(roomToKeep.get()).toBe(true);
+  const full = (_: string, text: string) => {
+    if (text.length > 100) throw new DOMException('full', 'QuotaExceededError');
+  };
+  storage({ setItem: full });
+  keepWaiting('one', { revision: 1, edits: [] });
+  expect(roomToKeep.get()).toBe(true);
+  keepWaiting('one', { revision: 1, edits: [...edits, { op: 'set', path: ['title'], value: 'x'.repeat(100) }] });
+  expect([roomToKeep.get(), heard.mock.calls.length]).toEqual([false, 1]);
+  // What was kept goes: still no room for much.
+  keepWaiting('one', { revision: 2, edits: [] });
+  expect(roomToKeep.get()).toBe(false);
+  storage();
+  keepWaiting('one', { revision: 3, edits });
+  expect([roomToKeep.get(), heard.mock.calls.length]).toEqual([true, 2]);
+  leave();
 });

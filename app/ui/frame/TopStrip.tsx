@@ -20,6 +20,7 @@ import { briefLine } from './briefLine';
 import { MissingSetup } from './MissingSetup';
 import { OthersHere } from './OthersHere';
 import { SavedState } from './SavedState';
+import { StorageNotice } from './StorageNotice';
 import { StripMenu } from './StripMenu';
 import { UnitSwitch } from './UnitSwitch';
 import { WorkerNotice } from './WorkerNotice';
@@ -48,6 +49,7 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
       </span>
       <MissingSetup />
       <WorkerNotice />
+      <StorageNotice />
       <OthersHere />
       <SavedState />
       <span className="strip-history">
