@@ -66,6 +66,7 @@ test('what another screen makes of what it hears is what the server has, undone 
       const said: LiveEvents['saved'][] = [];
       const session = {
         once: () => {},
+        isConnected: true,
         push: (data: unknown, event: string) => event === 'saved' && said.push(data as never),
       };
       listen(id, { session: session as never, heard: 1, name: null, waitingBytes: () => 0, close: () => {} });

@@ -33,6 +33,8 @@ interface Told<K extends keyof LiveEvents> {
 }
 
 function tell<K extends keyof LiveEvents>(to: Listener, { event, data, revision }: Told<K>): void {
+  // One that is just leaving must not spoil the save that is told.
+  if (!to.session.isConnected) return;
   if (to.waitingBytes() > MOST_WAITING_BYTES) return to.close();
   to.heard = revision ?? to.heard;
   to.session.push(data, event, String(to.heard));
