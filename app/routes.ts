@@ -14,6 +14,7 @@ export default [
     route('sweep', 'routes/sweep.tsx'),
     route('fit-up', 'routes/fit-up.tsx'),
     route('log', 'routes/log.tsx'),
+    route('measure', 'routes/measure.tsx'),
   ]),
   route('shelf', 'routes/shelf.tsx'),
   route('price-lists', 'routes/price-lists.tsx'),

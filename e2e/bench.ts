@@ -54,6 +54,7 @@ export const VIEWS = [
   'fit-up',
   'fit-up?view=marks',
   'log',
+  'measure',
 ];
 
 /** Goes to a view of the job within the page, as its links do. */

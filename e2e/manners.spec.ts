@@ -1,6 +1,18 @@
 import { clean, cleanInTheDark, expect, openDemo, swept, test } from './bench';
 
-const VIEWS = ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep', 'fit-up', 'log'] as const;
+const VIEWS = [
+  'hub',
+  'room',
+  'brakes',
+  'brief',
+  'window',
+  'setups',
+  'compare',
+  'sweep',
+  'fit-up',
+  'log',
+  'measure',
+] as const;
 
 for (const view of VIEWS)
   test(`${view}: axe finds nothing on either table, and nothing runs off the side of a smaller one`, async ({

@@ -63,7 +63,7 @@ const SHOTS: Shot[] = [
     },
   },
   { file: 'setups', car: 'Brindle Kite', station: 'setups', prepare: press(['j']) },
-  { file: 'setups-phone', car: 'Velder Two', station: 'setups', size: PHONE, touch: true },
+  { file: 'measure', car: 'Orrin Haul', station: 'measure', size: PHONE, touch: true },
   { file: 'tire', car: 'Pallas Tender', station: 'setups', prepare: press(['a', 'j', 't']) },
   {
     file: 'sweep',

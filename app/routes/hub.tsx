@@ -9,6 +9,7 @@ import { useSight } from '../job/useSight';
 import { useLengths } from '../preferences/PreferencesContext';
 import { NextStep } from '../ui/frame/NextStep';
 import { LikeOther } from '../ui/parts/LikeOther';
+import { ToStation } from '../ui/parts/ToStation';
 import { ReadingStation } from '../ui/help/ReadingStation';
 import { takenWith } from '../ui/help/takenWith';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
@@ -81,6 +82,7 @@ export default function HubPage() {
         <div className="sheet-next">
           <NextStep station="hub" />
           <LikeOther />
+          <ToStation station="measure">Measure one by one</ToStation>
         </div>
         <div className="hub-middle">
           <div className="hub-left" data-reading="hub.boltCircleMm">

@@ -11,12 +11,12 @@ import { JobProvider } from '../job/JobProvider';
 import { whyRefused } from '../refused';
 import { readJson } from '../requests';
 import { stored } from '../stored';
-import { STATIONS } from '../ui/frame/stations';
+import { placeName } from '../ui/frame/stations';
 import { JobFrame } from '../ui/frame/JobFrame';
 import type { Route } from './+types/job';
 
 export const meta: Route.MetaFunction = ({ loaderData, location }) => {
-  const station = STATIONS.find(({ path }) => location.pathname.endsWith(`/${path}`))?.name;
+  const station = placeName(location.pathname);
   const car = loaderData && (loaderData.open.job.vehicle.label || loaderData.open.number);
   return [{ title: [station, car, 'Scoval'].filter(Boolean).join(' · ') }];
 };

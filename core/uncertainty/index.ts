@@ -5,3 +5,4 @@ export * from './combine';
 export * from './likelihood';
 export * from './random';
 export * from './drawn';
+export * from './takes';

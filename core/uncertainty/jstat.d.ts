@@ -7,6 +7,8 @@ declare module 'jstat' {
       inv(share: number, mean: number, std: number): number;
       sample(mean: number, std: number): number;
     };
+    mean(values: readonly number[]): number;
+    stdev(values: readonly number[], ofSample: boolean): number;
     setRandom(chance: () => number): void;
   };
 }

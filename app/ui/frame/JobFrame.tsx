@@ -6,7 +6,7 @@ import { ConflictDialog } from './ConflictDialog';
 import { Guide } from './Guide';
 import { KeyHelp } from './KeyHelp';
 import { StationRoute } from './StationRoute';
-import { STATIONS } from './stations';
+import { placeName } from './stations';
 import { TopStrip } from './TopStrip';
 import { useFetchedAhead } from './useFetchedAhead';
 import { useJobKeys } from './useJobKeys';
@@ -20,7 +20,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
   const { waiting } = useSweepState();
   const { pathname } = useLocation();
   const station = useRef<HTMLElement>(null);
-  const name = STATIONS.find(({ path }) => pathname.endsWith(`/${path}`))?.name;
+  const name = placeName(pathname);
   usePaper();
   useFetchedAhead();
   const stood = useRef(pathname);

@@ -15,6 +15,13 @@ const counted = (station: 'hub' | 'room') => (job: Job) => {
   return { text: done === total ? `all ${total}` : `${done} of ${total}`, full: done === total };
 };
 
+/** One reading at a time, at the car: no station, but a walk through several. */
+const MEASURE = { path: 'measure', name: 'Measure' } as const;
+
+/** What the place of an address is called; undefined for none. */
+export const placeName = (pathname: string): string | undefined =>
+  [...STATIONS, MEASURE].find(({ path }) => pathname.endsWith(`/${path}`))?.name;
+
 /** The stations in working order; their place is their key. */
 export const STATIONS: readonly Station[] = [
   { key: '1', path: 'hub', name: 'Hub', state: counted('hub') },

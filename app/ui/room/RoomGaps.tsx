@@ -15,6 +15,7 @@ import { AxleSwitch } from '../parts/AxleSwitch';
 import { SideSwitch } from '../parts/SideSwitch';
 import { useListSwitch } from '../parts/useListSwitch';
 import { Tip } from '../parts/Tip';
+import { ToStation } from '../parts/ToStation';
 import { CornerName } from './CornerName';
 import { NewWheelDialog } from './NewWheelDialog';
 import { DRAWN_READINGS, PresentSheet } from './PresentSheet';
@@ -56,6 +57,7 @@ export function RoomGaps({ modes }: { modes: ReactNode }) {
         <div className="sheet-next">
           <NextStep station="room" />
           <LikeOther gaps />
+          <ToStation station="measure">Measure one by one</ToStation>
         </div>
         {making.isOpen && <NewWheelDialog axle={axle} close={making.close} />}
         <div className="setups-middle">

@@ -1,0 +1,208 @@
+import { Button, Dropdown, Select } from 'antd';
+import { useId, useRef } from 'react';
+import { takenTogether, type Instrument } from '#core/uncertainty';
+import { INSTRUMENT_NAMES } from '#formats/fields';
+import { useReports } from '../../job/ReportsContext';
+import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
+import { Picture } from '../help/Picture';
+import { ToStation } from '../parts/ToStation';
+import { PlanPicture } from '../room/PlanPicture';
+import { ENTRIES } from './entries';
+import { Keypad } from './Keypad';
+import { MeasureSection } from './MeasureSection';
+import { useMeasure, type Measure } from './useMeasure';
+import { useWakeLock } from './useWakeLock';
+import { stillOpen, type WalkCard } from './walk';
+import { WalkList } from './WalkList';
+import './measure.css';
+
+const REASONS = ['cannot reach', 'needs another tool'] as const;
+
+/** One reading at a time, in large figures: what the hand at the car needs, and nothing else. */
+export function MeasureView() {
+  const measure = useMeasure();
+  const { walk, card, at, takes, text, fault, put } = measure;
+  const lengths = useLengths();
+  const input = useRef<HTMLInputElement>(null);
+  const faultId = useId();
+  useWakeLock();
+  const kind = ENTRIES[card.entry];
+  const keys = kind.keys(lengths.unit);
+  const shown = card.value === null ? null : kind.show(card.value, lengths.unit);
+  return (
+    <div className="measure">
+      <section className="measure-card" aria-label={`${card.title}, ${placeText(card)}`}>
+        <header>
+          <span className="measure-place">
+            {placeText(card)} · {at + 1} of {walk.length}
+          </span>
+          <ToStation station={card.key?.startsWith('hub.') ? 'hub' : 'room'}>Done</ToStation>
+          <h1>{card.title}</h1>
+        </header>
+        <p className="measure-where">{card.help.where}</p>
+        {poseText(card) && <p className="measure-pose">{poseText(card)}</p>}
+        <div className="measure-how">
+          <div className="measure-picture">
+            {card.plan ? (
+              <PlanPicture item={card.plan} />
+            ) : (
+              card.help.picture && <Picture name={card.help.picture} title={card.title} />
+            )}
+          </div>
+          {card.help.mistake && <p>Watch out: {card.help.mistake}</p>}
+        </div>
+        <form
+          className="measure-entry"
+          onSubmit={(event) => {
+            event.preventDefault();
+            measure.next();
+            input.current?.focus();
+          }}
+        >
+          <label>
+            <span className="visually-hidden">
+              {card.title} {kind.sign(lengths.unit)}
+            </span>
+            <input
+              ref={input}
+              key={card.id}
+              autoFocus
+              className="figure"
+              inputMode={keys === 'text' ? 'text' : 'none'}
+              autoComplete="off"
+              value={text}
+              placeholder={shown ?? (card.like === null ? '—' : kind.show(card.like, lengths.unit))}
+              aria-invalid={fault !== null}
+              aria-describedby={fault === null ? undefined : faultId}
+              onChange={({ target }) => put(target.value)}
+            />
+            <span className="measure-sign">{kind.sign(lengths.unit)}</span>
+          </label>
+          <Button type="primary" htmlType="submit" className="measure-next">
+            {text === '' && takes.length === 0 ? 'Next' : 'Take it'}
+          </Button>
+        </form>
+        {fault !== null && (
+          <p id={faultId} className="measure-fault" role="alert">
+            {fault}
+          </p>
+        )}
+        <p className="measure-before" role="status">
+          {beforeText(measure, shown, lengths)}
+        </p>
+        <Keypad keys={keys} text={text} put={put} />
+        <div className="measure-tools">
+          <Button onClick={measure.back} disabled={at === 0}>
+            Back
+          </Button>
+          <Button onClick={measure.again} disabled={text === '' || card.entry === 'size' || measure.plusMinus === null}>
+            Take again
+          </Button>
+          <Dropdown
+            trigger={['click']}
+            menu={{
+              items: [
+                { key: 'later', label: 'Later', onClick: () => measure.skip(null) },
+                ...REASONS.map((reason) => ({
+                  key: reason,
+                  label: `Skip: ${reason}`,
+                  onClick: () => measure.skip(reason),
+                })),
+              ],
+            }}
+          >
+            <Button>Skip …</Button>
+          </Dropdown>
+          <ToolSelect measure={measure} />
+        </div>
+      </section>
+      <aside className="measure-side" aria-label="The walk">
+        <OpenText walk={walk} />
+        <ReadAgain measure={measure} />
+        <MeasureSection axle={card.axle} side={card.side ?? 'right'} />
+        <WalkList measure={measure} />
+      </aside>
+    </div>
+  );
+}
+
+/** Whose reading it is. */
+const placeText = ({ axle, side }: WalkCard): string =>
+  `${axle === 'front' ? 'Front' : 'Rear'}${side ? ` ${side}` : ' axle'}`;
+
+const LOCKS = {
+  out: 'Steer to the lock at which the leading edge of this wheel stands out.',
+  in: 'Steer to the lock at which the leading edge of this wheel turns in.',
+} as const;
+
+/** The pose to set before it is read; null where the car stands as it is. */
+const poseText = ({ plan }: WalkCard): string | null => (plan?.lock && plan.steerDeg !== 0 ? LOCKS[plan.lock] : null);
+
+/** What is there already, and what is being taken. */
+function beforeText({ card, takes, plusMinus }: Measure, shown: string | null, lengths: Lengths): string {
+  if (takes.length > 0) {
+    const { mean, plusMinus: sure, spread } = takenTogether(takes, plusMinus ?? 0);
+    const counted = `${takes.length} ${takes.length === 1 ? 'take' : 'takes'}`;
+    return takes.length === 1
+      ? `${counted}: ${lengths.text(mean)}. Read it once more.`
+      : `${counted}: mean ${lengths.text(mean)} ±${lengths.figure(sure)}, spread ${lengths.figure(spread)}`;
+  }
+  const sign = ENTRIES[card.entry].sign(lengths.unit);
+  if (shown !== null) return `Now ${shown} ${sign}`.trim();
+  return card.like === null ? 'Not measured yet' : `As on the right: ${lengths.text(card.like)}`;
+}
+
+function OpenText({ walk }: { walk: readonly WalkCard[] }) {
+  const { needed, worth } = stillOpen(walk);
+  const more = worth === 0 ? '' : `, ${worth} more worth taking`;
+  return (
+    <p className="measure-open" role="status">
+      {needed === 0
+        ? `Everything a verdict waits for is measured${more}.`
+        : `${needed} ${needed === 1 ? 'reading' : 'readings'} left before a verdict is whole${more}.`}
+    </p>
+  );
+}
+
+/** Readings that cannot all be true, each leading back to its card. */
+function ReadAgain({ measure: { walk, choose } }: { measure: Measure }) {
+  const { vehicle } = useReports();
+  const found = (['front', 'rear'] as const).flatMap((axle) =>
+    vehicle[axle].contradictions.map((one) => ({
+      ...one,
+      axle,
+      card: walk.find(({ plan, axle: of }) => of === axle && plan?.readId === one.id),
+    })),
+  );
+  if (found.length === 0) return null;
+  return (
+    <section className="measure-again" role="alert" aria-label="Measure again">
+      <h2 className="label">Measure again</h2>
+      <ul>
+        {found.map(({ id, axle, kind, label, text, card }) => (
+          <li key={`${axle} ${id} ${kind}`}>
+            <p>
+              <b>
+                {label}, {axle}:
+              </b>{' '}
+              {text}
+            </p>
+            {card && <Button onClick={() => choose(card)}>Read it again</Button>}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const ToolSelect = ({ measure: { tool, setTool } }: { measure: Measure }) => (
+  <Select<Instrument>
+    aria-label="Taken with"
+    value={tool}
+    onChange={setTool}
+    options={(Object.keys(INSTRUMENT_NAMES) as Instrument[]).map((value) => ({
+      value,
+      label: INSTRUMENT_NAMES[value],
+    }))}
+  />
+);

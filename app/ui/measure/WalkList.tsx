@@ -1,0 +1,45 @@
+import { AXLES } from '#core/job';
+import { capital } from '#core/text';
+import { useLengths } from '../../preferences/PreferencesContext';
+import { CheckOutlined } from '../parts/icons';
+import { ENTRIES } from './entries';
+import type { Measure } from './useMeasure';
+import './measure.css';
+
+/** Every reading of the walk, with what is there; each leads to its card. */
+export function WalkList({ measure: { walk, card, skipped, choose } }: { measure: Measure }) {
+  const { unit } = useLengths();
+  return (
+    <>
+      {AXLES.map((axle) => (
+        <section key={axle} aria-label={`Readings, ${axle}`}>
+          <h2 className="label">{capital(axle)}</h2>
+          <ul className="walk-list">
+            {walk
+              .filter((one) => one.axle === axle)
+              .map((one) => (
+                <li key={one.id}>
+                  <button type="button" aria-pressed={one.id === card.id} onClick={() => choose(one)}>
+                    <span>
+                      {one.title}
+                      {one.side && `, ${one.side}`}
+                    </span>
+                    <span className="figure">
+                      {one.value === null
+                        ? skipped.has(one.id)
+                          ? 'skipped'
+                          : one.like === null
+                            ? '—'
+                            : 'as right'
+                        : ENTRIES[one.entry].show(one.value, unit)}
+                    </span>
+                    {one.value === null ? <span /> : <CheckOutlined aria-label="read" />}
+                  </button>
+                </li>
+              ))}
+          </ul>
+        </section>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,164 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import type { Job } from '#core/job';
+import { clean, demoJob, expect, openDemo, putOnBench, saved, test } from './bench';
+
+const jobOf = async (page: Page, place: string): Promise<Job> =>
+  (await (await page.request.get(`${place}/file`)).json()) as Job;
+const EMPTY: Job = { format: 'scoval.job', version: 1, vehicle: { label: 'Phone wagon' }, setups: [] };
+
+test.describe('a phone in the hand', () => {
+  test.use({ hasTouch: true, isMobile: true, viewport: { width: 390, height: 844 } });
+
+  const keys = async (page: Page, text: string) => {
+    const pad = page.getByRole('group', { name: 'Keypad' });
+    for (const key of text)
+      await pad.getByRole('button', { name: key === '.' ? 'Decimal point' : key, exact: true }).tap();
+  };
+  const title = (page: Page) => page.getByRole('heading', { level: 1 });
+
+  test('a walk from an empty car to a corner that is drawn, by keypad alone, while the desk looks on', async ({
+    page,
+    browser,
+    baseURL,
+  }) => {
+    const place = await putOnBench(page, EMPTY, 'walked');
+    const desk = await (
+      await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: baseURL! })
+    ).newPage();
+    await desk.goto(`${place}/room`);
+    await saved(desk);
+    await page.goto(`${place}/measure`);
+    await expect(title(page)).toHaveText(/tire size/i);
+    await expect(page.getByText(/readings left before a verdict is whole/)).toBeVisible();
+    await page.getByRole('textbox', { name: /tire size/i }).fill('205/55R16');
+    await page.getByRole('button', { name: 'Take it' }).tap();
+    // The size gives the rim's diameter: it is not asked for.
+    await expect(title(page)).toHaveText(/rim width/i);
+    await keys(page, '7');
+    await page.getByRole('button', { name: 'Take it' }).tap();
+    await expect(title(page)).toHaveText(/offset/i);
+    await keys(page, '45');
+    await page.getByRole('button', { name: 'Plus or minus' }).tap();
+    await page.getByRole('button', { name: 'Plus or minus' }).tap();
+    await page.getByRole('button', { name: 'Take it' }).tap();
+    await expect(title(page)).toHaveText('Tuck');
+    // Three takes: their mean, with what they differ by.
+    for (const take of ['12', '13']) {
+      await keys(page, take);
+      await page.getByRole('button', { name: 'Take again' }).tap();
+    }
+    await expect(page.getByText('2 takes: mean 12.5 mm ±1.1, spread 1.0')).toBeVisible();
+    await keys(page, '12.5');
+    await page.getByRole('button', { name: 'Take it' }).tap();
+    await expect(title(page)).toHaveText('Inner clearance');
+    await keys(page, '99999');
+    await page.getByRole('button', { name: 'Take it' }).tap();
+    await expect(page.getByRole('alert').first()).toContainText('must be between');
+    for (let n = 0; n < 5; n++) await page.getByRole('button', { name: 'Delete the last key' }).tap();
+    await keys(page, '24');
+    await page.getByRole('button', { name: 'Take it' }).tap();
+    await expect(title(page)).toHaveText('Fender clearance');
+    await page.getByRole('button', { name: 'Skip …' }).tap();
+    await page.getByRole('menuitem', { name: 'Skip: cannot reach' }).tap();
+    await expect(title(page)).not.toHaveText('Fender clearance');
+    await saved(page);
+
+    await expect(desk.getByRole('textbox', { name: /^Tuck/ })).toHaveValue('12.5');
+    await expect(desk.getByRole('textbox', { name: /^Inner clearance/ })).toHaveValue('24.0');
+    const job = await jobOf(page, place);
+    expect(job.vehicle.front!.baseline).toMatchObject({
+      tire: { size: '205/55R16' },
+      wheel: { rimDiameterIn: 16, rimWidthIn: 7, offsetMm: 45 },
+    });
+    const [tuck] = job.vehicle.front!.readings!.filter(({ key }) => key === 'room.outboardGapMm');
+    expect(tuck).toMatchObject({ value: 12.5, instrument: 'steel-rule' });
+    expect(tuck!.uncertaintyMm).toBeCloseTo(Math.hypot(0.5, (2 * 0.5) / Math.sqrt(3)), 6);
+    expect(job.notes).toMatchObject([
+      {
+        text: 'Fender clearance, front: cannot reach',
+        about: { station: 'room', axle: 'front', corner: 'frontRight' },
+      },
+    ]);
+    await desk.context().close();
+  });
+
+  test('a card from the list, a part in its pose, a reading taken back; there again after a reload', async ({
+    page,
+  }) => {
+    const place = await openDemo(page, 'brindle-kite', 'measure');
+    await expect(page.getByText(/^Everything a verdict waits for is measured/)).toBeVisible();
+    const list = page.getByRole('region', { name: 'Readings, front' });
+    await list.getByRole('button', { name: /^Gap to the liner/ }).tap();
+    await expect(title(page)).toHaveText('Gap to the liner');
+    await expect(page.getByText('Steer to the lock at which the leading edge of this wheel turns in.')).toBeVisible();
+    await expect(page.getByText('Now 19.0 mm')).toBeVisible();
+    await keys(page, '18.5');
+    await page.getByRole('button', { name: 'Take it' }).tap();
+    await saved(page);
+    const linerOf = async () =>
+      (await jobOf(page, place)).vehicle.front!.obstacles!.find(({ kind }) => kind === 'liner')!.gap!.gapMm;
+    expect(await linerOf()).toBe(18.5);
+    await page.getByRole('button', { name: 'Undo' }).tap();
+    await saved(page);
+    expect(await linerOf()).toBe(19);
+    await list.getByRole('button', { name: /^Center bore/ }).tap();
+    await page.reload();
+    await expect(title(page)).toHaveText(/center bore/i);
+    await page.getByRole('link', { name: 'Done' }).tap();
+    await expect(page).toHaveURL(/\/hub/);
+  });
+
+  test('in sunlight and gloves: contrast of 7 to 1, nothing to hit smaller than 56 px, in light and dark', async ({
+    page,
+  }) => {
+    await openDemo(page, 'brindle-kite', 'measure');
+    for (const scheme of ['light', 'dark'] as const) {
+      await page.emulateMedia({ colorScheme: scheme });
+      await clean(page, '.measure');
+      const { violations } = await new AxeBuilder({ page })
+        .include('.measure')
+        .withRules(['color-contrast-enhanced'])
+        .analyze();
+      expect(violations.flatMap(({ nodes }) => nodes.map(({ html }) => html))).toEqual([]);
+    }
+    const small = await page.locator('.measure :is(button, a, input, .ant-select)').evaluateAll((all) =>
+      all
+        .filter((one) => one.getClientRects().length > 0 && !one.closest('.ant-select :scope'))
+        .filter((one) => one.getBoundingClientRect().height < 56 && !one.closest('.ant-select'))
+        .map((one) => `${one.tagName} ${one.textContent} ${one.getBoundingClientRect().height}`),
+    );
+    expect(small).toEqual([]);
+  });
+});
+
+test('at a desk the walk goes by keyboard: figures, Enter from reading to reading; inches in sixteenths', async ({
+  page,
+}) => {
+  const job = demoJob('velder-two');
+  const place = await putOnBench(
+    page,
+    { ...EMPTY, vehicle: { ...EMPTY.vehicle, front: { baseline: job.vehicle.front!.baseline! } } },
+    'keys',
+  );
+  await page.goto(`${place}/measure`);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tuck');
+  for (const text of ['14', '22', '70']) {
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+  }
+  await saved(page);
+  expect((await jobOf(page, place)).vehicle.front!.room).toEqual({
+    outboardGapMm: 14,
+    inboardGapMm: 22,
+    archGapMm: 70,
+  });
+  await page.goto(`${place}/measure?card=front.room.archGapMm`);
+  await page.getByRole('radiogroup', { name: 'Unit of all lengths' }).getByText('1⁄16').click();
+  const pad = page.getByRole('group', { name: 'Keypad' });
+  for (const key of ['2', '3/16', '5/8']) await pad.getByRole('button', { name: key, exact: true }).click();
+  await expect(page.getByRole('textbox', { name: 'Fender clearance in' })).toHaveValue('2 5/8');
+  await page.getByRole('button', { name: 'Take it' }).click();
+  await saved(page);
+  expect((await jobOf(page, place)).vehicle.front!.room!.archGapMm).toBeCloseTo(2.625 * 25.4, 9);
+});
