@@ -5,6 +5,7 @@ import { paperSteps, stepsOfFitting, type PaperStep } from '#core/sheet';
 import { PAPERS, PT_PER_MM, jobSheetPdf, type JobSheet } from '#formats/pdf';
 import { paperFonts } from '#server/work/fonts';
 import { demoJob, type DemoName } from '#support/jobs';
+import { pdfText } from '#support/pdfText';
 import { operators, straightPaths } from '#support/readBack';
 
 const STILL = { sweeps: NO_SWEEPS };
@@ -69,6 +70,17 @@ test('nothing is printed beyond the edges of the paper', async () => {
         expect(y).toBeGreaterThan(0);
         expect(y).toBeLessThan(PAPERS.a4.heightMm * PT_PER_MM);
       }
+});
+
+test('every step, and why it is there, is to be read, by another library', async () => {
+  const steps = stepsOf('velder-two', 'a');
+  const bytes = await jobSheetPdf(
+    { paper: 'a4', title: 'Job sheet, final', subtitle: 'SK-001', logo: null, steps, unit: 'mm' },
+    paperFonts(),
+  );
+  const text = pdfText(bytes).join(' ').replaceAll(/\s+/g, '');
+  for (const { text: step, because } of steps)
+    for (const words of [step, because ?? '']) expect(text).toContain(words.replaceAll(/\s+/g, ''));
 });
 
 test('a sheet without a step is a page that says so in its head', async () => {
