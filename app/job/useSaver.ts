@@ -4,6 +4,11 @@ import type { SaveResult } from '#server/saved';
 import { type JobAction, type JobState, type Unreachable, waitingEdits } from './jobState';
 import { keepWaiting } from './waiting';
 
+/** The files of each page, as the router keeps them for itself. */
+interface Pages {
+  routes: Record<string, { module: string } | undefined>;
+}
+
 /** How long the hands must rest before a change is saved. */
 const REST_MS = 400;
 /** How long to wait before an unreachable server is tried again. */
@@ -16,6 +21,14 @@ export function useSaver(state: JobState, dispatch: Dispatch<JobAction>): void {
   const { submit } = fetcher;
   const task = state.queue[0];
   const ready = task !== undefined && !state.sending && state.save.name === 'saving';
+
+  useEffect(() => {
+    // The router loads the route that a save goes to with the first save; without a network then, it would reload the
+    // page, and lose it.
+    const { __reactRouterManifest: pages } = window as { __reactRouterManifest?: Pages };
+    const file = pages?.routes['routes/job-start']?.module;
+    if (file) void import(/* @vite-ignore */ file).catch(() => {});
+  }, []);
 
   useEffect(() => {
     keepWaiting(id, { revision, edits: waitingEdits(state) });
