@@ -4,6 +4,8 @@ const MODULES = [
   '@ant-design/fast-color',
   'comlink',
   'nanoid',
+  'p-queue',
+  'p-timeout',
   'react-hotkeys-hook',
   'three',
   'three-mesh-bvh',

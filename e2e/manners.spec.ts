@@ -1,20 +1,7 @@
+import { NOTE_STATIONS } from '#core/note';
 import { clean, cleanInTheDark, expect, openDemo, swept, test } from './bench';
 
-const VIEWS = [
-  'hub',
-  'room',
-  'brakes',
-  'brief',
-  'window',
-  'setups',
-  'compare',
-  'sweep',
-  'fit-up',
-  'log',
-  'measure',
-] as const;
-
-for (const view of VIEWS)
+for (const view of [...NOTE_STATIONS, 'measure'])
   test(`${view}: axe finds nothing on either table, and nothing runs off the side of a smaller one`, async ({
     page,
   }) => {

@@ -4,6 +4,7 @@ import { database, write } from './database/connection';
 import { JobRow } from './database/models';
 import { readShopDefaults } from './shopDefaults';
 import { inWorker, TooLong } from './work/pool';
+import { inTurn } from './work/turns';
 
 /** How long the setups of a job may take to judge. */
 const JUDGE_MS = 60_000;
@@ -20,7 +21,6 @@ export interface Judged {
 const running = new Map<string, Promise<Judged | null>>();
 /** Jobs that took too long, by their revision: not tried again until they are changed or the server is started anew. */
 const tooLong = new Set<string>();
-let last: Promise<unknown> = Promise.resolve();
 
 const keyOf = ({ id, revision }: Judgeable): string => `${id}@${revision}`;
 
@@ -37,8 +37,7 @@ export function judged(row: Judgeable): Promise<Judged | null> {
   if (tooLong.has(key)) return Promise.resolve(null);
   const known = running.get(key);
   if (known) return known;
-  const result = last.then(() => judge(row));
-  last = result;
+  const result = inTurn('nobody', () => judge(row));
   running.set(key, result);
   void result.then(() => running.delete(key));
   return result;

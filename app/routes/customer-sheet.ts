@@ -5,6 +5,7 @@ import type { PaperName } from '#formats/pdf';
 import { exportJob } from '#server/jobs';
 import { logoForPaper } from '#server/logo';
 import { inWorker } from '#server/work/pool';
+import { inTurn } from '#server/work/turns';
 import { paperFrom } from '../papers/paperHead';
 import { asked } from '../papers/shapeAsked';
 import { readPreferences } from '../preferences/cookie';
@@ -37,7 +38,7 @@ export async function loader({ request, params }: Route.LoaderArgs) {
     from: paperFrom(job),
     unit: { length: unit, ...measures },
   };
-  const bytes = await inWorker('customerSheet', input, LIMIT_MS);
+  const bytes = await inTurn('person', () => inWorker('customerSheet', input, LIMIT_MS));
   return new Response(bytes as Uint8Array<ArrayBuffer>, {
     headers: { 'Content-Type': 'application/pdf', 'Content-Disposition': 'inline; filename="options.pdf"' },
   });

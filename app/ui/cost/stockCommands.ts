@@ -16,7 +16,7 @@ const schema = Joi.object<{ intent: StockIntent; setup: string }>({
   setup: Joi.string()
     .pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'is not a setup' })
     .required(),
-});
+}).required();
 
 const COMMANDS: Record<StockIntent, (of: SetupParts) => Promise<boolean | void>> = {
   reserve: reserveParts,

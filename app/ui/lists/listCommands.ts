@@ -44,7 +44,7 @@ const backSchema = Joi.object<{ intent: 'back'; id: string }>({
   id: Joi.string()
     .pattern(/^[A-Za-z0-9_-]{1,40}$/, { name: 'is not a list' })
     .required(),
-});
+}).required();
 
 const fault = (intent: ListAnswer['intent'], message: string, path = ''): ListAnswer => ({
   intent,

@@ -1,10 +1,6 @@
-import { useMemo } from 'react';
-import { fitPresent, wheelSection } from '#core/evaluate';
-import { roomOn, type AxleName } from '#core/job';
+import type { AxleName } from '#core/job';
 import type { Side } from '#core/sweep';
-import { useDocument } from '../../job/DocumentContext';
-import { useLengths } from '../../preferences/PreferencesContext';
-import { usualCorner } from '../room/usualCorner';
+import { usePresentCorner } from '../room/usePresentCorner';
 import { anchors } from '../sheet/anchors';
 import { Dimension } from '../sheet/Dimension';
 import { SectionSheet } from '../sheet/SectionSheet';
@@ -12,24 +8,11 @@ import './measure.css';
 
 /** The corner that is measured, as it fills: pale where nothing was read yet. */
 export function MeasureSection({ axle, side }: { axle: AxleName; side: Side }) {
-  const { job } = useDocument();
-  const lengths = useLengths();
-  const subject = useMemo(() => wheelSection(fitPresent(job.vehicle, axle)), [job.vehicle, axle]);
-  const standIn = useMemo(() => usualCorner(job.vehicle, axle, side), [job.vehicle, axle, side]);
-  const room = roomOn(job.vehicle[axle], side);
+  const { room, shown } = usePresentCorner(axle, side);
   return (
     <div className="measure-section">
       <SectionSheet
-        job={job}
-        axle={axle}
-        side={side}
-        subject={subject}
-        subjectIs="present"
-        standIn={standIn}
-        description={
-          `The ${axle} ${side} corner: tuck ${lengths.text(room.outboardGapMm)}, inner clearance` +
-          ` ${lengths.text(room.inboardGapMm)}, fender clearance ${lengths.text(room.archGapMm)}`
-        }
+        {...shown}
         dimensions={(scale, corner) => {
           const a = anchors({ scale, corner, subject: corner.present, archGapMm: room.archGapMm ?? null });
           return (

@@ -87,6 +87,7 @@ export function MeasureView() {
             {fault}
           </p>
         )}
+        {takes.length > 0 && <Button onClick={measure.dropTakes}>Drop the takes</Button>}
         <p className="measure-before" role="status">
           {beforeText(measure, shown, lengths)}
         </p>

@@ -17,6 +17,13 @@ import { measuringWalk, nextOpen, type WalkCard } from './walk';
 
 const NONE: readonly string[] = [];
 
+/** What is typed on a card and not taken yet. */
+interface Begun {
+  text: string;
+  takes: readonly number[];
+}
+const NOT_BEGUN: Begun = { text: '', takes: [] };
+
 /** A tick that a hand in a glove feels, where the device has one. */
 const tick = () => navigator.vibrate?.(12);
 
@@ -39,25 +46,30 @@ export function useMeasure() {
   const [skippedIds, setSkipped] = useDraft<readonly string[]>('measure-skipped');
   const skipped = useMemo(() => new Set(skippedIds ?? NONE), [skippedIds]);
   const [chosenTool, setTool] = useState<{ of: string; tool: Instrument } | null>(null);
-  const [typed, setTyped] = useState<{ of: string; text: string; takes: readonly number[] } | null>(null);
+  const [begun, setBegun] = useDraft<Readonly<Record<string, Begun>>>('measure-begun');
   const [fault, setFault] = useState<string | null>(null);
   const here = walk.filter((one) => one.axle === axle);
   const card =
     walk.find(({ id }) => id === named) ?? nextOpen(here, null, skipped) ?? nextOpen(walk, null, skipped) ?? here[0]!;
   const at = walk.indexOf(card);
   const tool = chosenTool?.of === card.id ? chosenTool.tool : toolFor(card);
-  const { text, takes } = typed?.of === card.id ? typed : { text: '', takes: NONE as readonly never[] };
+  const { text, takes } = begun?.[card.id] ?? NOT_BEGUN;
   const plusMinus = INSTRUMENT_UNCERTAINTY_MM[tool];
 
+  /** What is typed on a card stays there, whatever is looked at meanwhile. */
+  const begin = (now: Begun) => {
+    const { [card.id]: _, ...others } = begun ?? {};
+    const isEmpty = now.text === '' && now.takes.length === 0;
+    setBegun(isEmpty ? others : { ...others, [card.id]: now });
+  };
   const goTo = (to: WalkCard | null | undefined) => {
     if (!to) return;
     setFault(null);
-    setTyped(null);
     name(to.id);
   };
   const put = (next: string) => {
     setFault(null);
-    setTyped({ of: card.id, text: next, takes });
+    begin({ text: next, takes });
     tick();
   };
   /** What is typed as a value; null where that is none, which is said. */
@@ -101,6 +113,7 @@ export function useMeasure() {
       if (edits === null) return;
       if (edits.length > 0) {
         edit(...edits);
+        begin(NOT_BEGUN);
         tick();
       }
       // What was taken may say what another card asks for.
@@ -111,10 +124,10 @@ export function useMeasure() {
     again() {
       const value = readTyped();
       if (typeof value !== 'number') return;
-      setTyped({ of: card.id, text: '', takes: [...takes, value] });
+      begin({ text: '', takes: [...takes, value] });
       tick();
     },
-    dropTakes: () => setTyped({ of: card.id, text, takes: [] }),
+    dropTakes: () => begin({ text, takes: [] }),
     /** Leaves a card out, with why; the reason is written down where it is one. */
     skip(reason: string | null) {
       setSkipped([...skipped, card.id]);

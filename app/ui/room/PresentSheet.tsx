@@ -1,11 +1,10 @@
 import type { Side } from '#core/sweep';
-import { useMemo, type ReactNode } from 'react';
-import { fitPresent, wheelSection, type CornerSection } from '#core/evaluate';
-import { roomOn, type AxleName, type Job, type Room } from '#core/job';
+import type { ReactNode } from 'react';
+import type { CornerSection } from '#core/evaluate';
+import { roomOn, type AxleName, type Room } from '#core/job';
 import type { RoomReading } from '#formats/fields';
 import { RoomReadingField } from './RoomReadingField';
 import { SpacerField } from './SpacerField';
-import { useLengths } from '../../preferences/PreferencesContext';
 import { OffsetField } from '../fields/LengthField';
 import { TireSizeField } from '../fields/TextField';
 import { Dimension } from '../sheet/Dimension';
@@ -15,14 +14,13 @@ import type { SheetScale } from '../sheet/scale';
 import { anchors, type Anchors } from '../sheet/anchors';
 import { Reading } from '../help/Reading';
 import { BackspacingField, RimPair } from '../sheet/WheelAxleFields';
-import { usualCorner } from './usualCorner';
+import { usePresentCorner } from './usePresentCorner';
 import type { RoomFields } from './useRoomFields';
 
 /** Readings that are dimensions of the drawing; the others stand beside it. */
 export const DRAWN_READINGS: ReadonlySet<RoomReading> = new Set(['outboardGapMm', 'inboardGapMm', 'archGapMm']);
 
 interface PresentSheetProps {
-  job: Job;
   axle: AxleName;
   side: Side;
   fields: RoomFields;
@@ -32,11 +30,9 @@ interface PresentSheetProps {
 }
 
 /** The present wheel in its room; every dimension on it is a field. */
-export function PresentSheet({ job, axle, side, fields, list, asList }: PresentSheetProps) {
-  const lengths = useLengths();
-  const subject = useMemo(() => wheelSection(fitPresent(job.vehicle, axle)), [job.vehicle, axle]);
-  const room = roomOn(job.vehicle[axle], side);
-  const standIn = useMemo(() => usualCorner(job.vehicle, axle, side), [job.vehicle, axle, side]);
+export function PresentSheet({ axle, side, fields, list, asList }: PresentSheetProps) {
+  const { room, shown } = usePresentCorner(axle, side);
+  const { subject, standIn } = shown;
   // Fields stand where the readings go, whether they were taken yet or not.
   const at = (scale: SheetScale, corner: CornerSection): Anchors =>
     anchors({
@@ -49,16 +45,7 @@ export function PresentSheet({ job, axle, side, fields, list, asList }: PresentS
   const toneOf = (gap: keyof Room) => (bare || room[gap] == null ? 'tone-stand-in' : 'tone-layout');
   return (
     <SectionSheet
-      job={job}
-      axle={axle}
-      side={side}
-      subject={subject}
-      subjectIs="present"
-      standIn={standIn}
-      description={
-        `Section of the present ${axle} ${side} wheel: tuck ${lengths.text(room.outboardGapMm)}, inner clearance` +
-        ` ${lengths.text(room.inboardGapMm)}, fender clearance ${lengths.text(room.archGapMm)}`
-      }
+      {...shown}
       dimensions={(scale, corner) => {
         const a = at(scale, corner);
         return (

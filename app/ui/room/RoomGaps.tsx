@@ -3,7 +3,6 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Instrument } from '#core/uncertainty';
 import { ROOM_READINGS } from '#formats/fields';
-import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useDialog } from '../../job/useSight';
 import { NextStep } from '../frame/NextStep';
@@ -30,7 +29,6 @@ const DRAWN = ROOM_READINGS.filter((key) => DRAWN_READINGS.has(key));
 
 /** A few gaps at rest, read where they stand on the drawing of the present wheel. */
 export function RoomGaps({ modes }: { modes: ReactNode }) {
-  const { job } = useDocument();
   const { axle, side } = useSelection();
   const [instrument, setInstrument] = useState<Instrument>('steel-rule');
   const { asList, listButton } = useListSwitch();
@@ -63,7 +61,6 @@ export function RoomGaps({ modes }: { modes: ReactNode }) {
         <div className="setups-middle">
           <PresentSheet
             key={`${axle}${side}`}
-            job={job}
             axle={axle}
             side={side}
             fields={fields}
