@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { setPassphrase } from '../server/base/passphrase';
-import { clean, demoJob } from './bench';
+import { clean, demoJob, saved } from './bench';
 import { addressOf, start } from './ownServer';
 
 let folder: string;
@@ -191,6 +191,29 @@ test('beyond this machine a device signs in once; another comes in by the code t
   await phone.goto(`${address}/shelf`);
   await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
   await phone.context().close();
+
+  // From a job the code leads straight into the walk round its car.
+  const started = await page.request.post(`${address}/?index`, {
+    data: { intent: 'new', car: 'Brindle Kite', title: 'by phone' },
+    headers: { 'Sec-Fetch-Site': 'same-origin' },
+    maxRedirects: 0,
+  });
+  await page.goto(new URL(started.headers().location!, address).href);
+  await saved(page);
+  await page.getByRole('button', { name: 'Measure with a phone' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Measure with a phone' });
+  await expect(dialog.getByRole('img', { name: /^QR code/ })).toBeVisible();
+  await clean(page, '[role=dialog]');
+  const walk = new URL((await dialog.locator('code').textContent())!);
+  const held = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+  await held.goto(`${address}${walk.pathname}${walk.search}`);
+  await held.getByRole('button', { name: 'Join and go on' }).click();
+  await expect(held.getByLabel('The walk')).toBeVisible();
+  await expect(dialog.getByText(/^Also open on: /)).toBeVisible();
+  // Scanned once more by the device that is in: it goes on, and the code lets nobody else in.
+  await held.goto(`${address}${walk.pathname}${walk.search}`);
+  await expect(held.getByLabel('The walk')).toBeVisible();
+  await held.context().close();
   child.kill('SIGTERM');
   expect(await ended).toBe(0);
 });

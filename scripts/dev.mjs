@@ -14,7 +14,7 @@ host.use(vite.middlewares);
 host.use(async (request, response, next) => {
   try {
     const { createApp } = await vite.ssrLoadModule('./server/app.ts');
-    if (!made.has(createApp)) made.set(createApp, createApp({ names: [], beyond: false, tls: null }));
+    if (!made.has(createApp)) made.set(createApp, createApp({ host: '', names: [], beyond: false, tls: null }));
     made.get(createApp)(request, response, next);
   } catch (error) {
     vite.ssrFixStacktrace(error);

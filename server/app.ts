@@ -30,6 +30,8 @@ declare module 'react-router' {
     /** Where the call came from, and the port it came in by. */
     address: string;
     port: number;
+    /** What the server listens on. */
+    host: string;
   }
 }
 
@@ -37,7 +39,7 @@ declare module 'react-router' {
  * The Express host: doors (host, origin, device), security headers, static files of the build, a log line a request,
  * and the pages.
  */
-export function createApp({ names, beyond, tls }: Pick<Settings, 'names' | 'beyond' | 'tls'>): express.Express {
+export function createApp({ host, names, beyond, tls }: Omit<Settings, 'port'>): express.Express {
   const app = express();
   app.disable('x-powered-by');
   app.use((_request, response, next) => {
@@ -85,6 +87,7 @@ export function createApp({ names, beyond, tls }: Pick<Settings, 'names' | 'beyo
       secure: tls !== null,
       address: request.socket.remoteAddress ?? '',
       port: request.socket.localPort ?? 0,
+      host,
     })),
   );
   return app;

@@ -9,7 +9,15 @@ import { inWorker } from './work/pool';
 const TIMES = 2;
 
 const EMPTY: Job = { format: 'scoval.job', version: 1, vehicle: {}, setups: [] };
-const NOBODY: AppLoadContext = { nonce: '', device: null, beyond: false, secure: false, address: '', port: 0 };
+const NOBODY: AppLoadContext = {
+  nonce: '',
+  device: null,
+  beyond: false,
+  secure: false,
+  address: '',
+  port: 0,
+  host: '',
+};
 
 /**
  * Makes the usual pages before the server listens: what is compiled the first time it runs would hold up the first who

@@ -53,7 +53,7 @@ export async function action({ request, context }: Route.ActionArgs): Promise<Sh
   const body = await readJson(request);
   if (body === undefined) return { faults: [{ path: '', message: 'nothing was sent' }] };
   const ofServer = typeof body === 'object' && body !== null && 'intent' in body;
-  return stored(() => (ofServer ? runShopCommand(body, context) : runDefaultsCommand(body)));
+  return stored(() => (ofServer ? runShopCommand(request, body, context) : runDefaultsCommand(body)));
 }
 
 /** A server that cannot be reached must not take the page away. */

@@ -11,8 +11,9 @@ import type { Route } from './+types/enter';
 export const meta: Route.MetaFunction = () => [{ title: 'Sign in · Scoval' }];
 
 export function loader({ request, context }: Route.LoaderArgs) {
-  if (!context.beyond || context.device) throw redirect('/');
   const { searchParams } = new URL(request.url);
+  // Whoever is in already goes on to what the code leads to.
+  if (!context.beyond || context.device) throw redirect(safePlace(searchParams.get('to')));
   return {
     secure: context.secure,
     code: searchParams.get('code'),

@@ -1,7 +1,7 @@
 import { Button, Checkbox } from 'antd';
 import type { Device } from '#server/doors/devices';
 import { Moment } from '../parts/Moment';
-import type { WayIn } from './shopCommands';
+import { Joining } from './Joining';
 import { CommandFaults, useShopCommand } from './useShopCommand';
 import './doors.css';
 
@@ -90,19 +90,10 @@ export function Devices({ devices, own }: { devices: readonly Device[]; own: str
         </Button>
       </div>
       <CommandFaults answer={answer} />
-      {answer?.wayIn && <Joining {...answer.wayIn} />}
+      {answer?.join && (
+        <Joining key={answer.join.ways[0]?.address} {...answer.join} again={() => send({ intent: 'join' })} />
+      )}
       <p className="soft">A new pass-phrase (npm run passphrase) signs them all out.</p>
     </section>
   );
 }
-
-/** The code to point a phone's camera at. */
-const Joining = ({ address, size, path }: WayIn) => (
-  <div className="joining" role="status">
-    <svg viewBox={`0 0 ${size} ${size}`} role="img" aria-label="QR code: the way in for one device">
-      <path d={path} fill="#000" />
-    </svg>
-    <span>Scan it with the phone within five minutes; it lets one device in. Or open</span>
-    <code className="figure">{address}</code>
-  </div>
-);

@@ -34,7 +34,7 @@ export function SignIn({ secure, code, to, most }: SignInProps) {
         <section aria-label="With the code from the desk">
           <p>This device was invited at the desk.</p>
           <Button type="primary" size="large" loading={busy} onClick={() => send({ code })}>
-            Join this shop
+            {to === '/' ? 'Join this shop' : 'Join and go on'}
           </Button>
           <p className="soft">or</p>
         </section>

@@ -1,46 +1,40 @@
 import Joi from 'joi';
-import QRCode from 'qrcode';
 import type { AppLoadContext } from 'react-router';
 import { faultsOf, type Fault } from '#formats/faults';
 import { id, VALIDATION } from '#formats/rules';
 import { backUp } from '#server/database/daily';
 import { storageWords } from '#server/database/faults';
 import { setSetting } from '#server/database/settings';
-import { networkAddresses } from '#server/doors/addresses';
 import { endDevice } from '#server/doors/devices';
-import { newCode } from '#server/doors/joining';
+import { waysIn, type WaysIn } from '#server/doors/waysIn';
 import { setOwnErrorFollowed } from '#server/ownError';
 
 type Command =
-  | { intent: 'back-up' | 'join' }
+  | { intent: 'back-up' }
+  | { intent: 'join'; job?: string }
   | { intent: 'daily' | 'own-error'; on: boolean }
   | { intent: 'end-device'; id: string };
 
 const schema = Joi.alternatives<Command>().conditional('.intent', {
   switch: [
-    { is: Joi.valid('back-up', 'join'), then: Joi.object({ intent: Joi.string() }) },
+    { is: 'back-up', then: Joi.object({ intent: Joi.string() }) },
+    { is: 'join', then: Joi.object({ intent: Joi.string(), job: id.optional() }) },
     { is: Joi.valid('daily', 'own-error'), then: Joi.object({ intent: Joi.string(), on: Joi.boolean().required() }) },
     { is: 'end-device', then: Joi.object({ intent: Joi.string(), id }) },
   ],
   otherwise: Joi.object({ intent: Joi.valid('back-up', 'join', 'daily', 'own-error', 'end-device').required() }),
 });
 
-/** A way in for a device, as an address and as the modules of its QR code. */
-export interface WayIn {
-  address: string;
-  size: number;
-  path: string;
-}
-
 /** What a command about the server itself answers. */
 export interface ShopAnswer {
   faults: Fault[];
   done?: string;
-  wayIn?: WayIn;
+  /** The way in for one device. */
+  join?: WaysIn;
 }
 
 /** Runs a command about backups or devices. */
-export async function runShopCommand(body: unknown, context: AppLoadContext): Promise<ShopAnswer> {
+export async function runShopCommand(request: Request, body: unknown, context: AppLoadContext): Promise<ShopAnswer> {
   const { value, error } = schema.validate(body, VALIDATION) as Joi.ValidationResult<Command>;
   if (error || !value) return { faults: error ? faultsOf(error) : [{ path: '', message: 'nothing was sent' }] };
   switch (value.intent) {
@@ -53,14 +47,22 @@ export async function runShopCommand(body: unknown, context: AppLoadContext): Pr
       await setOwnErrorFollowed(value.on);
       return { faults: [] };
     case 'join':
-      return context.beyond ? { faults: [], wayIn: wayIn(context) } : { faults: [{ path: '', message: NOT_BEYOND }] };
+      return joined(request, context, value.job);
     case 'end-device':
       await endDevice(value.id);
       return { faults: [] };
   }
 }
 
-const NOT_BEYOND = 'no other device can reach this server: it listens on this machine alone';
+const NOT_BEYOND =
+  'Scoval listens on this machine alone. To let phones in: npm run passphrase, then npm start -- --lan';
+const NO_NETWORK = 'this machine is on no network: join the network of the shop first';
+
+function joined(request: Request, context: AppLoadContext, jobId: string | undefined): ShopAnswer {
+  if (!context.beyond) return { faults: [{ path: '', message: NOT_BEYOND }] };
+  const join = waysIn(request, context, jobId === undefined ? null : `/jobs/${jobId}/measure`);
+  return join ? { faults: [], join } : { faults: [{ path: '', message: NO_NETWORK }] };
+}
 
 async function backedUp(): Promise<ShopAnswer> {
   try {
@@ -71,16 +73,4 @@ async function backedUp(): Promise<ShopAnswer> {
     if (!words) throw error;
     return { faults: [{ path: '', message: `${words}: no backup was made` }] };
   }
-}
-
-function wayIn({ secure, port }: AppLoadContext): WayIn {
-  const [host = '127.0.0.1'] = networkAddresses();
-  const address = `${secure ? 'https' : 'http'}://${host}:${port}/enter?code=${newCode()}`;
-  const { modules } = QRCode.create(address, { errorCorrectionLevel: 'M' });
-  const { size } = modules;
-  const path = Array.from({ length: size * size }, (_, at) => at)
-    .filter((at) => modules.data[at])
-    .map((at) => `M${(at % size) + 2} ${Math.floor(at / size) + 2}h1v1h-1z`)
-    .join('');
-  return { address, size: size + 4, path };
 }

@@ -10,6 +10,7 @@ import {
   SunOutlined,
   UndoOutlined,
 } from '../parts/icons';
+import { PhoneButton } from '../doors/PhoneButton';
 import { useNotePad } from '../notes/NotePad';
 import { Tip } from '../parts/Tip';
 import { useDocument, useSaves } from '../../job/DocumentContext';
@@ -66,6 +67,7 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
         </span>
         <UnitSwitch />
         <ThemeButton />
+        <PhoneButton jobId={server.id} />
         <Papers
           id={server.id}
           unsaved={state.queue.length > 0}

@@ -17,6 +17,7 @@ import {
   InboxOutlined as AntdInboxOutlined,
   LeftOutlined as AntdLeftOutlined,
   MenuOutlined as AntdMenuOutlined,
+  MobileOutlined as AntdMobileOutlined,
   MoreOutlined as AntdMoreOutlined,
   MoonOutlined as AntdMoonOutlined,
   PauseOutlined as AntdPauseOutlined,
@@ -62,6 +63,7 @@ export const FileTextOutlined = silent(AntdFileTextOutlined);
 export const InboxOutlined = silent(AntdInboxOutlined);
 export const LeftOutlined = silent(AntdLeftOutlined);
 export const MenuOutlined = silent(AntdMenuOutlined);
+export const MobileOutlined = silent(AntdMobileOutlined);
 export const MoreOutlined = silent(AntdMoreOutlined);
 export const MoonOutlined = silent(AntdMoonOutlined);
 export const PauseOutlined = silent(AntdPauseOutlined);
