@@ -12,6 +12,7 @@ export const FLOORS = [
   {
     'core/units': 'lengths, measures and numbers, read and written in the unit of the reader',
     'core/uncertainty': 'what instruments are good for, ± and chances, draws',
+    'core/instrument': 'the shop’s own measuring instruments: their calibration, and the lines that they send',
     'core/print': 'whether a print came out to scale',
   },
   {

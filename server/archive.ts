@@ -3,7 +3,7 @@ import { QueryTypes, type Transaction } from 'sequelize';
 import type { Archive, ArchivedJob } from '#formats/archive';
 import { read, write } from './database/connection';
 import { ChangeRow, JobRow, ReadingRow, ShopDefaultsRow } from './database/models';
-import { columnsOf } from './jobs';
+import { columnsOf, historyEntry } from './jobs';
 import { importRowsIn, listItems, ShelfFull } from './shelf';
 import { readShopDefaults } from './shopDefaults';
 import { inWorker } from './work/pool';
@@ -33,16 +33,10 @@ async function archivedJob(row: JobRow, transaction: Transaction): Promise<Archi
     createdAt: row.createdAt.toISOString(),
     updatedAt: row.updatedAt.toISOString(),
     document: row.document,
-    readings: readings.map(({ corner, key, value, uncertaintyMm, instrument, takenAt, revision, withdrawn }) => ({
-      corner: corner as 'front' | 'rear',
-      key,
-      value,
-      uncertaintyMm,
-      instrument,
-      takenAt: takenAt.toISOString(),
-      revision,
-      ...(withdrawn ? { withdrawn } : {}),
-    })),
+    readings: readings.map((reading) => {
+      const { id: _, corner, ...entry } = historyEntry(reading);
+      return { ...entry, corner: corner as 'front' | 'rear', revision: reading.revision };
+    }),
     changes: changes.map(({ revision, kind, label, edits, inverse, state, createdAt }) => ({
       revision,
       kind,

@@ -1,6 +1,7 @@
 import { nanoid } from 'nanoid';
 import type { Transaction } from 'sequelize';
 import { jobRetorqueFrom } from '#core/fitting';
+import type { Origin } from '#core/instrument';
 import { AXLES, customerText, type ShopDefaults, type Job, type ReadingRecord } from '#core/job';
 import { isCurrent, waitsFor, type RulesMoved } from '#core/standing';
 import { database, read, write } from './database/connection';
@@ -95,7 +96,14 @@ export const historyEntry = (row: ReadingRow): HistoryEntry => ({
   uncertaintyMm: row.uncertaintyMm,
   instrument: row.instrument,
   takenAt: row.takenAt.toISOString(),
+  ...originOf(row),
   ...(row.withdrawn ? { withdrawn: true } : {}),
+});
+
+/** Where a reading comes from, as far as that is known. */
+const originOf = ({ shopInstrument, fromJob }: ReadingRow): Origin => ({
+  ...(shopInstrument ? { shopInstrument } : {}),
+  ...(fromJob ? { fromJob } : {}),
 });
 
 /** What a row keeps beside the document so that lists need not read it. */

@@ -1,3 +1,4 @@
+import type { InstrumentMark } from '#core/instrument';
 import type { GapReading } from '#core/sweep';
 import type { Instrument } from '#core/uncertainty';
 
@@ -60,6 +61,8 @@ export interface TorqueRow {
   nm: number;
   takenAt: string;
   tool?: (typeof TORQUE_TOOLS)[number] | undefined;
+  /** The wrench of the shop that it was pulled with. */
+  shopInstrument?: InstrumentMark | undefined;
 }
 export const JOINTS = ['wheel', 'adapter'] as const;
 export type Joint = (typeof JOINTS)[number];

@@ -1,4 +1,5 @@
 import { DomainError } from '#core/errors';
+import type { Origin } from '#core/instrument';
 import type { Instrument } from '#core/uncertainty';
 import type { Job } from './job';
 import type { Setup } from './setup';
@@ -21,7 +22,7 @@ export type Edit =
   | { op: 'remove-setup'; id: string };
 
 /** How a reading was taken. */
-export interface Taken {
+export interface Taken extends Origin {
   instrument: Instrument | null;
   uncertaintyMm: number | null;
 }

@@ -1,5 +1,6 @@
 import type { Caliper } from '#core/brake';
 import type { Hub } from '#core/hub';
+import type { Origin } from '#core/instrument';
 import type { CarSensors } from '#core/sensor';
 import type { Lies } from '#core/spare';
 import type { KnownSuspension } from '#core/suspension';
@@ -91,7 +92,7 @@ export interface Baseline {
 /**
  * One reading as it was taken; the field it names holds the value that counts, the list is its history, oldest first.
  */
-export interface ReadingRecord {
+export interface ReadingRecord extends Origin {
   /** The field within the axle, e.g. `room.outboardGapMm`. */
   key: string;
   value: number | null;

@@ -1,3 +1,4 @@
+import type { Origin } from '#core/instrument';
 import type { Point3 } from '#core/kinematics';
 import type { Instrument } from '#core/uncertainty';
 import type { Measured } from '#core/units';
@@ -8,7 +9,7 @@ export const SIDES = ['left', 'right'] as const;
 export type Side = (typeof SIDES)[number];
 
 /** A gap read on the present wheel in a stated pose, with what it was read with. */
-export interface ObstacleGap extends GapReading {
+export interface ObstacleGap extends GapReading, Origin {
   uncertaintyMm?: Measured;
   instrument?: Instrument | null | undefined;
 }

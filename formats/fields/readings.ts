@@ -46,8 +46,9 @@ export const readingsIn = (edits: readonly Edit[]): ReadingTaken[] =>
   edits.flatMap((edit) => {
     const reading = edit.op === 'set' || edit.op === 'clear' ? readingAt(edit.path) : null;
     if (!reading) return [];
-    const { instrument, uncertaintyMm } = (edit.op === 'set' ? edit.taken : undefined) ?? {};
+    const { instrument, uncertaintyMm, ...origin } = (edit.op === 'set' ? edit.taken : undefined) ?? {};
     return {
+      ...origin,
       corner: reading.axle,
       key: reading.key,
       value: edit.op === 'set' ? ((edit.value as number | null) ?? null) : null,

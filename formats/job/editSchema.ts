@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import type { Edit } from '#core/job';
 import { INSTRUMENT_NAMES } from '#formats/fields';
+import { origin } from '#formats/rules';
 import { setupSchema } from './parts';
 
 const key = Joi.string().pattern(/^[A-Za-z0-9_-]{1,60}$/, { name: 'is not a place in a job' });
@@ -9,6 +10,7 @@ const taken = Joi.object({
     .allow(null)
     .required(),
   uncertaintyMm: Joi.number().min(0).max(100).allow(null).required(),
+  ...origin,
 });
 const path = Joi.array().items(key).min(1).max(8).required();
 

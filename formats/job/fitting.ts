@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { CORNERS, FITTED_FIGURES, FITTING_KINDS, JOINTS, OUTCOMES, TORQUE_TOOLS } from '#core/fitting';
 import { SURFACES } from '#core/section';
-import { count, id, instrument, known, moment, number, ranged, text } from '#formats/rules';
+import { count, id, instrument, known, moment, number, ranged, shopInstrument, text } from '#formats/rules';
 
 /** The most torque that any wheel fastener takes, N·m. */
 const MOST_NM = 1000;
@@ -65,6 +65,7 @@ const corner = Joi.object({
         nm: torqueNm.required(),
         takenAt: moment.required(),
         tool: Joi.valid(...TORQUE_TOOLS),
+        shopInstrument,
       }),
     )
     .max(1000),

@@ -4,7 +4,7 @@ import { centersMm, PAIRS, READ_FROM, stepsOf, type Hub } from '#core/hub';
 import type { Job } from '#core/job';
 import { FIELDS, HUB, VEHICLE, VEHICLE_AXLE } from '#formats/fields';
 import { pathText } from '#formats/faults';
-import { count, instrument, known, moment, number, ranged, readable } from '#formats/rules';
+import { count, instrument, known, moment, number, origin, ranged, readable } from '#formats/rules';
 import { outline } from '#formats/shapes';
 import { briefSchema, shopSchema } from './brief';
 import { decisionSchema } from './decision';
@@ -26,6 +26,7 @@ export const readingSchema = Joi.object({
   uncertaintyMm: number(0, 100).required(),
   instrument: instrument.required(),
   takenAt: moment.required(),
+  ...origin,
   withdrawn: Joi.boolean(),
 });
 

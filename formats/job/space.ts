@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { SURFACES } from '#core/section';
-import { id, instrument, known, number, ranged, text } from '#formats/rules';
+import { id, instrument, known, number, origin, ranged, text } from '#formats/rules';
 import { SIDES, MOUNTS, PART_KINDS } from '#core/sweep';
 
 /** A part around the wheel: by a gap, or by coordinates. */
@@ -23,6 +23,7 @@ export const obstacle = Joi.object({
     travelMm: ranged('travelMm'),
     uncertaintyMm: number(0, 100),
     instrument,
+    ...origin,
   }),
   points: Joi.array()
     .items(

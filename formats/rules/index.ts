@@ -84,6 +84,18 @@ function dayExists(text: string): void {
 
 /** A day and time that there has been, or will be. */
 export const moment = Joi.string().isoDate().custom(readable(dayExists));
+/** A day that there has been, or will be, as `2026-03-01`. */
+export const day = Joi.string()
+  .pattern(/^\d{4}-\d{2}-\d{2}$/, { name: 'must be a day such as 2026-03-01' })
+  .custom(readable(dayExists));
+/** An instrument of the shop, with when it was calibrated. */
+export const shopInstrument = Joi.object({
+  name: filled(60).required(),
+  calibratedOn: day.allow(null),
+  dueOn: day.allow(null),
+});
+/** Where a reading comes from, beside the kind of tool. */
+export const origin = { shopInstrument, fromJob: filled(20) };
 /**
  * Shared by every validation: nothing is converted, all faults are told at once, values are not repeated in messages.
  */

@@ -49,6 +49,7 @@ test('migrations run once: opening again changes nothing', async () => {
     { name: '011-customers' },
     { name: '012-price-lists' },
     { name: '013-stock' },
+    { name: '014-instruments' },
   ];
   expect(await names()).toEqual(made);
   await closeDatabase();

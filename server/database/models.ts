@@ -1,3 +1,4 @@
+import type { InstrumentMark, ShopInstrument } from '#core/instrument';
 import type { Instrument } from '#core/uncertainty';
 import {
   DataTypes,
@@ -51,6 +52,8 @@ export class ReadingRow extends Model<InferAttributes<ReadingRow>, InferCreation
   declare value: number | null;
   declare uncertaintyMm: number | null;
   declare instrument: Instrument | null;
+  declare shopInstrument: CreationOptional<InstrumentMark | null>;
+  declare fromJob: CreationOptional<string | null>;
   declare takenAt: Date;
   declare revision: number;
   declare withdrawn: CreationOptional<boolean>;
@@ -89,6 +92,15 @@ export class TakenRow extends Model<InferAttributes<TakenRow>, InferCreationAttr
   declare itemId: string;
   declare reserved: number;
   declare used: number;
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
+}
+
+/** An instrument that the shop knows by name. */
+export class InstrumentRow extends Model<InferAttributes<InstrumentRow>, InferCreationAttributes<InstrumentRow>> {
+  declare id: string;
+  declare name: string;
+  declare instrument: Omit<ShopInstrument, 'id' | 'name'>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
 }
@@ -165,6 +177,8 @@ export function defineModels(sequelize: Sequelize): void {
       value: DataTypes.DOUBLE,
       uncertaintyMm: DataTypes.DOUBLE,
       instrument: DataTypes.STRING,
+      shopInstrument: DataTypes.JSON,
+      fromJob: DataTypes.STRING,
       takenAt: { type: DataTypes.DATE, allowNull: false },
       revision: { type: DataTypes.INTEGER, allowNull: false },
       withdrawn: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
@@ -209,6 +223,16 @@ export function defineModels(sequelize: Sequelize): void {
       updatedAt: DataTypes.DATE,
     },
     { ...common, tableName: 'taken_parts' },
+  );
+  InstrumentRow.init(
+    {
+      id: { type: DataTypes.STRING, primaryKey: true },
+      name: { type: DataTypes.STRING, allowNull: false },
+      instrument: { type: DataTypes.JSON, allowNull: false },
+      createdAt: DataTypes.DATE,
+      updatedAt: DataTypes.DATE,
+    },
+    { ...common, tableName: 'instruments' },
   );
   PriceListRow.init(
     {

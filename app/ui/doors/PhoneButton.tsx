@@ -30,7 +30,7 @@ export const PhoneButton = memo(({ jobId }: { jobId: string }) => {
         <Dialog title="Measure with a phone" onCancel={() => setOpen(false)} footer={null}>
           <p className="soft">
             One reading at a time, on the phone in the hand; what it saves shows here at once. Phone and this machine
-            have to be on one network; the internet is not needed.
+            must be on one network; no internet is needed.
           </p>
           <CommandFaults answer={answer} />
           {answer?.join && <Joining key={answer.join.ways[0]?.address} {...answer.join} again={ask} />}

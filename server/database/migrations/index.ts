@@ -11,6 +11,7 @@ import { fittingErrors } from './010-fitting-errors';
 import { customers } from './011-customers';
 import { priceLists } from './012-price-lists';
 import { stock } from './013-stock';
+import { instruments } from './014-instruments';
 
 /** All migrations, oldest first. A landed migration is never changed; a new one is added. */
 export const migrations = [
@@ -27,4 +28,5 @@ export const migrations = [
   customers,
   priceLists,
   stock,
+  instruments,
 ];

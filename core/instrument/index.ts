@@ -1,0 +1,3 @@
+export * from './records';
+export * from './calibration';
+export * from './lines';
