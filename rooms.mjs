@@ -58,6 +58,7 @@ export const FLOORS = [
     'core/sheet': 'what is done at the car to put a setup on it, each step with why it is there',
     'core/calibration': 'how far off a shop was, and what that makes of its ±',
     'core/find': 'of all wheels, tires and stacks those that fit best, and why the others do not',
+    'core/alike': 'cars of one kind: how far they differ, and what of one is taken over for another',
     'core/standing': 'what a job waits for, and what other rules make of it',
   },
   {

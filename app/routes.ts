@@ -25,6 +25,7 @@ export default [
   route('enter', 'routes/enter.tsx'),
   route('backups/:name', 'routes/backup-file.ts'),
   route('archive', 'routes/archive.ts'),
+  route('cars.json', 'routes/cars.ts'),
   route('standings.json', 'routes/standings.ts'),
   route('shelf.json', 'routes/shelf-items.ts'),
   route('shelf.csv', 'routes/shelf-file.ts'),

@@ -34,8 +34,13 @@ const UNIT = String.raw`[A-Za-z"·*.\/°%-]{0,8}`;
  * The name of a channel before a value: `#12 `, `01,` before a sign, `01A` or `D` before a sign or a decimal, or words
  * that a colon, an equals sign or a comma ends.
  */
-const CHANNEL = String.raw`(?:#\d+[\s,]+|\d{1,3}\s*[,:]\s*(?=[+-])|\d{0,3}[A-Za-z]{1,2}\s*(?=[+-]|\d*[.,])|[\w ]*[A-Za-z][\w ]*[:=,]\s*)`;
-const USUAL = new RegExp(String.raw`^${CHANNEL}?(?<value>${NUMBER})[\s,]*(?<unit>${UNIT})$`);
+const CHANNEL = [
+  String.raw`#\d+[\s,]+`,
+  String.raw`\d{1,3}\s*[,:]\s*(?=[+-])`,
+  String.raw`\d{0,3}[A-Za-z]{1,2}\s*(?=[+-]|\d*[.,])`,
+  String.raw`[\w ]*[A-Za-z][\w ]*[:=,]\s*`,
+].join('|');
+const USUAL = new RegExp(String.raw`^(?:${CHANNEL})?(?<value>${NUMBER})[\s,]*(?<unit>${UNIT})$`);
 /** What instruments send instead of a reading. */
 const NO_READING = /^\W*(e|er|err|error|lo|low|hi|high|bat|ol|ov|over|off|fail)(?![a-z])/i;
 

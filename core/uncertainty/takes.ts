@@ -8,7 +8,7 @@ export interface TakenTogether {
 }
 
 /** Coverage factor for about 95 % (JCGM 100:2008, 6.3.3). */
-const COVERAGE = 2;
+export const COVERAGE = 2;
 
 /**
  * The mean of takes of one reading with its ±: the root of the tool's ± squared and of 2·s/√n squared, s the sample's

@@ -4,6 +4,7 @@ export * from './ranges';
 export * from './readings';
 export * from './names';
 export * from './instruments';
+export * from './taken';
 export * from './surfaces';
 export { figureName, partOf } from './fittingFigures';
 export { BRIEF, SHOP_DEFAULTS, SHOP_LIMIT_FIELDS } from './brief';

@@ -16,7 +16,7 @@ import type { Note } from '#core/note';
 import { isCarStep, stepName } from '#core/sheet';
 import { capital } from '#core/text';
 import type { Words } from '#core/units';
-import { editName, figureName, helpOf, INSTRUMENT_NAMES, SURFACE_NAMES } from '#formats/fields';
+import { editName, figureName, helpOf, takenWords, SURFACE_NAMES } from '#formats/fields';
 import { decisionEntries } from './decisions';
 import type { LogEntry, LoggedChange, LoggedReading } from './records';
 
@@ -50,13 +50,14 @@ const isAxle = (corner: string): corner is AxleName => AXLES.includes(corner as 
 function readingEntries(readings: readonly LoggedReading[], words: Words): LogEntry[] {
   const before = new Map<string, LoggedReading>();
   return readings.flatMap((reading): LogEntry[] => {
-    const { corner, key, value, takenAt, instrument, withdrawn } = reading;
+    const { corner, key, value, takenAt, withdrawn } = reading;
     if (!isAxle(corner)) return [];
     const name = `${corner} ${key}`;
     const was = before.get(name);
     if (!withdrawn) before.set(name, reading);
     const shown = (one: LoggedReading): string => (one.value === null ? 'emptied' : shownValue(key, one.value, words));
-    const tool = instrument && value !== null ? `, ${INSTRUMENT_NAMES[instrument]}` : '';
+    const taken = value === null ? null : takenWords(reading);
+    const tool = taken ? `, ${taken}` : '';
     const replaced = was && !withdrawn ? `; it was ${shown(was)}` : '';
     return [
       {

@@ -1,7 +1,9 @@
 import { Input } from 'antd';
 import { useId, useState } from 'react';
 import { Dialog } from '../parts/Dialog';
+import { MeasuredBefore, type TakeOverChoice } from './MeasuredBefore';
 import { useBenchCommand } from './useBenchCommand';
+import { useCarsLike } from './useCarsLike';
 
 /** A new job needs a car; everything else comes with the work. */
 export function NewJobDialog({ close }: { close(): void }) {
@@ -9,13 +11,18 @@ export function NewJobDialog({ close }: { close(): void }) {
   const [car, setCar] = useState('');
   const [title, setTitle] = useState('');
   const [asked, setAsked] = useState(false);
+  const cars = useCarsLike(car);
+  const [chosen, choose] = useState<TakeOverChoice | null>(null);
+  // What is no longer offered is not taken.
+  const choice = chosen && cars.some(({ id }) => id === chosen.car.id) ? chosen : null;
   const id = useId();
   const missing = asked && car.trim() === '';
   const fault = answer?.faults[0];
   const start = () => {
     setAsked(true);
     if (car.trim() === '') return;
-    void send({ intent: 'new', car, title });
+    const from = choice && choice.take.length > 0 ? { job: choice.car.id, take: [...choice.take] } : null;
+    void send({ intent: 'new', car, title, ...(from ? { from } : {}) });
   };
   return (
     <Dialog
@@ -66,6 +73,7 @@ export function NewJobDialog({ close }: { close(): void }) {
             onChange={(event) => setTitle(event.target.value)}
           />
         </div>
+        <MeasuredBefore cars={cars} choice={choice} choose={choose} />
         {fault && (
           <div className="field-fault" role="alert">
             {fault.message}

@@ -1,8 +1,10 @@
 import Joi from 'joi';
 import { redirect } from 'react-router';
+import { TAKE_OVER_GROUPS, type TakeOverGroup } from '#core/alike';
 import type { Job } from '#core/job';
 import { faultsOf, tooLarge, type Fault, type ReadJob } from '#formats/job';
 import { filled, id, text, VALIDATION } from '#formats/rules';
+import { carOf } from '#server/cars';
 import { loadDemo } from '#server/demo';
 import { archiveJob, createJob, duplicateJob } from '#server/jobs';
 import { inWorker, TooLong } from '#server/work/pool';
@@ -16,7 +18,7 @@ export interface BenchAnswer {
 }
 
 type Command =
-  | { intent: 'new'; car: string; title: string }
+  | { intent: 'new'; car: string; title: string; from?: { job: string; take: TakeOverGroup[] } }
   | { intent: 'demo' }
   | { intent: 'duplicate' | 'archive' | 'unarchive'; id: string };
 
@@ -31,6 +33,14 @@ const commandSchema: Joi.AlternativesSchema<Command> = Joi.alternatives().condit
           .required()
           .messages({ 'string.empty': 'needs a name' }),
         title: text(120).required(),
+        from: Joi.object({
+          job: id,
+          take: Joi.array()
+            .items(Joi.valid(...TAKE_OVER_GROUPS))
+            .min(1)
+            .unique()
+            .required(),
+        }),
       }),
     },
     { is: 'demo', then: Joi.object({ intent: Joi.valid('demo') }) },
@@ -47,7 +57,7 @@ export async function runBenchCommand(request: Request): Promise<Response | Benc
     return { intent: 'new', faults: error ? faultsOf(error) : [{ path: '', message: 'nothing was sent' }] };
   switch (value.intent) {
     case 'new':
-      return redirect(`/jobs/${await createJob(emptyJob(value.car.trim(), value.title.trim()))}/room`);
+      return begun(value);
     case 'demo':
       return (await loadDemo())
         ? { intent: 'demo', faults: [] }
@@ -62,6 +72,14 @@ export async function runBenchCommand(request: Request): Promise<Response | Benc
         ? { intent: value.intent, faults: [] }
         : gone(value.intent);
   }
+}
+
+/** A new job: with nothing measured, or with what was measured on another car of the kind. */
+async function begun({ car, title, from }: Command & { intent: 'new' }): Promise<Response | BenchAnswer> {
+  const measured = from ? await carOf(from.job, from.take) : {};
+  if (!measured) return gone('new');
+  const job = emptyJob(car.trim(), title.trim());
+  return redirect(`/jobs/${await createJob({ ...job, vehicle: { ...measured, ...job.vehicle } })}/room`);
 }
 
 /** Takes a job file in: read and checked beside the requests. */

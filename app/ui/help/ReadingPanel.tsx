@@ -2,7 +2,7 @@ import { Select } from 'antd';
 import { useId } from 'react';
 import type { AxleName } from '#core/job';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
-import { helpOf, INSTRUMENT_NAMES } from '#formats/fields';
+import { helpOf, INSTRUMENT_NAMES, takenWords } from '#formats/fields';
 import type { HistoryEntry } from '#server/jobs';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
@@ -100,8 +100,8 @@ export function ReadingPanel({ axle, items, inHand, goTo, instrument, setInstrum
 }
 
 function takenText(entry: HistoryEntry | undefined, lengths: Lengths): string {
-  if (!entry?.instrument) return 'as entered';
-  const name = INSTRUMENT_NAMES[entry.instrument];
+  const name = entry && takenWords(entry);
+  if (!name) return 'as entered';
   return entry.uncertaintyMm === null ? name : `${name}, ±${lengths.text(entry.uncertaintyMm)}`;
 }
 

@@ -149,18 +149,22 @@ function beforeText({ card, takes, plusMinus }: Measure, shown: string | null, l
       : `${counted}: mean ${lengths.text(mean)} ±${lengths.figure(sure)}, spread ${lengths.figure(spread)}`;
   }
   const sign = ENTRIES[card.entry].sign(lengths.unit);
-  if (shown !== null) return `Now ${shown} ${sign}`.trim();
+  if (shown !== null) return `Now ${shown} ${sign}`.trim() + (card.fromJob ? `, taken over from ${card.fromJob}` : '');
   return card.like === null ? 'Not measured yet' : `As on the right: ${lengths.text(card.like)}`;
 }
 
 function OpenText({ walk }: { walk: readonly WalkCard[] }) {
-  const { needed, worth } = stillOpen(walk);
+  const { needed, worth, takenOver } = stillOpen(walk);
   const more = worth === 0 ? '' : `, ${worth} more worth taking`;
+  const others =
+    takenOver === 0
+      ? ''
+      : ` ${takenOver} ${takenOver === 1 ? 'is' : 'are'} another car's: read them again on this one.`;
   return (
     <p className="measure-open" role="status">
       {needed === 0
-        ? `Everything a verdict waits for is measured${more}.`
-        : `${needed} ${needed === 1 ? 'reading' : 'readings'} left before a verdict is whole${more}.`}
+        ? `Everything a verdict waits for is measured${more}.${others}`
+        : `${needed} ${needed === 1 ? 'reading' : 'readings'} left before a verdict is whole${more}.${others}`}
     </p>
   );
 }

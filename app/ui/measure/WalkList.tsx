@@ -4,7 +4,12 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { CheckOutlined } from '../parts/icons';
 import { ENTRIES } from './entries';
 import type { Measure } from './useMeasure';
+import type { WalkCard } from './walk';
 import './measure.css';
+
+/** That it is read; or on which car it was. */
+const Read = ({ of: { fromJob } }: { of: WalkCard }) =>
+  fromJob === null ? <CheckOutlined aria-label="read" /> : <small>{fromJob}</small>;
 
 /** Every reading of the walk, with what is there; each leads to its card. */
 export function WalkList({ measure: { walk, card, skipped, choose } }: { measure: Measure }) {
@@ -33,7 +38,7 @@ export function WalkList({ measure: { walk, card, skipped, choose } }: { measure
                             : 'as right'
                         : ENTRIES[one.entry].show(one.value, unit)}
                     </span>
-                    {one.value === null ? <span /> : <CheckOutlined aria-label="read" />}
+                    {one.value === null ? <span /> : <Read of={one} />}
                   </button>
                 </li>
               ))}

@@ -1,4 +1,5 @@
 import type { Edit, Job, Taken } from '#core/job';
+import type { ObstacleGap } from '#core/sweep';
 import { draftFromPlan, freePartId, partFrom } from '../room/partDraft';
 import { tireSizeEdits } from '../sheet/tireSizeEdits';
 import { takenWith } from '../help/takenWith';
@@ -32,6 +33,18 @@ export function cardEdits(
   const set: Edit = { op: 'set', path: [...path], value, ...(plan ? {} : { taken }) };
   if (!plan) return [set];
   // A part keeps beside its gap how that was taken.
-  const beside = (key: keyof Taken): Edit => ({ op: 'set', path: [...path.slice(0, -1), key], value: taken[key] });
-  return [set, beside('instrument'), beside('uncertaintyMm')];
+  const gap = job.vehicle[axle]?.obstacles?.find(({ id }) => id === plan.readId)?.gap;
+  return [set, ...TAKEN_KEYS.flatMap((key) => beside(key, [...path.slice(0, -1), key], { taken, gap }))];
+}
+
+const TAKEN_KEYS = ['instrument', 'uncertaintyMm', 'shopInstrument', 'fromJob'] as const satisfies (keyof Taken)[];
+
+/** What stands beside a gap as this reading has it; what was said of the one before goes. */
+function beside(
+  key: (typeof TAKEN_KEYS)[number],
+  path: string[],
+  { taken, gap }: { taken: Taken; gap: ObstacleGap | undefined },
+): Edit[] {
+  if (taken[key] !== undefined) return [{ op: 'set', path, value: taken[key] }];
+  return gap?.[key] === undefined ? [] : [{ op: 'clear', path }];
 }

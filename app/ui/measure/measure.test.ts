@@ -124,7 +124,7 @@ describe('the walk', () => {
       job = applyEdits(job, edits);
     }
     expect(taken.slice(0, 2)).toEqual(['front.baseline.tire.size', 'front.baseline.wheel.rimWidthIn']);
-    expect(stillOpen(measuringWalk(job))).toEqual({ needed: 0, worth: 0 });
+    expect(stillOpen(measuringWalk(job))).toEqual({ needed: 0, worth: 0, takenOver: 0 });
     expect(readJobFile(JSON.stringify(job)).faults ?? []).toEqual([]);
   });
   test('a reading that cannot be true beside the others is told before it is taken', () => {
@@ -158,5 +158,31 @@ describe('the walk', () => {
       cardEdits(strut, cardOf(strut, 'front.part.strut'), { value: 11, taken: { ...RULE, uncertaintyMm: 0.7 } }),
     );
     expect(again.vehicle.front!.obstacles).toMatchObject([{ id: 'strut', gap: { gapMm: 11, uncertaintyMm: 0.7 } }]);
+  });
+  test('what was taken over from another car says so, is no card that waits, and goes when this one is read', () => {
+    const gap = { surface: 'inner-shoulder', clockDeg: 0, gapMm: 18, uncertaintyMm: 4.1, fromJob: 'SK-004' } as const;
+    const job = changed(EMPTY, [
+      'vehicle/front',
+      { room: { archGapMm: 70 }, obstacles: [{ id: 'strut', kind: 'strut', gap }] },
+    ]);
+    const taken = { ...RULE, key: 'room.archGapMm', value: 70, takenAt: '2026-03-01T09:00:00.000Z', corner: 'front' };
+    const walk = measuringWalk(job, [{ ...taken, fromJob: 'SK-004' }]);
+    const cards = walk.filter(({ fromJob }) => fromJob !== null);
+    expect(cards.map(({ id, fromJob }) => [id, fromJob])).toEqual([
+      ['front.room.archGapMm', 'SK-004'],
+      ['front.part.strut', 'SK-004'],
+    ]);
+    expect(cards.some(isOpen)).toBe(false);
+    expect(stillOpen(walk).takenOver).toBe(2);
+    const read = applyEdits(job, cardEdits(job, cards[1]!, { value: 17, taken: RULE }));
+    expect(read.vehicle.front!.obstacles![0]!.gap).toEqual({
+      surface: 'inner-shoulder',
+      clockDeg: 0,
+      gapMm: 17,
+      ...RULE,
+    });
+    expect(measuringWalk(read, [{ ...taken, fromJob: 'SK-004' }, taken]).some(({ fromJob }) => fromJob !== null)).toBe(
+      false,
+    );
   });
 });

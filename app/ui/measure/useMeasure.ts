@@ -37,11 +37,11 @@ const toolFor = ({ entry, key }: WalkCard): Instrument =>
 
 /** A walk round the car, one reading at a time: where it stands, what is typed, and where it goes on. */
 export function useMeasure() {
-  const { job, edit } = useDocument();
+  const { job, readings, edit } = useDocument();
   const { initials } = usePreferences();
   const lengths = useLengths();
   const { axle } = useSelection();
-  const walk = useMemo(() => measuringWalk(job), [job]);
+  const walk = useMemo(() => measuringWalk(job, readings), [job, readings]);
   const [named, name] = useSightText('card');
   const [skippedIds, setSkipped] = useDraft<readonly string[]>('measure-skipped');
   const skipped = useMemo(() => new Set(skippedIds ?? NONE), [skippedIds]);
@@ -117,7 +117,7 @@ export function useMeasure() {
         tick();
       }
       // What was taken may say what another card asks for.
-      const after = edits.length > 0 ? measuringWalk(applyEdits(job, edits)) : walk;
+      const after = edits.length > 0 ? measuringWalk(applyEdits(job, edits), readings) : walk;
       goTo(nextOpen(after, card.id, skipped) ?? walk[at + 1]);
     },
     /** Takes what is typed as one of several. */

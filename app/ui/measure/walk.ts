@@ -1,6 +1,6 @@
 import { measuringPlan, type PlanItem } from '#core/advice';
 import { boreFault, countFault } from '#core/hub';
-import { AXLES, type AxleName, type Job } from '#core/job';
+import { AXLES, type AxleName, type Job, type ReadingRecord } from '#core/job';
 import { capital } from '#core/text';
 import { SIDES, type Side } from '#core/sweep';
 import { wheelOffsetMm, DEFAULT_FLANGE_MM } from '#core/wheel';
@@ -35,6 +35,8 @@ export interface WalkCard {
   range: Range;
   help: Pick<FieldHelp, 'where'> & Partial<FieldHelp>;
   value: number | string | null;
+  /** The number of the job that its value was taken over from; null where this car was read. */
+  fromJob: string | null;
   /** No verdict waits for it. */
   optional: boolean;
   /** What holds while it is empty: what the other side reads. */
@@ -72,6 +74,7 @@ function fieldCard({ axle, key, entry, side, optional = false, like = null, valu
     range: field.kind === 'number' ? rangeOf(field) : [0, 0],
     help: help ?? { where: `The ${field.name} of this axle.` },
     value: value ?? null,
+    fromJob: null,
     optional,
     like,
     plan: null,
@@ -128,6 +131,7 @@ function partCards(job: Job, axle: AxleName): WalkCard[] {
         range: rangeOf({ range: 'gapMm' }),
         help: { where: `${capital(plan.where)}.`, tool: 'Steel rule or feeler gauge' },
         value: read?.gap?.gapMm ?? null,
+        fromJob: read?.gap?.fromJob ?? null,
         optional: true,
         like: null,
         plan,
@@ -166,14 +170,21 @@ function tireCards({ vehicle }: Job, axle: AxleName): WalkCard[] {
  * Every reading of a car one after the other, as somebody walks round it: what is written on wheel and tire, the gaps
  * at rest on either side, the parts beside the wheel, and with the wheel off the hub.
  */
-export const measuringWalk = (job: Job): WalkCard[] =>
+export const measuringWalk = (job: Job, readings: readonly TakenReading[] = []): WalkCard[] =>
   AXLES.flatMap((axle) => [
     ...labelCards(job, axle),
     ...SIDES.toSorted((one) => (one === 'right' ? -1 : 1)).flatMap((side) => gapCards(job, axle, side)),
     ...partCards(job, axle),
     ...tireCards(job, axle),
     ...hubCards(job, axle),
-  ]);
+  ]).map((card) => (card.key === null ? card : { ...card, fromJob: lastOf(card, readings)?.fromJob ?? null }));
+
+/** A reading of the history as far as a card says it. */
+type TakenReading = ReadingRecord & { corner: string };
+
+/** The reading that counts now. */
+export const lastOf = ({ key, axle }: WalkCard, readings: readonly TakenReading[]): TakenReading | undefined =>
+  readings.findLast((one) => one.key === key && one.corner === axle && !one.withdrawn);
 
 /** Whether a card still waits for its reading. */
 export const isOpen = ({ value, like }: WalkCard): boolean => value === null && like === null;
@@ -190,11 +201,12 @@ export function nextOpen(
   return round.find((card) => waits(card) && !(card.optional && card.plan === null)) ?? null;
 }
 
-/** How many readings a verdict waits for, and how many more are worth taking. */
-export function stillOpen(walk: readonly WalkCard[]): { needed: number; worth: number } {
+/** How many readings a verdict waits for, how many more are worth taking, and how many are another car's. */
+export function stillOpen(walk: readonly WalkCard[]): { needed: number; worth: number; takenOver: number } {
   const open = walk.filter(isOpen);
   return {
     needed: open.filter(({ optional }) => !optional).length,
     worth: open.filter(({ optional, plan }) => optional && plan !== null).length,
+    takenOver: walk.filter(({ fromJob }) => fromJob !== null).length,
   };
 }

@@ -16,7 +16,7 @@ import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
 import { SURFACE_NAMES } from '#formats/fields';
-import { asGap, asPoints, KIND_NAMES, type PartDraft } from './partDraft';
+import { asGap, asPoints, KIND_NAMES, readHere, type PartDraft } from './partDraft';
 import { PointRows } from './PointRows';
 import type { Parts } from './useParts';
 import './room.css';
@@ -175,7 +175,14 @@ function GapFields({
   return (
     <>
       <div className="field-wrap">
-        <LengthField {...over('gapMm')} label="Gap" range="gapMm" width={6} />
+        <LengthField
+          {...over('gapMm')}
+          commit={(gapMm) => parts.change({ ...part, gap: changed(readHere(gap), 'gapMm', gapMm) })}
+          label="Gap"
+          range="gapMm"
+          width={6}
+          aside={gap.fromJob && <span className="soft">taken over from {gap.fromJob}</span>}
+        />
         <ChoiceField
           label="to"
           choices={SURFACES.map((surface) => [surface, SURFACE_NAMES[surface]] as const)}

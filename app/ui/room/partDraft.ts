@@ -1,5 +1,6 @@
 import type { Point3 } from '#core/kinematics';
 import type { PlanItem } from '#core/advice';
+import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import type { ObstacleKind, Obstacle, ObstacleGap, Side } from '#core/sweep';
 
 /** A part while it is being read: what makes it a part may still be missing. */
@@ -72,6 +73,13 @@ export function partFrom(draft: PartDraft, id: string): Obstacle | null {
   if (points) return points.length > 0 && points.every(wholePoint) ? { ...rest, id, points } : null;
   if (gap?.surface === undefined || gap.clockDeg === undefined || gap.gapMm === undefined) return null;
   return { ...rest, id, gap: gap as ObstacleGap };
+}
+
+/** A gap that is read on this car: what was said of another car's goes. */
+export function readHere(gap: Partial<ObstacleGap>): Partial<ObstacleGap> {
+  if (gap.fromJob === undefined) return gap;
+  const { fromJob: _, shopInstrument: _s, uncertaintyMm: _u, ...here } = gap;
+  return here.instrument ? { ...here, uncertaintyMm: INSTRUMENT_UNCERTAINTY_MM[here.instrument] } : here;
 }
 
 /** The first free id of a kind: `strut`, `strut-2` …. */

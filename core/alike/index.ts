@@ -1,0 +1,3 @@
+export * from './kind';
+export * from './spread';
+export * from './takeOver';

@@ -1,0 +1,94 @@
+import { literal, Op } from 'sequelize';
+import { groupsOf, kindOf, kindSpread, takenOver, type KindSpread, type TakeOverGroup } from '#core/alike';
+import { AXLES, type Job, type Vehicle } from '#core/job';
+import { READING_KEYS } from '#formats/fields';
+import { database } from './database/connection';
+import { JobRow, ReadingRow } from './database/models';
+import { historyEntry } from './jobs';
+import { jobNumber } from './numbers';
+
+/** A car that was measured in an earlier job. */
+export interface MeasuredCar {
+  /** Of its job. */
+  id: string;
+  number: string;
+  title: string;
+  car: string;
+  at: string;
+  /** What of it can be taken over. */
+  groups: TakeOverGroup[];
+  /** How far another car of its kind may differ. */
+  spread: KindSpread;
+}
+
+/** No more cars than this are offered. */
+const MOST_CARS = 6;
+/** So many of the latest jobs that a label fits are looked at, and so many cars are held against each other. */
+const MOST_LOOKED_AT = 50;
+
+/** Jobs whose car's label has all the words of a text in it, the latest first. */
+async function jobsLike(text: string): Promise<JobRow[]> {
+  const words = kindOf(text).split(' ').filter(Boolean);
+  if (words.length === 0) return [];
+  await database();
+  const escaped = (word: string) => JobRow.sequelize!.escape(`%${word}%`);
+  const like = (word: string) => literal(`lower(car) LIKE ${escaped(word)}`);
+  return JobRow.findAll({
+    attributes: ['id', 'number', 'title', 'car', 'document', 'updatedAt'],
+    where: { [Op.and]: [...words.map(like), literal('json_valid(document)')] },
+    order: [['updatedAt', 'DESC']],
+    limit: MOST_LOOKED_AT,
+  });
+}
+
+/** Cars that were measured before under a label like this one; those of the same kind first, then the latest. */
+export async function carsLike(text: string): Promise<MeasuredCar[]> {
+  const kind = kindOf(text);
+  const rows = (await jobsLike(text)).filter(({ document }) => groupsOf(document.vehicle).length > 0);
+  const isOfKind = (row: JobRow) => kindOf(row.car) === kind;
+  const offered = rows.toSorted((one, other) => Number(isOfKind(other)) - Number(isOfKind(one))).slice(0, MOST_CARS);
+  const spreads = new Map<string, KindSpread>();
+  for (const { car } of offered) if (!spreads.has(kindOf(car))) spreads.set(kindOf(car), await spreadOf(car));
+  return offered.map((row) => ({
+    id: row.id,
+    number: jobNumber(row.number),
+    title: row.title,
+    car: row.car,
+    at: row.updatedAt.toISOString(),
+    groups: groupsOf(row.document.vehicle),
+    spread: spreads.get(kindOf(row.car))!,
+  }));
+}
+
+/** How far the cars that the shop has measured under one label differ. */
+async function spreadOf(label: string): Promise<KindSpread> {
+  const rows = (await jobsLike(label)).filter(({ car }) => kindOf(car) === kindOf(label));
+  return kindSpread(await Promise.all(rows.map(measured)));
+}
+
+/** A car with the history of its readings. */
+async function measured({ id, document }: JobRow): Promise<Vehicle> {
+  const rows = await ReadingRow.findAll({ where: { jobId: id }, order: [['id', 'ASC']] });
+  const vehicle = { ...document.vehicle };
+  for (const axle of AXLES) {
+    const readings = rows.filter(({ corner }) => corner === axle).map(historyEntry);
+    if (readings.length > 0) vehicle[axle] = { ...vehicle[axle], readings };
+  }
+  return vehicle;
+}
+
+/** What is taken over of a car into a new job; null where its job is gone. */
+export async function carOf(jobId: string, chosen: readonly TakeOverGroup[]): Promise<Job['vehicle'] | null> {
+  await database();
+  const row = await JobRow.findByPk(jobId);
+  if (!row) return null;
+  const { plusMinusMm } = await spreadOf(row.car);
+  const source = {
+    vehicle: await measured(row),
+    number: jobNumber(row.number),
+    at: row.updatedAt.toISOString(),
+    plusMinusMm,
+    readingKeys: READING_KEYS,
+  };
+  return takenOver(source, chosen);
+}
