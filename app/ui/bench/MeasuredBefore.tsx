@@ -66,7 +66,7 @@ function Chosen({ choice: { car, take }, choose }: { choice: TakeOverChoice; cho
       ))}
       <p className="soft" role="status">
         {spreadText(car.spread, lengths.text(car.spread.plusMinusMm))} Each reading says that it comes from {car.number}
-        ; read again on this car, it counts by itself.
+        ; read it again on this car, and that one counts.
       </p>
     </div>
   );

@@ -28,7 +28,7 @@ export function NewJobDialog({ close }: { close(): void }) {
     <Dialog
       onCancel={close}
       onOk={start}
-      okText="Start with the readings"
+      okText={choice ? `Start from ${choice.car.number}` : 'Start with the readings'}
       confirmLoading={busy}
       title="New job"
       width={440}
