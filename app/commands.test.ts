@@ -1,6 +1,7 @@
 import { freshDatabase } from '#support/freshDatabase';
 import { runBenchCommand } from './ui/bench/benchCommands';
 import { runStockCommand } from './ui/cost/stockCommands';
+import { runInstrumentCommand } from './ui/instruments/instrumentCommands';
 import { runListCommand } from './ui/lists/listCommands';
 import { runShelfCommand } from './ui/shelf/shelfCommands';
 
@@ -10,6 +11,7 @@ const RUN: [string, (request: Request) => Promise<unknown>][] = [
   ['bench', runBenchCommand],
   ['shelf', runShelfCommand],
   ['price lists', runListCommand],
+  ['instruments', runInstrumentCommand],
   ['stock', (request) => runStockCommand(request, 'nobody')],
 ];
 

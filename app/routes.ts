@@ -21,6 +21,8 @@ export default [
   route('listed-parts.json', 'routes/listed-parts.ts'),
   route('logo', 'routes/logo.ts'),
   route('defaults', 'routes/defaults.tsx'),
+  route('instruments', 'routes/instruments.tsx'),
+  route('instruments.json', 'routes/instrument-list.ts'),
   route('how-far-off', 'routes/how-far-off.tsx'),
   route('enter', 'routes/enter.tsx'),
   route('backups/:name', 'routes/backup-file.ts'),

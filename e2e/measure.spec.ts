@@ -48,7 +48,7 @@ test.describe('a phone in the hand', () => {
       await keys(page, take);
       await page.getByRole('button', { name: 'Take again' }).tap();
     }
-    await expect(page.getByText('2 takes: mean 12.5 mm ±1.1, spread 1.0')).toBeVisible();
+    await expect(page.getByText('2 takes: mean 12.5 mm ±1.1 mm, spread 1.0')).toBeVisible();
     // What was begun is there again after a look elsewhere; takes can be dropped.
     await page.getByRole('button', { name: 'Back', exact: true }).tap();
     await expect(title(page)).toHaveText(/offset/i);
@@ -56,7 +56,7 @@ test.describe('a phone in the hand', () => {
       .getByRole('region', { name: 'Readings, front' })
       .getByRole('button', { name: /^Tuck, right/ })
       .tap();
-    await expect(page.getByText('2 takes: mean 12.5 mm ±1.1, spread 1.0')).toBeVisible();
+    await expect(page.getByText('2 takes: mean 12.5 mm ±1.1 mm, spread 1.0')).toBeVisible();
     await page.getByRole('button', { name: 'Drop the takes' }).tap();
     await expect(page.getByText('Not measured yet')).toBeVisible();
     for (const take of ['12', '13']) {

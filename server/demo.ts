@@ -1,8 +1,11 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import { instrumentSchema } from '#formats/instrument';
 import { faultLine, readJobFile } from '#formats/job';
+import { VALIDATION } from '#formats/rules';
 import { readShelfFile } from '#formats/shelf';
 import { keepPhoto } from './keepPhoto';
+import { listInstruments, saveInstrument } from './instruments';
 import { createJob, hasJobs } from './jobs';
 import { priceLists, takeList } from './priceLists/lists';
 import { lookAtList } from './priceLists/look';
@@ -29,6 +32,7 @@ export async function loadDemo(): Promise<DemoLoaded | null> {
     await createJob(read.job);
   }
   await keepPhotos(path.join(folder, 'photos'));
+  await keepInstruments(path.join(folder, 'instruments.json'));
   const lists = await takeLists(path.join(folder, 'lists'));
   const kept = await listItems();
   if (kept.length > 0) return { jobs: files.length, items: 0, lists };
@@ -57,6 +61,16 @@ async function takeLists(folder: string): Promise<number> {
     await takeList({ supplier, fileName: file, mapping: look.mapping, count: look.count, items });
   }
   return LISTS.length;
+}
+
+/** What the demo's shop measures with. */
+async function keepInstruments(file: string): Promise<void> {
+  if ((await listInstruments()).length > 0) return;
+  for (const one of JSON.parse(readFileSync(file, 'utf8')) as unknown[]) {
+    const { value, error } = instrumentSchema.validate(one, VALIDATION);
+    if (error) throw new Error(`${file}: ${error.message}`);
+    await saveInstrument(null, value);
+  }
 }
 
 /** The photos of the demo's jobs, as they lie in its folder. */

@@ -1,5 +1,5 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { formatLength, lengthFigure, unitSign, type LengthUnit, type Units } from '#core/units';
+import { formatLength, formatPlusMinus, lengthFigure, unitSign, type LengthUnit, type Units } from '#core/units';
 import { DEFAULT_PREFERENCES, keepPreferences, type Preferences } from './preferences';
 
 interface PreferencesState extends Preferences {
@@ -41,6 +41,8 @@ export interface Lengths {
   sign: 'mm' | 'in';
   figure(mm: number | null | undefined, plus?: boolean): string;
   text(mm: number | null | undefined, plus?: boolean): string;
+  /** How exact a length is, with its unit. */
+  plusMinus(mm: number): string;
 }
 
 const UNKNOWN = '—';
@@ -54,6 +56,7 @@ export function useLengths(): Lengths {
       bare: unitSign(unit),
       sign: unitSign(unit),
       figure: (mm, plus) => (mm == null ? UNKNOWN : lengthFigure(mm, unit, plus)),
+      plusMinus: (mm) => formatPlusMinus(mm, unit),
       text: (mm, plus) => (mm == null ? UNKNOWN : formatLength(mm, unit, plus)),
     }),
     [unit, measures],

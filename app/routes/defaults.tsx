@@ -7,10 +7,12 @@ import { copiesIn, KEPT } from '#server/database/copies';
 import { readSetting } from '#server/database/settings';
 import { logoMark } from '#server/logo';
 import { listDevices } from '#server/doors/devices';
+import { listInstruments } from '#server/instruments';
 import { readShopDefaults } from '#server/shopDefaults';
 import { DraftsContext } from '../ui/fields/DraftsContext';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { runDefaultsCommand, type DefaultsAnswer } from '../ui/terms/defaultsCommands';
+import { InstrumentsLink } from '../ui/instruments/InstrumentsLink';
 import { ArchiveTools } from '../ui/doors/ArchiveTools';
 import { Backups, Devices } from '../ui/doors/ShopSafety';
 import { runShopCommand, type ShopAnswer } from '../ui/doors/shopCommands';
@@ -43,6 +45,7 @@ export async function loader({ context }: Route.LoaderArgs) {
       bytes,
       madeAt: madeAt.toISOString(),
     })),
+    instruments: await listInstruments(),
     devices: context.beyond ? await listDevices() : null,
     own: context.device?.id ?? null,
   }));
@@ -84,7 +87,7 @@ const PARTS = (Object.keys(SHOP_LIMITS) as ShopLimitKey[]).filter((key) => !ROOM
 export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
   const fetcher = useFetcher<DefaultsAnswer>();
   const [drafts] = useState(() => new Map<string, string>());
-  const { house, logo, daily, kept, copies, devices, own } = loaderData;
+  const { house, logo, daily, kept, copies, devices, own, instruments } = loaderData;
   const terms = useMemo<EditedTerms>(
     () => ({
       of: 'house',
@@ -158,6 +161,7 @@ export default function DefaultsPage({ loaderData }: Route.ComponentProps) {
                   <Button href="/how-far-off">How far off we were</Button>
                 </div>
               </section>
+              <InstrumentsLink instruments={instruments} />
               <section>
                 <h2>Prices</h2>
                 <PriceFields

@@ -1,6 +1,3 @@
-import type { Instrument } from '#core/uncertainty';
-
-import { useMemo, useState } from 'react';
 import { hubPatternOf } from '#core/evaluate';
 import { Segments } from '../ui/parts/Segments';
 import { useDocument } from '../job/DocumentContext';
@@ -11,7 +8,7 @@ import { NextStep } from '../ui/frame/NextStep';
 import { LikeOther } from '../ui/parts/LikeOther';
 import { ToStation } from '../ui/parts/ToStation';
 import { ReadingStation } from '../ui/help/ReadingStation';
-import { takenWith } from '../ui/help/takenWith';
+import { useTool } from '../ui/help/useTool';
 import { AxleSwitch } from '../ui/parts/AxleSwitch';
 import { useEditAt } from '../ui/parts/useEditAt';
 import { GaugeCardButton } from '../ui/hub/GaugeCard';
@@ -30,8 +27,8 @@ export default function HubPage() {
   const { axle } = useSelection();
   const lengths = useLengths();
   const editAt = useEditAt();
-  const [instrument, setInstrument] = useState<Instrument>('caliper');
-  const taken = useMemo(() => takenWith(instrument), [instrument]);
+  const tool = useTool('caliper');
+  const { taken } = tool;
   const { vehicle } = job;
   const hub = vehicle[axle]?.hub;
   const fastener = hub?.fastener;
@@ -55,13 +52,7 @@ export default function HubPage() {
     thread: fastener?.thread,
   };
   return (
-    <ReadingStation
-      axle={axle}
-      items={items}
-      otherwise="hub.boltCircleMm"
-      instrument={instrument}
-      setInstrument={setInstrument}
-    >
+    <ReadingStation axle={axle} items={items} otherwise="hub.boltCircleMm" tool={tool}>
       <section className="hub-station" aria-label="Hub">
         <header className="sheet-head">
           <h1>
@@ -99,8 +90,7 @@ export default function HubPage() {
                 setLugCount={(count) => editAt(at('lugCount'), count)}
                 takenMm={hub?.boltCircleMm ?? null}
                 take={(circleMm) => editAt(at('boltCircleMm'), circleMm, taken)}
-                instrument={instrument}
-                setInstrument={setInstrument}
+                tool={tool}
               />
             )}
           </div>

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { allChecks, evaluate, limitedBy, type Check } from '#core/evaluate';
 import { setupTitle, wheelCode, type Job } from '#core/job';
-import { formatLength, lengthFigure, unitSign, unitsOf, type LengthUnit } from '#core/units';
+import { formatLength, formatPlusMinus, lengthFigure, unitSign, unitsOf, type LengthUnit } from '#core/units';
 import { checkWith } from '#support/check';
 import type { Lengths } from '../preferences/PreferencesContext';
 import { briefLine } from './frame/briefLine';
@@ -15,6 +15,7 @@ const inUnit = (unit: LengthUnit): Lengths => ({
   units: unitsOf(unit),
   bare: unitSign(unit),
   sign: unitSign(unit),
+  plusMinus: (mm) => formatPlusMinus(mm, unit),
   figure: (mm, plus) => (mm == null ? '—' : lengthFigure(mm, unit, plus)),
   text: (mm, plus) => (mm == null ? '—' : formatLength(mm, unit, plus)),
 });

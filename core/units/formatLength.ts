@@ -37,6 +37,22 @@ export const unitSign = (unit: LengthUnit): 'mm' | 'in' => (unit === 'mm' ? 'mm'
 export const formatLength = (mm: number, unit: LengthUnit, plus = false): string =>
   `${lengthFigure(mm, unit, plus)} ${unitSign(unit)}`;
 
+/** Below this a ± is written with one more decimal: the last place of the usual way no longer tells it. */
+const FINE_MM = 0.095;
+const FINE_IN = 0.095;
+
+/**
+ * How exact something is, with its unit: as a length is written, but never rounded to nothing: `±0.5 mm`, `±0.02 mm`,
+ * `±0.0008 in`; a part of an inch that no rule has is a decimal.
+ */
+export function formatPlusMinus(mm: number, unit: LengthUnit): string {
+  if (mm === 0) return `±0 ${unitSign(unit)}`;
+  if (unit === 'mm') return `±${formatNumber(mm, mm < FINE_MM ? 2 : 1)} mm`;
+  const inches = inchesFromMm(mm);
+  if (unit !== 'in' && inches * (unit === 'in16' ? 16 : 32) >= 0.75) return `±${formatLength(mm, unit)}`;
+  return `±${formatNumber(inches, inches >= FINE_IN ? 2 : inches >= FINE_IN / 10 ? 3 : 4)} in`;
+}
+
 function fractionFigure(inches: number, parts: 16 | 32, plus: boolean): string {
   const total = Math.round(Math.abs(inches) * parts);
   if (total === 0) return '0';

@@ -3,6 +3,7 @@ import { unit } from 'mathjs';
 import { DomainError } from '#core/errors';
 import {
   formatLength,
+  formatPlusMinus,
   formatNumber,
   inchesFromMm,
   KG_PER_LB,
@@ -141,4 +142,31 @@ describe('reading a number', () => {
   test.each(['', 'five', '5 6', '0x10', 'Infinity', 'NaN', '1,000'])('%s is refused', (text) =>
     expect(() => readNumber(text)).toThrow(DomainError),
   );
+});
+
+describe('how exact something is', () => {
+  test.each([
+    [0.5, 'mm', '±0.5 mm'],
+    [4.0311, 'mm', '±4.0 mm'],
+    [0.1, 'mm', '±0.1 mm'],
+    [0.05, 'mm', '±0.05 mm'],
+    [0.02, 'mm', '±0.02 mm'],
+    [0, 'mm', '±0 mm'],
+    [0.02, 'in', '±0.0008 in'],
+    [0.5, 'in', '±0.020 in'],
+    [4, 'in', '±0.16 in'],
+    [4, 'in16', '±3/16 in'],
+    [0.5, 'in16', '±0.020 in'],
+  ] as const)('%d mm in %s', (mm, unit, text) => expect(formatPlusMinus(mm, unit)).toBe(text));
+  test('is never rounded to nothing', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.01, max: 100, noNaN: true }),
+        fc.constantFrom('mm', 'in', 'in16', 'in32'),
+        (mm, unit) => {
+          expect(formatPlusMinus(mm, unit as 'mm')).toMatch(/[1-9]/);
+        },
+      ),
+    );
+  });
 });

@@ -1,4 +1,4 @@
-import { formatLength, formatNumber, lengthFigure } from './formatLength';
+import { formatLength, formatNumber, formatPlusMinus, lengthFigure } from './formatLength';
 import { formatMeasure, type Quantity } from './measures';
 import type { LengthUnit } from './constants';
 import { unitsOf, type UnitChoice } from './unitSet';
@@ -10,6 +10,8 @@ export interface Words {
   length(mm: number): string;
   /** A length with its sign and unit. */
   change(mm: number): string;
+  /** How exact a length is, with its unit. */
+  plusMinus(mm: number): string;
   /** A length without its unit, for a line that ends in one; negative values in brackets. */
   figure(mm: number): string;
   /** A mass, pressure, speed or torque with its unit. */
@@ -29,6 +31,7 @@ export function wordsIn(choice: UnitChoice): Words {
     unit,
     length: (mm) => formatLength(mm, unit),
     change: (mm) => formatLength(mm, unit, true),
+    plusMinus: (mm) => formatPlusMinus(mm, unit),
     figure,
     measure: (quantity, value, plus) => formatMeasure({ quantity, value, unit: choice, plus }),
     number: (value, decimals = 1) => formatNumber(value, decimals),

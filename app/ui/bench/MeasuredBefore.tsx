@@ -65,8 +65,8 @@ function Chosen({ choice: { car, take }, choose }: { choice: TakeOverChoice; cho
         </Checkbox>
       ))}
       <p className="soft" role="status">
-        {spreadText(car.spread, lengths.text(car.spread.plusMinusMm))} Each reading says that it comes from {car.number}
-        ; read it again on this car, and that one counts.
+        {spreadText(car.spread, lengths.plusMinus(car.spread.plusMinusMm))} Each reading says that it comes from{' '}
+        {car.number}; read it again on this car, and that one counts.
       </p>
     </div>
   );
@@ -79,5 +79,5 @@ const NEEDS: Partial<Record<TakeOverGroup, TakeOverGroup>> = Object.fromEntries(
 
 const spreadText = ({ cars, isOwn }: KindSpread, plusMinus: string): string =>
   isOwn
-    ? `Taken over, they are ±${plusMinus} less sure: so far do the ${cars} of this kind measured here differ.`
-    : `Taken over, they are ±${plusMinus} less sure, the usual figure until three of a kind are measured.`;
+    ? `Taken over, they are ${plusMinus} less sure: so far do the ${cars} of this kind measured here differ.`
+    : `Taken over, they are ${plusMinus} less sure, the usual figure until three of a kind are measured.`;

@@ -16,6 +16,7 @@ export function LengthField({
   const { unit, bare, sign } = useLengths();
   return (
     <TypedInput
+      measures="length"
       {...props}
       keypad={keypadFor(range, unit !== 'mm')}
       unit={sign}
@@ -34,6 +35,7 @@ export function LengthField({
 export function OffsetField(props: Shown) {
   return (
     <TypedInput
+      measures="length"
       {...props}
       unit="mm"
       show={offsetFigure}

@@ -13,6 +13,7 @@ export function MeasureField({ quantity, range, ...props }: Shown & { quantity: 
   const [least, most] = rangeOf({ range });
   return (
     <TypedInput
+      measures={quantity === 'torque' ? 'torque' : undefined}
       {...props}
       keypad={keypadFor(range)}
       unit={measureSign(quantity, unit)}

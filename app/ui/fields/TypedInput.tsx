@@ -3,7 +3,6 @@ import { memo, type CSSProperties, type ReactNode } from 'react';
 import { useTypedField, type TypedField } from './useTypedField';
 
 export interface TypedInputProps<T> extends TypedField<T> {
-  label: string;
   /** The unit behind the input; part of its accessible name. */
   unit?: string | undefined;
   /** Width of the input in characters. */

@@ -2,6 +2,7 @@ import { useContext, useEffect, useId, useState, type ChangeEvent, type FocusEve
 import { flushSync } from 'react-dom';
 import { DomainError } from '#core/errors';
 import { DraftsContext } from './DraftsContext';
+import { HoldFieldContext, KEEPS_FIELD, type FieldInHand } from './HoldFieldContext';
 import { ForeignContext } from './ForeignContext';
 import { NextFieldContext } from './NextFieldContext';
 import { useStable } from '../parts/useStable';
@@ -9,6 +10,9 @@ import { useStable } from '../parts/useStable';
 export interface TypedField<T> {
   /** Names the field across the job; what was typed and is no value yet is kept under it. */
   name: string;
+  label: string;
+  /** What an instrument may write into it; left out where none can. */
+  measures?: FieldInHand['measures'] | undefined;
   value: T | null;
   /** The value as it is shown. */
   show(value: T): string;
@@ -37,9 +41,10 @@ function judge<T>(text: string, read: (text: string) => T): Judged<T> {
  * which goes on to the next one where a station has it, and on leaving the field. A text nobody changed never
  * becomes a value, so rounding on the screen does not reach the job.
  */
-export function useTypedField<T>({ name, value, show, read, commit }: TypedField<T>) {
+export function useTypedField<T>({ name, label, measures, value, show, read, commit }: TypedField<T>) {
   const drafts = useContext(DraftsContext);
   const next = useContext(NextFieldContext);
+  const hold = useContext(HoldFieldContext);
   // A text kept from an earlier visit to this station comes back with its fault.
   const [draft, setDraft] = useState(() => drafts.get(name) ?? null);
   const [fault, setFault] = useState(() => {
@@ -88,10 +93,32 @@ export function useTypedField<T>({ name, value, show, read, commit }: TypedField
     return true;
   };
 
+  /** What an instrument has read is a reading, even where it is what was there. */
+  const receive = (text: string, input: HTMLInputElement): boolean => {
+    const judged = judge(text, read);
+    if ('fault' in judged) {
+      setDraft(text);
+      setFault(judged.fault);
+      return false;
+    }
+    takeBack();
+    setEmptied(false);
+    flushSync(() => commit(judged.value));
+    next(input);
+    return true;
+  };
+
+  const { receiveText } = useStable({ receiveText: receive });
   const handlers = useStable({
     onChange: (event: ChangeEvent<HTMLInputElement>) => setDraft(event.target.value),
-    onFocus: (event: FocusEvent<HTMLInputElement>) => event.target.select(),
-    onBlur: settle,
+    onFocus({ target }: FocusEvent<HTMLInputElement>) {
+      target.select();
+      if (measures) hold({ name, label, measures, put: (text) => receiveText(text, target) });
+    },
+    onBlur({ relatedTarget }: FocusEvent<HTMLInputElement>) {
+      settle();
+      if (measures && !relatedTarget?.closest(`[${KEEPS_FIELD}]`)) hold(null);
+    },
     onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => {
       if (event.key === 'Enter') {
         const input = event.currentTarget;

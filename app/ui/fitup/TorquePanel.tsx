@@ -1,11 +1,13 @@
 import { Button } from 'antd';
 import { useState } from 'react';
+import { markOf } from '#core/instrument';
 import { leftOfStage, nextTurn, stretched, type Corner, type TorqueRow } from '#core/fitting';
 import { formatMeasure } from '#core/units';
 import type { CornerTightening } from '#core/sheet';
 import { useDialog } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Segments } from '../parts/Segments';
+import { PulledWith, useShopWrench } from './PulledWith';
 import { pull, unpull } from './fittingEdits';
 import { StudCircle } from './StudCircle';
 import { TorqueFaults } from './TorqueFaults';
@@ -72,7 +74,9 @@ function Joint({
   const wrench = useDialog('wrench');
   const [chosen, choose] = useState<number | null>(null);
   const rows = fitting.corners[corner]?.torque ?? NO_ROWS;
-  const torque = useTorque({ fitting, corner, tightening, chosen, done: () => choose(null) });
+  const shopWrench = useShopWrench();
+  const shopInstrument = shopWrench.wrench ? markOf(shopWrench.wrench) : undefined;
+  const torque = useTorque({ fitting, corner, tightening, chosen, with: shopInstrument, done: () => choose(null) });
   const due = nextTurn(tightening, rows);
   const { joint, stagesNm } = tightening;
   const own = rows.filter((row) => row.joint === joint);
@@ -91,6 +95,7 @@ function Joint({
           nm: due.nm,
           takenAt,
           tool: 'hand',
+          ...(shopInstrument ? { shopInstrument } : {}),
         })),
       ),
     );
@@ -138,6 +143,7 @@ function Joint({
           </Button>
         </div>
       )}
+      <PulledWith {...shopWrench} rows={own} />
       <TorqueFaults tightening={tightening} rows={rows} />
       <p className="caution-note">
         A torque wrench gives its torque within ±4 % on clean, dry threads. The maker’s figure decides.

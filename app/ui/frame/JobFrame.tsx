@@ -1,6 +1,9 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { useLocation } from 'react-router';
 import { useSweepState } from '../../job/SweepsContext';
+import { InstrumentsProvider } from '../../instruments/InstrumentsContext';
+import { FieldProvider } from '../instruments/FieldProvider';
+import { OpenInstruments } from '../instruments/InstrumentButton';
 import { NotePadProvider } from '../notes/NotePad';
 import { ConflictDialog } from './ConflictDialog';
 import { Guide } from './Guide';
@@ -34,20 +37,25 @@ export function JobFrame({ children }: { children: ReactNode }) {
     station.current?.scrollTo({ top: 0 });
   }, [pathname]);
   return (
-    <NotePadProvider>
-      <div className="frame" data-swept={waiting === 0} data-going={isOnTheWay}>
-        <a className="skip-link" href="#station">
-          To the station
-        </a>
-        <TopStrip openHelp={help.open} />
-        <Guide />
-        <StationRoute />
-        <main className="station" id="station" aria-label={name} tabIndex={-1} ref={station}>
-          {children}
-        </main>
-        <ConflictDialog />
-        {help.isOpen && <KeyHelp close={help.close} />}
-      </div>
-    </NotePadProvider>
+    <InstrumentsProvider>
+      <FieldProvider>
+        <NotePadProvider>
+          <div className="frame" data-swept={waiting === 0} data-going={isOnTheWay}>
+            <a className="skip-link" href="#station">
+              To the station
+            </a>
+            <TopStrip openHelp={help.open} />
+            <Guide />
+            <StationRoute />
+            <main className="station" id="station" aria-label={name} tabIndex={-1} ref={station}>
+              {children}
+            </main>
+            <OpenInstruments />
+            <ConflictDialog />
+            {help.isOpen && <KeyHelp close={help.close} />}
+          </div>
+        </NotePadProvider>
+      </FieldProvider>
+    </InstrumentsProvider>
   );
 }

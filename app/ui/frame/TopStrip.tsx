@@ -11,6 +11,7 @@ import {
   UndoOutlined,
 } from '../parts/icons';
 import { PhoneButton } from '../doors/PhoneButton';
+import { InstrumentButton } from '../instruments/InstrumentButton';
 import { useNotePad } from '../notes/NotePad';
 import { Tip } from '../parts/Tip';
 import { useDocument, useSaves } from '../../job/DocumentContext';
@@ -67,6 +68,7 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
         </span>
         <UnitSwitch />
         <ThemeButton />
+        <InstrumentButton />
         <PhoneButton jobId={server.id} />
         <Papers
           id={server.id}

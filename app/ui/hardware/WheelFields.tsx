@@ -1,4 +1,3 @@
-import type { Instrument } from '#core/uncertainty';
 import type { DryFit, DryFitResult } from '#core/centering';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
@@ -11,6 +10,7 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { ThreadField } from '../fields/TextField';
+import { useTool } from '../help/useTool';
 import { PatternFinder } from '../hub/PatternFinder';
 import { useEditAt } from '../parts/useEditAt';
 import { useFieldOver } from '../parts/useFieldOver';
@@ -189,7 +189,7 @@ function WheelPattern({
   put(key: keyof Wheel, value: unknown): void;
 }) {
   const [readings, setReadings] = useState<PatternReading[]>([]);
-  const [instrument, setInstrument] = useState<Instrument>('caliper');
+  const tool = useTool('caliper');
   return (
     <Dialog
       onCancel={close}
@@ -211,8 +211,7 @@ function WheelPattern({
         setLugCount={(count) => put('lugCount', count)}
         takenMm={wheel.boltCircleMm ?? null}
         take={(circleMm) => put('boltCircleMm', circleMm)}
-        instrument={instrument}
-        setInstrument={setInstrument}
+        tool={tool}
       />
     </Dialog>
   );

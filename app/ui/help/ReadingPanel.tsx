@@ -1,13 +1,13 @@
-import { Select } from 'antd';
 import { useId } from 'react';
 import type { AxleName } from '#core/job';
-import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
-import { helpOf, INSTRUMENT_NAMES, takenWords } from '#formats/fields';
+import { helpOf, takenWords } from '#formats/fields';
 import type { HistoryEntry } from '#server/jobs';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Moment } from '../parts/Moment';
 import { Picture } from './Picture';
+import { ToolSelect } from './ToolSelect';
+import type { Tool } from './useTool';
 import './help.css';
 
 export interface ReadingItem {
@@ -24,15 +24,14 @@ export interface ReadingPanelProps {
   /** The reading the help belongs to. */
   inHand: string;
   goTo(key: string): void;
-  instrument: Instrument;
-  setInstrument(instrument: Instrument): void;
+  tool: Tool;
 }
 
 /**
  * Help beside the drawing: where the rule goes for the reading in hand, what it was taken with, what is there and what
  * is missing.
  */
-export function ReadingPanel({ axle, items, inHand, goTo, instrument, setInstrument }: ReadingPanelProps) {
+export function ReadingPanel({ axle, items, inHand, goTo, tool }: ReadingPanelProps) {
   const { readings } = useDocument();
   const lengths = useLengths();
   const id = useId();
@@ -45,16 +44,7 @@ export function ReadingPanel({ axle, items, inHand, goTo, instrument, setInstrum
         <label className="label" htmlFor={id}>
           Readings are taken with
         </label>
-        <Select<Instrument>
-          id={id}
-          value={instrument}
-          onChange={setInstrument}
-          style={{ width: '100%' }}
-          options={(Object.keys(INSTRUMENT_NAMES) as Instrument[]).map((value) => ({
-            value,
-            label: toolText(value, lengths),
-          }))}
-        />
+        <ToolSelect tool={tool} id={id} />
       </div>
       {help && (
         <section aria-live="polite">
@@ -102,7 +92,7 @@ export function ReadingPanel({ axle, items, inHand, goTo, instrument, setInstrum
 function takenText(entry: HistoryEntry | undefined, lengths: Lengths): string {
   const name = entry && takenWords(entry);
   if (!name) return 'as entered';
-  return entry.uncertaintyMm === null ? name : `${name}, ±${lengths.text(entry.uncertaintyMm)}`;
+  return entry.uncertaintyMm === null ? name : `${name}, ${lengths.plusMinus(entry.uncertaintyMm)}`;
 }
 
 function HistoryLine({ entry, lengths }: { entry: HistoryEntry; lengths: Lengths }) {
@@ -115,10 +105,4 @@ function HistoryLine({ entry, lengths }: { entry: HistoryEntry; lengths: Lengths
       <span className="soft history-tool">{entry.withdrawn ? 'withdrawn' : takenText(entry, lengths)}</span>
     </li>
   );
-}
-
-/** A tool with what its readings are good for. */
-function toolText(tool: Instrument, lengths: Lengths): string {
-  const plusMinus = INSTRUMENT_UNCERTAINTY_MM[tool];
-  return `${INSTRUMENT_NAMES[tool]}${plusMinus === null ? '' : `, ±${lengths.text(plusMinus)}`}`;
 }

@@ -13,8 +13,7 @@ import {
   type PatternReading,
 } from '#core/hub';
 import { formatNumber } from '#core/units';
-import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
-import { INSTRUMENT_NAMES } from '#formats/fields';
+import type { Instrument } from '#core/uncertainty';
 import { DeleteOutlined } from '../parts/icons';
 import { Segments } from '../parts/Segments';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -22,6 +21,8 @@ import { LengthField } from '../fields/LengthField';
 import { HubFace, type Face } from './HubFace';
 import { PatternResult } from './PatternResult';
 import { pairName } from './pairName';
+import { ToolSelect } from '../help/ToolSelect';
+import type { Tool } from '../help/useTool';
 import { usePair } from './usePair';
 import './hub.css';
 
@@ -37,8 +38,7 @@ export interface PatternFinderProps {
   takenMm: number | null;
   /** Takes a circle as the pattern's own. */
   take(circleMm: number): void;
-  instrument: Instrument;
-  setInstrument(instrument: Instrument): void;
+  tool: Tool;
 }
 
 const FROM: readonly (readonly [PatternReading['from'], string])[] = [
@@ -48,7 +48,8 @@ const FROM: readonly (readonly [PatternReading['from'], string])[] = [
   ['inner-edges', 'inner edges'],
   ['center-to-far-edge', 'center to far edge'],
 ];
-const TOOLS: readonly Instrument[] = ['steel-rule', 'caliper', 'tape'];
+const TOOLS: readonly (Instrument | null)[] = ['steel-rule', 'caliper', 'tape'];
+const isForStuds = ({ taken }: Tool['options'][number]): boolean => TOOLS.includes(taken.instrument);
 const COUNTS = Array.from({ length: MOST_LUGS - LEAST_LUGS + 1 }, (_, index) => index + LEAST_LUGS);
 
 /**
@@ -56,7 +57,7 @@ const COUNTS = Array.from({ length: MOST_LUGS - LEAST_LUGS + 1 }, (_, index) => 
  * reading.
  */
 export function PatternFinder(props: PatternFinderProps) {
-  const { name, of, face, readings, setReadings, setLugCount, takenMm, take, instrument, setInstrument } = props;
+  const { name, of, face, readings, setReadings, setLugCount, takenMm, take, tool } = props;
   const lengths = useLengths();
   const id = useId();
   const n = face.lugCount;
@@ -75,8 +76,8 @@ export function PatternFinder(props: PatternFinderProps) {
       from,
       valueMm,
       ...(edges ? { studDiameterMm: studMm } : {}),
-      uncertaintyMm: INSTRUMENT_UNCERTAINTY_MM[instrument],
-      instrument,
+      uncertaintyMm: tool.taken.uncertaintyMm,
+      instrument: tool.taken.instrument,
     };
     setReadings([...readings, reading]);
   };
@@ -156,16 +157,7 @@ export function PatternFinder(props: PatternFinderProps) {
               <label className="label" htmlFor={`${id}tool`}>
                 Tool
               </label>
-              <Select<Instrument>
-                id={`${id}tool`}
-                value={instrument}
-                onChange={setInstrument}
-                style={{ width: '8rem' }}
-                options={TOOLS.map((tool) => ({
-                  value: tool,
-                  label: `${INSTRUMENT_NAMES[tool]} ±${lengths.figure(INSTRUMENT_UNCERTAINTY_MM[tool])}`,
-                }))}
-              />
+              <ToolSelect id={`${id}tool`} tool={{ ...tool, options: tool.options.filter(isForStuds) }} />
             </div>
             <LengthField
               name={`${name}/reading`}
@@ -179,7 +171,7 @@ export function PatternFinder(props: PatternFinderProps) {
           </>
         )}
       </div>
-      {instrument === 'tape' && n !== null && (
+      {tool.kind === 'tape' && n !== null && (
         <p className="caution-note finder-note">
           A tape is a poor choice here: ±1.5 mm, its hook moves and it sags, while some patterns lie 0.7 mm apart. A
           steel rule reads to half a millimeter, a caliper to a tenth.

@@ -1,10 +1,10 @@
-import { Button, Dropdown, Select } from 'antd';
+import { Button, Dropdown } from 'antd';
 import { useId, useRef } from 'react';
-import { takenTogether, type Instrument } from '#core/uncertainty';
-import { INSTRUMENT_NAMES } from '#formats/fields';
+import { takenTogether } from '#core/uncertainty';
 import { useReports } from '../../job/ReportsContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Picture } from '../help/Picture';
+import { ToolSelect } from '../help/ToolSelect';
 import { ToStation } from '../parts/ToStation';
 import { PlanPicture } from '../room/PlanPicture';
 import { ENTRIES } from './entries';
@@ -114,7 +114,7 @@ export function MeasureView() {
           >
             <Button>Skip …</Button>
           </Dropdown>
-          <ToolSelect measure={measure} />
+          <ToolSelect tool={measure.tool} label="Taken with" />
         </div>
       </section>
       <aside className="measure-side" aria-label="The walk">
@@ -146,7 +146,7 @@ function beforeText({ card, takes, plusMinus }: Measure, shown: string | null, l
     const counted = `${takes.length} ${takes.length === 1 ? 'take' : 'takes'}`;
     return takes.length === 1
       ? `${counted}: ${lengths.text(mean)}. Read it once more.`
-      : `${counted}: mean ${lengths.text(mean)} ±${lengths.figure(sure)}, spread ${lengths.figure(spread)}`;
+      : `${counted}: mean ${lengths.text(mean)} ${lengths.plusMinus(sure)}, spread ${lengths.figure(spread)}`;
   }
   const sign = ENTRIES[card.entry].sign(lengths.unit);
   if (shown !== null) return `Now ${shown} ${sign}`.trim() + (card.fromJob ? `, taken over from ${card.fromJob}` : '');
@@ -199,15 +199,3 @@ function ReadAgain({ measure: { walk, choose } }: { measure: Measure }) {
     </section>
   );
 }
-
-const ToolSelect = ({ measure: { tool, setTool } }: { measure: Measure }) => (
-  <Select<Instrument>
-    aria-label="Taken with"
-    value={tool}
-    onChange={setTool}
-    options={(Object.keys(INSTRUMENT_NAMES) as Instrument[]).map((value) => ({
-      value,
-      label: INSTRUMENT_NAMES[value],
-    }))}
-  />
-);

@@ -1,16 +1,20 @@
-import { useMemo, useState } from 'react';
+import { useContext, useEffect, useMemo, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { nanoid } from 'nanoid';
 import { DomainError } from '#core/errors';
 import { outerCorner } from '#core/fitting';
 import { applyEdits, type Edit } from '#core/job';
-import { INSTRUMENT_UNCERTAINTY_MM, takenTogether, type Instrument } from '#core/uncertainty';
+import { takenTogether, type Instrument } from '#core/uncertainty';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useSightText } from '../../job/useSight';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
 import { useDraft } from '../brakes/useDraft';
+import { HoldFieldContext } from '../fields/HoldFieldContext';
 import { takenWith } from '../help/takenWith';
+import { useTool } from '../help/useTool';
 import { writeNote } from '../notes/noteEdits';
+import { useStable } from '../parts/useStable';
 import { cardEdits } from './cardEdits';
 import { readCard } from './entries';
 import { measuringWalk, nextOpen, type WalkCard } from './walk';
@@ -27,13 +31,12 @@ const NOT_BEGUN: Begun = { text: '', takes: [] };
 /** A tick that a hand in a glove feels, where the device has one. */
 const tick = () => navigator.vibrate?.(12);
 
+/** What is written on wheel or tire. */
+const isWritten = ({ entry }: WalkCard): boolean => entry === 'size' || entry === 'rim' || entry === 'offset';
+
 /** What a reading is usually taken with. */
-const toolFor = ({ entry, key }: WalkCard): Instrument =>
-  entry === 'size' || entry === 'rim' || entry === 'offset'
-    ? 'label'
-    : key?.startsWith('hub.')
-      ? 'caliper'
-      : 'steel-rule';
+const toolFor = (card: WalkCard): Instrument =>
+  isWritten(card) ? 'label' : card.key?.startsWith('hub.') ? 'caliper' : 'steel-rule';
 
 /** A walk round the car, one reading at a time: where it stands, what is typed, and where it goes on. */
 export function useMeasure() {
@@ -45,16 +48,15 @@ export function useMeasure() {
   const [named, name] = useSightText('card');
   const [skippedIds, setSkipped] = useDraft<readonly string[]>('measure-skipped');
   const skipped = useMemo(() => new Set(skippedIds ?? NONE), [skippedIds]);
-  const [chosenTool, setTool] = useState<{ of: string; tool: Instrument } | null>(null);
   const [begun, setBegun] = useDraft<Readonly<Record<string, Begun>>>('measure-begun');
   const [fault, setFault] = useState<string | null>(null);
   const here = walk.filter((one) => one.axle === axle);
   const card =
     walk.find(({ id }) => id === named) ?? nextOpen(here, null, skipped) ?? nextOpen(walk, null, skipped) ?? here[0]!;
   const at = walk.indexOf(card);
-  const tool = chosenTool?.of === card.id ? chosenTool.tool : toolFor(card);
+  const tool = useTool(toolFor(card), { of: card.id, isWritten: isWritten(card) });
   const { text, takes } = begun?.[card.id] ?? NOT_BEGUN;
-  const plusMinus = INSTRUMENT_UNCERTAINTY_MM[tool];
+  const plusMinus = tool.taken.uncertaintyMm;
 
   /** What is typed on a card stays there, whatever is looked at meanwhile. */
   const begin = (now: Begun) => {
@@ -73,9 +75,9 @@ export function useMeasure() {
     tick();
   };
   /** What is typed as a value; null where that is none, which is said. */
-  const readTyped = (): number | string | null => {
+  const readTyped = (typed: string): number | string | null => {
     try {
-      return readCard(card, text, lengths.unit);
+      return readCard(card, typed, lengths.unit);
     } catch (error) {
       if (!(error instanceof DomainError)) throw error;
       setFault(error.message);
@@ -83,16 +85,30 @@ export function useMeasure() {
     }
   };
   /** What the card comes to, as edits; none where nothing was typed, null where it is no value. */
-  const taken = (): Edit[] | null => {
-    if (text.trim() === '' && takes.length === 0) return [];
-    const value = text.trim() === '' ? undefined : readTyped();
+  const taken = (typed: string): Edit[] | null => {
+    if (typed.trim() === '' && takes.length === 0) return [];
+    const value = typed.trim() === '' ? undefined : readTyped(typed);
     if (value === null) return null;
-    if (typeof value === 'string') return cardEdits(job, card, { value, taken: takenWith(tool) });
+    if (typeof value === 'string') return cardEdits(job, card, { value, taken: takenWith('label') });
     const all = value === undefined ? takes : [...takes, value];
     const { mean, plusMinus: sure } = takenTogether(all, plusMinus ?? 0);
     const uncertaintyMm = plusMinus === null ? null : sure;
-    return cardEdits(job, card, { value: mean, taken: { instrument: tool, uncertaintyMm } });
+    return cardEdits(job, card, { value: mean, taken: { ...tool.taken, uncertaintyMm } });
   };
+  const next = (typed: string): boolean => {
+    const edits = taken(typed);
+    if (edits === null) return false;
+    if (edits.length > 0) {
+      edit(...edits);
+      begin(NOT_BEGUN);
+      tick();
+    }
+    // What was taken may say what another card asks for.
+    const after = edits.length > 0 ? measuringWalk(applyEdits(job, edits), readings) : walk;
+    goTo(nextOpen(after, card.id, skipped) ?? walk[at + 1]);
+    return true;
+  };
+  useHeldCard(card, next);
   return {
     walk,
     card,
@@ -104,25 +120,13 @@ export function useMeasure() {
     plusMinus,
     skipped,
     put,
-    setTool: (next: Instrument) => setTool({ of: card.id, tool: next }),
     choose: goTo,
     back: () => goTo(walk[at - 1]),
     /** Takes what is typed and goes on: to what still waits, else to the next card. */
-    next() {
-      const edits = taken();
-      if (edits === null) return;
-      if (edits.length > 0) {
-        edit(...edits);
-        begin(NOT_BEGUN);
-        tick();
-      }
-      // What was taken may say what another card asks for.
-      const after = edits.length > 0 ? measuringWalk(applyEdits(job, edits), readings) : walk;
-      goTo(nextOpen(after, card.id, skipped) ?? walk[at + 1]);
-    },
+    next: () => next(text),
     /** Takes what is typed as one of several. */
     again() {
-      const value = readTyped();
+      const value = readTyped(text);
       if (typeof value !== 'number') return;
       begin({ text: '', takes: [...takes, value] });
       tick();
@@ -152,6 +156,25 @@ export function useMeasure() {
       goTo(nextOpen(walk, card.id, new Set([...skipped, card.id])) ?? walk[at + 1]);
     },
   };
+}
+
+/** The card is what an instrument reads, whatever has the focus. */
+function useHeldCard({ id, title, entry }: WalkCard, next: (typed: string) => boolean): void {
+  const hold = useContext(HoldFieldContext);
+  const { put } = useStable({
+    put(text: string): boolean {
+      let isTaken = false;
+      flushSync(() => {
+        isTaken = next(text);
+      });
+      return isTaken;
+    },
+  });
+  useEffect(() => {
+    if (entry !== 'length') return hold(null);
+    hold({ name: id, label: title, measures: 'length', put });
+    return () => hold(null);
+  }, [id, title, entry, hold, put]);
 }
 
 export type Measure = ReturnType<typeof useMeasure>;

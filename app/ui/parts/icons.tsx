@@ -1,4 +1,5 @@
 import {
+  ApiOutlined as AntdApiOutlined,
   ArrowDownOutlined as AntdArrowDownOutlined,
   ArrowUpOutlined as AntdArrowUpOutlined,
   CameraOutlined as AntdCameraOutlined,
@@ -45,6 +46,7 @@ const silent = (Icon: ComponentType<IconProps>) =>
     return <Icon role="presentation" aria-label={undefined} aria-hidden {...props} />;
   };
 
+export const ApiOutlined = silent(AntdApiOutlined);
 export const ArrowDownOutlined = silent(AntdArrowDownOutlined);
 export const ArrowUpOutlined = silent(AntdArrowUpOutlined);
 export const CameraOutlined = silent(AntdCameraOutlined);

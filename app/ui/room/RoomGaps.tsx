@@ -1,7 +1,6 @@
 import { Button } from 'antd';
-import { useMemo, useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import type { Instrument } from '#core/uncertainty';
 import { ROOM_READINGS } from '#formats/fields';
 import { useSelection } from '../../job/SelectionContext';
 import { useDialog } from '../../job/useSight';
@@ -9,7 +8,7 @@ import { NextStep } from '../frame/NextStep';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { LikeOther } from '../parts/LikeOther';
 import { ReadingStation } from '../help/ReadingStation';
-import { takenWith } from '../help/takenWith';
+import { useTool } from '../help/useTool';
 import { AxleSwitch } from '../parts/AxleSwitch';
 import { SideSwitch } from '../parts/SideSwitch';
 import { useListSwitch } from '../parts/useListSwitch';
@@ -30,20 +29,13 @@ const DRAWN = ROOM_READINGS.filter((key) => DRAWN_READINGS.has(key));
 /** A few gaps at rest, read where they stand on the drawing of the present wheel. */
 export function RoomGaps({ modes }: { modes: ReactNode }) {
   const { axle, side } = useSelection();
-  const [instrument, setInstrument] = useState<Instrument>('steel-rule');
+  const tool = useTool('steel-rule');
   const { asList, listButton } = useListSwitch();
   const making = useDialog('new-wheel');
   useHotkeys('m', making.open, BY_SIGN, [making.open]);
-  const taken = useMemo(() => takenWith(instrument), [instrument]);
-  const fields = useRoomFields(axle, side, taken);
+  const fields = useRoomFields(axle, side, tool.taken);
   return (
-    <ReadingStation
-      axle={axle}
-      items={fields.items}
-      otherwise="room.outboardGapMm"
-      instrument={instrument}
-      setInstrument={setInstrument}
-    >
+    <ReadingStation axle={axle} items={fields.items} otherwise="room.outboardGapMm" tool={tool}>
       <section className="setups-sheet" aria-label="Section of the present car">
         <header className="sheet-head">
           <CornerName />

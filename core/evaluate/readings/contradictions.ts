@@ -195,7 +195,7 @@ function inOtherPoses({
   const good = obstacle.gap.uncertaintyMm;
   const doubts = [
     `measure the gap again at its nearest place, and the wheel position`,
-    ...(good != null && amount <= good ? [`the reading is only good to ±${words.length(good)}`] : []),
+    ...(good != null && amount <= good ? [`the reading is only good to ${words.plusMinus(good)}`] : []),
     ...(assumed ? ['how the wheel moves is partly assumed: measure the most important assumption first'] : []),
   ];
   return [

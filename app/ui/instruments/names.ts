@@ -1,0 +1,16 @@
+import type { Connection, InstrumentKind } from '#core/instrument';
+import { INSTRUMENT_NAMES } from '#formats/fields';
+
+export const KIND_NAMES: Record<InstrumentKind, string> = {
+  'steel-rule': INSTRUMENT_NAMES['steel-rule'],
+  tape: INSTRUMENT_NAMES.tape,
+  caliper: 'caliper or depth gauge',
+  feeler: INSTRUMENT_NAMES.feeler,
+  'torque-wrench': 'torque wrench',
+};
+
+export const CONNECTION_NAMES: Record<Connection, string> = {
+  typed: 'read off and typed',
+  keyboard: 'types by itself, as a keyboard does',
+  serial: 'sends lines over a port',
+};
