@@ -32,7 +32,7 @@ export async function loadDemo(): Promise<DemoLoaded | null> {
     await createJob(read.job);
   }
   await keepPhotos(path.join(folder, 'photos'));
-  await keepInstruments(path.join(folder, 'instruments.json'));
+  await keepInstruments(path.join(folder, 'shop', 'instruments.json'));
   const lists = await takeLists(path.join(folder, 'lists'));
   const kept = await listItems();
   if (kept.length > 0) return { jobs: files.length, items: 0, lists };

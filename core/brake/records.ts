@@ -45,4 +45,20 @@ export interface Caliper {
   outline?: AxialPoint[] | undefined;
   rotorDiameterMm?: Measured;
   origin?: OutlineOrigin | undefined;
+  /** What was read on the car, as far as it is; an outline that was traced comes from it. */
+  reach?: ReachReadings | undefined;
+}
+
+/** Readings of a brake with a straightedge across the hub face; what is missing is not read yet. Lengths mm. */
+export interface ReachReadings {
+  /** The place of its back, from the hub face. */
+  backMm?: Measured;
+  /** How far it reaches outboard of the face at a radius, from the hub outward. */
+  rows?: ReachReading[] | undefined;
+}
+
+/** The reach at a radius, as far as it is read; mm. */
+export interface ReachReading {
+  radiusMm?: Measured;
+  reachMm?: Measured;
 }

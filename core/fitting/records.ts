@@ -40,6 +40,8 @@ export interface MeasuredFigure extends InPose {
   /** ± at 95 %. */
   uncertaintyMm?: number | null | undefined;
   takenAt?: string | undefined;
+  /** The instrument of the shop that it was read with. */
+  shopInstrument?: InstrumentMark | undefined;
 }
 
 /** What was predicted of it when it was fitted: kept, so that later edits of the setup do not rewrite it. */

@@ -24,6 +24,8 @@ export interface NotePlace {
   fitting?: string | undefined;
   /** A step of that fitting, kept at that corner. */
   step?: string | undefined;
+  /** The reading that was in hand, as it is called. */
+  reading?: string | undefined;
 }
 
 /** Something that somebody wrote down, or took a photo of. */

@@ -32,6 +32,7 @@ const CALIPER = {
   outline: list("brake's outline"),
   rotorDiameterMm: figure('rotor diameter', 'rotorDiameterMm'),
   origin: choice('origin', OUTLINE_ORIGINS),
+  reach: group('readings of the brake', { backMm: figure('back of the brake', 'reachMm'), rows: list('reaches') }),
 } as const satisfies FieldsOf<Caliper>;
 
 /** What is read of an axle. */

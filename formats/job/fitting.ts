@@ -53,6 +53,7 @@ const corner = Joi.object({
         instrument,
         uncertaintyMm: number(0, 100),
         takenAt: moment,
+        shopInstrument,
       }),
     )
     .max(400),

@@ -14,6 +14,7 @@ const place = Joi.object({
   setup: id.optional(),
   fitting: id.optional(),
   step: Joi.string().pattern(/^[A-Za-z0-9_-]{1,60}$/, { name: 'is no step' }),
+  reading: filled(80),
 });
 
 /** Something that somebody wrote down, or took a photo of. */

@@ -17,6 +17,9 @@ import { obstacle } from './space';
 /** The most readings of an axle that its history holds, and a file with it. */
 export const MOST_READINGS = 20_000;
 
+/** At so many radii a brake is read. */
+const MOST_REACHES = 100;
+
 /** One reading of a history. */
 export const readingSchema = Joi.object({
   key: Joi.string()
@@ -58,11 +61,17 @@ const hub = objectOf(HUB, { patternReadings: Joi.array().items(patternReading).m
   .custom(readable<Hub>(boreInsideCircle))
   .custom(readable<Hub>(readingsFit));
 
+/** How far a brake reaches, radius by radius. */
+const reaches = Joi.array()
+  .items(Joi.object({ radiusMm: ranged('radiusMm'), reachMm: ranged('reachMm') }))
+  .max(MOST_REACHES);
+const CALIPER = VEHICLE_AXLE.caliper.fields;
+
 const vehicleAxle = objectOf(VEHICLE_AXLE, {
   hub,
   baseline: objectOf(VEHICLE_AXLE.baseline.fields, { wheel }),
   obstacles: Joi.array().items(obstacle).unique('id').max(200),
-  caliper: objectOf(VEHICLE_AXLE.caliper.fields, { outline }),
+  caliper: objectOf(CALIPER, { outline, reach: objectOf(CALIPER.reach.fields, { rows: reaches }) }),
   readings: Joi.array().items(readingSchema).max(MOST_READINGS),
 });
 

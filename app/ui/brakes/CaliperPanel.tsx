@@ -3,13 +3,15 @@ import { useState } from 'react';
 import { useFetcher } from 'react-router';
 import {
   outlineFault,
-  outlineFromReach,
+  judgeReach,
+  reachOf,
+  withReach,
   withoutRepeats,
+  type ReachReadings,
   type ReachRow,
   type AxialPoint,
   type Caliper,
 } from '#core/brake';
-import { DomainError } from '#core/errors';
 import type { AxleName } from '#core/job';
 import { caliperFromShelf, itemName, type ShelfItem } from '#core/shelf';
 import { DeleteOutlined } from '../parts/icons';
@@ -43,8 +45,10 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
   const caliper = job.vehicle[axle]?.caliper ?? {};
   const path = ['vehicle', axle, 'caliper'];
   const [way, setWay] = useState<Way>(caliper.origin === 'typed' || caliper.origin === 'file' ? 'corners' : 'reach');
+  // What was read with a straightedge is not what another outline comes from.
+  const { reach: _, outline: _known, ...bare } = caliper;
   const take = (outline: AxialPoint[], origin: NonNullable<Caliper['origin']>) =>
-    editAt(path, { ...caliper, outline, origin });
+    editAt(path, { ...bare, outline, origin });
   const kept = shelf.filter(({ kind }) => kind === 'caliper');
   return (
     <>
@@ -94,14 +98,14 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
           </Button>
         </div>
         {way === 'reach' ? (
-          <Reaches key={axle} axle={axle} caliper={caliper} take={(outline) => take(outline, 'traced')} />
+          <Reaches key={axle} axle={axle} caliper={caliper} change={(next) => editAt(path, next)} />
         ) : (
           <Corners key={axle} axle={axle} caliper={caliper} take={(outline) => take(outline, 'typed')} />
         )}
         {caliper.outline && (
           <div className="brake-tools">
             <ShapeFiles href={`${files}&of=brake`} />
-            <Button size="small" icon={<DeleteOutlined />} onClick={() => editAt([...path, 'outline'], null)}>
+            <Button size="small" icon={<DeleteOutlined />} onClick={() => editAt(path, bare)}>
               Delete the outline
             </Button>
           </div>
@@ -199,28 +203,15 @@ const NotYet = ({ fault, drop }: { fault: string; drop(): void }) => (
   </div>
 );
 
-interface ReachDraft {
-  backMm: number | null;
-  rows: Row<keyof ReachRow>[];
-}
-
-/** An outline that was traced, as its readings. */
-const readingsOf = ({ outline, origin }: Caliper): ReachDraft =>
-  outline && origin === 'traced' && outline.length >= 4
-    ? { backMm: outline[0]!.a, rows: outline.slice(1, -1).map(({ a, r }) => ({ radiusMm: r, reachMm: a })) }
-    : { backMm: null, rows: [] };
-
-function Reaches({ axle, caliper, take }: OutlineProps) {
+function Reaches({ axle, caliper, change }: { axle: AxleName; caliper: Caliper; change(next: Caliper): void }) {
   const name = `brake-reach/${axle}`;
-  const [draft, setDraft] = useDraft<ReachDraft>(name);
-  const now = draft ?? readingsOf(caliper);
-  const judged = judge(now);
-  const change = (next: ReachDraft) => {
-    const { outline } = judge(next);
-    if (outline === null) return setDraft(next);
-    setDraft(null);
-    take(outline);
-  };
+  const now = reachOf(caliper);
+  const judged = judgeReach(now);
+  const rows = (now.rows ?? []).map(({ radiusMm, reachMm }): Row<keyof ReachRow> => ({
+    ...(radiusMm == null ? {} : { radiusMm }),
+    ...(reachMm == null ? {} : { reachMm }),
+  }));
+  const put = (next: ReachReadings) => change(withReach(caliper, next));
   return (
     <>
       <ReachPicture />
@@ -235,38 +226,21 @@ function Reaches({ axle, caliper, take }: OutlineProps) {
           { key: 'radiusMm', label: 'Radius', range: 'radiusMm' },
           { key: 'reachMm', label: 'Reach', range: 'reachMm' },
         ]}
-        rows={now.rows}
-        change={(rows) => change({ ...now, rows })}
+        rows={rows}
+        change={(next) => put({ ...now, rows: next })}
         fault={judged.row === null ? null : { row: judged.row, message: judged.fault! }}
       />
       <LengthField
         name={`${name}/back`}
-        value={now.backMm}
-        commit={(backMm) => change({ ...now, backMm })}
+        value={now.backMm ?? null}
+        commit={(backMm) => put({ ...now, backMm })}
         label="Back of the brake, from the face (− inboard)"
         range="reachMm"
         width={6}
       />
-      {draft !== null && judged.fault !== null && judged.row === null && (
-        <NotYet fault={judged.fault} drop={() => setDraft(null)} />
+      {caliper.reach && judged.fault !== null && judged.row === null && (
+        <NotYet fault={judged.fault} drop={() => change(withReach(caliper, {}))} />
       )}
     </>
   );
-}
-
-function judge({ rows, backMm }: ReachDraft): {
-  outline: AxialPoint[] | null;
-  fault: string | null;
-  row: number | null;
-} {
-  const whole = wholeRows(rows, ['radiusMm', 'reachMm']);
-  if (whole === null) return { outline: null, fault: 'enter both figures', row: null };
-  if (backMm === null) return { outline: null, fault: 'enter the back of the brake', row: null };
-  try {
-    return { outline: outlineFromReach(whole, backMm), fault: null, row: null };
-  } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
-    const row = /^reach\.(\d+)/.exec(error.path)?.[1];
-    return { outline: null, fault: error.message, row: row === undefined ? null : Number(row) };
-  }
 }

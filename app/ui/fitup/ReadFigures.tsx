@@ -1,11 +1,11 @@
 import { poseWords } from '#core/evaluate';
 import { placeOfCorner, type Compared, type Corner, type Fitting, type MeasuredFigure } from '#core/fitting';
-import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { readingPose } from '#core/sweep';
 import { wordsIn } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
+import { useTool } from '../help/useTool';
 import { ComparedLine } from './ComparedLine';
 import { figureOr } from './compared';
 import { figureWords } from './figures';
@@ -80,6 +80,7 @@ function InnerClearance({ inHand: { fitting }, corner }: { inHand: FittingInHand
   const { job } = useDocument();
   const hand = useHand();
   const { name, instrument, range } = figureWords('inboardGapMm', job);
+  const tool = useTool(instrument);
   return (
     <LengthField
       name={`fitting/${fitting.id}/${corner}/inboard`}
@@ -92,8 +93,7 @@ function InnerClearance({ inHand: { fitting }, corner }: { inHand: FittingInHand
           measure(fitting, corner, {
             figure: 'inboardGapMm',
             valueMm,
-            instrument,
-            uncertaintyMm: INSTRUMENT_UNCERTAINTY_MM[instrument],
+            ...tool.taken,
             takenAt: hand.now(fitting),
           }),
         )

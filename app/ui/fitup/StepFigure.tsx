@@ -1,10 +1,10 @@
 import type { FittingStep } from '#core/sheet';
-import { INSTRUMENT_UNCERTAINTY_MM } from '#core/uncertainty';
 import { wordsIn } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { MeasureField } from '../fields/MeasureField';
+import { useTool } from '../help/useTool';
 import { comparedOf, predictedText } from './compared';
 import { ComparedLine } from './ComparedLine';
 import { figureWords } from './figures';
@@ -27,12 +27,14 @@ export function StepFigure({
   const { units } = useLengths();
   const hand = useHand();
   const { expects, keptAt } = step;
+  const words = figureWords(expects?.figure ?? 'pokeMm', job);
+  const tool = useTool(words.instrument, { isWritten: words.instrument === 'label' });
   if (!expects) return null;
   const { fitting } = inHand;
   const { figure, steerDeg, travelMm } = expects;
   const pose = { ...(steerDeg === undefined ? {} : { steerDeg }), ...(travelMm === undefined ? {} : { travelMm }) };
   const read = readOf(fitting, keptAt, { figure, ...pose });
-  const { name, instrument, range } = figureWords(figure, job);
+  const { name, range } = words;
   const compared = comparedOf(inHand, keptAt, { figure, ...pose });
   const commit = (valueMm: number | null) =>
     hand.edit(
@@ -40,8 +42,8 @@ export function StepFigure({
         figure,
         ...pose,
         valueMm,
-        instrument,
-        uncertaintyMm: figure === 'trueSpeedAt100' ? null : INSTRUMENT_UNCERTAINTY_MM[instrument],
+        ...tool.taken,
+        ...(figure === 'trueSpeedAt100' ? { uncertaintyMm: null } : {}),
         takenAt: hand.now(fitting),
       }),
     );

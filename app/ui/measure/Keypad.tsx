@@ -50,14 +50,15 @@ export function Keypad({ keys, text, put }: KeypadProps) {
       {name}
     </Button>
   );
-  const beside = keys === 'signed' ? '±' : keys === 'figures' ? '.' : null;
+  const hasPoint = keys === 'figures' || keys === 'signed';
   return (
     <div className="measure-keypad" role="group" aria-label="Keypad">
       <div className="measure-digits">
         {DIGITS.map((digit) => key(digit))}
-        {beside === null ? <span /> : key(beside, beside === '±' ? 'Plus or minus' : 'Decimal point')}
+        {hasPoint ? key('.', 'Decimal point') : <span />}
         {key('0')}
         {key('⌫', 'Delete the last key')}
+        {keys === 'signed' && key('±', 'Plus or minus')}
       </div>
       {keys === 'fractions' && (
         <div className="measure-parts" role="group" aria-label="Parts of an inch">

@@ -1,18 +1,25 @@
 import { Button, Dropdown } from 'antd';
 import { useId, useRef } from 'react';
+import { poseWords } from '#core/evaluate';
+import { capital } from '#core/text';
 import { takenTogether } from '#core/uncertainty';
+import { wordsIn, type Words } from '#core/units';
 import { useReports } from '../../job/ReportsContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Picture } from '../help/Picture';
 import { ToolSelect } from '../help/ToolSelect';
+import { useNotePad } from '../notes/NotePad';
+import { CameraOutlined } from '../parts/icons';
 import { ToStation } from '../parts/ToStation';
+import { ReachPicture } from '../brakes/ReachPicture';
 import { PlanPicture } from '../room/PlanPicture';
 import { ENTRIES } from './entries';
 import { Keypad } from './Keypad';
 import { MeasureSection } from './MeasureSection';
-import { useMeasure, type Measure } from './useMeasure';
+import { placeOf, useMeasure, type Measure } from './useMeasure';
 import { useWakeLock } from './useWakeLock';
-import { stillOpen, type WalkCard } from './walk';
+import type { WalkCard } from './cards/card';
+import { stillOpen } from './walk';
 import { WalkList } from './WalkList';
 import './measure.css';
 
@@ -23,12 +30,14 @@ export function MeasureView() {
   const measure = useMeasure();
   const { walk, card, at, takes, text, fault, put } = measure;
   const lengths = useLengths();
+  const { write } = useNotePad();
   const input = useRef<HTMLInputElement>(null);
   const faultId = useId();
   useWakeLock();
   const kind = ENTRIES[card.entry];
-  const keys = kind.keys(lengths.unit);
-  const shown = card.value === null ? null : kind.show(card.value, lengths.unit);
+  const keys = kind.keys(lengths.units, card.range);
+  const pose = poseText(card, wordsIn(lengths.units));
+  const shown = card.value === null ? null : kind.show(card.value, lengths.units);
   return (
     <div className="measure">
       <section className="measure-card" aria-label={`${card.title}, ${placeText(card)}`}>
@@ -36,18 +45,15 @@ export function MeasureView() {
           <span className="measure-place">
             {placeText(card)} · {at + 1} of {walk.length}
           </span>
-          <ToStation station={card.key?.startsWith('hub.') ? 'hub' : 'room'}>Done</ToStation>
+          <ToStation station={card.station}>Done</ToStation>
           <h1>{card.title}</h1>
         </header>
         <p className="measure-where">{card.help.where}</p>
-        {poseText(card) && <p className="measure-pose">{poseText(card)}</p>}
+        {pose && <p className="measure-pose">{pose}</p>}
+        {card.expected && <p className="measure-pose">{capital(card.expected)}.</p>}
         <div className="measure-how">
           <div className="measure-picture">
-            {card.plan ? (
-              <PlanPicture item={card.plan} />
-            ) : (
-              card.help.picture && <Picture name={card.help.picture} title={card.title} />
-            )}
+            <CardPicture card={card} />
           </div>
           {card.help.mistake && <p>Watch out: {card.help.mistake}</p>}
         </div>
@@ -61,7 +67,7 @@ export function MeasureView() {
         >
           <label>
             <span className="visually-hidden">
-              {card.title} {kind.sign(lengths.unit)}
+              {card.title} {kind.sign(lengths.units)}
             </span>
             <input
               ref={input}
@@ -71,12 +77,12 @@ export function MeasureView() {
               inputMode={keys === 'text' ? 'text' : 'none'}
               autoComplete="off"
               value={text}
-              placeholder={shown ?? (card.like === null ? '—' : kind.show(card.like, lengths.unit))}
+              placeholder={shown ?? (card.like === null ? '—' : kind.show(card.like, lengths.units))}
               aria-invalid={fault !== null}
               aria-describedby={fault === null ? undefined : faultId}
               onChange={({ target }) => put(target.value)}
             />
-            <span className="measure-sign">{kind.sign(lengths.unit)}</span>
+            <span className="measure-sign">{kind.sign(lengths.units)}</span>
           </label>
           <Button type="primary" htmlType="submit" className="measure-next">
             {text === '' && takes.length === 0 ? 'Next' : 'Take it'}
@@ -114,6 +120,9 @@ export function MeasureView() {
           >
             <Button>Skip …</Button>
           </Dropdown>
+          <Button icon={<CameraOutlined />} onClick={() => write({ ...placeOf(card), reading: card.title })}>
+            Note …
+          </Button>
           <ToolSelect tool={measure.tool} label="Taken with" />
         </div>
       </section>
@@ -127,6 +136,13 @@ export function MeasureView() {
   );
 }
 
+/** Where the rule goes. */
+function CardPicture({ card: { plan, help, title, run } }: { card: WalkCard }) {
+  if (plan) return <PlanPicture item={plan} />;
+  if (run !== undefined) return <ReachPicture />;
+  return help.picture && <Picture name={help.picture} title={title} />;
+}
+
 /** Whose reading it is. */
 const placeText = ({ axle, side }: WalkCard): string =>
   `${axle === 'front' ? 'Front' : 'Rear'}${side ? ` ${side}` : ' axle'}`;
@@ -137,7 +153,11 @@ const LOCKS = {
 } as const;
 
 /** The pose to set before it is read; null where the car stands as it is. */
-const poseText = ({ plan }: WalkCard): string | null => (plan?.lock && plan.steerDeg !== 0 ? LOCKS[plan.lock] : null);
+function poseText({ plan, pose }: WalkCard, words: Words): string | null {
+  if (plan?.lock && plan.steerDeg !== 0) return LOCKS[plan.lock];
+  const set = { steerDeg: pose.steerDeg ?? 0, travelMm: pose.travelMm ?? 0 };
+  return set.steerDeg === 0 && set.travelMm === 0 ? null : `${capital(poseWords(set, words))}.`;
+}
 
 /** What is there already, and what is being taken. */
 function beforeText({ card, takes, plusMinus }: Measure, shown: string | null, lengths: Lengths): string {
@@ -148,7 +168,7 @@ function beforeText({ card, takes, plusMinus }: Measure, shown: string | null, l
       ? `${counted}: ${lengths.text(mean)}. Read it once more.`
       : `${counted}: mean ${lengths.text(mean)} ${lengths.plusMinus(sure)}, spread ${lengths.figure(spread)}`;
   }
-  const sign = ENTRIES[card.entry].sign(lengths.unit);
+  const sign = ENTRIES[card.entry].sign(lengths.units);
   if (shown !== null) return `Now ${shown} ${sign}`.trim() + (card.fromJob ? `, taken over from ${card.fromJob}` : '');
   return card.like === null ? 'Not measured yet' : `As on the right: ${lengths.text(card.like)}`;
 }

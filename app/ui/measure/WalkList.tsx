@@ -4,7 +4,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { CheckOutlined } from '../parts/icons';
 import { ENTRIES } from './entries';
 import type { Measure } from './useMeasure';
-import type { WalkCard } from './walk';
+import type { WalkCard } from './cards/card';
 import './measure.css';
 
 /** That it is read; or on which car it was. */
@@ -13,7 +13,7 @@ const Read = ({ of: { fromJob } }: { of: WalkCard }) =>
 
 /** Every reading of the walk, with what is there; each leads to its card. */
 export function WalkList({ measure: { walk, card, skipped, choose } }: { measure: Measure }) {
-  const { unit } = useLengths();
+  const { units } = useLengths();
   return (
     <>
       {AXLES.map((axle) => (
@@ -36,7 +36,7 @@ export function WalkList({ measure: { walk, card, skipped, choose } }: { measure
                           : one.like === null
                             ? '—'
                             : 'as right'
-                        : ENTRIES[one.entry].show(one.value, unit)}
+                        : ENTRIES[one.entry].show(one.value, units)}
                     </span>
                     {one.value === null ? <span /> : <Read of={one} />}
                   </button>

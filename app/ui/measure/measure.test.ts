@@ -1,19 +1,35 @@
 import fc from 'fast-check';
 import Fraction from 'fraction.js';
 import { DomainError } from '#core/errors';
-import { applyEdits, type Job } from '#core/job';
+import { evaluate, fittingReports } from '#core/evaluate';
+import { applyEdits, type Job, type Setup } from '#core/job';
+import { stepsOfFitting, tighteningsOf } from '#core/sheet';
 import { mmFromInches } from '#core/units';
 import { readJobFile } from '#formats/job';
 import { READING_KEYS, readingsIn } from '#formats/fields';
-import { changed, demoJob, type DemoName } from '#support/jobs';
-import { cardEdits } from './cardEdits';
+import { changed, demoJob, demoJobFitted, type DemoName } from '#support/jobs';
 import { ENTRIES, readCard } from './entries';
 import { pressed } from './Keypad';
-import { isOpen, measuringWalk, nextOpen, stillOpen, type WalkCard } from './walk';
+import type { FittingInHand } from '../fitup/useFittings';
+import type { WalkCard } from './cards/card';
+import { isOpen, measuringWalk, nextOpen, stillOpen } from './walk';
 
 const EMPTY: Job = { format: 'scoval.job', version: 1, vehicle: {}, setups: [] };
 const NOBODY: ReadonlySet<string> = new Set();
 const cardOf = (job: Job, id: string): WalkCard => measuringWalk(job).find((card) => card.id === id)!;
+/** The first fitting of a job as its station has it. */
+function inHandOf(job: Job): FittingInHand {
+  const [fitting] = job.fittings!;
+  const report = evaluate(job);
+  const reportOf = (setup: Setup) => report.setups.find(({ id }) => id === setup.id)!;
+  const steps = stepsOfFitting(job, fitting!, { unit: 'mm', reportOf });
+  return {
+    fitting: fitting!,
+    steps,
+    tightenings: tighteningsOf(steps),
+    compared: fittingReports({ ...job, fittings: [fitting!] }, reportOf)[0]!,
+  };
+}
 const RULE = { instrument: 'steel-rule', uncertaintyMm: 0.5 } as const;
 
 describe('the keypad', () => {
@@ -82,7 +98,7 @@ describe('the walk', () => {
     for (const card of walk) {
       if (card.value === null) continue;
       expect(ENTRIES[card.entry].show(card.value, 'mm')).not.toMatch(/NaN|undefined/);
-      const again = applyEdits(job, cardEdits(job, card, { value: card.value, taken: RULE }));
+      const again = applyEdits(job, card.put(job, { value: card.value, taken: RULE }));
       const { faults } = readJobFile(JSON.stringify(again));
       expect([card.id, faults ?? []]).toEqual([card.id, []]);
       expect(cardOf(again, card.id).value).toEqual(card.value);
@@ -108,15 +124,16 @@ describe('the walk', () => {
       offset: 40,
       count: 5,
       size: '205/55R16',
+      speed: 100,
     };
     for (
-      let card = nextOpen(measuringWalk(job), null, NOBODY);
+      let card = nextOpen(measuringWalk(job), { from: null, skipped: NOBODY });
       card;
-      card = nextOpen(measuringWalk(job), card.id, NOBODY)
+      card = nextOpen(measuringWalk(job), { from: card.id, skipped: NOBODY, isTaken: true })
     ) {
       taken.push(card.id);
       expect(taken.length).toBeLessThan(80);
-      const edits = cardEdits(job, card, {
+      const edits = card.put(job, {
         value: ODD[card.key!] ?? values[card.entry],
         taken: RULE,
       });
@@ -136,8 +153,8 @@ describe('the walk', () => {
   test('what is skipped is passed by, and the left side is as the right until it is read', () => {
     const walk = measuringWalk(EMPTY);
     const [first] = walk;
-    expect(nextOpen(walk, null, new Set([first!.id]))!.id).toBe(walk[1]!.id);
-    expect(nextOpen(walk, null, new Set(walk.map(({ id }) => id)))).toBeNull();
+    expect(nextOpen(walk, { from: null, skipped: new Set([first!.id]) })!.id).toBe(walk[1]!.id);
+    expect(nextOpen(walk, { from: null, skipped: new Set(walk.map(({ id }) => id)) })).toBeNull();
     const job = changed(EMPTY, ['vehicle/front', { room: { archGapMm: 70 } }]);
     const left = cardOf(job, 'front.left.room.archGapMm');
     expect([left.value, left.like, isOpen(left)]).toEqual([null, 70, false]);
@@ -149,13 +166,13 @@ describe('the walk', () => {
     ]);
     const card = cardOf(job, 'front.baseline.wheel.offsetMm');
     expect(card.value).not.toBeNull();
-    const next = applyEdits(job, cardEdits(job, card, { value: 35, taken: RULE }));
+    const next = applyEdits(job, card.put(job, { value: 35, taken: RULE }));
     expect(next.vehicle.front!.baseline!.wheel).toEqual({ rimWidthIn: 7, offsetMm: 35 });
-    const strut = applyEdits(EMPTY, cardEdits(EMPTY, cardOf(EMPTY, 'front.part.strut'), { value: 12, taken: RULE }));
+    const strut = applyEdits(EMPTY, cardOf(EMPTY, 'front.part.strut').put(EMPTY, { value: 12, taken: RULE }));
     expect(strut.vehicle.front!.obstacles).toMatchObject([{ id: 'strut', kind: 'strut', gap: { gapMm: 12, ...RULE } }]);
     const again = applyEdits(
       strut,
-      cardEdits(strut, cardOf(strut, 'front.part.strut'), { value: 11, taken: { ...RULE, uncertaintyMm: 0.7 } }),
+      cardOf(strut, 'front.part.strut').put(strut, { value: 11, taken: { ...RULE, uncertaintyMm: 0.7 } }),
     );
     expect(again.vehicle.front!.obstacles).toMatchObject([{ id: 'strut', gap: { gapMm: 11, uncertaintyMm: 0.7 } }]);
   });
@@ -166,7 +183,7 @@ describe('the walk', () => {
       { room: { archGapMm: 70 }, obstacles: [{ id: 'strut', kind: 'strut', gap }] },
     ]);
     const taken = { ...RULE, key: 'room.archGapMm', value: 70, takenAt: '2026-03-01T09:00:00.000Z', corner: 'front' };
-    const walk = measuringWalk(job, [{ ...taken, fromJob: 'SK-004' }]);
+    const walk = measuringWalk(job, { readings: [{ ...taken, fromJob: 'SK-004' }] });
     const cards = walk.filter(({ fromJob }) => fromJob !== null);
     expect(cards.map(({ id, fromJob }) => [id, fromJob])).toEqual([
       ['front.room.archGapMm', 'SK-004'],
@@ -174,15 +191,72 @@ describe('the walk', () => {
     ]);
     expect(cards.some(isOpen)).toBe(false);
     expect(stillOpen(walk).takenOver).toBe(2);
-    const read = applyEdits(job, cardEdits(job, cards[1]!, { value: 17, taken: RULE }));
+    const read = applyEdits(job, cards[1]!.put(job, { value: 17, taken: RULE }));
     expect(read.vehicle.front!.obstacles![0]!.gap).toEqual({
       surface: 'inner-shoulder',
       clockDeg: 0,
       gapMm: 17,
       ...RULE,
     });
-    expect(measuringWalk(read, [{ ...taken, fromJob: 'SK-004' }, taken]).some(({ fromJob }) => fromJob !== null)).toBe(
-      false,
-    );
+    expect(
+      measuringWalk(read, { readings: [{ ...taken, fromJob: 'SK-004' }, taken] }).some(
+        ({ fromJob }) => fromJob !== null,
+      ),
+    ).toBe(false);
+  });
+  test('a brake is traced one figure after the other; its outline is there with the last of them', () => {
+    let job = EMPTY;
+    const read: [string, number][] = [
+      ['back', -20],
+      ['radius.0', 80],
+      ['reach.0', 30],
+      ['radius.1', 120],
+      ['reach.1', 45],
+    ];
+    let next: WalkCard | null = cardOf(job, 'front.caliper.back');
+    for (const [key, value] of read) {
+      expect(next?.id).toBe(`front.caliper.${key}`);
+      expect(readCard(next!, String(value), 'mm')).toBe(value);
+      job = applyEdits(job, next!.put(job, { value, taken: RULE }));
+      next = nextOpen(measuringWalk(job), { from: next!.id, skipped: NOBODY, isTaken: true });
+    }
+    // What comes next in the run is another radius; left empty, the walk goes on elsewhere.
+    expect(next?.id).toBe('front.caliper.radius.2');
+    expect(nextOpen(measuringWalk(job), { from: next!.id, skipped: NOBODY })?.run).toBeUndefined();
+    expect(job.vehicle.front!.caliper).toEqual({
+      reach: {
+        backMm: -20,
+        rows: [
+          { radiusMm: 80, reachMm: 30 },
+          { radiusMm: 120, reachMm: 45 },
+        ],
+      },
+      outline: [
+        { a: -20, r: 80 },
+        { a: 30, r: 80 },
+        { a: 45, r: 120 },
+        { a: -20, r: 120 },
+      ],
+      origin: 'traced',
+    });
+    expect(readJobFile(JSON.stringify(job)).faults ?? []).toEqual([]);
+    expect(() => readCard(cardOf(job, 'front.caliper.reach.1'), '-30', 'mm')).toThrow('behind the back of the brake');
+  });
+  test('what a fitting under way asks for is walked too, each with what was predicted', () => {
+    const begun = demoJobFitted('pallas-tender');
+    const inHand = inHandOf(begun);
+    const cards = measuringWalk(begun, { inHand }).filter(({ station }) => station === 'fit-up');
+    expect(cards.length).toBeGreaterThan(4);
+    for (const card of cards) {
+      const value = card.entry === 'speed' ? 98 : 12.5;
+      const after = applyEdits(begun, card.put(begun, { value, taken: RULE }));
+      const { faults } = readJobFile(JSON.stringify(after));
+      expect([card.id, faults ?? []]).toEqual([card.id, []]);
+      const again = measuringWalk(after, { inHand: inHandOf(after) }).find(({ id }) => id === card.id)!;
+      expect(again.value).toBe(value);
+    }
+    expect(cards.some(({ expected }) => expected?.startsWith('predicted '))).toBe(true);
+    const closed = { ...inHand, fitting: { ...inHand.fitting, finishedAt: '2026-04-01T10:00:00.000Z' } };
+    expect(measuringWalk(begun, { inHand: closed }).some(({ station }) => station === 'fit-up')).toBe(false);
   });
 });

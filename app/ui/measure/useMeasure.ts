@@ -3,21 +3,24 @@ import { flushSync } from 'react-dom';
 import { nanoid } from 'nanoid';
 import { DomainError } from '#core/errors';
 import { outerCorner } from '#core/fitting';
+import type { NotePlace } from '#core/note';
 import { applyEdits, type Edit } from '#core/job';
 import { takenTogether, type Instrument } from '#core/uncertainty';
+import { wordsIn } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useSightText } from '../../job/useSight';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
 import { useDraft } from '../brakes/useDraft';
+import { useFittings } from '../fitup/useFittings';
 import { HoldFieldContext } from '../fields/HoldFieldContext';
 import { takenWith } from '../help/takenWith';
 import { useTool } from '../help/useTool';
 import { writeNote } from '../notes/noteEdits';
 import { useStable } from '../parts/useStable';
-import { cardEdits } from './cardEdits';
-import { readCard } from './entries';
-import { measuringWalk, nextOpen, type WalkCard } from './walk';
+import type { WalkCard } from './cards/card';
+import { ENTRIES, readCard } from './entries';
+import { measuringWalk, nextOpen } from './walk';
 
 const NONE: readonly string[] = [];
 
@@ -36,7 +39,7 @@ const isWritten = ({ entry }: WalkCard): boolean => entry === 'size' || entry ==
 
 /** What a reading is usually taken with. */
 const toolFor = (card: WalkCard): Instrument =>
-  isWritten(card) ? 'label' : card.key?.startsWith('hub.') ? 'caliper' : 'steel-rule';
+  isWritten(card) ? 'label' : card.station === 'hub' ? 'caliper' : 'steel-rule';
 
 /** A walk round the car, one reading at a time: where it stands, what is typed, and where it goes on. */
 export function useMeasure() {
@@ -44,7 +47,9 @@ export function useMeasure() {
   const { initials } = usePreferences();
   const lengths = useLengths();
   const { axle } = useSelection();
-  const walk = useMemo(() => measuringWalk(job, readings), [job, readings]);
+  const { inHand } = useFittings();
+  const ask = useMemo(() => ({ readings, inHand, words: wordsIn(lengths.units) }), [readings, inHand, lengths.units]);
+  const walk = useMemo(() => measuringWalk(job, ask), [job, ask]);
   const [named, name] = useSightText('card');
   const [skippedIds, setSkipped] = useDraft<readonly string[]>('measure-skipped');
   const skipped = useMemo(() => new Set(skippedIds ?? NONE), [skippedIds]);
@@ -52,7 +57,10 @@ export function useMeasure() {
   const [fault, setFault] = useState<string | null>(null);
   const here = walk.filter((one) => one.axle === axle);
   const card =
-    walk.find(({ id }) => id === named) ?? nextOpen(here, null, skipped) ?? nextOpen(walk, null, skipped) ?? here[0]!;
+    walk.find(({ id }) => id === named) ??
+    nextOpen(here, { from: null, skipped }) ??
+    nextOpen(walk, { from: null, skipped }) ??
+    here[0]!;
   const at = walk.indexOf(card);
   const tool = useTool(toolFor(card), { of: card.id, isWritten: isWritten(card) });
   const { text, takes } = begun?.[card.id] ?? NOT_BEGUN;
@@ -77,7 +85,7 @@ export function useMeasure() {
   /** What is typed as a value; null where that is none, which is said. */
   const readTyped = (typed: string): number | string | null => {
     try {
-      return readCard(card, typed, lengths.unit);
+      return readCard(card, typed, lengths.units);
     } catch (error) {
       if (!(error instanceof DomainError)) throw error;
       setFault(error.message);
@@ -89,11 +97,11 @@ export function useMeasure() {
     if (typed.trim() === '' && takes.length === 0) return [];
     const value = typed.trim() === '' ? undefined : readTyped(typed);
     if (value === null) return null;
-    if (typeof value === 'string') return cardEdits(job, card, { value, taken: takenWith('label') });
+    if (typeof value === 'string') return card.put(job, { value, taken: takenWith('label') });
     const all = value === undefined ? takes : [...takes, value];
     const { mean, plusMinus: sure } = takenTogether(all, plusMinus ?? 0);
     const uncertaintyMm = plusMinus === null ? null : sure;
-    return cardEdits(job, card, { value: mean, taken: { ...tool.taken, uncertaintyMm } });
+    return card.put(job, { value: mean, taken: { ...tool.taken, uncertaintyMm } });
   };
   const next = (typed: string): boolean => {
     const edits = taken(typed);
@@ -104,8 +112,9 @@ export function useMeasure() {
       tick();
     }
     // What was taken may say what another card asks for.
-    const after = edits.length > 0 ? measuringWalk(applyEdits(job, edits), readings) : walk;
-    goTo(nextOpen(after, card.id, skipped) ?? walk[at + 1]);
+    const isTaken = edits.length > 0;
+    const after = isTaken ? measuringWalk(applyEdits(job, edits), ask) : walk;
+    goTo(nextOpen(after, { from: card.id, skipped, isTaken }) ?? after[at + 1]);
     return true;
   };
   useHeldCard(card, next);
@@ -144,19 +153,22 @@ export function useMeasure() {
               at: new Date().toISOString(),
               ...(initials ? { by: initials } : {}),
               text: `${card.title}, ${card.axle}: ${reason}`,
-              about: {
-                station: 'room',
-                axle: card.axle,
-                corner: outerCorner({ axle: card.axle, side: card.side ?? 'right' }),
-              },
+              about: placeOf(card),
             },
             [],
           ),
         );
-      goTo(nextOpen(walk, card.id, new Set([...skipped, card.id])) ?? walk[at + 1]);
+      goTo(nextOpen(walk, { from: card.id, skipped: new Set([...skipped, card.id]) }) ?? walk[at + 1]);
     },
   };
 }
+
+/** Where a note about a card belongs. */
+export const placeOf = ({ station, axle, side }: WalkCard): NotePlace => ({
+  station,
+  axle,
+  corner: outerCorner({ axle, side: side ?? 'right' }),
+});
 
 /** The card is what an instrument reads, whatever has the focus. */
 function useHeldCard({ id, title, entry }: WalkCard, next: (typed: string) => boolean): void {
@@ -171,8 +183,9 @@ function useHeldCard({ id, title, entry }: WalkCard, next: (typed: string) => bo
     },
   });
   useEffect(() => {
-    if (entry !== 'length') return hold(null);
-    hold({ name: id, label: title, measures: 'length', put });
+    const { measures } = ENTRIES[entry];
+    if (!measures) return hold(null);
+    hold({ name: id, label: title, measures, put });
     return () => hold(null);
   }, [id, title, entry, hold, put]);
 }

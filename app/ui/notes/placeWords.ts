@@ -20,9 +20,9 @@ export const SIGHT_AT: Readonly<Record<NoteStation, readonly ('axle' | 'corner' 
 };
 
 /** What a note is about, as it is said: `Room, front right`. */
-export function placeWords({ station, axle, corner, setup, step }: NotePlace, job: Job): string {
+export function placeWords({ station, axle, corner, setup, step, reading }: NotePlace, job: Job): string {
   const name = STATIONS.find(({ path }) => path === station)?.name ?? station;
   const where = corner ? CORNER_NAMES[corner] : axle ? `${axle} axle` : null;
   const what = step ? stepName(step, (part) => figureName(`obstacle:${part}`, job)) : null;
-  return [name, setup && `setup ${setup.toUpperCase()}`, where, what].filter(Boolean).join(', ');
+  return [name, setup && `setup ${setup.toUpperCase()}`, where, what, reading].filter(Boolean).join(', ');
 }
