@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import type { Job } from '#core/job';
-import { clean, demoJob, expect, openDemo, putOnBench, saved, test } from './bench';
+import { clean, demoJob, expect, openDemo, putOnBench, saved, test, type } from './bench';
 
 const jobOf = async (page: Page, place: string): Promise<Job> =>
   (await (await page.request.get(`${place}/file`)).json()) as Job;
@@ -176,3 +176,113 @@ test('at a desk the walk goes by keyboard: figures, Enter from reading to readin
   await saved(page);
   expect((await jobOf(page, place)).vehicle.front!.room!.archGapMm).toBeCloseTo(2.625 * 25.4, 9);
 });
+
+/** Numbers from 0 to 1, the same for the same seed (mulberry32). */
+function seeded(seed: number): () => number {
+  let state = seed;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
+  };
+}
+
+/** Every card of a walk with the value it has, as its list shows them. */
+const listed = (page: Page): Promise<Record<string, string>> =>
+  page.locator('.walk-list').evaluateAll((lists) =>
+    Object.fromEntries(
+      lists.flatMap((list, axle) =>
+        [...list.querySelectorAll('button')].map((button) => {
+          const [name, value] = [...button.querySelectorAll('span')].map((span) => span.textContent);
+          return [`${axle} ${name}`, value!];
+        }),
+      ),
+    ),
+  );
+
+for (const seed of [23])
+  test(`a whole walk by touch with the network cut at random (seed ${seed}), and a desk that edits meanwhile`, async ({
+    page: desk,
+    browser,
+    baseURL,
+  }) => {
+    const chance = seeded(seed);
+    const { vehicle } = demoJob('velder-two');
+    const axle = (name: 'front' | 'rear') => ({ baseline: vehicle[name]!.baseline! });
+    const car = { ...EMPTY, vehicle: { ...EMPTY.vehicle, front: axle('front'), rear: axle('rear') } };
+    const place = await putOnBench(desk, car, `cut ${seed}`);
+    await desk.goto(`${place}/room`);
+    await saved(desk);
+    const held = await browser.newContext({
+      baseURL: baseURL!,
+      hasTouch: true,
+      isMobile: true,
+      viewport: { width: 390, height: 844 },
+    });
+    const phone = await held.newPage();
+    await phone.goto(`${place}/measure`);
+    await saved(phone);
+    const apply = phone.getByRole('button', { name: 'Apply my edits on top' });
+    // Whatever the desk has saved meanwhile: what was read at the car goes on top of it.
+    await phone.addLocatorHandler(apply, () => apply.tap());
+    const pad = phone.getByRole('group', { name: 'Keypad' });
+    const name = async () => {
+      const [where, title] = await Promise.all([
+        phone.locator('.measure-place').textContent(),
+        phone.getByRole('heading', { level: 1 }).textContent(),
+      ]);
+      const [corner] = where!.split(' · ');
+      const side = /left|right/.exec(corner!)?.[0];
+      return `${corner!.startsWith('Front') ? 0 : 1} ${title}${side ? `, ${side}` : ''}`;
+    };
+    const typed: Record<string, string> = {};
+    let isAway = true;
+    await held.setOffline(isAway);
+    for (let at = 0; at < 22; at++) {
+      const card = await name();
+      const value = /Lug count/.test(card)
+        ? '5'
+        : /Bolt circle/.test(card)
+          ? '112'
+          : /bore/.test(card)
+            ? '66.5'
+            : String(10 + at + Math.floor(chance() * 10) / 10);
+      for (const key of value)
+        await pad.getByRole('button', { name: key === '.' ? 'Decimal point' : key, exact: true }).tap();
+      await phone.getByRole('button', { name: 'Take it' }).tap();
+      await expect.poll(name).not.toBe(card);
+      typed[card] = /Lug count/.test(card) ? value : Number(value).toFixed(1);
+      // The same reading on the desk, while the phone is away; and one that nobody walks to.
+      if (at === 0) {
+        await type(desk.getByRole('textbox', { name: /^Tuck/ }), '5');
+        await saved(desk);
+      } else if (chance() < 0.2) {
+        await type(desk.getByRole('textbox', { name: /^Ground clearance/ }), String(100 + at));
+        await saved(desk);
+        typed['0 Ground clearance, right'] = `${100 + at}.0`;
+      }
+      if (chance() < 0.4) {
+        isAway = !isAway;
+        await held.setOffline(isAway);
+      }
+    }
+    await held.setOffline(false);
+    await saved(phone);
+    const read = (all: Record<string, string>) =>
+      Object.fromEntries(Object.keys(typed).map((card) => [card, all[card]]));
+    expect(read(await listed(phone))).toEqual(typed);
+    await desk.goto(`${place}/measure`);
+    await saved(desk);
+    expect(await listed(desk)).toEqual(await listed(phone));
+    // Each once, in the order in which they were typed.
+    const { vehicle: now } = await jobOf(desk, place);
+    const tuck = now.front!.readings!.filter(({ key }) => key === 'room.outboardGapMm').map((one) => one.value);
+    expect(tuck).toEqual([5, Number(Object.values(typed)[0])]);
+    for (const corner of ['front', 'rear'] as const) {
+      const history = (now[corner]!.readings ?? []).filter(({ key }) => key !== 'room.groundClearanceMm');
+      const keys = history.map(({ key }) => key);
+      expect(new Set(keys).size).toBe(corner === 'front' ? keys.length - 1 : keys.length);
+    }
+    await held.close();
+  });

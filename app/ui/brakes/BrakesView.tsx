@@ -8,6 +8,7 @@ import { stackThicknessMm } from '#core/stack';
 import { wordsIn } from '#core/units';
 import { DEFAULT_FLANGE_MM, backspacingMm, wheelOffsetMm } from '#core/wheel';
 import { PrinterOutlined } from '../parts/icons';
+import { ToStation } from '../parts/ToStation';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { wordIn } from '../../job/sight';
@@ -134,6 +135,9 @@ export function BrakesView({ axle }: { axle: AxleName }) {
       </header>
       <div className="sheet-next">
         <NextStep station="brakes" />
+        <ToStation station="measure" sight={{ card: `${axle}.caliper.back` }}>
+          Measure one by one
+        </ToStation>
       </div>
       {shows === 'section' ? (
         <div className="brake-middle">

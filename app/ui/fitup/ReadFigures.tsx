@@ -6,6 +6,7 @@ import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { useTool } from '../help/useTool';
+import { ToStation } from '../parts/ToStation';
 import { ComparedLine } from './ComparedLine';
 import { figureOr } from './compared';
 import { figureWords } from './figures';
@@ -25,11 +26,17 @@ interface ReadFiguresProps {
 export function ReadFigures({ inHand, corner, isClosed }: ReadFiguresProps) {
   const { fitting, compared } = inHand;
   const fitted = fitting.corners[corner]!;
+  const first = inHand.steps.find(({ expects, keptAt }) => expects !== null && keptAt === corner);
   const rows = compared.corners[corner]?.compared ?? [];
   return (
     <section aria-label="Measured on the car">
       <h2 className="label">Measured on the car</h2>
       {rows.length === 0 && <p className="soft">Nothing is read here yet.</p>}
+      {!isClosed && first && (
+        <ToStation station="measure" sight={{ card: `fit-up.${corner}.${first.id}` }}>
+          Measure one by one
+        </ToStation>
+      )}
       <ul className="read-figures">
         {rows.map((row, at) => (
           <ReadFigure key={at} {...{ row, corner, fitting }} read={fitted.measured![at]!} setup={fitted.setup} />

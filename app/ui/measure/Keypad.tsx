@@ -53,12 +53,12 @@ export function Keypad({ keys, text, put }: KeypadProps) {
   const hasPoint = keys === 'figures' || keys === 'signed';
   return (
     <div className="measure-keypad" role="group" aria-label="Keypad">
-      <div className="measure-digits">
+      <div className="measure-digits" data-signed={keys === 'signed'}>
         {DIGITS.map((digit) => key(digit))}
+        {keys === 'signed' && key('±', 'Plus or minus')}
         {hasPoint ? key('.', 'Decimal point') : <span />}
         {key('0')}
         {key('⌫', 'Delete the last key')}
-        {keys === 'signed' && key('±', 'Plus or minus')}
       </div>
       {keys === 'fractions' && (
         <div className="measure-parts" role="group" aria-label="Parts of an inch">

@@ -57,7 +57,8 @@ function figureCard(
     range,
     help: step ? { where: step.text, tool: instrument } : { where: 'Where there is room for a rule.' },
     value: readOf(fitting, corner, figure)?.valueMm ?? null,
-    optional: step === null,
+    optional: true,
+    isWorth: step !== null,
     pose: { steerDeg: figure.steerDeg ?? undefined, travelMm: figure.travelMm ?? undefined },
     ...(step?.expects ? { expected: predictedText(step.expects, words) } : {}),
     put: (_job, { value, taken: { fromJob: _, ...taken } }) =>
