@@ -6,9 +6,9 @@ import { COVERAGE } from '#core/uncertainty';
  * How far apart two cars of one kind are taken to be until the shop knows better, ± mm at 95 % (common practice, no
  * source).
  */
-export const USUAL_KIND_SPREAD_MM = 4;
+const USUAL_KIND_SPREAD_MM = 4;
 /** How many cars of a kind must have been measured before their own spread counts. */
-export const CARS_FOR_SPREAD = 3;
+const CARS_FOR_SPREAD = 3;
 
 /** How far a place of one car may lie from the same place of another of its kind. */
 export interface KindSpread {

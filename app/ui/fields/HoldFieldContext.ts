@@ -1,4 +1,4 @@
-import { createContext } from 'react';
+import { createContext, type Dispatch, type SetStateAction } from 'react';
 
 /** A field that an instrument may write into. */
 export interface FieldInHand {
@@ -11,7 +11,7 @@ export interface FieldInHand {
 }
 
 /** Says which field is in hand; null when none is any more. */
-export const HoldFieldContext = createContext<(field: FieldInHand | null) => void>(() => {});
+export const HoldFieldContext = createContext<Dispatch<SetStateAction<FieldInHand | null>>>(() => {});
 
 /** Where the focus may go without the field being let go: what writes into it stands there. */
 export const KEEPS_FIELD = 'data-keeps-field';

@@ -1,4 +1,13 @@
-import { useContext, useEffect, useId, useState, type ChangeEvent, type FocusEvent, type KeyboardEvent } from 'react';
+import {
+  useCallback,
+  useContext,
+  useEffect,
+  useId,
+  useState,
+  type ChangeEvent,
+  type FocusEvent,
+  type KeyboardEvent,
+} from 'react';
 import { flushSync } from 'react-dom';
 import { DomainError } from '#core/errors';
 import { DraftsContext } from './DraftsContext';
@@ -109,6 +118,9 @@ export function useTypedField<T>({ name, label, measures, value, show, read, com
   };
 
   const { receiveText } = useStable({ receiveText: receive });
+  const letGo = useCallback(() => hold((now) => (now?.name === name ? null : now)), [hold, name]);
+  // A field that is gone is in nobody's hand.
+  useEffect(() => letGo, [letGo]);
   const handlers = useStable({
     onChange: (event: ChangeEvent<HTMLInputElement>) => setDraft(event.target.value),
     onFocus({ target }: FocusEvent<HTMLInputElement>) {
@@ -117,7 +129,7 @@ export function useTypedField<T>({ name, label, measures, value, show, read, com
     },
     onBlur({ relatedTarget }: FocusEvent<HTMLInputElement>) {
       settle();
-      if (measures && !relatedTarget?.closest(`[${KEEPS_FIELD}]`)) hold(null);
+      if (measures && !relatedTarget?.closest(`[${KEEPS_FIELD}]`)) letGo();
     },
     onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => {
       if (event.key === 'Enter') {

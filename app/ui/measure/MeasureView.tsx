@@ -55,7 +55,10 @@ export function MeasureView() {
           <div className="measure-picture">
             <CardPicture card={card} />
           </div>
-          {card.help.mistake && <p>Watch out: {card.help.mistake}</p>}
+          <div>
+            {card.help.tool && <p>{card.help.tool}</p>}
+            {card.help.mistake && <p>Watch out: {card.help.mistake}</p>}
+          </div>
         </div>
         <form
           className="measure-entry"

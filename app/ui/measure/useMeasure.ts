@@ -5,7 +5,7 @@ import { DomainError } from '#core/errors';
 import { outerCorner } from '#core/fitting';
 import type { NotePlace } from '#core/note';
 import { applyEdits, type Edit } from '#core/job';
-import { takenTogether, type Instrument } from '#core/uncertainty';
+import { takenTogether } from '#core/uncertainty';
 import { wordsIn } from '#core/units';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
@@ -34,13 +34,6 @@ const NOT_BEGUN: Begun = { text: '', takes: [] };
 /** A tick that a hand in a glove feels, where the device has one. */
 const tick = () => navigator.vibrate?.(12);
 
-/** What is written on wheel or tire. */
-const isWritten = ({ entry }: WalkCard): boolean => entry === 'size' || entry === 'rim' || entry === 'offset';
-
-/** What a reading is usually taken with. */
-const toolFor = (card: WalkCard): Instrument =>
-  isWritten(card) ? 'label' : card.station === 'hub' ? 'caliper' : 'steel-rule';
-
 /** A walk round the car, one reading at a time: where it stands, what is typed, and where it goes on. */
 export function useMeasure() {
   const { job, readings, edit } = useDocument();
@@ -62,7 +55,7 @@ export function useMeasure() {
     nextOpen(walk, { from: null, skipped }) ??
     here[0]!;
   const at = walk.indexOf(card);
-  const tool = useTool(toolFor(card), { of: card.id, isWritten: isWritten(card) });
+  const tool = useTool(card.tool, { of: card.id, isWritten: card.tool === 'label' });
   const { text, takes } = begun?.[card.id] ?? NOT_BEGUN;
   const plusMinus = tool.taken.uncertaintyMm;
 

@@ -50,6 +50,8 @@ test('whatever is settled lies apart and on the paper', () => {
       expect(Object.keys(settled).sort()).toEqual(Object.keys(given).sort());
       expectApart(settled, SIZES, paper);
     }),
+    // Few of them can be settled at all.
+    { numRuns: 1000 },
   );
   expect(settledOnce).toBeGreaterThan(0);
 });

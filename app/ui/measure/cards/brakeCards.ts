@@ -4,7 +4,7 @@ import { rangeOf } from '#formats/fields';
 import { cardOf, setAt, type WalkCard } from './card';
 
 const STANDS = 'Wheel off, car on stands. Lay a straightedge across the hub face';
-const TOOL = 'Straightedge and depth gauge';
+const TOOL = 'Straightedge and depth gauge.';
 
 /** One figure of what is read of a brake. */
 interface ReachFigure {
@@ -69,7 +69,7 @@ export function brakeCards({ vehicle }: Job, axle: AxleName): WalkCard[] {
       id: `${axle}.caliper.rotorDiameterMm`,
       title: 'Rotor diameter',
       range: rangeOf({ range: 'rotorDiameterMm' }),
-      help: { where: 'Across the rotor’s outer edge.', tool: 'Tape or caliper' },
+      help: { where: 'Across the rotor’s outer edge.', tool: 'Tape or caliper.' },
       value: rotorDiameterMm ?? null,
       put: setAt(['vehicle', axle, 'caliper', 'rotorDiameterMm']),
     }),

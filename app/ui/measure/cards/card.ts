@@ -2,6 +2,7 @@ import type { PlanItem } from '#core/advice';
 import type { AxleName, Edit, Job, Taken } from '#core/job';
 import type { Side } from '#core/sweep';
 import { capital } from '#core/text';
+import type { Instrument } from '#core/uncertainty';
 import { fieldAt, helpOf, rangeOf, type FieldHelp, type Range } from '#formats/fields';
 
 /** How the value of a card is typed. */
@@ -32,6 +33,8 @@ export interface WalkCard {
   /** The reading it is within its axle, for help and history; null where it has no history. */
   key: string | null;
   entry: Entry;
+  /** What it is usually taken with. */
+  tool: Instrument;
   range: Range;
   help: Pick<FieldHelp, 'where'> & Partial<FieldHelp>;
   value: number | string | null;
@@ -62,6 +65,7 @@ type Made = 'axle' | 'id' | 'title' | 'entry' | 'range' | 'help' | 'put' | 'stat
 export const cardOf = (card: Pick<WalkCard, Made> & Partial<WalkCard>): WalkCard => ({
   side: null,
   key: null,
+  tool: 'steel-rule',
   value: null,
   fromJob: null,
   optional: false,
@@ -77,7 +81,7 @@ export const setAt =
   (path: readonly string[]): WalkCard['put'] =>
   (_job, { value, taken }) => [{ op: 'set', path: [...path], value, taken }];
 
-interface FieldCard extends Partial<Pick<WalkCard, 'side' | 'optional' | 'like' | 'check' | 'put'>> {
+interface FieldCard extends Partial<Pick<WalkCard, 'side' | 'tool' | 'optional' | 'like' | 'check' | 'put'>> {
   axle: AxleName;
   key: string;
   entry: Entry;

@@ -43,7 +43,7 @@ function figureCard(
   { fitting }: FittingInHand,
   { id, corner, figure, step, words }: Asked & { words: Words },
 ): WalkCard {
-  const { name, range, instrument } = figureWords(figure.figure, job);
+  const { name, range, instrument: tool } = figureWords(figure.figure, job);
   const isInner = corner.endsWith('Inner');
   const isSpeed = figure.figure === 'trueSpeedAt100';
   return cardOf({
@@ -55,7 +55,8 @@ function figureCard(
     station: 'fit-up',
     entry: isSpeed ? 'speed' : 'length',
     range,
-    help: step ? { where: step.text, tool: instrument } : { where: 'Where there is room for a rule.' },
+    tool,
+    help: step ? { where: step.text } : { where: 'Where there is room for a rule.' },
     value: readOf(fitting, corner, figure)?.valueMm ?? null,
     optional: true,
     isWorth: step !== null,

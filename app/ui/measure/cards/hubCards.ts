@@ -6,7 +6,14 @@ import { fieldCard, type WalkCard } from './card';
 export function hubCards({ vehicle }: Job, axle: AxleName): WalkCard[] {
   const hub = vehicle[axle]?.hub ?? {};
   const of = (key: string, value: number | null | undefined, check?: WalkCard['check']) =>
-    fieldCard({ axle, key: `hub.${key}`, entry: key === 'lugCount' ? 'count' : 'length', value, check });
+    fieldCard({
+      axle,
+      tool: 'caliper',
+      key: `hub.${key}`,
+      entry: key === 'lugCount' ? 'count' : 'length',
+      value,
+      check,
+    });
   return [
     of('lugCount', hub.lugCount, (count) => countFault(hub.patternReadings ?? [], count)),
     of('boltCircleMm', hub.boltCircleMm, (mm) => boreFault(hub.boreMm, mm) && 'must be larger than the center bore'),

@@ -22,7 +22,7 @@ export function partCards(job: Job, axle: AxleName): WalkCard[] {
         station: 'room',
         entry: 'length',
         range: rangeOf({ range: 'gapMm' }),
-        help: { where: `${capital(plan.where)}.`, tool: 'Steel rule or feeler gauge' },
+        help: { where: `${capital(plan.where)}.`, tool: 'Steel rule or feeler gauge.' },
         value: read?.gap?.gapMm ?? null,
         fromJob: read?.gap?.fromJob ?? null,
         optional: true,

@@ -33,15 +33,15 @@ const putOffset =
 /** What stands on the wheel and tire that are on the car. */
 export function labelCards(job: Job, axle: AxleName): WalkCard[] {
   const { wheel = {}, tire = {} } = job.vehicle[axle]?.baseline ?? {};
-  const at = 'baseline';
+  const base = { axle, tool: 'label' } as const;
   const flangeMm = job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM;
   return [
-    fieldCard({ axle, key: `${at}.tire.size`, entry: 'size', value: tire.size, put: putSize(axle) }),
-    fieldCard({ axle, key: `${at}.wheel.rimDiameterIn`, entry: 'rim', value: wheel.rimDiameterIn }),
-    fieldCard({ axle, key: `${at}.wheel.rimWidthIn`, entry: 'rim', value: wheel.rimWidthIn }),
+    fieldCard({ ...base, key: 'baseline.tire.size', entry: 'size', value: tire.size, put: putSize(axle) }),
+    fieldCard({ ...base, key: 'baseline.wheel.rimDiameterIn', entry: 'rim', value: wheel.rimDiameterIn }),
+    fieldCard({ ...base, key: 'baseline.wheel.rimWidthIn', entry: 'rim', value: wheel.rimWidthIn }),
     fieldCard({
-      axle,
-      key: `${at}.wheel.offsetMm`,
+      ...base,
+      key: 'baseline.wheel.offsetMm',
       entry: 'offset',
       value: wheelOffsetMm(wheel, flangeMm),
       put: putOffset(axle),
