@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import Fraction from 'fraction.js';
 import { DomainError } from '#core/errors';
-import { evaluate, fittingReports } from '#core/evaluate';
+import { evaluate, fittingReports, hubPatternOf } from '#core/evaluate';
 import { applyEdits, type Job, type Setup } from '#core/job';
 import { stepsOfFitting, tighteningsOf } from '#core/sheet';
 import { mmFromInches } from '#core/units';
@@ -258,5 +258,20 @@ describe('the walk', () => {
     expect(cards.some(({ expected }) => expected?.startsWith('predicted '))).toBe(true);
     const closed = { ...inHand, fitting: { ...inHand.fitting, finishedAt: '2026-04-01T10:00:00.000Z' } };
     expect(measuringWalk(begun, { inHand: closed }).some(({ station }) => station === 'fit-up')).toBe(false);
+  });
+  test('the widest pair of studs gives the bolt circle', () => {
+    const job = changed(EMPTY, ['vehicle/front', { hub: { lugCount: 5, boreMm: 66.5 } }]);
+    const card = cardOf(job, 'front.hub.pair');
+    expect(card.help.where).toContain('furthest apart');
+    // Of five on 112 mm the widest pair is 112·sin 72° apart (geometry of the regular pentagon).
+    const value = 112 * Math.sin((72 * Math.PI) / 180);
+    let read = applyEdits(job, card.put(job, { value: value + 1, taken: RULE }));
+    read = applyEdits(read, cardOf(read, 'front.hub.pair').put(read, { value, taken: RULE }));
+    expect(read.vehicle.front!.hub!.patternReadings).toHaveLength(1);
+    expect(hubPatternOf(read.vehicle.front!.hub!).circle!.boltCircleMm).toBeCloseTo(112, 6);
+    expect(readJobFile(JSON.stringify(read)).faults ?? []).toEqual([]);
+    const four = changed(EMPTY, ['vehicle/front', { hub: { lugCount: 4 } }]);
+    expect(cardOf(four, 'front.hub.pair').help.where).toContain('two opposite studs');
+    expect(measuringWalk(EMPTY).some(({ id }) => id.endsWith('hub.pair'))).toBe(false);
   });
 });
