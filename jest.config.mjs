@@ -2,6 +2,8 @@
 const MODULES = [
   '@ant-design/colors',
   '@ant-design/fast-color',
+  '@gltf-transform/core',
+  'property-graph',
   'comlink',
   'nanoid',
   'p-queue',

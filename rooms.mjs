@@ -58,6 +58,7 @@ export const FLOORS = [
     'core/sheet': 'what is done at the car to put a setup on it, each step with why it is there',
     'core/calibration': 'how far off a shop was, and what that makes of its ±',
     'core/find': 'of all wheels, tires and stacks those that fit best, and why the others do not',
+    'core/stance': 'the car with a setup on it in three dimensions, as plain triangles',
     'core/alike': 'cars of one kind: how far they differ, and what of one is taken over for another',
     'core/standing': 'what a job waits for, and what other rules make of it',
   },
@@ -65,7 +66,7 @@ export const FLOORS = [
     'core/customer': 'setups as options of a customer, told in plain words',
   },
   {
-    formats: 'job files, every field in FIELDS, drawings in and out, papers, the shelf as CSV',
+    formats: 'job files, every field in FIELDS, drawings in and out, papers, the shelf as CSV, scenes as glTF',
   },
   {
     cli: 'the evaluate command',

@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { evaluate } from '#core/evaluate';
@@ -145,4 +145,40 @@ test.each([
   expect([status, stdout]).toEqual([1, '']);
   expect(stderr.trim()).not.toBe('');
   expect(stderr).not.toContain('    at ');
+});
+
+describe('stance', () => {
+  const demo = 'demo/velder-two.scoval.json';
+  test('writes a car with a setup on it as a binary glTF file, and prints what it is made of', () => {
+    const out = path.join(folder, 'b.glb');
+    const { status, stdout, stderr } = run([demo, '--setup', 'b', '--out', out], '', 'stance');
+    expect(told(stderr)).toEqual([]);
+    expect(status).toBe(0);
+    const made = JSON.parse(stdout) as { bodies: string[]; assumed: string[]; triangles: number };
+    expect(made.bodies).toContain('tire-front-right');
+    expect(made.assumed).toContain('wheelbase 2650 mm');
+    // Magic, version and length of the container (glTF 2.0, 4.4 GLB).
+    const file = readFileSync(out);
+    expect([file.toString('latin1', 0, 4), file.readUInt32LE(4), file.readUInt32LE(8)]).toEqual([
+      'glTF',
+      2,
+      file.length,
+    ]);
+  });
+  test.each([
+    [['--out', 'x.glb', '--setup', 'zz'], 'there is no setup “zz”'],
+    [['--out', 'x.png'], 'usage:'],
+    [[], 'usage:'],
+    [['--out', '/nowhere/at/all.glb'], 'cannot be written (ENOENT)'],
+  ])('%j is refused in one line', (words, said) => {
+    const { status, stdout, stderr } = run([demo, ...words], '', 'stance');
+    expect([status, stdout]).toEqual([1, '']);
+    expect(told(stderr).join()).toContain(said);
+  });
+  test('a car of which no wheel is known has nothing to show', () => {
+    const empty = file('empty.json', JSON.stringify({ format: 'scoval.job', version: 1, vehicle: {}, setups: [] }));
+    const { status, stderr } = run([empty, '--out', path.join(folder, 'none.glb')], '', 'stance');
+    expect(status).toBe(1);
+    expect(told(stderr).join()).toContain('there is nothing to show');
+  });
 });

@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import type { Job } from '#core/job';
+import { seededChance } from '#core/uncertainty';
 import { clean, demoJob, expect, openDemo, putOnBench, saved, test, type } from './bench';
 
 const jobOf = async (page: Page, place: string): Promise<Job> =>
@@ -177,17 +178,6 @@ test('at a desk the walk goes by keyboard: figures, Enter from reading to readin
   expect((await jobOf(page, place)).vehicle.front!.room!.archGapMm).toBeCloseTo(2.625 * 25.4, 9);
 });
 
-/** Numbers from 0 to 1, the same for the same seed (mulberry32). */
-function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
-
 /** Every card of a walk with the value it has, as its list shows them. */
 const listed = (page: Page): Promise<Record<string, string>> =>
   page.locator('.walk-list').evaluateAll((lists) =>
@@ -207,7 +197,7 @@ for (const seed of [23])
     browser,
     baseURL,
   }) => {
-    const chance = seeded(seed);
+    const chance = seededChance(seed);
     const { vehicle } = demoJob('velder-two');
     const axle = (name: 'front' | 'rear') => ({ baseline: vehicle[name]!.baseline! });
     const car = { ...EMPTY, vehicle: { ...EMPTY.vehicle, front: axle('front'), rear: axle('rear') } };

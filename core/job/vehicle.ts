@@ -24,6 +24,8 @@ export interface Vehicle {
   drive?: Drive | undefined;
   class?: (typeof VEHICLE_CLASSES)[number] | undefined;
   flangeMm?: Measured;
+  /** Between the hubs of its axles. */
+  wheelbaseMm?: Measured;
   topSpeedKmh?: Measured;
   gearing?: Gearing | undefined;
   /** The axle that the speed is taken from; the driven one, assumed, where it is left out. */
@@ -65,6 +67,8 @@ export interface Spare {
 export interface VehicleAxle {
   hub?: Hub | undefined;
   axleRatingKg?: Measured;
+  /** Between the middles of the present tires. */
+  trackMm?: Measured;
   /** Cold pressure of the present tires. */
   pressureKpa?: Measured;
   /** Two wheels a side, disc on disc. */

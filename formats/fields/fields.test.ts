@@ -43,6 +43,8 @@ const PLACES: Record<Exclude<RangeName, Elsewhere>, string> = {
   fittings: 'house/ownError/poke/fittings',
   ratingKg: 'setups/a/front/wheel/ratingKg',
   flangeMm: 'vehicle/flangeMm',
+  wheelbaseMm: 'vehicle/wheelbaseMm',
+  trackMm: 'vehicle/rear/trackMm',
   lugCount: 'vehicle/front/hub/lugCount',
   boltCircleMm: 'vehicle/front/hub/boltCircleMm',
   boreMm: 'vehicle/front/hub/boreMm',

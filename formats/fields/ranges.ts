@@ -4,6 +4,8 @@
  */
 export const RANGES = {
   flangeMm: [0, 40],
+  wheelbaseMm: [1000, 8000],
+  trackMm: [700, 3000],
   lugCount: [3, 10],
   boltCircleMm: [60, 300],
   boreMm: [20, 250],

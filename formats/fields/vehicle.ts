@@ -39,6 +39,7 @@ const CALIPER = {
 export const VEHICLE_AXLE = {
   hub: group('hub', HUB),
   axleRatingKg: figure('axle rating', 'axleRatingKg'),
+  trackMm: figure('track', 'trackMm'),
   pressureKpa: figure('cold pressure', 'pressureKpa'),
   dual: flag('dual wheels'),
   baseline: group('on the car now', BASELINE),
@@ -76,6 +77,7 @@ export const VEHICLE = {
   drive: choice('driven wheels', DRIVES),
   class: choice('class', VEHICLE_CLASSES),
   flangeMm: figure('flange thickness', 'flangeMm'),
+  wheelbaseMm: figure('wheelbase', 'wheelbaseMm'),
   topSpeedKmh: figure('top speed', 'speedKmh'),
   gearing: group('gearing', {
     axleRatio: figure('axle ratio', 'axleRatio'),

@@ -1,0 +1,231 @@
+import fc from 'fast-check';
+import { axleParts, evaluateSetup, fitCandidate } from '#core/evaluate';
+import { AXLES, presentSetup, type Job } from '#core/job';
+import { placementOf, toCorner } from '#core/kinematics';
+import { changed, demoJob, type DemoName } from '#support/jobs';
+import { bar, lofted } from './lofted';
+import type { Mesh } from './mesh';
+import { revolved } from './revolved';
+import { stanceScene, type StanceScene } from './scene';
+import { ball, hubBody, wheelBodies } from './wheel';
+
+const CARS = ['brindle-kite', 'orrin-haul', 'velder-two', 'pallas-tender'] as const;
+const pointsOf = ({ positions }: Mesh): [number, number, number][] =>
+  Array.from(
+    { length: positions.length / 3 },
+    (_, at) => positions.slice(3 * at, 3 * at + 3) as [number, number, number],
+  );
+const spanOf = (mesh: Mesh, along: 0 | 1 | 2): [number, number] => {
+  const values = pointsOf(mesh).map((point) => point[along]);
+  return [Math.min(...values), Math.max(...values)];
+};
+const body = ({ bodies }: StanceScene, name: string): Mesh => bodies.find((one) => one.name === name)!.mesh;
+const minus = (p: number[], q: number[]) => p.map((value, at) => value - q[at]!);
+const cross = (u: number[], v: number[]) => [
+  u[1]! * v[2]! - u[2]! * v[1]!,
+  u[2]! * v[0]! - u[0]! * v[2]!,
+  u[0]! * v[1]! - u[1]! * v[0]!,
+];
+const dot = (u: number[], v: number[]) => u.reduce((sum, value, at) => sum + value * v[at]!, 0);
+const trianglesOf = (mesh: Mesh) => {
+  const points = pointsOf(mesh);
+  return Array.from({ length: mesh.indices.length / 3 }, (_, at) => mesh.indices.slice(3 * at, 3 * at + 3)).map(
+    (indices) => ({ indices, corners: indices.map((index) => points[index]!) }),
+  );
+};
+/** Closed: every edge is gone along as often one way as the other. */
+function expectClosed(mesh: Mesh): void {
+  const edges = new Map<string, number>();
+  const key = (point: number[]) => point.map((value) => Math.round(value * 1000)).join();
+  for (const { corners } of trianglesOf(mesh))
+    for (const [from, to] of [
+      [0, 1],
+      [1, 2],
+      [2, 0],
+    ] as const) {
+      const [one, other] = [key(corners[from]!), key(corners[to]!)];
+      if (one === other) continue;
+      const [name, way] = one < other ? [`${one} ${other}`, 1] : [`${other} ${one}`, -1];
+      edges.set(name, (edges.get(name) ?? 0) + way);
+    }
+  expect([...edges.values()].filter((count) => count !== 0)).toEqual([]);
+}
+/** It faces outward: its points say the way its triangles face, and it holds something. */
+function expectOutward(mesh: Mesh): void {
+  let [volume, inward] = [0, 0];
+  for (const { indices, corners } of trianglesOf(mesh)) {
+    const [p, q, r] = corners as unknown as [number[], number[], number[]];
+    const facing = cross(minus(q, p), minus(r, p));
+    volume += dot(p, cross(q, r)) / 6;
+    for (const index of indices) if (dot(facing, mesh.normals.slice(3 * index, 3 * index + 3)) <= 0) inward += 1;
+  }
+  expect(inward).toBe(0);
+  expect(volume).toBeGreaterThan(0);
+}
+
+describe('bodies', () => {
+  test('a line turned about the axis has the volume of Pappus, to what its flat faces take', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 50, max: 400, noNaN: true }),
+        fc.double({ min: 5, max: 60, noNaN: true }),
+        (radius, half) => {
+          const square = [
+            { a: -half, r: radius },
+            { a: half, r: radius },
+            { a: half, r: radius + 2 * half },
+            { a: -half, r: radius + 2 * half },
+          ];
+          const mesh = revolved(square, 96);
+          expectClosed(mesh);
+          const volume = trianglesOf(mesh).reduce((sum, { corners: [p, q, r] }) => sum + dot(p!, cross(q!, r!)) / 6, 0);
+          // Pappus: area times the way of its middle; a polygon of n corners has sin(2π/n)/(2π/n) of a circle's area.
+          const step = (2 * Math.PI) / 96;
+          const pappus = 4 * half * half * 2 * Math.PI * (radius + half) * (Math.sin(step) / step);
+          expect(volume / pappus).toBeCloseTo(1, 6);
+        },
+      ),
+      { numRuns: 20 },
+    );
+  });
+  test('whichever way round its line runs, it faces outward', () => {
+    const line = [
+      { a: 0, r: 10 },
+      { a: 5, r: 12 },
+      { a: 3, r: 20 },
+    ];
+    for (const one of [line, line.toReversed()]) {
+      expectClosed(revolved(one, 16));
+      expectOutward(revolved(one, 16));
+    }
+  });
+  test('balls, hubs and bars are closed and face outward', () => {
+    const bars = bar(
+      [0, 1, 2, 3].map((at) => ({ out: at, fwd: 20 * at, up: 300 - at * at })),
+      { wide: 4, high: 14 },
+    );
+    const square = (a: number) =>
+      [
+        [a, 0, 0],
+        [a, 1, 0],
+        [a, 1, 1],
+        [a, 0, 1],
+      ] as const;
+    for (const mesh of [
+      ball(10),
+      hubBody({ boreMm: 66.5, lipHeightMm: 9 }),
+      hubBody({}),
+      bars,
+      lofted([square(0), square(5)]),
+      lofted([square(5), square(0)]),
+    ]) {
+      expectClosed(mesh);
+      expectOutward(mesh);
+    }
+  });
+});
+
+describe.each(CARS)('%s', (name) => {
+  const job = demoJob(name);
+  test('tires, rims and spokes are closed and face outward; a tire is as large as it is said to be', () => {
+    for (const setup of [presentSetup(job), job.setups[0]!])
+      for (const axle of AXLES) {
+        const fitted = fitCandidate(job.vehicle, axle, setup[axle]);
+        for (const { tire, rim, spokes } of wheelBodies(fitted)) {
+          for (const mesh of [tire, rim, spokes!]) {
+            expectClosed(mesh);
+            expectOutward(mesh);
+          }
+          const [in_, out] = spanOf(tire, 0);
+          // Where its rim is wider, it starts there.
+          expect(Math.abs(out - in_ - 2 * fitted.place!.extentMm)).toBeLessThan(0.1);
+          for (const along of [1, 2] as const) {
+            const [least, most] = spanOf(tire, along);
+            expect(Math.abs(most - least - fitted.overallDiameterMm!)).toBeLessThan(0.1);
+          }
+        }
+      }
+  });
+  test('the outermost place of a tire past its lip is the poke that the ledger has', () => {
+    const upright = AXLES.reduce<Job>(
+      (now, axle) => (now.vehicle[axle]?.suspension ? changed(now, [`vehicle/${axle}/suspension/camberDeg`, 0]) : now),
+      job,
+    );
+    for (const setup of upright.setups) {
+      const scene = stanceScene(upright, setup);
+      const report = evaluateSetup(upright, setup);
+      for (const axle of AXLES) {
+        const { pokeMm } = report[axle];
+        if (pokeMm === null || upright.vehicle[axle]!.obstacles?.some(({ kind }) => kind === 'fender-lip')) continue;
+        const [, tire] = spanOf(body(scene, `tire-${axle}-right`), 2);
+        const [, lip] = spanOf(body(scene, `lip-${axle}-right`), 2);
+        const { place } = fitCandidate(upright.vehicle, axle, setup[axle]);
+        // Where the rim is wider than its tire, that stands out furthest.
+        const [, rim] = spanOf(body(scene, `rim-${axle}-right`), 2);
+        expect(place).not.toBeNull();
+        expect(Math.abs(Math.max(tire, rim) - lip - pokeMm)).toBeLessThan(0.1);
+      }
+    }
+  });
+  test('left is the mirror image of right, wheel by wheel', () => {
+    const scene = stanceScene(job, job.setups[0]!);
+    for (const axle of AXLES)
+      for (const kind of ['tire', 'rim', 'spokes', 'hub']) {
+        const [left, right] = [body(scene, `${kind}-${axle}-left`), body(scene, `${kind}-${axle}-right`)];
+        const off = right.positions.map((value, at) => Math.abs((at % 3 === 2 ? -value : value) - left.positions[at]!));
+        expect(Math.max(...off)).toBe(0);
+        expectOutward(left);
+      }
+  });
+  test('steered and in bump it stands where the kinematics of the sweep put it', () => {
+    const { geometry } = axleParts(job.vehicle, 'front').resolved;
+    if (!geometry) return;
+    const setup = job.setups[0]!;
+    const pose = { steerDeg: 18, travelMm: 35 };
+    const { tire } = wheelBodies(fitCandidate(job.vehicle, 'front', setup.front))[0]!;
+    const scene = stanceScene(job, setup, { front: pose });
+    const shown = pointsOf(body(scene, 'tire-front-right'));
+    const placement = placementOf(geometry, pose);
+    const asked = pointsOf(tire).map(([out, fwd, up]) => toCorner(placement, { out, fwd, up }));
+    const [x, y, z] = shown[0]!;
+    const first = asked[0]!;
+    const off = shown.map(([fwd, up, out], at) =>
+      Math.hypot(
+        fwd - x - (asked[at]!.fwd - first.fwd),
+        up - y - (asked[at]!.up - first.up),
+        out - z - (asked[at]!.out - first.out),
+      ),
+    );
+    expect(Math.max(...off)).toBeLessThan(1e-6);
+    // What is fixed to the body stays.
+    expect(body(scene, 'lip-front-right')).toEqual(body(stanceScene(job, setup), 'lip-front-right'));
+  });
+  test('what nobody said of the car is told, and no longer once it is', () => {
+    const { assumed } = stanceScene(job, job.setups[0]!);
+    expect(assumed).toEqual(expect.arrayContaining(['wheelbase 2650 mm', 'front track 1520 mm']));
+    const said = changed(job, ['vehicle/wheelbaseMm', 2600], ['vehicle/front/trackMm', 1500]);
+    const scene = stanceScene(said, said.setups[0]!);
+    expect(scene.assumed.join()).not.toMatch(/wheelbase|front track/);
+    const middle = (mesh: Mesh, along: 0 | 2) => (spanOf(mesh, along)[0] + spanOf(mesh, along)[1]) / 2;
+    expect(middle(body(scene, 'hub-front-left'), 0) - middle(body(scene, 'hub-rear-left'), 0)).toBeCloseTo(2600, 0);
+    const now = stanceScene(said, presentSetup(said));
+    const camber = said.vehicle.front?.suspension?.camberDeg;
+    if (!camber)
+      expect(middle(body(now, 'tire-front-right'), 2) - middle(body(now, 'tire-front-left'), 2)).toBeCloseTo(1500, 0);
+  });
+});
+
+test('a car of which nothing is known has nothing to show, and says so', () => {
+  const job: Job = { format: 'scoval.job', version: 1, vehicle: {}, setups: [] };
+  const { bodies } = stanceScene(job, presentSetup(job));
+  expect(bodies).toEqual([]);
+});
+
+test('the demo’s heaviest scene keeps to the triangles that a plain laptop draws', () => {
+  for (const name of CARS as readonly DemoName[])
+    for (const setup of demoJob(name).setups) {
+      const { bodies } = stanceScene(demoJob(name), setup);
+      expect(bodies.reduce((sum, { mesh }) => sum + mesh.indices.length / 3, 0)).toBeLessThan(120_000);
+      expect(bodies.length).toBeLessThan(150);
+    }
+});
