@@ -1,6 +1,6 @@
 import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
-import { wrap } from 'comlink';
+import { releaseProxy, wrap } from 'comlink';
 import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs';
 import Joi from 'joi';
 import { FIND_AXLES, findTogether, type FindAsk, type FindAxle, type Finds } from '#core/find';
@@ -43,12 +43,13 @@ await runOnJobs(
 async function inThreads(ask: FindAsk): Promise<Finds> {
   const of = availableParallelism();
   const threads = Array.from({ length: of }, () => new Worker(new URL('./findThread.mjs', import.meta.url)));
+  const starts = threads.map((thread) => wrap<typeof startFind>(nodeEndpoint(thread)));
   try {
-    const shares = await Promise.all(
-      threads.map((thread, at) => wrap<typeof startFind>(nodeEndpoint(thread))({ ...ask, share: { at, of } })),
-    );
+    const shares = await Promise.all(starts.map((start, at) => start({ ...ask, share: { at, of } })));
     return (await findTogether(shares, ask.top))!;
   } finally {
+    // Held until here: a thread ends with the last way in that is collected as garbage.
+    for (const start of starts) start[releaseProxy]();
     await Promise.all(threads.map((thread) => thread.terminate()));
   }
 }
