@@ -22,7 +22,7 @@ test('a new job begins with the readings of a car that was measured before, and 
   await page.keyboard.press('ArrowDown');
   await expect(before.getByRole('radio', { name: /gravel set/ })).toBeChecked();
   await expect(
-    before.getByText('±4.0 mm less sure, the usual figure until three of a kind are measured'),
+    before.getByText('less certain by ±4.0 mm, the usual figure until three of a kind are measured'),
   ).toBeVisible();
   await before.getByRole('checkbox', { name: 'Hub and fasteners' }).uncheck();
   // Parts were read from the present wheel: it comes along.
@@ -46,7 +46,7 @@ test('a new job begins with the readings of a car that was measured before, and 
   const walk = page.getByRole('region', { name: 'Readings, front' });
   await expect(walk.getByRole('button', { name: /^Inner clearance, right.*SK-\d+/ })).toBeVisible();
   await expect(walk.getByRole('button', { name: /^Tuck, right.*SK-\d+/ })).toHaveCount(0);
-  await expect(page.getByText(/ are another car's: read them again on this one/)).toBeVisible();
+  await expect(page.getByText(/ are from another car: measure again on this one/)).toBeVisible();
   await page.getByRole('link', { name: /^Hub/ }).click();
   await expect(page.getByRole('textbox', { name: /^Lug count/ })).toHaveValue('');
 });

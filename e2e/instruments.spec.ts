@@ -31,18 +31,18 @@ test('the shop’s instruments: added, tried, changed, taken off; an overdue cal
   await expect(dialog.getByText('needs a name')).toBeVisible();
   await dialog.getByRole('textbox', { name: 'Name' }).fill('bench caliper');
   await dialog.getByRole('textbox', { name: /^±/ }).fill('twenty');
-  await dialog.getByRole('textbox', { name: 'Holds for, months' }).fill('6.5');
+  await dialog.getByRole('textbox', { name: 'Calibrate every, months' }).fill('6.5');
   await expect(dialog.getByText('“twenty” is not a number')).toBeVisible();
   await dialog.getByRole('textbox', { name: /^±/ }).fill('0.03');
   await expect(dialog.getByText('must be a whole number')).toBeVisible();
-  await dialog.getByRole('textbox', { name: 'Holds for, months' }).fill('6');
+  await dialog.getByRole('textbox', { name: 'Calibrate every, months' }).fill('6');
   await dialog.getByLabel('Calibrated on').fill('2020-01-31');
-  await dialog.getByRole('combobox', { name: 'Its readings are' }).click();
-  await page.getByTitle('sends lines over a port').click();
+  await dialog.getByRole('combobox', { name: 'Readings come in' }).click();
+  await page.getByTitle('over a serial port').click();
   const tried = dialog.getByRole('textbox', { name: 'Try a line' });
   await tried.fill('01A+00012.34');
   await expect(dialog.getByText('reads 12.3 mm')).toBeVisible();
-  await dialog.getByRole('textbox', { name: 'Lines look like' }).fill('02A{value}');
+  await dialog.getByRole('textbox', { name: 'Line pattern' }).fill('02A{value}');
   await expect(dialog.getByText('“01A+00012.34” is no reading')).toBeVisible();
   await clean(page, '[role=dialog]');
   await dialog.getByRole('button', { name: 'Add' }).click();
@@ -61,21 +61,21 @@ test('the shop’s instruments: added, tried, changed, taken off; an overdue cal
   await page.getByRole('link', { name: 'Instruments' }).click();
   await page.getByRole('button', { name: 'Change bench caliper' }).click();
   const change = page.getByRole('dialog', { name: 'bench caliper' });
-  await expect(change.getByRole('textbox', { name: 'Lines look like' })).toHaveValue('02A{value}');
+  await expect(change.getByRole('textbox', { name: 'Line pattern' })).toHaveValue('02A{value}');
   await change.getByLabel('Calibrated on').fill('2090-01-31');
   await change.getByRole('button', { name: 'Save' }).click();
   await expect(row).toContainText('31 Jul 2090');
-  await page.getByRole('button', { name: 'Take bench caliper off the list' }).click();
+  await page.getByRole('button', { name: 'Delete bench caliper' }).click();
   await expect(row).toHaveCount(0);
 });
 
 test('a simulated gauge writes into the field in hand, moved or by a script; nonsense is said', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');
   await saved(page);
-  await page.getByRole('button', { name: 'Instruments that send' }).click();
+  await page.getByRole('button', { name: 'Connect an instrument' }).click();
   const panel = panelOf(page);
   await panel.getByRole('button', { name: 'Connect simulated gauge' }).click();
-  await expect(panel.getByText('Put the cursor into the field to measure.')).toBeVisible();
+  await expect(panel.getByText('Click the field to measure.')).toBeVisible();
   await clean(page, 'aside[aria-label=Instruments]');
   await page.getByRole('textbox', { name: tuck }).click();
   await expect(panel.getByText('Goes into: Tuck')).toBeVisible();
@@ -105,7 +105,7 @@ test('a simulated gauge writes into the field in hand, moved or by a script; non
   await expect(page.getByText(/is outside/)).toBeVisible();
   await script.fill('0.5 in\nunplug');
   await panel.getByRole('button', { name: 'Play' }).click();
-  await expect(panel.getByText('Unplugged: type the reading, or plug it in again.')).toBeVisible();
+  await expect(panel.getByText('Unplugged: type the reading, or plug it in and connect it again.')).toBeVisible();
   await expect(page.getByRole('textbox', { name: tuck })).toHaveValue('12.7');
   await expect(panel.getByRole('button', { name: 'Send' })).toBeDisabled();
   // The typed way stays.
@@ -155,10 +155,10 @@ test('a gauge at a serial port: torn lines, its name and calibration with the re
   await added(page, 'depth gauge 7', { calibratedOn: '2020-05-01' });
   const place = await openDemo(page, 'brindle-kite', 'room');
   await saved(page);
-  await page.getByRole('button', { name: 'Instruments that send' }).click();
+  await page.getByRole('button', { name: 'Connect an instrument' }).click();
   const panel = panelOf(page);
   await panel.getByRole('button', { name: 'Connect depth gauge 7' }).click();
-  await expect(panel.getByText('Its calibration is overdue since 2021-05-01. Readings say so.')).toBeVisible();
+  await expect(panel.getByText('Calibration overdue since 2021-05-01: its readings will say so.')).toBeVisible();
   await page.getByRole('textbox', { name: tuck }).click();
   for (const piece of ['01A+0', '0011', '.5', '0\r', '\n']) await sendPiece(page, piece);
   await expect(page.getByRole('textbox', { name: tuck })).toHaveValue('11.5');
@@ -181,7 +181,31 @@ test('a gauge at a serial port: torn lines, its name and calibration with the re
   });
   await panel.getByRole('button', { name: 'Close the instruments' }).click();
   await page.evaluate(() => (window as unknown as { unplug(): void }).unplug());
-  await expect(panel.getByText('Unplugged: type the reading, or plug it in again.')).toBeVisible();
+  await expect(panel.getByText('Unplugged: type the reading, or plug it in and connect it again.')).toBeVisible();
+  await panel.getByRole('button', { name: 'Connect again' }).click();
+  await expect(panel.getByText('Connected: press its button.')).toBeVisible();
+  // With nowhere to go it is said, shown or not.
+  await panel.getByRole('button', { name: 'Close the instruments' }).click();
+  await expect(page.getByRole('textbox', { name: tuck })).toBeFocused();
+  await page.keyboard.press('Escape');
+  await sendPiece(page, '01A+00009.00\r\n');
+  await expect(panel.getByText('01A+00009.00: no field in hand takes a length')).toBeVisible();
+  await page.getByRole('textbox', { name: tuck }).click();
+  await sendPiece(page, '01A+00009.00\r\n');
+  await expect(page.getByRole('textbox', { name: tuck })).toHaveValue('9.0');
+  // A part beside the wheel says what it was read with, too.
+  await page.getByText('Nearby parts', { exact: true }).click();
+  await page
+    .getByRole('button', { name: /^Strut/ })
+    .first()
+    .click();
+  await page.getByRole('textbox', { name: /^Gap/ }).click();
+  await sendPiece(page, '01A+00017.25\r\n');
+  await expect(page.getByText('depth gauge 7, calibrated 2020-05-01')).toBeVisible();
+  await saved(page);
+  const { vehicle } = (await (await page.request.get(`${place}/file`)).json()) as Job;
+  const strut = vehicle.front!.obstacles!.find(({ kind }) => kind === 'strut')!;
+  expect(strut.gap).toMatchObject({ gapMm: 17.25, uncertaintyMm: 0.02, shopInstrument: { name: 'depth gauge 7' } });
 });
 
 test('a browser without ports says so, and an instrument that types works there', async ({ page }) => {
@@ -190,7 +214,7 @@ test('a browser without ports says so, and an instrument that types works there'
   await added(page, 'typing gauge', { connection: 'keyboard', line: { ...LINE, pattern: 'D{value}' } });
   await openDemo(page, 'brindle-kite', 'room');
   await saved(page);
-  await page.getByRole('button', { name: 'Instruments that send' }).click();
+  await page.getByRole('button', { name: 'Connect an instrument' }).click();
   const panel = panelOf(page);
   await panel.getByRole('button', { name: 'Connect depth gauge 8' }).click();
   await expect(panel.getByRole('alert')).toHaveText(/reaches no serial port here/);
@@ -214,7 +238,7 @@ test.describe('a phone', () => {
     await page.goto(`${place}/measure?card=front.room.outboardGapMm`);
     await saved(page);
     await page.getByRole('button', { name: 'Menu' }).tap();
-    await page.getByRole('button', { name: 'Instruments that send' }).tap();
+    await page.getByRole('button', { name: 'Connect an instrument' }).tap();
     const panel = panelOf(page);
     await panel.getByRole('button', { name: 'Connect simulated gauge' }).tap();
     await expect(panel.getByText('Goes into: Tuck')).toBeVisible();
@@ -241,7 +265,7 @@ test('a wrench of the shop goes with each pull, by hand and by cable', async ({ 
   await torque.getByRole('button', { name: /^Stage 1 is pulled by hand/ }).click();
   await expect(torque.getByText('Pulled with click wrench 1, calibrated 2026-03-01.')).toBeVisible();
   await saved(page);
-  await page.getByRole('button', { name: 'Instruments that send' }).click();
+  await page.getByRole('button', { name: 'Connect an instrument' }).click();
   const panel = panelOf(page);
   await panel.getByRole('button', { name: 'Connect simulated gauge' }).click();
   await panel.getByText('Play a script').click();

@@ -1,5 +1,5 @@
 import { literal, Op } from 'sequelize';
-import { groupsOf, kindOf, kindSpread, takenOver, type KindSpread, type TakeOverGroup } from '#core/alike';
+import { groupsOf, kindOf, kindSpread, PLACE_KEYS, takenOver, type KindSpread, type TakeOverGroup } from '#core/alike';
 import { AXLES, type Job, type Vehicle } from '#core/job';
 import { READING_KEYS } from '#formats/fields';
 import { database } from './database/connection';
@@ -63,18 +63,21 @@ export async function carsLike(text: string): Promise<MeasuredCar[]> {
 /** How far the cars that the shop has measured under one label differ. */
 async function spreadOf(label: string): Promise<KindSpread> {
   const rows = (await jobsLike(label)).filter(({ car }) => kindOf(car) === kindOf(label));
-  return kindSpread(await Promise.all(rows.map(measured)));
+  return kindSpread(await measured(rows, PLACE_KEYS));
 }
 
-/** A car with the history of its readings. */
-async function measured({ id, document }: JobRow): Promise<Vehicle> {
-  const rows = await ReadingRow.findAll({ where: { jobId: id }, order: [['id', 'ASC']] });
-  const vehicle = { ...document.vehicle };
-  for (const axle of AXLES) {
-    const readings = rows.filter(({ corner }) => corner === axle).map(historyEntry);
-    if (readings.length > 0) vehicle[axle] = { ...vehicle[axle], readings };
-  }
-  return vehicle;
+/** Cars with the history of their readings, or of those that are asked for. */
+async function measured(jobs: readonly JobRow[], keys: readonly string[]): Promise<Vehicle[]> {
+  const where = { jobId: jobs.map(({ id }) => id), key: [...keys] };
+  const rows = await ReadingRow.findAll({ where, order: [['id', 'ASC']] });
+  return jobs.map(({ id, document }) => {
+    const vehicle = { ...document.vehicle };
+    for (const axle of AXLES) {
+      const own = rows.filter(({ jobId, corner }) => jobId === id && corner === axle).map(historyEntry);
+      if (own.length > 0) vehicle[axle] = { ...vehicle[axle], readings: own };
+    }
+    return vehicle;
+  });
 }
 
 /** What is taken over of a car into a new job; null where its job is gone. */
@@ -84,7 +87,7 @@ export async function carOf(jobId: string, chosen: readonly TakeOverGroup[]): Pr
   if (!row) return null;
   const { plusMinusMm } = await spreadOf(row.car);
   const source = {
-    vehicle: await measured(row),
+    vehicle: (await measured([row], READING_KEYS))[0]!,
     number: jobNumber(row.number),
     at: row.updatedAt.toISOString(),
     plusMinusMm,

@@ -37,6 +37,16 @@ export function saveInstrument(
   });
 }
 
+/** Keeps which port an instrument has; all else of it stays as it is now. */
+export async function keepPort(id: string, port: ShopInstrument['line']['port']): Promise<void> {
+  await write(async (transaction) => {
+    const row = await InstrumentRow.findByPk(id, { transaction });
+    const { instrument } = row ?? {};
+    if (instrument)
+      await row!.update({ instrument: { ...instrument, line: { ...instrument.line, port } } }, { transaction });
+  });
+}
+
 /** Takes an instrument off the list; the readings that were taken with it keep its name. */
 export async function removeInstrument(id: string): Promise<void> {
   await write((transaction) => InstrumentRow.destroy({ where: { id }, transaction }));

@@ -1,6 +1,6 @@
 import { USUAL_LINE, type ShopInstrument } from '#core/instrument';
 import type { InstrumentLine, LineEvent } from './line';
-import { knownPort, portOf, serialLine, serialPorts } from './serialLine';
+import { knownPort, portOf, serialLine, serialPorts, type Port, type SerialPortLike } from './serialLine';
 import { simulatedLine, type SimulatedLine } from './simulatedLine';
 import { wedgeLine } from './wedgeLine';
 
@@ -20,6 +20,8 @@ export const SIMULATED_GAUGE: ShopInstrument = {
 interface Open {
   line: InstrumentLine;
   simulated: SimulatedLine<LineEvent> | null;
+  /** Of a serial one that says which it is. */
+  port: Port | null;
 }
 
 /**
@@ -30,17 +32,17 @@ export async function connectedLine(of: ShopInstrument): Promise<Open | null> {
   if (of.id === SIMULATED_GAUGE.id) {
     const simulated = simulatedLine<LineEvent>();
     const close = () => Promise.resolve(simulated.stop());
-    return { line: { listen: simulated.listen, close }, simulated };
+    return { line: { listen: simulated.listen, close }, simulated, port: null };
   }
-  if (of.connection === 'keyboard') return { line: wedgeLine(document, of.line), simulated: null };
+  if (of.connection === 'keyboard') return { line: wedgeLine(document, of.line), simulated: null, port: null };
   const port = await chosenPort(of);
-  return port && { line: await opened(port, of), simulated: null };
+  return port && (await opened(port, of));
 }
 
 const NO_PORTS =
   'This browser reaches no serial port here. Type the readings; what types by itself, as a keyboard, works everywhere.';
 
-async function chosenPort(of: ShopInstrument) {
+async function chosenPort(of: ShopInstrument): Promise<SerialPortLike | null> {
   const serial = serialPorts();
   if (!serial) throw new Error(NO_PORTS);
   const known = await knownPort(serial, of.line);
@@ -53,23 +55,11 @@ async function chosenPort(of: ShopInstrument) {
   }
 }
 
-async function opened(port: Awaited<ReturnType<typeof chosenPort>> & object, of: ShopInstrument) {
+async function opened(port: SerialPortLike, of: ShopInstrument): Promise<Open> {
   try {
     const line = await serialLine(port, of.line);
-    keepPort(of, portOf(port));
-    return line;
+    return { line, simulated: null, port: portOf(port) };
   } catch {
     throw new Error(`The port of ${of.name} cannot be opened: another program may have it, or it is unplugged.`);
   }
-}
-
-/** Keeps which port an instrument has, so that it is found again; where that fails it is chosen again. */
-function keepPort({ id, ...instrument }: ShopInstrument, port: ShopInstrument['line']['port']): void {
-  if (port === null || JSON.stringify(port) === JSON.stringify(instrument.line.port)) return;
-  const changed = { ...instrument, line: { ...instrument.line, port } };
-  void fetch('/instruments.json', {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ intent: 'save', id, instrument: changed }),
-  }).catch(() => {});
 }

@@ -23,8 +23,14 @@ interface Serial {
 export const serialPorts = (): Serial | null =>
   typeof navigator === 'undefined' ? null : ((navigator as { serial?: Serial }).serial ?? null);
 
+/** What a port says of itself. */
+export type Port = NonNullable<LineSettings['port']>;
+
+export const isSamePort = (one: Port | null, other: Port | null): boolean =>
+  one?.vendorId === other?.vendorId && one?.productId === other?.productId;
+
 /** Which port it is, as far as it says; one that is no USB device says nothing. */
-export function portOf(port: SerialPortLike): LineSettings['port'] {
+export function portOf(port: SerialPortLike): Port | null {
   const { usbVendorId, usbProductId } = port.getInfo();
   return usbVendorId === undefined || usbProductId === undefined
     ? null
@@ -34,11 +40,7 @@ export function portOf(port: SerialPortLike): LineSettings['port'] {
 /** The port that an instrument had before, where this browser was let use it; null where it has to be chosen. */
 export async function knownPort(serial: Serial, { port: wanted }: LineSettings): Promise<SerialPortLike | null> {
   if (!wanted) return null;
-  const isIt = (port: SerialPortLike) => {
-    const { vendorId, productId } = portOf(port) ?? {};
-    return vendorId === wanted.vendorId && productId === wanted.productId;
-  };
-  return (await serial.getPorts()).find(isIt) ?? null;
+  return (await serial.getPorts()).find((port) => isSamePort(portOf(port), wanted)) ?? null;
 }
 
 /**

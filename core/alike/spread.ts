@@ -27,6 +27,8 @@ const PLACES = {
   lipUp: 'room.archGapMm',
 } as const;
 type Place = keyof typeof PLACES;
+/** The readings that places rest on. */
+export const PLACE_KEYS: readonly string[] = Object.values(PLACES);
 
 const isTakenOver = (vehicle: Vehicle, axle: AxleName, key: string): boolean =>
   vehicle[axle]?.readings?.findLast((reading) => reading.key === key && !reading.withdrawn)?.fromJob !== undefined;

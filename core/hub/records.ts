@@ -1,5 +1,6 @@
 import type { CenteringHub } from '#core/centering';
 import type { Fastener } from '#core/fastener';
+import type { InstrumentMark } from '#core/instrument';
 import type { Instrument } from '#core/uncertainty';
 import type { Measured } from '#core/units';
 
@@ -21,6 +22,8 @@ export interface PatternReading {
   studDiameterMm?: Measured;
   uncertaintyMm?: Measured;
   instrument?: Instrument | null | undefined;
+  /** The instrument of the shop that it was read with. */
+  shopInstrument?: InstrumentMark | undefined;
 }
 
 /** A hub as it was read. Lengths mm. */

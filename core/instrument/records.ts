@@ -56,6 +56,13 @@ export interface ShopInstrument {
   line: LineSettings;
 }
 
+/** The speeds that serial instruments are set to. */
+export const BAUD_RATES = [300, 1200, 2400, 4800, 9600, 19200, 38400, 57600, 115200] as const;
+/** The most that an instrument may be off: mm, of a torque wrench percent. */
+export const MOST_PLUS_MINUS = 20;
+/** The longest that a calibration may hold, months. */
+export const MOST_MONTHS = 120;
+
 /** How lines usually come: 9600 baud, eight bits, no parity, one stop bit. */
 export const USUAL_LINE: LineSettings = {
   baudRate: 9600,

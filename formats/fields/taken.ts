@@ -6,8 +6,10 @@ import { INSTRUMENT_NAMES } from './instruments';
 export function takenWords({ instrument, shopInstrument, fromJob, takenAt }: TakenReading): string | null {
   if (fromJob !== undefined) return `taken over from ${fromJob}`;
   if (!shopInstrument) return instrument && INSTRUMENT_NAMES[instrument];
-  const overdue = takenAt !== undefined && wasOverdue(shopInstrument, takenAt);
-  return `${shopInstrument.name}${overdue ? `, calibration overdue since ${shopInstrument.dueOn}` : ''}`;
+  const { name, calibratedOn, dueOn } = shopInstrument;
+  // Of what has no time nobody can tell whether it was overdue.
+  if (takenAt === undefined) return calibratedOn ? `${name}, calibrated ${calibratedOn}` : name;
+  return wasOverdue(shopInstrument, takenAt) ? `${name}, calibration overdue since ${dueOn}` : name;
 }
 
 type TakenReading = Pick<ReadingRecord, 'instrument' | 'shopInstrument' | 'fromJob'> & { takenAt?: string };

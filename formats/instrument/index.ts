@@ -1,11 +1,20 @@
 import Joi from 'joi';
-import { CONNECTIONS, INSTRUMENT_KINDS, LINE_UNITS, linePattern, type ShopInstrument } from '#core/instrument';
+import {
+  BAUD_RATES,
+  CONNECTIONS,
+  INSTRUMENT_KINDS,
+  LINE_UNITS,
+  linePattern,
+  MOST_MONTHS,
+  MOST_PLUS_MINUS,
+  type ShopInstrument,
+} from '#core/instrument';
 import { day, filled, readable } from '#formats/rules';
 
-/** The speeds that serial instruments are set to. */
-export const BAUD_RATES = [300, 1200, 2400, 4800, 9600, 19200, 38400, 57600, 115200] as const;
-
 const usbNumber = Joi.number().integer().min(0).max(0xffff).required();
+
+/** Which serial port an instrument has, as that says itself. */
+export const portSchema = Joi.object({ vendorId: usbNumber, productId: usbNumber }).required();
 
 const line = Joi.object({
   baudRate: Joi.valid(...BAUD_RATES).required(),
@@ -14,13 +23,8 @@ const line = Joi.object({
   parity: Joi.valid('none', 'even', 'odd').required(),
   pattern: filled(80).custom(readable(linePattern)).allow(null).required(),
   unit: Joi.valid(...LINE_UNITS).required(),
-  port: Joi.object({ vendorId: usbNumber, productId: usbNumber }).allow(null).required(),
+  port: portSchema.allow(null).required(),
 });
-
-/** The most that an instrument may be off: mm, of a torque wrench percent. */
-export const MOST_PLUS_MINUS = 20;
-/** The longest that a calibration may hold, months. */
-export const MOST_MONTHS = 120;
 
 const range = (least: number, most: number) => `must be between ${least} and ${most}`;
 

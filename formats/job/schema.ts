@@ -4,7 +4,7 @@ import { centersMm, PAIRS, READ_FROM, stepsOf, type Hub } from '#core/hub';
 import type { Job } from '#core/job';
 import { FIELDS, HUB, VEHICLE, VEHICLE_AXLE } from '#formats/fields';
 import { pathText } from '#formats/faults';
-import { count, instrument, known, moment, number, origin, ranged, readable } from '#formats/rules';
+import { count, instrument, known, moment, number, origin, ranged, readable, shopInstrument } from '#formats/rules';
 import { outline } from '#formats/shapes';
 import { briefSchema, shopSchema } from './brief';
 import { decisionSchema } from './decision';
@@ -55,6 +55,7 @@ const patternReading = Joi.object({
   studDiameterMm: ranged('studDiameterMm'),
   uncertaintyMm: number(0, 20),
   instrument,
+  shopInstrument,
 });
 
 const hub = objectOf(HUB, { patternReadings: Joi.array().items(patternReading).max(50) })

@@ -33,7 +33,7 @@ export function MeasuredBefore({ cars, choice, choose }: MeasuredBeforeProps) {
         <Radio value="">Measure this car from the start</Radio>
         {cars.map(({ id, number, car, title, at }) => (
           <Radio key={id} value={id}>
-            Begin with <span className="figure">{number}</span> {car}
+            Start from <span className="figure">{number}</span> {car}
             {title && `, ${title}`}
             <span className="soft">
               {' '}
@@ -79,5 +79,5 @@ const NEEDS: Partial<Record<TakeOverGroup, TakeOverGroup>> = Object.fromEntries(
 
 const spreadText = ({ cars, isOwn }: KindSpread, plusMinus: string): string =>
   isOwn
-    ? `Taken over, they are ${plusMinus} less sure: so far do the ${cars} of this kind measured here differ.`
-    : `Taken over, they are ${plusMinus} less sure, the usual figure until three of a kind are measured.`;
+    ? `Readings taken over are less certain by ${plusMinus}: so far do the ${cars} of this kind here differ.`
+    : `Readings taken over are less certain by ${plusMinus}, the usual figure until three of a kind are measured.`;

@@ -20,7 +20,9 @@ export function useCarsLike(label: string): readonly MeasuredCar[] {
         .then((response) => (response.ok ? (response.json() as Promise<MeasuredCar[]>) : NONE))
         .then((cars) => setFound({ of: text, cars }))
         // Without an answer a job begins with nothing measured, as it always can.
-        .catch(() => {});
+        .catch(() => {
+          if (!stop.signal.aborted) setFound({ of: text, cars: NONE });
+        });
     }, REST_MS);
     return () => {
       clearTimeout(timer);

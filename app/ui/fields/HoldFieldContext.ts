@@ -8,6 +8,8 @@ export interface FieldInHand {
   measures: 'length' | 'torque';
   /** Takes a text as if it were typed and Enter pressed; says whether it was a value. */
   put(text: string): boolean;
+  /** Goes back into it, where it had the focus. */
+  focus?(): void;
 }
 
 /** Says which field is in hand; null when none is any more. */

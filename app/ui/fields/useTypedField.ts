@@ -125,7 +125,8 @@ export function useTypedField<T>({ name, label, measures, value, show, read, com
     onChange: (event: ChangeEvent<HTMLInputElement>) => setDraft(event.target.value),
     onFocus({ target }: FocusEvent<HTMLInputElement>) {
       target.select();
-      if (measures) hold({ name, label, measures, put: (text) => receiveText(text, target) });
+      if (measures)
+        hold({ name, label, measures, put: (text) => receiveText(text, target), focus: () => target.focus() });
     },
     onBlur({ relatedTarget }: FocusEvent<HTMLInputElement>) {
       settle();

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { nextTurn, pullFaults, type Corner, type Fitting, type PullFault, type Turn } from '#core/fitting';
 import type { CornerTightening } from '#core/sheet';
 import type { InstrumentMark, LineReading } from '#core/instrument';
-import { useInstruments } from '../../instruments/InstrumentsContext';
+import { useInstruments, type Went } from '../../instruments/InstrumentsContext';
 import { simulatedLine, type SimulatedLine } from '../../instruments/simulatedLine';
 import type { WrenchEvent } from '../../instruments/wrenchScript';
 import { useStable } from '../parts/useStable';
@@ -34,6 +34,9 @@ interface TorqueAsk {
 }
 
 /** Listens to a wrench: each click is a row of the joint in hand, and is held against what was due. */
+/** A pull that was kept says where; one that no stage waits for was not. */
+const tookBy = (place: string | null): Went => ({ place: place ?? 'every stage is done', isTaken: place !== null });
+
 export function useTorque({ fitting, corner, tightening, chosen, with: inHand, done }: TorqueAsk): Torque {
   const hand = useHand();
   const wrench = useMemo(() => simulatedLine<WrenchEvent>(), []);
@@ -60,7 +63,7 @@ export function useTorque({ fitting, corner, tightening, chosen, with: inHand, d
       if (isPlugged) pulled(event.nm, inHand);
     },
     takeReading: ({ quantity, value }: LineReading, mark: InstrumentMark) =>
-      quantity === 'torque' ? pulled(value, mark) : null,
+      quantity === 'torque' ? tookBy(pulled(value, mark)) : null,
   });
   useEffect(() => take(takeReading), [take, takeReading]);
   useEffect(() => wrench.listen(hear), [wrench, hear]);

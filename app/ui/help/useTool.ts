@@ -23,7 +23,7 @@ interface ToolOption {
 }
 
 /** How a reading made with an instrument of the shop is kept. */
-const takenBy = (one: ShopInstrument): Taken => ({
+export const takenBy = (one: ShopInstrument): Taken => ({
   instrument: toolOf(one),
   uncertaintyMm: plusMinusOf(one),
   shopInstrument: markOf(one),

@@ -76,8 +76,7 @@ export function PatternFinder(props: PatternFinderProps) {
       from,
       valueMm,
       ...(edges ? { studDiameterMm: studMm } : {}),
-      uncertaintyMm: tool.taken.uncertaintyMm,
-      instrument: tool.taken.instrument,
+      ...tool.taken,
     };
     setReadings([...readings, reading]);
   };

@@ -1,6 +1,6 @@
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import type { LineReading } from '#core/instrument';
-import { useInstruments } from '../../instruments/InstrumentsContext';
+import { useInstruments, type Went } from '../../instruments/InstrumentsContext';
 import { HoldFieldContext, type FieldInHand } from '../fields/HoldFieldContext';
 import { useStable } from '../parts/useStable';
 
@@ -18,9 +18,10 @@ export function FieldProvider({ children }: { children: ReactNode }) {
   const { take } = useInstruments();
   const [field, hold] = useState<FieldInHand | null>(null);
   const { put } = useStable({
-    put(reading: LineReading): string | null {
+    put(reading: LineReading): Went | null {
       if (field?.measures !== reading.quantity) return null;
-      return field.put(textOf(reading)) ? field.label : `${field.label} does not take it`;
+      const isTaken = field.put(textOf(reading));
+      return { place: isTaken ? field.label : `${field.label} does not take it`, isTaken };
     },
   });
   useEffect(() => take(put), [take, put]);

@@ -2,12 +2,13 @@ import { Button } from 'antd';
 import { useInstruments } from '../../instruments/InstrumentsContext';
 import { ApiOutlined } from '../parts/icons';
 import { Tip } from '../parts/Tip';
+import { useFieldInHand } from './FieldProvider';
 import { InstrumentPanel } from './InstrumentPanel';
 
 /** Shows the instruments that send, or puts them away; says which is connected. */
 export function InstrumentButton() {
   const { isOpen, show, connected } = useInstruments();
-  const name = connected ? `Instruments: ${connected.of.name}` : 'Instruments that send';
+  const name = connected ? `Instruments: ${connected.of.name}` : 'Connect an instrument';
   return (
     <Tip title={name}>
       <Button
@@ -24,5 +25,11 @@ export function InstrumentButton() {
 /** The instruments, where they are shown. */
 export function OpenInstruments() {
   const { isOpen, show } = useInstruments();
-  return isOpen && <InstrumentPanel close={() => show(false)} />;
+  const field = useFieldInHand();
+  // The field that was in hand meanwhile has the focus again: what is sent next goes where it is seen to go.
+  const close = () => {
+    show(false);
+    field?.focus?.();
+  };
+  return isOpen && <InstrumentPanel close={close} />;
 }

@@ -3,10 +3,13 @@ import { useEffect } from 'react';
 import { useFetcher } from 'react-router';
 import { DomainError } from '#core/errors';
 import {
+  BAUD_RATES,
   CONNECTIONS,
   INSTRUMENT_KINDS,
   LINE_UNITS,
   linePattern,
+  MOST_MONTHS,
+  MOST_PLUS_MINUS,
   plusMinusOf,
   USUAL_LINE,
   type Connection,
@@ -17,7 +20,6 @@ import {
 } from '#core/instrument';
 import { capital } from '#core/text';
 import { readNumber } from '#core/units';
-import { BAUD_RATES, MOST_MONTHS, MOST_PLUS_MINUS } from '#formats/instrument';
 import { Dialog } from '../parts/Dialog';
 import type { InstrumentAnswer } from './instrumentCommands';
 import { CONNECTION_NAMES, KIND_NAMES } from './names';
@@ -173,10 +175,10 @@ export function InstrumentDialog({ instrument, close }: { instrument: ShopInstru
         <Form.Item name="calibratedOn" label="Calibrated on">
           <Input type="date" />
         </Form.Item>
-        <Form.Item name="everyMonths" label="Holds for, months" rules={[readBy(wholeMonths)]}>
+        <Form.Item name="everyMonths" label="Calibrate every, months" rules={[readBy(wholeMonths)]}>
           <Input autoComplete="off" className="figure" placeholder="never due" />
         </Form.Item>
-        <Form.Item name="connection" label="Its readings are" className="instrument-wide">
+        <Form.Item name="connection" label="Readings come in" className="instrument-wide">
           <Select options={choices(CONNECTIONS, (one) => CONNECTION_NAMES[one])} />
         </Form.Item>
         {now.connection !== 'typed' && (
@@ -197,12 +199,12 @@ export function InstrumentDialog({ instrument, close }: { instrument: ShopInstru
                 </Form.Item>
               </>
             )}
-            <Form.Item name="unit" label="Without a unit it is">
+            <Form.Item name="unit" label="Unit when none is sent">
               <Select options={choices(LINE_UNITS)} />
             </Form.Item>
             <Form.Item
               name="pattern"
-              label="Lines look like"
+              label="Line pattern"
               extra="{value}, {unit}, * for anything. Empty: the usual forms."
               rules={[readBy((text) => text.trim() !== '' && linePattern(text))]}
             >

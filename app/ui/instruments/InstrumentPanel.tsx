@@ -9,7 +9,7 @@ import './instruments.css';
 
 /** Instruments that send: one is connected, and what it sends goes into the field in hand. */
 export function InstrumentPanel({ close }: { close(): void }) {
-  const { connected, fault, disconnect } = useInstruments();
+  const { connected, fault, connect, disconnect } = useInstruments();
   return (
     <FloatingPanel
       label="Instruments"
@@ -24,6 +24,11 @@ export function InstrumentPanel({ close }: { close(): void }) {
         </p>
       )}
       <HandRow>
+        {connected && !connected.isPlugged && !connected.simulated && (
+          <Button type="primary" onClick={() => connect(connected.of)}>
+            Connect again
+          </Button>
+        )}
         {connected && <Button onClick={disconnect}>Disconnect</Button>}
         <Link to="/instruments">The shop&apos;s instruments</Link>
       </HandRow>
@@ -39,7 +44,8 @@ function Choices() {
   return (
     <>
       <p className="soft">
-        A gauge that is connected writes into the field in hand at the press of its button. Typing always works too.
+        Press the button of a connected gauge, and its reading goes into the field you are in. You can always type it
+        instead.
       </p>
       <ul className="instrument-list">
         {[...sending, SIMULATED_GAUGE].map((one) => (
@@ -55,16 +61,16 @@ function Choices() {
 
 function Sending({ connected: { of, isPlugged, heard, simulated } }: { connected: Connected }) {
   const field = useFieldInHand();
-  const goesTo = field ? `Goes into: ${field.label}` : 'Put the cursor into the field to measure.';
+  const goesTo = field ? `Goes into: ${field.label}` : 'Click the field to measure.';
   return (
     <>
       {isOverdue(of) && (
-        <p className="is-fail">Its calibration is overdue since {markOf(of).dueOn}. Readings say so.</p>
+        <p className="is-fail">Calibration overdue since {markOf(of).dueOn}: its readings will say so.</p>
       )}
       <p role="status" className={!isPlugged || heard?.isFault ? 'is-fail' : undefined}>
         {isPlugged
           ? (heard?.text ?? 'Connected: press its button.')
-          : 'Unplugged: type the reading, or plug it in again.'}
+          : 'Unplugged: type the reading, or plug it in and connect it again.'}
       </p>
       <p className="soft">{goesTo}</p>
       {simulated && <GaugeHand line={simulated} isPlugged={isPlugged} />}

@@ -76,7 +76,7 @@ function Tools({ of, edit }: { of: ShopInstrument; edit: InstrumentTableProps['e
       </Button>
       <Button
         size="small"
-        aria-label={`Take ${of.name} off the list`}
+        aria-label={`Delete ${of.name}`}
         loading={fetcher.state !== 'idle'}
         onClick={() =>
           void fetcher.submit(
@@ -85,7 +85,7 @@ function Tools({ of, edit }: { of: ShopInstrument; edit: InstrumentTableProps['e
           )
         }
       >
-        Take off
+        Delete
       </Button>
     </span>
   );

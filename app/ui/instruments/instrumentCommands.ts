@@ -1,20 +1,22 @@
 import Joi from 'joi';
 import type { ShopInstrument } from '#core/instrument';
 import { faultsOf, type Fault } from '#formats/faults';
-import { instrumentSchema } from '#formats/instrument';
+import { instrumentSchema, portSchema } from '#formats/instrument';
 import { id, VALIDATION } from '#formats/rules';
-import { MOST_INSTRUMENTS, removeInstrument, saveInstrument } from '#server/instruments';
+import { keepPort, MOST_INSTRUMENTS, removeInstrument, saveInstrument } from '#server/instruments';
 import { readJson } from '../../requests';
 
 /** What the page of instruments answers to a command; without faults it is done. */
 export interface InstrumentAnswer {
-  intent: 'save' | 'remove' | 'none';
+  intent: InstrumentCommand['intent'] | 'none';
   faults: Fault[];
 }
 
 /** What the page sends. */
 export type InstrumentCommand =
-  { intent: 'save'; id: string | null; instrument: Omit<ShopInstrument, 'id'> } | { intent: 'remove'; id: string };
+  | { intent: 'save'; id: string | null; instrument: Omit<ShopInstrument, 'id'> }
+  | { intent: 'port'; id: string; port: NonNullable<ShopInstrument['line']['port']> }
+  | { intent: 'remove'; id: string };
 
 const schema = Joi.alternatives<InstrumentCommand>()
   .conditional('.intent', {
@@ -23,9 +25,10 @@ const schema = Joi.alternatives<InstrumentCommand>()
         is: 'save',
         then: Joi.object({ intent: Joi.string(), id: id.allow(null), instrument: instrumentSchema.required() }),
       },
+      { is: 'port', then: Joi.object({ intent: Joi.string(), id, port: portSchema }) },
       { is: 'remove', then: Joi.object({ intent: Joi.string(), id }) },
     ],
-    otherwise: Joi.object({ intent: Joi.valid('save', 'remove').required() }),
+    otherwise: Joi.object({ intent: Joi.valid('save', 'port', 'remove').required() }),
   })
   .required();
 
@@ -46,6 +49,10 @@ export async function runInstrumentCommand(request: Request): Promise<Instrument
   if (value.intent === 'remove') {
     await removeInstrument(value.id);
     return { intent: 'remove', faults: [] };
+  }
+  if (value.intent === 'port') {
+    await keepPort(value.id, value.port);
+    return { intent: 'port', faults: [] };
   }
   const done = await saveInstrument(value.id, value.instrument);
   return { intent: 'save', faults: done === 'saved' ? [] : [{ path: 'instrument.name', message: WHY_NOT[done] }] };

@@ -10,7 +10,7 @@ export const KIND_NAMES: Record<InstrumentKind, string> = {
 };
 
 export const CONNECTION_NAMES: Record<Connection, string> = {
-  typed: 'read off and typed',
-  keyboard: 'types by itself, as a keyboard does',
-  serial: 'sends lines over a port',
+  typed: 'read and typed',
+  keyboard: 'as a keyboard',
+  serial: 'over a serial port',
 };

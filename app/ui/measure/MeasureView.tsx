@@ -182,7 +182,7 @@ function OpenText({ walk }: { walk: readonly WalkCard[] }) {
   const others =
     takenOver === 0
       ? ''
-      : ` ${takenOver} ${takenOver === 1 ? 'is' : 'are'} another car's: read them again on this one.`;
+      : ` ${takenOver} ${takenOver === 1 ? 'is' : 'are'} from another car: measure again on this one.`;
   return (
     <p className="measure-open" role="status">
       {needed === 0

@@ -15,7 +15,9 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
-import { SURFACE_NAMES } from '#formats/fields';
+import { SURFACE_NAMES, takenWords } from '#formats/fields';
+import { useInstruments } from '../../instruments/InstrumentsContext';
+import { takenBy } from '../help/useTool';
 import { asGap, asPoints, KIND_NAMES, readHere, type PartDraft } from './partDraft';
 import { PointRows } from './PointRows';
 import type { Parts } from './useParts';
@@ -171,17 +173,21 @@ function GapFields({
     value: (gap[key] ?? null) as NonNullable<ObstacleGap[K]> | null,
     commit: (next: NonNullable<ObstacleGap[K]> | null) => parts.change({ ...part, gap: changed(gap, key, next) }),
   });
+  const { inHand } = useInstruments();
+  // Read with an instrument of the shop it says so; with a kind of tool it says that.
+  const taken = inHand && takenBy(inHand);
+  const from = gap.fromJob || gap.shopInstrument ? takenWords({ ...gap, instrument: null }) : null;
   const to = (pose: Partial<Pose>) => parts.change({ ...part, gap: { ...gap, ...pose } });
   return (
     <>
       <div className="field-wrap">
         <LengthField
           {...over('gapMm')}
-          commit={(gapMm) => parts.change({ ...part, gap: changed(readHere(gap), 'gapMm', gapMm) })}
+          commit={(gapMm) => parts.change({ ...part, gap: { ...changed(readHere(gap), 'gapMm', gapMm), ...taken } })}
           label="Gap"
           range="gapMm"
           width={6}
-          aside={gap.fromJob && <span className="soft">taken over from {gap.fromJob}</span>}
+          aside={from && <span className="soft">{from}</span>}
         />
         <ChoiceField
           label="to"
@@ -225,7 +231,11 @@ function GapFields({
           commit={(instrument) =>
             parts.change({
               ...part,
-              gap: { ...gap, instrument, uncertaintyMm: instrument && INSTRUMENT_UNCERTAINTY_MM[instrument] },
+              gap: {
+                ...changed(gap, 'shopInstrument', null),
+                instrument,
+                uncertaintyMm: instrument && INSTRUMENT_UNCERTAINTY_MM[instrument],
+              },
             })
           }
         />

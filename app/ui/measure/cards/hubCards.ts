@@ -55,13 +55,13 @@ function pairCards({ lugCount, patternReadings = [] }: Hub, axle: AxleName): Wal
       },
       value: patternReadings.find(isIt)?.valueMm ?? null,
       optional: true,
-      put: ({ vehicle }, { value, taken: { instrument, uncertaintyMm } }) => [
+      put: ({ vehicle }, { value, taken: { fromJob: _, ...taken } }) => [
         {
           op: 'set',
           path: ['vehicle', axle, 'hub', 'patternReadings'],
           value: [
             ...(vehicle[axle]?.hub?.patternReadings ?? []).filter((one) => !isIt(one)),
-            { ...pair, from: 'same-edge', valueMm: Number(value), uncertaintyMm, instrument },
+            { ...pair, from: 'same-edge', valueMm: Number(value), ...taken },
           ],
         },
       ],
