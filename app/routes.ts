@@ -12,6 +12,7 @@ export default [
     route('setups', 'routes/setups.tsx'),
     route('compare', 'routes/compare.tsx'),
     route('sweep', 'routes/sweep.tsx'),
+    route('stance', 'routes/stance.tsx'),
     route('fit-up', 'routes/fit-up.tsx'),
     route('log', 'routes/log.tsx'),
     route('measure', 'routes/measure.tsx'),
@@ -48,4 +49,5 @@ export default [
   route('reminders.ics', 'routes/reminders.ts'),
   route('jobs/:jobId/log.csv', 'routes/log-file.ts'),
   route('jobs/:jobId/outline', 'routes/outline-file.ts'),
+  route('jobs/:jobId/stance.glb', 'routes/stance-file.ts'),
 ] satisfies RouteConfig;

@@ -1,6 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import Joi from 'joi';
 import { DomainError } from '#core/errors';
+import { RUN_SWEEPS } from '#core/evaluate';
 import { presentSetup, setupTitle } from '#core/job';
 import { stanceScene } from '#core/stance';
 import { glbFile } from '#formats/glb';
@@ -22,14 +23,21 @@ await runOnJobs(
   async ([job], { setup: id, out }) => {
     const setup = id === undefined ? presentSetup(job) : job.setups.find((one) => one.id === id);
     if (!setup) return { fault: { path: 'setups', message: `there is no setup “${id}”` } };
-    const scene = stanceScene(job, setup);
+    const scene = stanceScene(job, setup, { sweeps: RUN_SWEEPS });
     const name = [job.vehicle.label, id === undefined ? 'as it stands' : setupTitle(setup, job.vehicle.flangeMm)]
       .filter(Boolean)
       .join(', ');
     const fault = await written(out, () => glbFile(scene, { name }));
     if (fault) return { fault };
     const triangles = scene.bodies.reduce((sum, { mesh }) => sum + mesh.indices.length / 3, 0);
-    return { json: { out, bodies: scene.bodies.map((body) => body.name), triangles, assumed: scene.assumed } };
+    return {
+      json: {
+        out,
+        bodies: scene.bodies.map((body) => body.name),
+        triangles,
+        assumed: scene.assumed.map(({ text }) => text),
+      },
+    };
   },
 );
 

@@ -69,6 +69,8 @@ export interface VehicleAxle {
   axleRatingKg?: Measured;
   /** Between the middles of the present tires. */
   trackMm?: Measured;
+  /** How far the panel over the fender lip leans in, degrees. */
+  panelFallDeg?: Measured;
   /** Cold pressure of the present tires. */
   pressureKpa?: Measured;
   /** Two wheels a side, disc on disc. */

@@ -10,6 +10,7 @@ export const NOTE_STATIONS = [
   'setups',
   'compare',
   'sweep',
+  'stance',
   'fit-up',
   'log',
 ] as const;

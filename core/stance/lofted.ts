@@ -1,8 +1,9 @@
 import type { Point3 } from '#core/kinematics';
-import { addPoint, emptyMesh, type Mesh } from './mesh';
+import { ofFaces } from './faces';
+import type { Mesh } from './mesh';
+import { cross, type Corner } from './vectors';
 
-type Corner = readonly [number, number, number];
-type Quad = readonly [Corner, Corner, Corner, Corner];
+export type Quad = readonly [Corner, Corner, Corner, Corner];
 
 /** A body through four-cornered sections, one after the other, closed at both ends; its faces are flat. */
 export function lofted(sections: readonly Quad[]): Mesh {
@@ -12,37 +13,7 @@ export function lofted(sections: readonly Quad[]): Mesh {
       const next = (side + 1) % 4;
       faces.push([sections[at - 1]![side]!, sections[at - 1]![next]!, sections[at]![next]!, sections[at]![side]!]);
     }
-  faces.push([...sections[0]!].reverse(), [...sections.at(-1)!]);
-  const isInsideOut = faces.reduce((sum, face) => sum + volumeUnder(face), 0) < 0;
-  const mesh = emptyMesh();
-  for (const face of faces) {
-    const corners = isInsideOut ? face.toReversed() : face;
-    for (const [one, other] of [
-      [1, 2],
-      [2, 3],
-    ] as const) {
-      const triangle = [corners[0]!, corners[one]!, corners[other]!] as const;
-      const direction = normalOf(triangle);
-      if (Math.hypot(...direction) < 1e-9) continue;
-      mesh.indices.push(...triangle.map((corner) => addPoint(mesh, corner, direction)));
-    }
-  }
-  return mesh;
-}
-
-const less = (one: Corner, other: Corner): Corner => [one[0] - other[0], one[1] - other[1], one[2] - other[2]];
-const cross = (u: Corner, v: Corner): Corner => [
-  u[1] * v[2] - u[2] * v[1],
-  u[2] * v[0] - u[0] * v[2],
-  u[0] * v[1] - u[1] * v[0],
-];
-const dot = (u: Corner, v: Corner): number => u[0] * v[0] + u[1] * v[1] + u[2] * v[2];
-const normalOf = ([p, q, r]: readonly [Corner, Corner, Corner]): Corner => cross(less(q, p), less(r, p));
-
-/** Six times the volume between a face and the origin; positive where it faces away from it. */
-function volumeUnder(face: readonly Corner[]): number {
-  const [first, ...others] = face;
-  return others.slice(1).reduce((sum, corner, at) => sum + dot(first!, cross(others[at]!, corner)), 0);
+  return ofFaces([...faces, [...sections[0]!].reverse(), [...sections.at(-1)!]]);
 }
 
 /** A bar along a line of points, so wide along the axle and so high across it and the line, mm. */

@@ -1,5 +1,6 @@
 import type { SectionPoint } from '#core/section';
 import { addPoint, emptyMesh, type Mesh } from './mesh';
+import { turnOf } from './triangles';
 
 /** Edges that meet more sharply than this are an edge of the body too, degrees. */
 const CREASE_DEG = 35;
@@ -13,13 +14,6 @@ interface Edge {
   nr: number;
 }
 
-/** The area of a closed line; positive where it runs counterclockwise with a to the right and r up. */
-const areaOf = (line: readonly SectionPoint[]): number =>
-  line.reduce((sum, { a, r }, at) => {
-    const next = line[(at + 1) % line.length]!;
-    return sum + (a * next.r - next.a * r) / 2;
-  }, 0);
-
 /**
  * A closed line turned about the wheel's axis: a torus, or a solid where the line lies on the axis. Clock 0 is at the
  * top, a quarter of the segments on to the front, so that top, front, bottom and rear are points of it.
@@ -27,7 +21,7 @@ const areaOf = (line: readonly SectionPoint[]): number =>
  * @param segments a multiple of four
  */
 export function revolved(line: readonly SectionPoint[], segments: number): Mesh {
-  const turned = areaOf(line) < 0 ? line.toReversed() : [...line];
+  const turned = turnOf(line) < 0 ? line.toReversed() : [...line];
   const edges = turned.flatMap((from, at): Edge[] => {
     const to = turned[(at + 1) % turned.length]!;
     const length = Math.hypot(to.a - from.a, to.r - from.r);

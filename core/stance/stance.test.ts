@@ -2,12 +2,15 @@ import fc from 'fast-check';
 import { axleParts, evaluateSetup, fitCandidate } from '#core/evaluate';
 import { AXLES, presentSetup, type Job } from '#core/job';
 import { placementOf, toCorner } from '#core/kinematics';
+import { travelRange } from '#core/suspension';
 import { changed, demoJob, type DemoName } from '#support/jobs';
 import { bar, lofted } from './lofted';
 import type { Mesh } from './mesh';
 import { revolved } from './revolved';
+import { meshOf } from './body';
 import { stanceScene, type StanceScene } from './scene';
-import { ball, hubBody, wheelBodies } from './wheel';
+import { ball } from './part';
+import { hubBody, wheelBodies } from './wheel';
 
 const CARS = ['brindle-kite', 'orrin-haul', 'velder-two', 'pallas-tender'] as const;
 const pointsOf = ({ positions }: Mesh): [number, number, number][] =>
@@ -19,7 +22,7 @@ const spanOf = (mesh: Mesh, along: 0 | 1 | 2): [number, number] => {
   const values = pointsOf(mesh).map((point) => point[along]);
   return [Math.min(...values), Math.max(...values)];
 };
-const body = ({ bodies }: StanceScene, name: string): Mesh => bodies.find((one) => one.name === name)!.mesh;
+const body = ({ bodies }: StanceScene, name: string): Mesh => meshOf(bodies.find((one) => one.name === name)!);
 const minus = (p: number[], q: number[]) => p.map((value, at) => value - q[at]!);
 const cross = (u: number[], v: number[]) => [
   u[1]! * v[2]! - u[2]! * v[1]!,
@@ -183,7 +186,7 @@ describe.each(CARS)('%s', (name) => {
     const setup = job.setups[0]!;
     const pose = { steerDeg: 18, travelMm: 35 };
     const { tire } = wheelBodies(fitCandidate(job.vehicle, 'front', setup.front))[0]!;
-    const scene = stanceScene(job, setup, { front: pose });
+    const scene = stanceScene(job, setup, { held: { side: 'right', poses: { front: pose } } });
     const shown = pointsOf(body(scene, 'tire-front-right'));
     const placement = placementOf(geometry, pose);
     const asked = pointsOf(tire).map(([out, fwd, up]) => toCorner(placement, { out, fwd, up }));
@@ -197,15 +200,25 @@ describe.each(CARS)('%s', (name) => {
       ),
     );
     expect(Math.max(...off)).toBeLessThan(1e-6);
-    // What is fixed to the body stays.
-    expect(body(scene, 'lip-front-right')).toEqual(body(stanceScene(job, setup), 'lip-front-right'));
+    // A wheel on the ground brings the body down by what it rises: all of the body alike, and only in height.
+    const [now, before] = [scene, stanceScene(job, setup)].map((one) => pointsOf(body(one, 'lip-front-right')));
+    const { restMm } = travelRange(geometry, setup.suspensionChange?.front);
+    const risen = toCorner(placement, { out: 0, fwd: 0, up: 0 }).up - restMm;
+    now!.forEach((point, at) => {
+      const fallen = minus(before![at]!, point);
+      expect(fallen[0]).toBeCloseTo(0, 9);
+      expect(fallen[1]).toBeCloseTo(risen, 6);
+      expect(fallen[2]).toBeCloseTo(0, 9);
+    });
   });
   test('what nobody said of the car is told, and no longer once it is', () => {
     const { assumed } = stanceScene(job, job.setups[0]!);
-    expect(assumed).toEqual(expect.arrayContaining(['wheelbase 2650 mm', 'front track 1520 mm']));
+    expect(assumed.map(({ text }) => text)).toEqual(
+      expect.arrayContaining(['wheelbase 2650 mm', 'front track 1520 mm']),
+    );
     const said = changed(job, ['vehicle/wheelbaseMm', 2600], ['vehicle/front/trackMm', 1500]);
     const scene = stanceScene(said, said.setups[0]!);
-    expect(scene.assumed.join()).not.toMatch(/wheelbase|front track/);
+    expect(scene.assumed.map(({ text }) => text).join()).not.toMatch(/wheelbase|front track/);
     const middle = (mesh: Mesh, along: 0 | 2) => (spanOf(mesh, along)[0] + spanOf(mesh, along)[1]) / 2;
     expect(middle(body(scene, 'hub-front-left'), 0) - middle(body(scene, 'hub-rear-left'), 0)).toBeCloseTo(2600, 0);
     const now = stanceScene(said, presentSetup(said));

@@ -1,2 +1,3 @@
 export * from './backspacing';
 export * from './roomToSpare';
+export * from './style';

@@ -45,6 +45,8 @@ const PLACES: Record<Exclude<RangeName, Elsewhere>, string> = {
   flangeMm: 'vehicle/flangeMm',
   wheelbaseMm: 'vehicle/wheelbaseMm',
   trackMm: 'vehicle/rear/trackMm',
+  panelFallDeg: 'vehicle/rear/panelFallDeg',
+  spokeCount: 'setups/a/front/wheel/spokeCount',
   lugCount: 'vehicle/front/hub/lugCount',
   boltCircleMm: 'vehicle/front/hub/boltCircleMm',
   boreMm: 'vehicle/front/hub/boreMm',

@@ -6,6 +6,8 @@ export const RANGES = {
   flangeMm: [0, 40],
   wheelbaseMm: [1000, 8000],
   trackMm: [700, 3000],
+  panelFallDeg: [0, 40],
+  spokeCount: [3, 40],
   lugCount: [3, 10],
   boltCircleMm: [60, 300],
   boreMm: [20, 250],

@@ -40,6 +40,7 @@ export const VEHICLE_AXLE = {
   hub: group('hub', HUB),
   axleRatingKg: figure('axle rating', 'axleRatingKg'),
   trackMm: figure('track', 'trackMm'),
+  panelFallDeg: figure('lean of the panel', 'panelFallDeg'),
   pressureKpa: figure('cold pressure', 'pressureKpa'),
   dual: flag('dual wheels'),
   baseline: group('on the car now', BASELINE),

@@ -3,7 +3,7 @@ import { BORE_FORMS } from '#core/centering';
 import { SEATS } from '#core/fastener';
 import type { Wheel } from '#core/job';
 import { SENSOR_SEATS } from '#core/sensor';
-import { BACKSPACING_CONVENTIONS } from '#core/wheel';
+import { BACKSPACING_CONVENTIONS, WHEEL_STYLES } from '#core/wheel';
 import { choice, figure, group, list, reading, type FieldsOf } from './field';
 import { PRICED } from './priced';
 
@@ -71,5 +71,7 @@ export const WHEEL = {
   sensorBody: choice('drilling for a sensor', SENSOR_SEATS),
   valveHoleMm: figure('valve hole', 'valveHoleMm'),
   innerFace: group('inner face', INNER_FACE),
+  style: choice('style', WHEEL_STYLES),
+  spokeCount: figure('number of spokes', 'spokeCount', { whole: true }),
   ...PRICED,
 } as const satisfies FieldsOf<Wheel>;

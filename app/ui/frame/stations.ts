@@ -1,3 +1,4 @@
+import { fitPresent } from '#core/evaluate';
 import { hasPokeTarget, stationProgress } from '#core/standing';
 import { AXLES, decidedSetup, type Job } from '#core/job';
 import { resolveGeometry } from '#core/suspension';
@@ -22,7 +23,7 @@ const MEASURE = { path: 'measure', name: 'Measure' } as const;
 export const placeName = (pathname: string): string | undefined =>
   [...STATIONS, MEASURE].find(({ path }) => pathname.endsWith(`/${path}`))?.name;
 
-/** The stations in working order; their place is their key. */
+/** The stations in working order; their place is their key, but for the view: digits are taken. */
 export const STATIONS: readonly Station[] = [
   { key: '1', path: 'hub', name: 'Hub', state: counted('hub') },
   { key: '2', path: 'room', name: 'Room', state: counted('room') },
@@ -90,6 +91,18 @@ export const STATIONS: readonly Station[] = [
       return {
         text: moving.length === 2 ? 'both axles' : moving.length === 1 ? `${moving[0]} moves` : 'at rest only',
         full: moving.length === 2,
+      };
+    },
+  },
+  {
+    key: 'v',
+    path: 'stance',
+    name: 'Stance',
+    state: ({ vehicle, setups }) => {
+      const known = AXLES.filter((axle) => fitPresent(vehicle, axle).overallDiameterMm !== null);
+      return {
+        text: known.length < 2 ? 'tire sizes first' : setups.length === 0 ? 'as it stands' : 'to look at',
+        full: known.length === 2,
       };
     },
   },

@@ -15,6 +15,7 @@ export const SIGHT_AT: Readonly<Record<NoteStation, readonly ('axle' | 'corner' 
   setups: ['axle', 'setup'],
   compare: [],
   sweep: ['corner', 'setup'],
+  stance: ['corner', 'setup'],
   'fit-up': ['corner', 'fitting'],
   log: [],
 };

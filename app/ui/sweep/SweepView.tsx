@@ -29,7 +29,7 @@ import { PartsTable, SetupsBeside } from './PartsTable';
 import { Sensitivity } from './Sensitivity';
 import { SweepMap } from './SweepMap';
 import { SweepStatus } from './SweepStatus';
-import { usePlay } from './usePlay';
+import { usePlay } from '../space/usePlay';
 import './sweep.css';
 
 type Beside = 'parts' | 'remedies';

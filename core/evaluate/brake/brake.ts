@@ -10,7 +10,7 @@ import {
   type Clearance,
   type InnerFace,
 } from '#core/brake';
-import type { Terms } from '#core/job';
+import type { Terms, Wheel } from '#core/job';
 import { effectiveOffsetMm } from '#core/stack';
 import { isPriceKey, offsetFigure, rimFigure } from '#core/units';
 import { clearanceVerdict, limitInForce, worstVerdict, type Limit, type Verdict } from '#core/verdict';
@@ -187,9 +187,14 @@ function isSameWheel({ wheel, offsetMm }: WheelOnStack, now: WheelOnStack): bool
   if (now.wheel.rimWidthIn !== rimWidthIn || now.wheel.rimDiameterIn !== rimDiameterIn) return false;
   const { innerFace, offsetMm: _, backspacingMm: __, backspacingConvention: ___, ...known } = now.wheel;
   const keys = Object.keys(known) as (keyof typeof known)[];
-  if (!keys.every((key) => isPriceKey(key) || known[key] == null || known[key] === wheel[key])) return false;
+  const says = (key: keyof typeof known): boolean =>
+    !isPriceKey(key) && known[key] != null && !(isLookKey(key) && wheel[key] == null);
+  if (!keys.every((key) => !says(key) || known[key] === wheel[key])) return false;
   return wheel.innerFace === undefined || JSON.stringify(wheel.innerFace) === JSON.stringify(innerFace);
 }
+
+/** What a picture alone asks for: who leaves it out has not said that the wheel is another. */
+const isLookKey = (key: keyof Wheel): boolean => key === 'style' || key === 'spokeCount';
 
 function missingOf(
   outline: readonly AxialPoint[] | undefined,

@@ -1,0 +1,57 @@
+import type { AxleName } from '#core/job';
+import { toCorner, type Point3 } from '#core/kinematics';
+import type { Side } from '#core/sweep';
+import type { StanceBody } from './body';
+import { inScene, type ScenePlace } from './frame';
+
+/** Places of a corner that figures are drawn between; null where nobody measured, or no wheel is known. */
+export interface CornerPlaces {
+  axle: AxleName;
+  side: Side;
+  /** The middle of the hub's face. */
+  hub: ScenePlace;
+  /** The outer face of the lip where it is highest. */
+  lip: ScenePlace | null;
+  /** The wheel's outermost place straight over the hub. */
+  outermost: ScenePlace | null;
+  /** The top of the tread. */
+  crown: ScenePlace | null;
+}
+
+/** How far ahead of a hub or behind it a place still is straight over it, mm. */
+const OVER_HUB_MM = 12;
+
+/** The places of a corner by its bodies, its hub and its lip in the side's frame. */
+export function placesOf({ bodies, hub, lip, axle, side }: PlacesAsk): CornerPlaces {
+  const over = bodies.filter(({ kind }) => kind === 'tire' || kind === 'rim').flatMap((body) => overHub(body, hub));
+  const most = (by: (point: Point3) => number, points: readonly Point3[]): ScenePlace | null => {
+    const best = points.reduce<Point3 | null>((one, point) => (one && by(one) >= by(point) ? one : point), null);
+    return best && inScene(best, side);
+  };
+  return {
+    axle,
+    side,
+    hub: inScene(hub, side),
+    lip: most(({ up }) => up, lip),
+    outermost: most(({ out }) => out, over),
+    crown: most(({ up }) => up, over),
+  };
+}
+
+interface PlacesAsk {
+  bodies: readonly StanceBody[];
+  hub: Point3;
+  lip: readonly Point3[];
+  axle: AxleName;
+  side: Side;
+}
+
+/** The points of a body straight over a hub. */
+function overHub({ mesh: { positions }, placement }: StanceBody, hub: Point3): Point3[] {
+  const found: Point3[] = [];
+  for (let at = 0; at < positions.length; at += 3) {
+    const point = toCorner(placement, { out: positions[at]!, fwd: positions[at + 1]!, up: positions[at + 2]! });
+    if (point.up > hub.up && Math.abs(point.fwd - hub.fwd) < OVER_HUB_MM) found.push(point);
+  }
+  return found;
+}

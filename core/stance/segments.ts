@@ -1,0 +1,2 @@
+/** How finely a wheel is turned; a multiple of four. */
+export const SEGMENTS = 72;
