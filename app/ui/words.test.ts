@@ -160,6 +160,7 @@ test('stations say what is missing', () => {
     ['6', 'Setups', 'none yet', false],
     ['7', 'Compare', '—', false],
     ['8', 'Sweep', 'at rest only', false],
+    ['v', 'Stance', 'tire sizes first', false],
     ['9', 'Fit-up', 'not yet', false],
     ['0', 'Log', 'timeline', true],
   ]);

@@ -89,7 +89,7 @@ function linerOf(opening: Opening): Mesh {
   const lifted = arch.map(({ out, fwd, up }) => {
     const [dx, dy] = [fwd - opening.axisFwd, up - opening.axisUp];
     const share = 1 + LINER.offMm / (Math.hypot(dx, dy) || 1);
-    return { out: out - 1, fwd: opening.axisFwd + dx * share, up: opening.axisUp + dy * share };
+    return { out: out - 2 * PANEL.behindLipMm, fwd: opening.axisFwd + dx * share, up: opening.axisUp + dy * share };
   });
   return sheet(
     [0, LINER.inMm].map((inMm) => lifted.map((point) => ({ ...point, out: point.out - inMm }))),

@@ -14,6 +14,7 @@ import type { StancePose } from './stand';
 export interface StanceScene {
   bodies: StanceBody[];
   corners: CornerPlaces[];
+  wheelbaseMm: number;
   /** What nobody measured. */
   assumed: StanceAssumed[];
 }
@@ -58,6 +59,7 @@ export function stanceScene(
   return {
     bodies,
     corners: corners.flatMap(({ places }) => places ?? []),
+    wheelbaseMm: frame.wheelbaseMm,
     assumed: bodies.length === 0 ? [] : [...carAssumed(job, held), ...once(corners.flatMap(({ assumed }) => assumed))],
   };
 }

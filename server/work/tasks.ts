@@ -29,6 +29,7 @@ import { archiveOfZip } from './archives';
 import { editedJob } from './editedJob';
 import { paperFonts } from './fonts';
 import { jobOfZip, keptPhoto } from './photos';
+import { stanceFile, type StanceFileAsked } from './stanceFile';
 
 /** A job sheet, with the fitting that it is made for. */
 export interface JobSheetAsked extends Omit<JobSheet, 'steps'> {
@@ -68,6 +69,7 @@ export const TASKS = {
   fittingErrors: (job: Job) => fittingErrors(job),
   customerSheet: ({ job, setups, unit, ...sheet }: CustomerSheetAsked) =>
     customerSheetPdf({ ...sheet, ...customerOptions(job, setups, { unit }) }, paperFonts()),
+  stanceFile: (ask: StanceFileAsked) => stanceFile(ask),
   orderList: (list: OrderList) => orderListPdf(list, paperFonts()),
   jobSheet: ({ job, fitting, ...sheet }: JobSheetAsked) =>
     jobSheetPdf({ ...sheet, steps: paperSteps(stepsOfFitting(job, fitting, { unit: sheet.unit })) }, paperFonts()),

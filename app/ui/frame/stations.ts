@@ -1,4 +1,3 @@
-import { fitPresent } from '#core/evaluate';
 import { hasPokeTarget, stationProgress } from '#core/standing';
 import { AXLES, decidedSetup, type Job } from '#core/job';
 import { resolveGeometry } from '#core/suspension';
@@ -99,7 +98,10 @@ export const STATIONS: readonly Station[] = [
     path: 'stance',
     name: 'Stance',
     state: ({ vehicle, setups }) => {
-      const known = AXLES.filter((axle) => fitPresent(vehicle, axle).overallDiameterMm !== null);
+      const known = AXLES.filter((axle) => {
+        const { size, overallDiameterMm } = vehicle[axle]?.baseline?.tire ?? {};
+        return Boolean(size?.trim()) || overallDiameterMm != null;
+      });
       return {
         text: known.length < 2 ? 'tire sizes first' : setups.length === 0 ? 'as it stands' : 'to look at',
         full: known.length === 2,

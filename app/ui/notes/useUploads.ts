@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Photo } from '#core/note';
 import { photoFault } from '#formats/photos';
-import type { PhotoAnswer } from '../../routes/photos';
+import { sendPhoto } from './sendPhoto';
 
 /** A photo on its way to the server. */
 export interface Upload {
@@ -30,20 +30,6 @@ async function faultOf(file: File): Promise<string | null> {
   return photoFault(head, file.size);
 }
 
-const REFUSED: Readonly<Record<number, string>> = { 401: 'is not saved: this device is signed out' };
-
-async function sent(file: File): Promise<PhotoAnswer> {
-  const form = new FormData();
-  form.set('file', file);
-  try {
-    const answer = await fetch('/photos', { method: 'POST', body: form });
-    if (answer.ok) return (await answer.json()) as PhotoAnswer;
-    return { fault: REFUSED[answer.status] ?? 'is not saved: the server refused it, try again' };
-  } catch {
-    return { fault: 'is not saved: no answer from Scoval, try again' };
-  }
-}
-
 /**
  * Sends photos to the server as they are chosen; one that was refused stays with the reason.
  * @param done what becomes of a photo that is kept; left out where it waits here
@@ -59,7 +45,7 @@ export function useUploads(done?: (photo: Photo) => void): Uploads {
     const put = (change: Partial<Upload>) =>
       setAll((now) => now.map((one) => (one.key === key ? { ...one, ...change } : one)));
     const fault = await faultOf(file).catch(() => 'cannot be read by this browser');
-    const answer = fault === null ? await sent(file) : { fault };
+    const answer = fault === null ? await sendPhoto(file) : { fault };
     if (!answer.photo) return put({ state: 'refused', fault: answer.fault });
     if (!taken.current) return put({ state: 'kept', photo: answer.photo });
     taken.current(answer.photo);

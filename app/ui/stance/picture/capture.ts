@@ -1,0 +1,74 @@
+import type { WebGLRenderer } from 'three';
+import { labelPlace, LETTERS_PX, type SeenMark } from '../seenMarks';
+
+interface Shot {
+  gl: WebGLRenderer;
+  size: { width: number; height: number };
+  draw(): void;
+}
+
+/** How many times as large as on the screen. */
+const TIMES = 2;
+const LINE_PX = 18;
+
+/**
+ * The picture with its figures and some lines of words under it, twice as large as it is seen, as a PNG.
+ * @throws Error where the browser gives none out
+ */
+export async function pngOf(
+  { gl, size, draw }: Shot,
+  seen: readonly SeenMark[],
+  words: readonly string[],
+): Promise<Blob> {
+  const ratio = gl.getPixelRatio();
+  const { width, height } = size;
+  const canvas = document.createElement('canvas');
+  canvas.width = width * TIMES;
+  canvas.height = (height + LINE_PX * (words.length + 1)) * TIMES;
+  const page = canvas.getContext('2d');
+  if (!page) throw new Error('the browser gives no picture out');
+  gl.setPixelRatio(TIMES);
+  draw();
+  // What was drawn is there only until the browser shows it: it is taken at once.
+  page.drawImage(gl.domElement, 0, 0, width * TIMES, height * TIMES);
+  gl.setPixelRatio(ratio);
+  draw();
+  page.scale(TIMES, TIMES);
+  const style = getComputedStyle(document.documentElement);
+  const color = (name: string) => style.getPropertyValue(name).trim();
+  const face = getComputedStyle(document.body).fontFamily;
+  page.fillStyle = color('--sheet');
+  page.fillRect(0, height, width, canvas.height);
+  for (const { from, to, text, beside } of seen) {
+    page.strokeStyle = color('--layout');
+    page.lineWidth = 2;
+    page.beginPath();
+    page.moveTo(...from);
+    page.lineTo(...to);
+    page.stroke();
+    page.font = `500 13px ${face}`;
+    const { x, y, anchor } = labelPlace({ from, to });
+    page.textAlign = anchor === 'middle' ? 'center' : 'left';
+    const lines = beside ? [text, beside] : [text];
+    lines.forEach((line, at) => {
+      const foot = y - LETTERS_PX * (lines.length - 1 - at);
+      page.lineWidth = 4;
+      page.strokeStyle = color('--sheet');
+      page.strokeText(line, x, foot);
+      page.fillStyle = color(at === 0 ? '--layout' : '--present-text');
+      page.fillText(line, x, foot);
+    });
+  }
+  page.textAlign = 'left';
+  words.forEach((line, at) => {
+    page.fillStyle = color(at === 0 ? '--ink' : '--ink-soft');
+    page.font = `${at === 0 ? 600 : 400} 13px ${face}`;
+    page.fillText(line, LINE_PX / 2, height + LINE_PX * (at + 1), width - LINE_PX);
+  });
+  return new Promise((resolve, reject) =>
+    canvas.toBlob(
+      (blob) => (blob ? resolve(blob) : reject(new Error('the browser gives no picture out'))),
+      'image/png',
+    ),
+  );
+}
