@@ -51,6 +51,8 @@ export const VIEWS = [
   'compare',
   'sweep',
   'sweep?beside=remedies',
+  'stance',
+  'stance?beside=now',
   'fit-up',
   'fit-up?view=marks',
   'log',

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { deafen, demoJob, expect, putOnBench, test } from './bench';
 
-const STATIONS = ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep', 'fit-up', 'log'];
+const STATIONS = ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep', 'stance', 'fit-up', 'log'];
 
 /** What is compared of an element: how it looks, not where it stands. */
 const OF_LOOKS = [

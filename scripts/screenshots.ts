@@ -64,7 +64,6 @@ const SHOTS: Shot[] = [
   },
   { file: 'setups', car: 'Brindle Kite', station: 'setups', prepare: press(['j']) },
   { file: 'measure', car: 'Orrin Haul', station: 'measure', size: PHONE, touch: true },
-  { file: 'tire', car: 'Pallas Tender', station: 'setups', prepare: press(['a', 'j', 't']) },
   {
     file: 'sweep',
     car: 'Brindle Kite',
@@ -74,6 +73,14 @@ const SHOTS: Shot[] = [
       await page.locator('[data-swept=true]').waitFor();
       await page.getByRole('application').focus();
       await page.keyboard.press('Home');
+    },
+  },
+  {
+    file: 'stance',
+    car: 'Brindle Kite',
+    station: 'stance?setup=d&beside=now&view=quarter&figures=all',
+    async prepare(page) {
+      await page.locator('.stance-picture[data-drawn=true] [data-mark]').first().waitFor();
     },
   },
   { file: 'compare', car: 'Brindle Kite', station: 'compare' },

@@ -8,7 +8,9 @@ export const CHROMIUM = {
   executablePath: process.env.CHROMIUM ?? debian.path,
   args: [
     '--no-sandbox',
-    '--disable-gpu',
+    // Three dimensions are drawn by the processor.
+    '--use-angle=swiftshader',
+    '--enable-unsafe-swiftshader',
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',

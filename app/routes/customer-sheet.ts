@@ -1,8 +1,10 @@
 import dayjs from 'dayjs';
 import Joi from 'joi';
+import { stancePicture } from '#core/customer';
 import { MOST_OPTIONS, type Job } from '#core/job';
 import type { PaperName } from '#formats/pdf';
 import { exportJob } from '#server/jobs';
+import { photoUri } from '#server/photos/files';
 import { logoForPaper } from '#server/logo';
 import { inWorker } from '#server/work/pool';
 import { inTurn } from '#server/work/turns';
@@ -33,6 +35,7 @@ export async function loader({ request, params }: Route.LoaderArgs) {
     setups: ids,
     paper,
     logo,
+    pictures: await picturesOf(job, ids),
     title: job.vehicle.label || job.title || number,
     subtitle: subtitleOf(job, number),
     from: paperFrom(job),
@@ -42,6 +45,13 @@ export async function loader({ request, params }: Route.LoaderArgs) {
   return new Response(bytes as Uint8Array<ArrayBuffer>, {
     headers: { 'Content-Type': 'application/pdf', 'Content-Disposition': 'inline; filename="options.pdf"' },
   });
+}
+
+/** The newest picture of each setup from Stance, as data URIs; one whose file is missing is left out. */
+async function picturesOf(job: Job, setups: readonly string[]): Promise<Record<string, string>> {
+  const ids = setups.flatMap((id) => stancePicture(job, id) ?? []);
+  const read = await Promise.all(ids.map(async (id) => [id, await photoUri(id)] as const));
+  return Object.fromEntries(read.flatMap(([id, uri]) => (uri === null ? [] : [[id, uri]])));
 }
 
 /** The setups that are asked for; what is not there, or too many, becomes the answer. */

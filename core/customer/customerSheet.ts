@@ -9,6 +9,7 @@ import type { PlainCase } from './plainCase';
 import { plainWords } from './plainWords';
 import { remediesFor } from './remediesFor';
 import { CUSTOMER_ROWS } from './rows';
+import { stancePicture } from './stancePicture';
 
 /** One of the ways a car could be fitted, told to who pays for it. */
 export interface CustomerOption {
@@ -20,6 +21,8 @@ export interface CustomerOption {
   /** The one that was decided for. */
   isChosen: boolean;
   corners: OptionCorner[];
+  /** Its newest picture from Stance, by the id of its photo. */
+  picture: string | null;
   /** A cell for each row, in their order. */
   cells: string[][];
 }
@@ -71,6 +74,7 @@ export function customerOptions(
       word: WORDS[one.report.verdict],
       isChosen: decidedSetup(job)?.id === one.setup.id,
       corners: optionCorners(one),
+      picture: stancePicture(job, one.setup.id),
       cells: cells[at]!.filter((_, row) => said[row]),
     })),
     cautions: cautionsOf(job, told, words),

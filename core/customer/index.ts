@@ -1,2 +1,3 @@
 export * from './customerSheet';
 export type { OptionCorner } from './optionCorners';
+export * from './stancePicture';

@@ -34,8 +34,8 @@ export function sideBodies(openings: readonly Opening[]): { panel: Mesh | null; 
   if (openings.length === 0) return { panel: null, liners: [] };
   const ordered = [...openings].sort((one, other) => other.axisFwd - one.axisFwd);
   const rows = edgeOf(ordered).map(rowOver);
-  // Both ends are closed to the middle of the car, as far down as the panel reaches there.
-  const ends = ([rows[0]!, rows.at(-1)!] as const).map((row, at) =>
+  // Both ends are closed down to the lips: under that the wheels are seen from ahead and from behind.
+  const ends = ([rows[0]!, rows.at(-1)!] as const).map(([, ...row], at) =>
     sheet([row, row.map((point) => ({ ...point, out: 0 }))], [0, at === 0 ? 1 : -1, 0]),
   );
   return { panel: merged([sheet(rows, [1, 0, 0]), ...ends]), liners: ordered.map(linerOf) };

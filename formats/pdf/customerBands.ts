@@ -13,7 +13,7 @@ const BESIDE_MM = 88;
 const PICTURE_GAP_MM = 4;
 
 /** Options, and the paper that they are set on. */
-type OnPaper = CustomerOptions & { paper: PaperName };
+type OnPaper = CustomerOptions & { paper: PaperName; pictures: Readonly<Record<string, string>> };
 
 /** What stands across the sheet, how high, and how it is drawn from a height on. */
 export interface Band {
@@ -43,6 +43,7 @@ export function bandsOf(sheet: OnPaper, size: number, measure: Measure): Band[] 
     titleBand(ask),
     ...(goesOn ? [goesOn] : []),
     pictureBand(ask),
+    stanceBand(ask),
     ...rest,
     cautionBand(ask),
     signBand(ask),
@@ -147,6 +148,23 @@ function pictureBand({ sheet: { options }, columns }: BandAsk): Band {
           const caption = [capital(corner.axle), corner.face].filter(Boolean).join(': ');
           drawing.text(caption, [x, top + pictureMm + 0.6], { font: 'figures', size: HEADING_SIZE + 1 });
         }
+    },
+  };
+}
+
+/** How high a picture from Stance may be, by its width, and at most. */
+const STANCE = { byWidth: 0.72, mostMm: 62 };
+
+function stanceBand({ sheet: { options, pictures }, columns: { widthMm, left } }: BandAsk): Band {
+  const uris = options.map(({ picture }) => (picture === null ? undefined : pictures[picture]));
+  if (uris.every((uri) => uri === undefined)) return { heightMm: 0, draw: () => undefined };
+  const heightMm = Math.min(STANCE.mostMm, widthMm * STANCE.byWidth);
+  return {
+    heightMm: HEADING_MM + heightMm + BAND_GAP_MM,
+    draw(drawing, y) {
+      drawHeading(drawing, 'How it will stand: by the readings of this car, with a plain body around it', y);
+      for (const [at, uri] of uris.entries())
+        if (uri !== undefined) drawing.picture(uri, { x: left(at), y: y + HEADING_MM, widthMm, heightMm }, 'center');
     },
   };
 }

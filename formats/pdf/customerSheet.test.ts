@@ -18,6 +18,7 @@ function sheetOf(name: DemoName, ids: string): CustomerSheet {
     title: job.vehicle.label!,
     subtitle: 'SK-001 · 2 March 2026',
     logo: null,
+    pictures: {},
     from: 'Skerrow Hill Club',
   };
   made.set(name + ids, sheet);

@@ -14,6 +14,8 @@ export interface CustomerSheet extends CustomerOptions {
   subtitle: string;
   /** The shop's logo, a PNG as a data URI; null where it has none. */
   logo: string | null;
+  /** The pictures of its options that are there, as data URIs by the ids of their photos. */
+  pictures: Readonly<Record<string, string>>;
   /** Who offers; null where that is not said. */
   from: string | null;
 }

@@ -26,8 +26,8 @@ export interface Drawing {
   path(points: readonly Place[], style?: Style): void;
   /** A line through points that does not come back to its beginning. */
   open(points: readonly Place[], style?: Style): void;
-  /** A PNG, as a data URI, as large as it goes into a rectangle, at its upper right corner. */
-  picture(uri: string, box: Box): void;
+  /** A PNG or JPEG, as a data URI, as large as it goes into a rectangle; at the right of it unless it is said. */
+  picture(uri: string, box: Box, align?: 'right' | 'center'): void;
   /** What is drawn inside is seen within a rectangle only. */
   clipped(box: Box, draw: () => void): void;
   text(text: string, at: Place, options?: { font?: Font; size?: number; align?: Align; widthMm?: number }): void;
@@ -147,8 +147,8 @@ function drawingOn(document: PDFKit.PDFDocument, widthMm: number, heightMm: numb
       walk(points);
       stroke(style);
     },
-    picture(uri, { x, y, widthMm: width, heightMm: height }) {
-      document.image(uri, pt(x), pt(y), { fit: [pt(width), pt(height)], align: 'right' });
+    picture(uri, { x, y, widthMm: width, heightMm: height }, align = 'right') {
+      document.image(uri, pt(x), pt(y), { fit: [pt(width), pt(height)], align });
     },
     clipped({ x, y, widthMm: width, heightMm: height }, draw) {
       document.save();

@@ -1,5 +1,5 @@
 import { createReadStream } from 'node:fs';
-import { copyFile, mkdir, open, readdir, rename, rm, stat } from 'node:fs/promises';
+import { copyFile, mkdir, open, readdir, readFile, rename, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { nanoid } from 'nanoid';
 import { dataFolder, photosFolder } from '../base/folder';
@@ -52,6 +52,12 @@ export async function photoFile(id: string, size: PhotoSize): Promise<{ file: st
   const file = fileOf(id, size);
   const found = await stat(file).catch(() => null);
   return found && { file, bytes: found.size };
+}
+
+/** A photo as papers take it; null where its file is missing. */
+export async function photoUri(id: string): Promise<string | null> {
+  const found = await photoFile(id, 'kept');
+  return found && `data:image/jpeg;base64,${await readFile(found.file, 'base64')}`;
 }
 
 /** Reads a photo; null where its file is missing. */

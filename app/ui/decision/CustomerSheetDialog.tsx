@@ -53,7 +53,8 @@ export function CustomerSheetDialog({ close }: { close(): void }) {
     >
       <div className="dialog-form">
         <p>
-          Up to three setups side by side, drawn to scale and told in plain words, with their cost and a line to sign.
+          Up to three setups side by side, drawn to scale and told in plain words, with their cost and a line to sign. A
+          picture that was taken of one at Stance is shown with it.
         </p>
         <fieldset className="customer-options">
           <legend className="label">Setups shown</legend>

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Pose } from '#core/kinematics';
 import type { PoseRange } from '#core/sweep';
 
@@ -13,6 +13,11 @@ const swing = (share: number): number => (share < 0.5 ? 2 * share : 2 - 2 * shar
 export function usePlay(range: PoseRange | null, pose: Pose, move: (pose: Pose) => void) {
   const [playing, setPlaying] = useState(false);
   const { travelMm } = pose;
+  // Where frames are slow the address takes a pose meanwhile, and what moves the wheel is another from then on.
+  const latest = useRef(move);
+  useEffect(() => {
+    latest.current = move;
+  });
   useEffect(() => {
     if (!playing || !range) return;
     const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
@@ -21,7 +26,7 @@ export function usePlay(range: PoseRange | null, pose: Pose, move: (pose: Pose) 
     const begun = performance.now();
     const show = (share: number) => {
       const at = from + (to - from) * swing(share);
-      move(steers ? { steerDeg: at, travelMm } : { steerDeg: 0, travelMm: at });
+      latest.current(steers ? { steerDeg: at, travelMm } : { steerDeg: 0, travelMm: at });
     };
     let frame = 0;
     const tick = (now: number) => {

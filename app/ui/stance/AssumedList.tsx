@@ -91,7 +91,7 @@ function WheelLook({ setup, axle }: { setup: Setup | null; axle: AxleName }) {
         {...over([...path, 'style'], style)}
         label={`${capital(axle)} style`}
         choices={STYLES}
-        width={168}
+        width={200}
         placeholder="single spokes (assumed)"
       />
       <NumberField

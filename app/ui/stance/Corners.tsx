@@ -37,7 +37,7 @@ export function Corners({ scene, report, beside, id }: CornersProps) {
             </th>
             <th scope="col">Poke</th>
             {beside && <th scope="col">{`Poke, ${beside.name}`}</th>}
-            <th scope="col">Under fender</th>
+            {!beside && <th scope="col">Under fender</th>}
             {!beside && <th scope="col">Fender height</th>}
           </tr>
         </thead>
@@ -47,7 +47,7 @@ export function Corners({ scene, report, beside, id }: CornersProps) {
               <th scope="row">{capital(`${corner.axle} ${corner.side}`)}</th>
               <td className="figure">{poke(report, corner)}</td>
               {beside && <td className="figure soft">{poke(beside.report, corner)}</td>}
-              <td className="figure">{lengths.figure(gapsOf(report, corner).archGapMm)}</td>
+              {!beside && <td className="figure">{lengths.figure(gapsOf(report, corner).archGapMm)}</td>}
               {!beside && <td className="figure">{lengths.figure(corner.lip?.[1])}</td>}
             </tr>
           ))}

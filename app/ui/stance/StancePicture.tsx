@@ -11,13 +11,13 @@ import { cameraOf } from './cameras';
 import { Divider } from './Divider';
 import { Marks } from './Marks';
 import { marksOf } from './marks';
-import type { PictureHand } from './picture/Picture';
+import type { PictureHand } from './picture/SceneCanvas';
 import { pictureKeys } from './pictureKeys';
 import { isSameSeen, type SeenMark } from './seenMarks';
 import type { BodyLook, Figures, StanceView } from './sights';
 
 // Drawing in three dimensions is as much script as all the rest: it comes with this picture alone.
-const Picture = lazy(() => import('./picture/Picture').then((module) => ({ default: module.Picture })));
+const SceneCanvas = lazy(() => import('./picture/SceneCanvas').then((module) => ({ default: module.SceneCanvas })));
 
 interface StancePictureProps {
   scene: StanceScene;
@@ -50,6 +50,7 @@ export function StancePicture(props: StancePictureProps) {
   const lengths = useLengths();
   const [divider, setDivider] = useState(0.5);
   const [seen, setSeen] = useState<readonly SeenMark[]>([]);
+  const [isDrawn, setDrawn] = useState(false);
   const shown = useRef(seen);
   const hand = useRef<PictureHand | null>(null);
   const { ref, size } = useSize<HTMLDivElement>({ width: 860, height: 560 });
@@ -80,6 +81,7 @@ export function StancePicture(props: StancePictureProps) {
   const takeHand = useCallback(
     (taken: PictureHand | null) => {
       hand.current = taken;
+      setDrawn(taken !== null);
       take(taken && ((lines) => taken.png(shown.current, lines)));
     },
     [take],
@@ -100,11 +102,12 @@ export function StancePicture(props: StancePictureProps) {
       tabIndex={0}
       aria-label={`${words}. ${KEYS}`}
       aria-describedby={props.describedBy}
+      data-drawn={isDrawn}
       onKeyDown={press}
     >
       {isOnClient && (
         <Suspense fallback={<p className="stance-coming soft">The picture is on its way …</p>}>
-          <Picture
+          <SceneCanvas
             theme={theme}
             camera={camera}
             reset={reset}
@@ -121,7 +124,7 @@ export function StancePicture(props: StancePictureProps) {
           />
         </Suspense>
       )}
-      <Marks seen={seen} />
+      <Marks seen={seen} widthPx={size.width} />
       {beside && isDivided && <Divider at={divider} move={setDivider} left={name} right={beside.name} />}
       {beside && !isDivided && (
         <span className="stance-side stance-right">

@@ -1,5 +1,5 @@
 import { Checkbox, Select } from 'antd';
-import { useCallback, useId, useMemo, useState } from 'react';
+import { useCallback, useId, useMemo, useState, type ReactNode } from 'react';
 import type { SetupReport } from '#core/evaluate';
 import { setupTitle, type Setup } from '#core/job';
 import { capital } from '#core/text';
@@ -152,28 +152,34 @@ export function StanceView({ setup, now, report }: StanceViewProps) {
             <h2 className="label">What is shown</h2>
             <div className="stance-shown">
               {seenBeside && !beside.isAxle && (
-                <WordSwitch<Pairing>
-                  label="Two at once"
-                  tip="On either side of a divider, or laid over each other"
-                  options={PAIRING_NAMES}
-                  value={pairing}
-                  choose={setPairing}
-                />
+                <Shown name="Both">
+                  <WordSwitch<Pairing>
+                    label="Both"
+                    tip="On either side of a divider, or laid over each other"
+                    options={PAIRING_NAMES}
+                    value={pairing}
+                    choose={setPairing}
+                  />
+                </Shown>
               )}
-              <WordSwitch<BodyLook>
-                label="Body"
-                tip="The body solid, see-through or off"
-                options={BODY_NAMES}
-                value={body}
-                choose={setBody}
-              />
-              <WordSwitch<Figures>
-                label="Figures"
-                tip="What is written on the picture"
-                options={FIGURE_NAMES}
-                value={figures}
-                choose={setFigures}
-              />
+              <Shown name="Body">
+                <WordSwitch<BodyLook>
+                  label="Body"
+                  tip="See-through or off shows the measured parts behind it too"
+                  options={BODY_NAMES}
+                  value={body}
+                  choose={setBody}
+                />
+              </Shown>
+              <Shown name="Figures">
+                <WordSwitch<Figures>
+                  label="Figures"
+                  tip="What is written on the picture"
+                  options={FIGURE_NAMES}
+                  value={figures}
+                  choose={setFigures}
+                />
+              </Shown>
               <Checkbox checked={flush === 'on'} onChange={({ target }) => setFlush(target.checked ? 'on' : 'off')}>
                 Flush plane through the fender lips
               </Checkbox>
@@ -198,6 +204,16 @@ export function StanceView({ setup, now, report }: StanceViewProps) {
     </div>
   );
 }
+
+/** A choice of what is shown, under its name. */
+const Shown = ({ name, children }: { name: string; children: ReactNode }) => (
+  <div>
+    <span className="label" aria-hidden>
+      {name}
+    </span>
+    {children}
+  </div>
+);
 
 const assumedLine = (assumed: readonly { text: string }[]): string =>
   assumed.length === 0 ? '' : `Assumed: ${assumed.map(({ text }) => text).join(', ')}`;

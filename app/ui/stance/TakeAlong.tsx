@@ -62,7 +62,7 @@ export function TakeAlong({ setup, held, picture, words }: TakeAlongProps) {
         id: `n${nanoid(10)}`,
         at: new Date().toISOString(),
         ...(by ? { by } : {}),
-        text: words,
+        text: `Stance: ${words}`,
         photos: [answer.photo.id],
         about: {
           station: 'stance' as const,

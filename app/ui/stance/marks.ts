@@ -10,6 +10,8 @@ export interface Mark {
   text: string;
   /** The same of what is looked at beside. */
   beside?: string | undefined;
+  /** It is written however short its line is seen. */
+  always?: boolean | undefined;
   /** Which way the side of the car faces that it belongs to: seen from behind it, it is left out. */
   out: 1 | -1;
 }
@@ -62,6 +64,7 @@ export function marksOf({ report, corners, all, beside, name, text }: MarksAsk):
     if (outermost && pokeMm !== null)
       marks.push({
         ...mark('poke', [lip, [x, y, outermost[2]]], `${beside ? `${name} ` : ''}${pokeWords(pokeMm, text)}`),
+        always: true,
         ...(beside && besideMm != null ? { beside: `${beside.name} ${pokeWords(besideMm, text)}` } : {}),
       });
     if (all?.axle !== axle || all.side !== side) return marks;

@@ -1,5 +1,5 @@
 import type { KeyboardEvent } from 'react';
-import type { PictureHand } from './picture/Picture';
+import type { PictureHand } from './picture/SceneCanvas';
 
 const TURN_DEG = 6;
 const PAN_SHARE = 0.04;

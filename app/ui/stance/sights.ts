@@ -36,7 +36,7 @@ export type Figures = (typeof FIGURES)[number];
 export const FIGURE_NAMES: readonly (readonly [Figures, string])[] = [
   ['poke', 'Poke'],
   ['all', 'Dimensions'],
-  ['off', 'No figures'],
+  ['off', 'None'],
 ];
 
 /** Two at once: one on either side of a divider, or laid over each other. */

@@ -14,6 +14,8 @@ export function Projected({ marks, show }: ProjectedProps) {
   return null;
 }
 
+const SHORTEST_PX = 12;
+
 /** What a camera sees of marks: those in front of it, whose side of the car faces it. */
 export function seenBy(camera: Camera, size: { width: number; height: number }, marks: readonly Mark[]): SeenMark[] {
   camera.updateMatrixWorld();
@@ -21,13 +23,30 @@ export function seenBy(camera: Camera, size: { width: number; height: number }, 
     const at = new Vector3(...place).project(camera);
     return at.z > 1 ? null : ([((at.x + 1) / 2) * size.width, ((1 - at.y) / 2) * size.height] as const);
   };
-  return marks.flatMap(({ key, text, beside, from, to, out }) => {
-    // A little past the fender's plane from inside it is still seen.
-    if (out * (camera.position.z - from[2]) < -SEEN_INSIDE_MM) return [];
+  const middle = (Math.min(...marks.map(({ from }) => from[0])) + Math.max(...marks.map(({ from }) => from[0]))) / 2;
+  const far = camera.position.x > middle ? (x: number) => x < middle : (x: number) => x > middle;
+  return marks.flatMap(({ key, text, beside, from, to, out, always }) => {
+    if (isHidden(camera.position, from, { out, far })) return [];
     const [start, end] = [flat(from), flat(to)];
-    return start && end ? [{ key, text, beside, from: start, to: end }] : [];
+    if (!start || !end) return [];
+    // Seen from its end a line says nothing.
+    if (!always && Math.hypot(end[0] - start[0], end[1] - start[1]) < SHORTEST_PX) return [];
+    return [{ key, text, beside, from: start, to: end }];
   });
 }
 
-/** From behind a car both sides' figures are seen, though it looks along them. */
-const SEEN_INSIDE_MM = 1000;
+/**
+ * Whether the car itself stands before a place at its side: it is on the far side; or the camera looks along the car
+ * from between its sides, and it belongs to the far axle.
+ */
+function isHidden(
+  { x, z }: Vector3,
+  [placeX, , placeZ]: readonly [number, number, number],
+  { out, far }: { out: 1 | -1; far(x: number): boolean },
+): boolean {
+  if (Math.abs(z) < Math.abs(placeZ)) return far(placeX) && Math.abs(x - placeX) > FAR_MM;
+  return out * z < 0;
+}
+
+/** Nearer than this a far axle is seen, as from above. */
+const FAR_MM = 2000;

@@ -1,5 +1,5 @@
 import type { WebGLRenderer } from 'three';
-import { labelPlace, LETTERS_PX, type SeenMark } from '../seenMarks';
+import { labelPlaces, LETTERS_PX, type SeenMark } from '../seenMarks';
 
 interface Shot {
   gl: WebGLRenderer;
@@ -39,24 +39,26 @@ export async function pngOf(
   const face = getComputedStyle(document.body).fontFamily;
   page.fillStyle = color('--sheet');
   page.fillRect(0, height, width, canvas.height);
-  for (const { from, to, text, beside } of seen) {
+  const places = labelPlaces(seen, width);
+  for (const { key, from, to, text, beside } of seen) {
     page.strokeStyle = color('--layout');
     page.lineWidth = 2;
     page.beginPath();
     page.moveTo(...from);
     page.lineTo(...to);
     page.stroke();
+    const place = places.get(key);
+    if (!place) continue;
     page.font = `500 13px ${face}`;
-    const { x, y, anchor } = labelPlace({ from, to });
-    page.textAlign = anchor === 'middle' ? 'center' : 'left';
+    page.textAlign = place.anchor === 'middle' ? 'center' : 'left';
     const lines = beside ? [text, beside] : [text];
     lines.forEach((line, at) => {
-      const foot = y - LETTERS_PX * (lines.length - 1 - at);
+      const foot = place.y - LETTERS_PX * (lines.length - 1 - at);
       page.lineWidth = 4;
       page.strokeStyle = color('--sheet');
-      page.strokeText(line, x, foot);
+      page.strokeText(line, place.x, foot);
       page.fillStyle = color(at === 0 ? '--layout' : '--present-text');
-      page.fillText(line, x, foot);
+      page.fillText(line, place.x, foot);
     });
   }
   page.textAlign = 'left';

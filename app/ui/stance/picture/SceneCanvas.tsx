@@ -21,7 +21,7 @@ export interface PictureHand extends CameraHand {
   png(seen: readonly SeenMark[], words: readonly string[]): Promise<Blob>;
 }
 
-export interface PictureProps {
+export interface SceneCanvasProps {
   theme: ThemeName;
   camera: Camera;
   reset: number;
@@ -40,7 +40,8 @@ export interface PictureProps {
   take(hand: PictureHand | null): void;
 }
 
-const BODY_KINDS: readonly StanceKind[] = ['panel', 'liner'];
+/** What is left out: of a solid body's car what is measured behind it, without a body the body. */
+const WITHOUT: Record<BodyLook, readonly StanceKind[]> = { solid: ['part'], clear: [], off: ['panel', 'liner'] };
 /** Of what is laid over, this alone is seen. */
 const OVER_KINDS: readonly StanceKind[] = ['tire', 'rim', 'spokes', 'stack', 'lip'];
 const FOV_DEG = 30;
@@ -48,12 +49,12 @@ const CLIP_MM = { near: 40, far: 40_000 };
 const SHARPEST = 2;
 
 /** The car in three dimensions; drawn only when something has changed. */
-export function Picture(props: PictureProps) {
+export function SceneCanvas(props: SceneCanvasProps) {
   const { theme, camera, reset, bodies, beside, divider, body } = props;
   const looks = useLooks(theme, body, false);
   const ghost = useLooks(theme, body, true);
   const isOver = beside !== null && divider === null;
-  const without = body === 'off' ? BODY_KINDS : [];
+  const without = WITHOUT[body];
   const hand = useRef<CameraHand | null>(null);
   const draw = useRef<Draw | null>(null);
   const takeCamera = useCallback((taken: CameraHand) => {
