@@ -1,19 +1,35 @@
-// Prints how fast the computation is, as ratios against references measured in the same run.
+// Prints how fast things are, as ratios against references measured in the same run: all, or those that are named.
 import { existsSync } from 'node:fs';
 import { measureBrake } from './brake';
 import { measureEvaluate } from './evaluate';
 import { measureFind } from './find';
 import { measureLive } from './live';
 import { measureNudge } from './nudge';
+import { measureStance } from './stance';
 import { measureSweep } from './sweep';
 import { measureWindow } from './window';
 
-measureEvaluate();
-measureBrake();
-measureSweep();
-measureWindow();
-await measureFind();
-if (existsSync('build/server/index.js')) {
-  await measureLive();
-  await measureNudge();
-} else console.log('\nlive, nudge: build the application first (npm run build) to measure them');
+const BENCHES = {
+  evaluate: measureEvaluate,
+  brake: measureBrake,
+  sweep: measureSweep,
+  window: measureWindow,
+  find: measureFind,
+  live: measureLive,
+  nudge: measureNudge,
+  stance: measureStance,
+} satisfies Record<string, () => unknown>;
+
+/** What runs the application itself. */
+const ON_BUILD: readonly string[] = ['live', 'nudge', 'stance'];
+
+const named = process.argv.slice(2);
+const unknown = named.filter((name) => !(name in BENCHES));
+if (unknown.length > 0)
+  throw new Error(`no such bench: ${unknown.join(', ')}; there are ${Object.keys(BENCHES).join(', ')}`);
+const isBuilt = existsSync('build/server/index.js');
+for (const [name, measure] of Object.entries(BENCHES)) {
+  if (named.length > 0 && !named.includes(name)) continue;
+  if (isBuilt || !ON_BUILD.includes(name)) await measure();
+  else console.log(`\n${name}: build the application first (npm run build) to measure it`);
+}

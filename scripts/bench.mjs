@@ -14,4 +14,4 @@ await build({
     rolldownOptions: { input: { run: 'bench/run.ts', findWorker: 'cli/findWorker.ts' } },
   },
 });
-await run('node', [`${outDir}/run.js`]);
+await run('node', [`${outDir}/run.js`, ...process.argv.slice(2)]);

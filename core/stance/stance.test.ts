@@ -3,6 +3,7 @@ import { axleParts, evaluateSetup, fitCandidate } from '#core/evaluate';
 import { AXLES, presentSetup, type Job } from '#core/job';
 import { placementOf, toCorner } from '#core/kinematics';
 import { travelRange } from '#core/suspension';
+import { expectClosed, expectOutward, pointsOf, volumeOf } from '#support/meshes';
 import { changed, demoJob, type DemoName } from '#support/jobs';
 import { bar, lofted } from './lofted';
 import type { Mesh } from './mesh';
@@ -13,59 +14,11 @@ import { ball } from './part';
 import { hubBody, wheelBodies } from './wheel';
 
 const CARS = ['brindle-kite', 'orrin-haul', 'velder-two', 'pallas-tender'] as const;
-const pointsOf = ({ positions }: Mesh): [number, number, number][] =>
-  Array.from(
-    { length: positions.length / 3 },
-    (_, at) => positions.slice(3 * at, 3 * at + 3) as [number, number, number],
-  );
 const spanOf = (mesh: Mesh, along: 0 | 1 | 2): [number, number] => {
   const values = pointsOf(mesh).map((point) => point[along]);
   return [Math.min(...values), Math.max(...values)];
 };
 const body = ({ bodies }: StanceScene, name: string): Mesh => meshOf(bodies.find((one) => one.name === name)!);
-const minus = (p: number[], q: number[]) => p.map((value, at) => value - q[at]!);
-const cross = (u: number[], v: number[]) => [
-  u[1]! * v[2]! - u[2]! * v[1]!,
-  u[2]! * v[0]! - u[0]! * v[2]!,
-  u[0]! * v[1]! - u[1]! * v[0]!,
-];
-const dot = (u: number[], v: number[]) => u.reduce((sum, value, at) => sum + value * v[at]!, 0);
-const trianglesOf = (mesh: Mesh) => {
-  const points = pointsOf(mesh);
-  return Array.from({ length: mesh.indices.length / 3 }, (_, at) => mesh.indices.slice(3 * at, 3 * at + 3)).map(
-    (indices) => ({ indices, corners: indices.map((index) => points[index]!) }),
-  );
-};
-/** Closed: every edge is gone along as often one way as the other. */
-function expectClosed(mesh: Mesh): void {
-  const edges = new Map<string, number>();
-  const key = (point: number[]) => point.map((value) => Math.round(value * 1000)).join();
-  for (const { corners } of trianglesOf(mesh))
-    for (const [from, to] of [
-      [0, 1],
-      [1, 2],
-      [2, 0],
-    ] as const) {
-      const [one, other] = [key(corners[from]!), key(corners[to]!)];
-      if (one === other) continue;
-      const [name, way] = one < other ? [`${one} ${other}`, 1] : [`${other} ${one}`, -1];
-      edges.set(name, (edges.get(name) ?? 0) + way);
-    }
-  expect([...edges.values()].filter((count) => count !== 0)).toEqual([]);
-}
-/** It faces outward: its points say the way its triangles face, and it holds something. */
-function expectOutward(mesh: Mesh): void {
-  let [volume, inward] = [0, 0];
-  for (const { indices, corners } of trianglesOf(mesh)) {
-    const [p, q, r] = corners as unknown as [number[], number[], number[]];
-    const facing = cross(minus(q, p), minus(r, p));
-    volume += dot(p, cross(q, r)) / 6;
-    for (const index of indices) if (dot(facing, mesh.normals.slice(3 * index, 3 * index + 3)) <= 0) inward += 1;
-  }
-  expect(inward).toBe(0);
-  expect(volume).toBeGreaterThan(0);
-}
-
 describe('bodies', () => {
   test('a line turned about the axis has the volume of Pappus, to what its flat faces take', () => {
     fc.assert(
@@ -81,7 +34,7 @@ describe('bodies', () => {
           ];
           const mesh = revolved(square, 96);
           expectClosed(mesh);
-          const volume = trianglesOf(mesh).reduce((sum, { corners: [p, q, r] }) => sum + dot(p!, cross(q!, r!)) / 6, 0);
+          const volume = volumeOf(mesh);
           // Pappus: area times the way of its middle; a polygon of n corners has sin(2π/n)/(2π/n) of a circle's area.
           const step = (2 * Math.PI) / 96;
           const pappus = 4 * half * half * 2 * Math.PI * (radius + half) * (Math.sin(step) / step);
@@ -205,7 +158,7 @@ describe.each(CARS)('%s', (name) => {
     const { restMm } = travelRange(geometry, setup.suspensionChange?.front);
     const risen = toCorner(placement, { out: 0, fwd: 0, up: 0 }).up - restMm;
     now!.forEach((point, at) => {
-      const fallen = minus(before![at]!, point);
+      const fallen = before![at]!.map((value, along) => value - point[along]!);
       expect(fallen[0]).toBeCloseTo(0, 9);
       expect(fallen[1]).toBeCloseTo(risen, 6);
       expect(fallen[2]).toBeCloseTo(0, 9);

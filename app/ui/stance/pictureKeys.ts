@@ -1,12 +1,13 @@
-import type { KeyboardEvent } from 'react';
 import type { PictureHand } from './picture/SceneCanvas';
 
 const TURN_DEG = 6;
 const PAN_SHARE = 0.04;
 const NEARER = 1.12;
 
+type Pressed = Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrlKey' | 'metaKey' | 'altKey'>;
+
 /** What a key does on the picture; undefined where it does nothing there. */
-export function pictureKeys(event: KeyboardEvent, hand: PictureHand, putBack: () => void): (() => void) | undefined {
+export function pictureKeys(event: Pressed, hand: PictureHand, putBack: () => void): (() => void) | undefined {
   const { key, shiftKey, ctrlKey, metaKey, altKey } = event;
   if (ctrlKey || metaKey || altKey) return undefined;
   const arrows: Readonly<Record<string, readonly [number, number]>> = {
