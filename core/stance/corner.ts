@@ -55,17 +55,27 @@ export function stanceCorner(on: SetupOnAxle, { side, frame, held, sweeps }: Cor
   const hub = toCorner(placements.knuckle, ORIGIN);
   return {
     bodies,
-    opening:
-      lip.length < 2
-        ? null
-        : {
-            lip,
-            axisFwd: axleFwd(frame, axle),
-            axisUp: stand.bodyMm,
-            fallDeg: job.vehicle[axle]?.panelFallDeg ?? USUAL_FRAME.panelFallDeg,
-          },
+    opening: openingOf(on, made, { frame, bodyMm: stand.bodyMm }),
     places: placesOf({ bodies, hub, lip, axle, side }),
     assumed: cornerAssumed(on, made),
+  };
+}
+
+/** A panel follows the height of the body in steps as fine as this, mm: it need not be made for every frame. */
+const PANEL_STEP_MM = 0.5;
+
+function openingOf(
+  { job, axle }: SetupOnAxle,
+  { lip }: MadeCorner,
+  { frame, bodyMm }: { frame: CarFrame; bodyMm: number },
+): Opening | null {
+  if (!lip || lip.points.length < 2) return null;
+  const heightMm = Math.round(bodyMm / PANEL_STEP_MM) * PANEL_STEP_MM;
+  return {
+    lip: lip.points.map((point) => onSide(point, frame, { axle, heightMm })),
+    axisFwd: axleFwd(frame, axle),
+    axisUp: heightMm,
+    fallDeg: job.vehicle[axle]?.panelFallDeg ?? USUAL_FRAME.panelFallDeg,
   };
 }
 

@@ -29,8 +29,15 @@ interface Edge extends Point3 {
   fallDeg: number;
 }
 
-/** What is drawn of a side of a body: the panel over its openings, and a liner in each. */
-export function sideBodies(openings: readonly Opening[]): { panel: Mesh | null; liners: Mesh[] } {
+/** What is drawn of a side of a body. */
+export interface SideBodies {
+  panel: Mesh | null;
+  /** In the order of the openings. */
+  liners: Mesh[];
+}
+
+/** The panel of a side over its openings, and a liner in each. */
+export function sideBodies(openings: readonly Opening[]): SideBodies {
   if (openings.length === 0) return { panel: null, liners: [] };
   const ordered = [...openings].sort((one, other) => other.axisFwd - one.axisFwd);
   const rows = edgeOf(ordered).map(rowOver);
@@ -38,7 +45,7 @@ export function sideBodies(openings: readonly Opening[]): { panel: Mesh | null; 
   const ends = ([rows[0]!, rows.at(-1)!] as const).map(([, ...row], at) =>
     sheet([row, row.map((point) => ({ ...point, out: 0 }))], [0, at === 0 ? 1 : -1, 0]),
   );
-  return { panel: merged([sheet(rows, [1, 0, 0]), ...ends]), liners: ordered.map(linerOf) };
+  return { panel: merged([sheet(rows, [1, 0, 0]), ...ends]), liners: openings.map(linerOf) };
 }
 
 /** The lower edge of a panel from its nose to its tail. */

@@ -3,6 +3,7 @@ import { toCorner, type Point3 } from '#core/kinematics';
 import type { Side } from '#core/sweep';
 import type { StanceBody } from './body';
 import { inScene, type ScenePlace } from './frame';
+import type { Mesh } from './mesh';
 
 /** Places of a corner that figures are drawn between; null where nobody measured, or no wheel is known. */
 export interface CornerPlaces {
@@ -47,11 +48,32 @@ interface PlacesAsk {
 }
 
 /** The points of a body straight over a hub. */
-function overHub({ mesh: { positions }, placement }: StanceBody, hub: Point3): Point3[] {
+function overHub({ mesh, placement }: StanceBody, hub: Point3): Point3[] {
   const found: Point3[] = [];
+  const positions = topOf(mesh);
   for (let at = 0; at < positions.length; at += 3) {
-    const point = toCorner(placement, { out: positions[at]!, fwd: positions[at + 1]!, up: positions[at + 2]! });
-    if (point.up > hub.up && Math.abs(point.fwd - hub.fwd) < OVER_HUB_MM) found.push(point);
+    const point = { out: positions[at]!, fwd: positions[at + 1]!, up: positions[at + 2]! };
+    const placed = toCorner(placement, point);
+    if (placed.up > hub.up && Math.abs(placed.fwd - hub.fwd) < OVER_HUB_MM) found.push(placed);
   }
   return found;
+}
+
+const tops = new WeakMap<Mesh, readonly number[]>();
+
+/** The points of a wheel that may stand over its hub however it is steered, each once: found once a mesh. */
+function topOf(mesh: Mesh): readonly number[] {
+  const known = tops.get(mesh);
+  if (known) return known;
+  const { positions } = mesh;
+  const [top, seen]: [number[], Set<string>] = [[], new Set()];
+  for (let at = 0; at < positions.length; at += 3) {
+    const [out, fwd, up] = [positions[at]!, positions[at + 1]!, positions[at + 2]!];
+    const key = `${out} ${fwd} ${up}`;
+    if (up <= Math.abs(fwd) || seen.has(key)) continue;
+    seen.add(key);
+    top.push(out, fwd, up);
+  }
+  tops.set(mesh, top);
+  return top;
 }

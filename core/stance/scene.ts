@@ -1,12 +1,13 @@
 import { NO_SWEEPS, type SweepSource } from '#core/evaluate';
-import { AXLES, type Job, type Setup } from '#core/job';
+import { AXLES, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
 import type { Placement } from '#core/kinematics';
-import { SIDES } from '#core/sweep';
+import { SIDES, type Side } from '#core/sweep';
 import { carAssumed, type StanceAssumed } from './assumed';
 import type { StanceBody } from './body';
-import { stanceCorner } from './corner';
+import { stanceCorner, type StanceCorner } from './corner';
 import { carFrame } from './frame';
-import { sideBodies } from './panel';
+import type { Mesh } from './mesh';
+import { sideBodies, type SideBodies } from './panel';
 import type { CornerPlaces } from './places';
 import type { StancePose } from './stand';
 
@@ -42,19 +43,7 @@ export function stanceScene(
   const corners = AXLES.flatMap((axle) =>
     SIDES.map((side) => ({ axle, side, ...stanceCorner({ job, setup, axle }, { side, frame, held, sweeps }) })),
   );
-  const panels = SIDES.flatMap((side): StanceBody[] => {
-    const open = corners.filter((corner) => corner.side === side && corner.opening !== null);
-    const { panel, liners } = sideBodies(open.map(({ opening }) => opening!));
-    return [
-      ...(panel
-        ? [{ name: `panel-${side}`, kind: 'panel' as const, axle: null, side, mesh: panel, placement: AS_MADE }]
-        : []),
-      ...liners.map((mesh, at) => {
-        const { axle } = open[at]!;
-        return { name: `liner-${axle}-${side}`, kind: 'liner' as const, axle, side, mesh, placement: AS_MADE };
-      }),
-    ];
-  });
+  const panels = SIDES.flatMap((side) => panelsOf(job.vehicle, side, corners));
   const bodies = [...corners.flatMap((corner) => corner.bodies), ...panels];
   return {
     bodies,
@@ -62,6 +51,31 @@ export function stanceScene(
     wheelbaseMm: frame.wheelbaseMm,
     assumed: bodies.length === 0 ? [] : [...carAssumed(job, held), ...once(corners.flatMap(({ assumed }) => assumed))],
   };
+}
+
+/** The bodies of sides, by how high they stand, for as long as the car stays the same; so many at most. */
+const sides = new WeakMap<Vehicle, Map<string, SideBodies>>();
+const MOST_KEPT = 48;
+
+type OpenCorner = Pick<StanceCorner, 'opening'> & { axle: AxleName; side: Side };
+
+/** What is drawn of the body on a side: made anew only where it stands at another height. */
+function panelsOf(vehicle: Vehicle, side: Side, corners: readonly OpenCorner[]): StanceBody[] {
+  const open = corners.flatMap(({ axle, opening, side: on }) => (on === side && opening ? [{ axle, opening }] : []));
+  const kept = sides.get(vehicle) ?? new Map<string, SideBodies>();
+  sides.set(vehicle, kept);
+  const key = [side, ...open.map(({ axle, opening }) => `${axle} ${opening.axisUp}`)].join();
+  const known = kept.get(key) ?? sideBodies(open.map(({ opening }) => opening));
+  if (kept.size >= MOST_KEPT) kept.clear();
+  kept.set(key, known);
+  const body = (kind: 'panel' | 'liner', axle: AxleName | null, mesh: Mesh): StanceBody => {
+    const name = [kind, axle, side].filter(Boolean).join('-');
+    return { name, kind, axle, side, mesh, placement: AS_MADE };
+  };
+  return [
+    ...(known.panel ? [body('panel', null, known.panel)] : []),
+    ...known.liners.map((mesh, at) => body('liner', open[at]!.axle, mesh)),
+  ];
 }
 
 /** Both sides of an axle assume the same. */

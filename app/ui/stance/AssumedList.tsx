@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { AXLES, type AxleName, type Setup } from '#core/job';
 import { USUAL_FRAME, type StanceAssumed } from '#core/stance';
 import { capital } from '#core/text';
@@ -16,8 +17,12 @@ const STYLES: readonly (readonly [WheelStyle, string])[] = [
   ['steel', 'steel disc'],
 ];
 
-/** What of the picture nobody measured, where it is entered; and the looks of the wheels. */
-export function AssumedList({ setup, assumed }: { setup: Setup | null; assumed: readonly StanceAssumed[] }) {
+interface AssumedListProps {
+  setup: Setup | null;
+  assumed: readonly StanceAssumed[];
+}
+
+function AllAssumed({ setup, assumed }: AssumedListProps) {
   const { job } = useDocument();
   const lengths = useLengths();
   const over = useFieldOver();
@@ -77,6 +82,17 @@ export function AssumedList({ setup, assumed }: { setup: Setup | null; assumed: 
     </section>
   );
 }
+
+const textsOf = (assumed: readonly StanceAssumed[]): string => assumed.map(({ text }) => text).join();
+
+/**
+ * What of the picture nobody measured, where it is entered; and the looks of the wheels. Drawn again only where
+ * something else is assumed: not for a wheel that moves.
+ */
+export const AssumedList = memo(
+  AllAssumed,
+  (one, other) => one.setup === other.setup && textsOf(one.assumed) === textsOf(other.assumed),
+);
 
 /** The style of an axle's wheels, and how many spokes they have: of the setup, or of what is on the car. */
 function WheelLook({ setup, axle }: { setup: Setup | null; axle: AxleName }) {

@@ -1,5 +1,4 @@
-import { Checkbox, Select } from 'antd';
-import { useCallback, useId, useMemo, useState, type ReactNode } from 'react';
+import { useCallback, useId, useMemo, useState } from 'react';
 import type { SetupReport } from '#core/evaluate';
 import { setupTitle, type Setup } from '#core/job';
 import { capital } from '#core/text';
@@ -7,11 +6,9 @@ import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useSight } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { drawingLength } from '../drawing/measures';
 import { AxleSwitch } from '../parts/AxleSwitch';
 import { SideSwitch } from '../parts/SideSwitch';
 import { useOnClient } from '../parts/useOnClient';
-import { WordSwitch } from '../parts/WordSwitch';
 import { AssumedList } from './AssumedList';
 import { Corners } from './Corners';
 import { hasWebGL } from './hasWebGL';
@@ -19,16 +16,14 @@ import { HeldControls } from './HeldControls';
 import { NoPicture } from './NoPicture';
 import {
   BODY_LOOKS,
-  BODY_NAMES,
-  FIGURE_NAMES,
   FIGURES,
-  PAIRING_NAMES,
+  FLUSH,
   PAIRINGS,
   STANCE_VIEWS,
-  VIEW_NAMES,
   VIEW_WORDS,
   type BodyLook,
   type Figures,
+  type Flush,
   type Pairing,
   type StanceView as View,
 } from './sights';
@@ -37,6 +32,8 @@ import { TakeAlong } from './TakeAlong';
 import { useBeside } from './useBeside';
 import { useHeldPose } from './useHeldPose';
 import { axleOver, useHeld, useStanceScene } from './useStanceScene';
+import { ViewTools } from './ViewTools';
+import { WhatIsShown } from './WhatIsShown';
 import './stance.css';
 
 type Png = (words: readonly string[]) => Promise<Blob>;
@@ -53,11 +50,11 @@ export function StanceView({ setup, now, report }: StanceViewProps) {
   const { job } = useDocument();
   const { axle, side } = useSelection();
   const lengths = useLengths();
-  const [view, setView] = useSight<View>('view', STANCE_VIEWS);
-  const [body, setBody] = useSight<BodyLook>('body', BODY_LOOKS);
-  const [pairing, setPairing] = useSight<Pairing>('pairing', PAIRINGS);
-  const [flush, setFlush] = useSight<'off' | 'on'>('flush', ['off', 'on']);
-  const [figures, setFigures] = useSight<Figures>('figures', FIGURES);
+  const [view] = useSight<View>('view', STANCE_VIEWS);
+  const [body] = useSight<BodyLook>('body', BODY_LOOKS);
+  const [pairing] = useSight<Pairing>('pairing', PAIRINGS);
+  const [flush] = useSight<Flush>('flush', FLUSH);
+  const [figures] = useSight<Figures>('figures', FIGURES);
   const [reset, setReset] = useState(0);
   const [png, setPng] = useState<Png | null>(null);
   const sentences = useId();
@@ -100,28 +97,7 @@ export function StanceView({ setup, now, report }: StanceViewProps) {
         <AxleSwitch />
         <SideSwitch />
       </header>
-      <div className="stance-tools">
-        <WordSwitch<View>
-          label="Seen from"
-          tip="Where the car is looked at from"
-          options={VIEW_NAMES}
-          value={view}
-          choose={(next) => {
-            setView(next);
-            putBack();
-          }}
-        />
-        <label className="stance-beside">
-          <span className="label">Beside</span>
-          <Select
-            value={beside.value}
-            options={beside.options}
-            onChange={beside.choose}
-            style={{ width: drawingLength(190) }}
-            popupMatchSelectWidth={false}
-          />
-        </label>
-      </div>
+      <ViewTools beside={beside.value} options={beside.options} chooseBeside={beside.choose} putBack={putBack} />
       {canDraw ? (
         <StancePicture
           scene={scene}
@@ -147,45 +123,7 @@ export function StanceView({ setup, now, report }: StanceViewProps) {
       </div>
       <aside className="panel" aria-label="Stance">
         <Corners id={sentences} scene={scene} report={report} beside={besideReport} />
-        {canDraw && (
-          <section aria-label="What is shown">
-            <h2 className="label">What is shown</h2>
-            <div className="stance-shown">
-              {seenBeside && !beside.isAxle && (
-                <Shown name="Both">
-                  <WordSwitch<Pairing>
-                    label="Both"
-                    tip="On either side of a divider, or laid over each other"
-                    options={PAIRING_NAMES}
-                    value={pairing}
-                    choose={setPairing}
-                  />
-                </Shown>
-              )}
-              <Shown name="Body">
-                <WordSwitch<BodyLook>
-                  label="Body"
-                  tip="See-through or off shows the measured parts behind it too"
-                  options={BODY_NAMES}
-                  value={body}
-                  choose={setBody}
-                />
-              </Shown>
-              <Shown name="Figures">
-                <WordSwitch<Figures>
-                  label="Figures"
-                  tip="What is written on the picture"
-                  options={FIGURE_NAMES}
-                  value={figures}
-                  choose={setFigures}
-                />
-              </Shown>
-              <Checkbox checked={flush === 'on'} onChange={({ target }) => setFlush(target.checked ? 'on' : 'off')}>
-                Flush plane through the fender lips
-              </Checkbox>
-            </div>
-          </section>
-        )}
+        {canDraw && <WhatIsShown isPair={seenBeside !== null && !beside.isAxle} />}
         <TakeAlong
           setup={setup}
           held={stance}
@@ -204,16 +142,6 @@ export function StanceView({ setup, now, report }: StanceViewProps) {
     </div>
   );
 }
-
-/** A choice of what is shown, under its name. */
-const Shown = ({ name, children }: { name: string; children: ReactNode }) => (
-  <div>
-    <span className="label" aria-hidden>
-      {name}
-    </span>
-    {children}
-  </div>
-);
 
 const assumedLine = (assumed: readonly { text: string }[]): string =>
   assumed.length === 0 ? '' : `Assumed: ${assumed.map(({ text }) => text).join(', ')}`;

@@ -39,6 +39,10 @@ export const FIGURE_NAMES: readonly (readonly [Figures, string])[] = [
   ['off', 'None'],
 ];
 
+/** Whether a plane is laid through the lips. */
+export const FLUSH = ['off', 'on'] as const;
+export type Flush = (typeof FLUSH)[number];
+
 /** Two at once: one on either side of a divider, or laid over each other. */
 export const PAIRINGS = ['divided', 'over'] as const;
 export type Pairing = (typeof PAIRINGS)[number];

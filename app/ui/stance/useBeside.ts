@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import type { SetupReport } from '#core/evaluate';
 import { setupTitle, type AxleName, type Setup } from '#core/job';
 import { useDocument } from '../../job/DocumentContext';
@@ -45,6 +45,7 @@ export function useBeside(subject: Setup, now: Setup, axle: AxleName): Beside {
     ],
     [job.setups, job.vehicle.flangeMm, subject.id, isNow, other],
   );
+  const choose = useCallback((value: string) => ask(value === NOTHING ? null : value), [ask]);
   return {
     value: found ? found.setup.id : isAxle ? OTHER_AXLE : isCar ? CAR_NOW : NOTHING,
     name: found ? found.setup.id.toUpperCase() : isAxle ? `${other} axle` : isCar ? 'now' : null,
@@ -52,6 +53,6 @@ export function useBeside(subject: Setup, now: Setup, axle: AxleName): Beside {
     report: found?.report ?? (isCar ? present : null),
     isAxle,
     options,
-    choose: (value) => ask(value === NOTHING ? null : value),
+    choose,
   };
 }

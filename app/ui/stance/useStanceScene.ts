@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { AxleName, Setup } from '#core/job';
+import { AXLES, type AxleName, type Setup } from '#core/job';
 import type { Placement, Pose } from '#core/kinematics';
 import { stanceScene, type StanceBody, type StancePose, type StanceScene } from '#core/stance';
 import type { Side } from '#core/sweep';
@@ -10,11 +10,20 @@ import { useSweeps } from '../../job/SweepsContext';
 export const useHeld = (axle: AxleName, side: Side, pose: Pose): StancePose =>
   useMemo(() => ({ side, poses: { [axle]: pose } }), [axle, side, pose]);
 
-/** The car with a setup on it, as its wheels are held. */
+/** The car with a setup on it, as its wheels are held; made anew only where its own sweeps have come in. */
 export function useStanceScene(setup: Setup | null, held: StancePose): StanceScene | null {
   const { job } = useDocument();
-  const { source: sweeps } = useSweeps();
-  return useMemo(() => setup && stanceScene(job, setup, { held, sweeps }), [job, setup, held, sweeps]);
+  const { source } = useSweeps();
+  const [front, rear] = AXLES.map((axle) => (setup ? source.candidate(job, setup, axle) : undefined));
+  return useMemo(
+    () =>
+      setup &&
+      stanceScene(job, setup, {
+        held,
+        sweeps: { present: () => undefined, candidate: (_, __, axle) => (axle === 'front' ? front : rear) },
+      }),
+    [job, setup, held, front, rear],
+  );
 }
 
 /** The bodies of the other axle, moved to where the axle in hand stands: laid over it. */

@@ -19,6 +19,8 @@ interface CameraRigProps {
   /** Another number puts the camera back. */
   reset: number;
   take(hand: CameraHand): void;
+  /** While it is turned the picture is drawn coarser. */
+  isCoarse: boolean;
 }
 
 const NEAREST_MM = 350;
@@ -27,7 +29,7 @@ const LOWEST_DEG = 89;
 const RAD = Math.PI / 180;
 
 /** Puts the camera where a view has it, and lets it be orbited, moved and zoomed by hand. */
-export function CameraRig({ camera: { from, at }, reset, take }: CameraRigProps) {
+export function CameraRig({ camera: { from, at }, reset, take, isCoarse }: CameraRigProps) {
   const { camera, invalidate } = useThree();
   const controls = useRef<ComponentRef<typeof OrbitControls>>(null);
   const place = [...from, ...at].map(Math.round).join();
@@ -80,6 +82,7 @@ export function CameraRig({ camera: { from, at }, reset, take }: CameraRigProps)
     <OrbitControls
       ref={controls}
       makeDefault
+      regress={isCoarse}
       enableDamping={false}
       minDistance={NEAREST_MM}
       maxDistance={FARTHEST_MM}

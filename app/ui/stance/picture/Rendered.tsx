@@ -22,7 +22,7 @@ export function Rendered({ first, second, divider, ready }: RenderedProps) {
   useEffect(() => {
     share.current = divider;
     invalidate();
-  });
+  }, [divider, invalidate]);
   const draw = useRef<Draw>(({ gl, scene, camera }) => {
     const see = (isFirst: boolean, isSecond: boolean) => {
       if (one.current) one.current.visible = isFirst;

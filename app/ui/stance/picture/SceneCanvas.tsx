@@ -8,6 +8,8 @@ import type { SeenMark } from '../seenMarks';
 import type { BodyLook } from '../sights';
 import { Bodies } from './Bodies';
 import { CameraRig, type CameraHand } from './CameraRig';
+import { Coarser } from './Coarser';
+import { isSoftware } from './isSoftware';
 import { pngOf } from './capture';
 import { FlushPlane } from './FlushPlane';
 import { colorsOf, looksOf, type Looks } from './looks';
@@ -46,13 +48,19 @@ const WITHOUT: Record<BodyLook, readonly StanceKind[]> = { solid: ['part'], clea
 const OVER_KINDS: readonly StanceKind[] = ['tire', 'rim', 'spokes', 'stack', 'lip'];
 const FOV_DEG = 30;
 const CLIP_MM = { near: 40, far: 40_000 };
+/** Points of the picture to one of the screen, at most; and at least, where it is drawn by the processor. */
 const SHARPEST = 2;
+const COARSEST = 0.75;
+/** So long after it moved a picture counts as still, ms. */
+const STILL_MS = 250;
 
 /** The car in three dimensions; drawn only when something has changed. */
 export function SceneCanvas(props: SceneCanvasProps) {
   const { theme, camera, reset, bodies, beside, divider, body } = props;
   const looks = useLooks(theme, body, false);
   const ghost = useLooks(theme, body, true);
+  // Drawn by the processor a picture is coarse while it moves, and finer than edges are smoothed once it is still.
+  const isSoft = isSoftware();
   const isOver = beside !== null && divider === null;
   const without = WITHOUT[body];
   const hand = useRef<CameraHand | null>(null);
@@ -66,16 +74,17 @@ export function SceneCanvas(props: SceneCanvasProps) {
   return (
     <Canvas
       frameloop="demand"
-      dpr={[1, SHARPEST]}
+      dpr={isSoft ? SHARPEST : [1, SHARPEST]}
+      performance={{ min: COARSEST / SHARPEST, debounce: STILL_MS }}
       camera={{ fov: FOV_DEG, ...CLIP_MM, position: [...camera.from] }}
-      gl={{ antialias: true, powerPreference: 'high-performance' }}
+      gl={{ antialias: !isSoft, powerPreference: 'high-performance' }}
       flat
       // Letters and figures are over it, and say what it shows.
       aria-hidden
     >
       <color attach="background" args={[colorsOf(theme).sheet]} />
       <fog attach="fog" args={[colorsOf(theme).sheet, 7000, 15_000]} />
-      <CameraRig camera={camera} reset={reset} take={takeCamera} />
+      <CameraRig camera={camera} reset={reset} take={takeCamera} isCoarse={isSoft} />
       <Stage theme={theme} corners={props.corners} wheelbaseMm={props.wheelbaseMm} />
       <FlushPlane theme={theme} corners={props.flush} />
       <Rendered
@@ -92,6 +101,7 @@ export function SceneCanvas(props: SceneCanvasProps) {
           )
         }
       />
+      {isSoft && <Coarser bodies={bodies} />}
       <Projected marks={props.marks} show={props.showMarks} />
       <Handed hand={hand} draw={draw} take={props.take} />
     </Canvas>

@@ -15,9 +15,8 @@ export function Stage({ theme, corners, wheelbaseMm }: StageProps) {
   useEffect(() => () => shadow.dispose(), [shadow]);
   return (
     <>
-      <hemisphereLight args={[colors.sky, colors.earth, 2.1]} />
+      <hemisphereLight args={[colors.sky, colors.earth, 2.3]} />
       <directionalLight position={[2600, 5200, 3600]} intensity={1.5} />
-      <directionalLight position={[-3200, 2600, -4200]} intensity={0.6} />
       <mesh rotation-x={-Math.PI / 2} position={[-wheelbaseMm / 2, 0, 0]}>
         <circleGeometry args={[GROUND_MM, 48]} />
         <meshBasicMaterial color={colors.ground} />

@@ -58,8 +58,8 @@ export type Looks = Record<StanceKind, Material>;
 export function looksOf(theme: ThemeName, body: BodyLook, ghost: boolean): Looks {
   const colors = colorsOf(theme);
   if (ghost) return ghostLooks(colors.present);
-  const plain = (color: string, sided = {}) => new MeshLambertMaterial({ color, ...sided });
-  const shiny = (color: string) => new MeshPhongMaterial({ color, specular: '#9a9a9a', shininess: 28 });
+  const plain = (color: string, sided = {}) => new MeshLambertMaterial({ color, fog: false, ...sided });
+  const shiny = (color: string) => new MeshPhongMaterial({ color, fog: false, specular: '#9a9a9a', shininess: 28 });
   const both = { side: DoubleSide };
   const clear = body === 'clear' ? { transparent: true, opacity: 0.28, depthWrite: false } : {};
   return {
@@ -81,6 +81,6 @@ export function looksOf(theme: ThemeName, body: BodyLook, ghost: boolean): Looks
 }
 
 function ghostLooks(color: string): Looks {
-  const seen = new MeshLambertMaterial({ color, transparent: true, opacity: 0.45, depthWrite: false });
+  const seen = new MeshLambertMaterial({ color, fog: false, transparent: true, opacity: 0.45, depthWrite: false });
   return Object.fromEntries(STANCE_KINDS.map((kind) => [kind, seen])) as unknown as Looks;
 }
