@@ -1,7 +1,7 @@
 /** Three figures of a place or a direction, in the order of a mesh. */
 export type Corner = readonly [number, number, number];
 
-export const less = (one: Corner, other: Corner): Corner => [one[0] - other[0], one[1] - other[1], one[2] - other[2]];
+const less = (one: Corner, other: Corner): Corner => [one[0] - other[0], one[1] - other[1], one[2] - other[2]];
 
 export const cross = (u: Corner, v: Corner): Corner => [
   u[1] * v[2] - u[2] * v[1],

@@ -1,5 +1,5 @@
 import { Canvas, useThree } from '@react-three/fiber';
-import { useCallback, useEffect, useMemo, useRef } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { CornerPlaces, StanceBody, StanceKind } from '#core/stance';
 import type { ThemeName } from '../../../theme/antdTheme';
 import type { Camera } from '../cameras';
@@ -61,6 +61,7 @@ export function SceneCanvas(props: SceneCanvasProps) {
   const ghost = useLooks(theme, body, true);
   // Drawn by the processor a picture is coarse while it moves, and finer than edges are smoothed once it is still.
   const isSoft = isSoftware();
+  const [isMoving, setMoving] = useState(false);
   const isOver = beside !== null && divider === null;
   const without = WITHOUT[body];
   const hand = useRef<CameraHand | null>(null);
@@ -74,8 +75,8 @@ export function SceneCanvas(props: SceneCanvasProps) {
   return (
     <Canvas
       frameloop="demand"
-      dpr={isSoft ? SHARPEST : [1, SHARPEST]}
-      performance={{ min: COARSEST / SHARPEST, debounce: STILL_MS }}
+      dpr={isSoft ? (isMoving ? COARSEST : SHARPEST) : [1, SHARPEST]}
+      performance={{ debounce: STILL_MS }}
       camera={{ fov: FOV_DEG, ...CLIP_MM, position: [...camera.from] }}
       gl={{ antialias: !isSoft, powerPreference: 'high-performance' }}
       flat
@@ -101,7 +102,7 @@ export function SceneCanvas(props: SceneCanvasProps) {
           )
         }
       />
-      {isSoft && <Coarser bodies={bodies} />}
+      {isSoft && <Coarser bodies={bodies} move={setMoving} />}
       <Projected marks={props.marks} show={props.showMarks} />
       <Handed hand={hand} draw={draw} take={props.take} />
     </Canvas>
