@@ -11,10 +11,15 @@ const KEYS: readonly (readonly [string[], string])[] = [
   [['N'], 'new setup from what is on the car'],
   [['D'], 'duplicate this setup'],
   [['A'], 'front or rear axle'],
-  [['L'], 'right or left side, in the Room and the Sweep'],
+  [['V'], 'Stance'],
+  [['L'], 'right or left side, in Room, Sweep and Stance'],
   [['P'], 'in the Room: gaps at rest, or nearby parts'],
-  [['Y'], 'in the Sweep: play from lock to lock'],
+  [['Y'], 'in Sweep and Stance: play from lock to lock'],
   [['←', '→', '↑', '↓'], 'on the Sweep map: steering and travel, with Shift further; Home goes to the least clearance'],
+  [
+    ['←', '→', '↑', '↓'],
+    'on the picture of Stance: turn it, with Shift move it; + and − nearer and further; Home puts it back',
+  ],
   [['='], 'in Hub and Room: rear as front, or left as right, where nothing is given yet'],
   [['Enter'], 'in Hub and Room: the next reading that is missing'],
   [['Esc'], 'take back what was typed; again, leave the field'],
@@ -35,6 +40,8 @@ const KEYS: readonly (readonly [string[], string])[] = [
   [['?'], 'this list'],
 ];
 
+const IN_DIGITS = STATIONS.filter(({ key }) => /\d/.test(key));
+
 /** The keys, in one list. None of them acts while something is typed, single ones only where they are wanted. */
 export function KeyHelp({ close }: { close(): void }) {
   const { keys, choose } = usePreferences();
@@ -46,9 +53,9 @@ export function KeyHelp({ close }: { close(): void }) {
       <dl className="keys">
         <div>
           <dt>
-            <kbd>1</kbd>–<kbd>{STATIONS.length}</kbd>
+            <kbd>1</kbd>–<kbd>0</kbd>
           </dt>
-          <dd>{STATIONS.map(({ name }) => name).join(', ')}</dd>
+          <dd>{IN_DIGITS.map(({ name }) => name).join(', ')}</dd>
         </div>
         {KEYS.map(([signs, meaning]) => (
           <div key={meaning}>

@@ -9,6 +9,7 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { useFieldOver } from '../parts/useFieldOver';
+import './stance.css';
 
 const STYLES: readonly (readonly [WheelStyle, string])[] = [
   ['single', 'single spokes'],

@@ -8,6 +8,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { cornerWords } from './cornerWords';
 import { gapsOf, pokeWords } from './marks';
 import '../parts/partsTable.css';
+import './stance.css';
 
 interface CornersProps {
   scene: StanceScene;

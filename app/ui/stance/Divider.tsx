@@ -1,4 +1,5 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
+import './stance.css';
 
 interface DividerProps {
   /** As a share of the width. */

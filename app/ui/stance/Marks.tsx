@@ -1,4 +1,5 @@
 import { labelPlaces, LETTERS_PX, type SeenMark } from './seenMarks';
+import './stance.css';
 
 /** The figures on the picture, each with the line that it is the length of. */
 export function Marks({ seen, widthPx }: { seen: readonly SeenMark[]; widthPx: number }) {

@@ -7,6 +7,7 @@ import { useSelection } from '../../job/SelectionContext';
 import { useSightText } from '../../job/useSight';
 import { cornerExtent, numbersOf, sceneOf } from '../space/scene';
 import { ThreeViews } from '../space/ThreeViews';
+import './stance.css';
 
 /** Where a browser draws nothing in three dimensions: says so, and shows the corner in three drawings. */
 export function NoPicture({ setup, pose }: { setup: Setup; pose: Pose }) {

@@ -15,6 +15,7 @@ import type { PictureHand } from './picture/SceneCanvas';
 import { pictureKeys } from './pictureKeys';
 import { isSameSeen, type SeenMark } from './seenMarks';
 import type { BodyLook, Figures, StanceView } from './sights';
+import './stance.css';
 
 // Drawing in three dimensions is as much script as all the rest: it comes with this picture alone.
 const SceneCanvas = lazy(() => import('./picture/SceneCanvas').then((module) => ({ default: module.SceneCanvas })));

@@ -11,6 +11,7 @@ import { usePreferences } from '../../preferences/PreferencesContext';
 import { writeNote } from '../notes/noteEdits';
 import { sendPhoto } from '../notes/sendPhoto';
 import { CameraOutlined, DownloadOutlined, FileTextOutlined } from '../parts/icons';
+import './stance.css';
 
 interface TakeAlongProps {
   setup: Setup | null;
