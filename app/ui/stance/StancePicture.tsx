@@ -12,6 +12,7 @@ import { Divider } from './Divider';
 import { Marks } from './Marks';
 import { marksOf } from './marks';
 import type { PictureHand } from './picture/SceneCanvas';
+import { PictureBoundary } from './PictureBoundary';
 import { pictureKeys } from './pictureKeys';
 import { isSameSeen, type SeenMark } from './seenMarks';
 import type { BodyLook, Figures, StanceView } from './sights';
@@ -107,23 +108,25 @@ export function StancePicture(props: StancePictureProps) {
       onKeyDown={press}
     >
       {isOnClient && (
-        <Suspense fallback={<p className="stance-coming soft">The picture is on its way …</p>}>
-          <SceneCanvas
-            theme={theme}
-            camera={camera}
-            reset={reset}
-            bodies={scene.bodies}
-            beside={beside?.bodies ?? null}
-            divider={isDivided ? divider : null}
-            corners={scene.corners}
-            flush={flush}
-            wheelbaseMm={wheelbaseMm}
-            body={body}
-            marks={marks}
-            showMarks={showMarks}
-            take={takeHand}
-          />
-        </Suspense>
+        <PictureBoundary>
+          <Suspense fallback={<p className="stance-coming soft">The picture is on its way …</p>}>
+            <SceneCanvas
+              theme={theme}
+              camera={camera}
+              reset={reset}
+              bodies={scene.bodies}
+              beside={beside?.bodies ?? null}
+              divider={isDivided ? divider : null}
+              corners={scene.corners}
+              flush={flush}
+              wheelbaseMm={wheelbaseMm}
+              body={body}
+              marks={marks}
+              showMarks={showMarks}
+              take={takeHand}
+            />
+          </Suspense>
+        </PictureBoundary>
       )}
       <Marks seen={seen} widthPx={size.width} />
       {beside && isDivided && <Divider at={divider} move={setDivider} left={name} right={beside.name} />}

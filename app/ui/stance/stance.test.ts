@@ -3,6 +3,7 @@ import { evaluateSetup } from '#core/evaluate';
 import { stanceScene, type ScenePlace } from '#core/stance';
 import { formatLength } from '#core/units';
 import { demoJob, setupOf } from '#support/jobs';
+import { brokenLines } from './brokenLines';
 import { cameraOf } from './cameras';
 import { cornerWords } from './cornerWords';
 import { marksOf, pokeWords } from './marks';
@@ -187,6 +188,16 @@ test('a corner in a sentence, with what is missing, and what it touches', () => 
   expect(cornerWords(unread, { ...front, lip: null }, text)).toBe(
     'Front right: poke not measured, fender clearance not measured.',
   );
+});
+
+test('words under a picture are broken where they have no room, none lost', () => {
+  const widthOf = (words: string) => words.length;
+  expect(brokenLines('wheelbase 2650 mm, front track 1520 mm', 20, widthOf)).toEqual([
+    'wheelbase 2650 mm,',
+    'front track 1520 mm',
+  ]);
+  expect(brokenLines('unbreakable', 4, widthOf)).toEqual(['unbreakable']);
+  expect(brokenLines('', 4, widthOf)).toEqual(['']);
 });
 
 test('keys on the picture', () => {

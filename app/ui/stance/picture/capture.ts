@@ -1,4 +1,5 @@
 import type { WebGLRenderer } from 'three';
+import { brokenLines } from '../brokenLines';
 import { labelPlaces, LETTERS_PX, type SeenMark } from '../seenMarks';
 
 interface Shot {
@@ -23,10 +24,15 @@ export async function pngOf(
   const ratio = gl.getPixelRatio();
   const { width, height } = size;
   const canvas = document.createElement('canvas');
-  canvas.width = width * TIMES;
-  canvas.height = (height + LINE_PX * (words.length + 1)) * TIMES;
   const page = canvas.getContext('2d');
   if (!page) throw new Error('the browser gives no picture out');
+  const face = getComputedStyle(document.body).fontFamily;
+  const written = words.flatMap((line, at) => {
+    page.font = fontOf(at, face);
+    return brokenLines(line, width - LINE_PX, (text) => page.measureText(text).width).map((text) => ({ text, at }));
+  });
+  canvas.width = width * TIMES;
+  canvas.height = (height + LINE_PX * (written.length + 1)) * TIMES;
   gl.setPixelRatio(TIMES);
   draw();
   // What was drawn is there only until the browser shows it: it is taken at once.
@@ -36,7 +42,6 @@ export async function pngOf(
   page.scale(TIMES, TIMES);
   const style = getComputedStyle(document.documentElement);
   const color = (name: string) => style.getPropertyValue(name).trim();
-  const face = getComputedStyle(document.body).fontFamily;
   page.fillStyle = color('--sheet');
   page.fillRect(0, height, width, canvas.height);
   const places = labelPlaces(seen, width);
@@ -62,10 +67,10 @@ export async function pngOf(
     });
   }
   page.textAlign = 'left';
-  words.forEach((line, at) => {
+  written.forEach(({ text, at }, nth) => {
     page.fillStyle = color(at === 0 ? '--ink' : '--ink-soft');
-    page.font = `${at === 0 ? 600 : 400} 13px ${face}`;
-    page.fillText(line, LINE_PX / 2, height + LINE_PX * (at + 1), width - LINE_PX);
+    page.font = fontOf(at, face);
+    page.fillText(text, LINE_PX / 2, height + LINE_PX * (nth + 1));
   });
   return new Promise((resolve, reject) =>
     canvas.toBlob(
@@ -74,3 +79,5 @@ export async function pngOf(
     ),
   );
 }
+
+const fontOf = (line: number, face: string): string => `${line === 0 ? 600 : 400} 13px ${face}`;
