@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
 import Joi from 'joi';
-import { stancePicture } from '#core/customer';
 import { MOST_OPTIONS, type Job } from '#core/job';
+import { stancePhoto } from '#core/note';
 import type { PaperName } from '#formats/pdf';
 import { exportJob } from '#server/jobs';
 import { photoUri } from '#server/photos/files';
@@ -49,7 +49,7 @@ export async function loader({ request, params }: Route.LoaderArgs) {
 
 /** The newest picture of each setup from Stance, as data URIs; one whose file is missing is left out. */
 async function picturesOf(job: Job, setups: readonly string[]): Promise<Record<string, string>> {
-  const ids = setups.flatMap((id) => stancePicture(job, id) ?? []);
+  const ids = setups.flatMap((id) => stancePhoto(job, id) ?? []);
   const read = await Promise.all(ids.map(async (id) => [id, await photoUri(id)] as const));
   return Object.fromEntries(read.flatMap(([id, uri]) => (uri === null ? [] : [[id, uri]])));
 }

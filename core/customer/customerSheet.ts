@@ -1,5 +1,6 @@
 import { evaluateSetup, type SweepSource } from '#core/evaluate';
 import { decidedSetup, setupTitle, type Job } from '#core/job';
+import { stancePhoto } from '#core/note';
 import type { UnitChoice } from '#core/units';
 import type { Verdict } from '#core/verdict';
 import { askedFor } from './asked';
@@ -9,7 +10,6 @@ import type { PlainCase } from './plainCase';
 import { plainWords } from './plainWords';
 import { remediesFor } from './remediesFor';
 import { CUSTOMER_ROWS } from './rows';
-import { stancePicture } from './stancePicture';
 
 /** One of the ways a car could be fitted, told to who pays for it. */
 export interface CustomerOption {
@@ -74,7 +74,7 @@ export function customerOptions(
       word: WORDS[one.report.verdict],
       isChosen: decidedSetup(job)?.id === one.setup.id,
       corners: optionCorners(one),
-      picture: stancePicture(job, one.setup.id),
+      picture: stancePhoto(job, one.setup.id),
       cells: cells[at]!.filter((_, row) => said[row]),
     })),
     cautions: cautionsOf(job, told, words),

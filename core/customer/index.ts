@@ -1,3 +1,2 @@
 export * from './customerSheet';
 export type { OptionCorner } from './optionCorners';
-export * from './stancePicture';

@@ -1,4 +1,5 @@
 import { PDFDocument } from 'pdf-lib';
+import sharp from 'sharp';
 import { customerOptions } from '#core/customer';
 import { customerSheetPdf, PAPERS, PT_PER_MM, type CustomerSheet } from '#formats/pdf';
 import { paperFonts } from '#server/work/fonts';
@@ -78,6 +79,27 @@ test('wheels are drawn to the scale that the sheet says, and stand from the fend
     const moved = subject.fitted.place!.outerMm - corner.present.fitted.place!.outerMm;
     expect(((next! - now!) / PT_PER_MM) * scale).toBeCloseTo(moved, 0);
   }
+});
+
+test('pictures of the options stand on it; one whose file is missing is left out', async () => {
+  const sheet = sheetOf('brindle-kite', 'abd');
+  const jpeg = await sharp({ create: { width: 40, height: 25, channels: 3, background: '#884422' } })
+    .jpeg()
+    .toBuffer();
+  const options = sheet.options.map((one, at) => ({ ...one, picture: ['p1', 'p2', null][at]! }));
+  const heading = /How it will stand/;
+  const images = async (part: Partial<CustomerSheet>) => {
+    const bytes = await bytesOf(sheet, part);
+    const document = await PDFDocument.load(bytes);
+    const found = document.context
+      .enumerateIndirectObjects()
+      .filter(([, one]) => String(one).includes('/Subtype /Image'));
+    return [found.length, heading.test(pdfText(bytes).join(' '))];
+  };
+  const uri = `data:image/jpeg;base64,${jpeg.toString('base64')}`;
+  expect(await images({ options, pictures: { p1: uri } })).toEqual([1, true]);
+  expect(await images({ options, pictures: {} })).toEqual([0, false]);
+  expect(await images({ options: sheet.options, pictures: { p1: uri } })).toEqual([0, false]);
 });
 
 test('options without a drawing, and none at all, are a page still', async () => {

@@ -8,6 +8,7 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
+import { ToStation } from '../parts/ToStation';
 import { useFieldOver } from '../parts/useFieldOver';
 import './stance.css';
 
@@ -78,6 +79,11 @@ function AllAssumed({ setup, assumed }: AssumedListProps) {
               <li key={text}>{capital(text)}</li>
             ))}
           </ul>
+          {others.some(({ what }) => what === 'lip') && (
+            <p className="soft">
+              Lips are measured <ToStation station="room">at the Room</ToStation>.
+            </p>
+          )}
         </>
       )}
     </section>

@@ -50,7 +50,7 @@ export function StancePicture(props: StancePictureProps) {
   const { axle, side } = useSelection();
   const theme = useTheme();
   const lengths = useLengths();
-  const [divider, setDivider] = useState(0.5);
+  const [moved, setMoved] = useState<number | null>(null);
   const [seen, setSeen] = useState<readonly SeenMark[]>([]);
   const [isDrawn, setDrawn] = useState(false);
   const shown = useRef(seen);
@@ -96,6 +96,13 @@ export function StancePicture(props: StancePictureProps) {
     act();
   };
   const isDivided = beside?.isDivided ?? false;
+  // Until somebody moves it, it goes through the wheel in hand: one half of it is either's.
+  const divider =
+    moved ??
+    shareOf(
+      seen.find(({ key }) => key === `${axle}-${side}-poke`),
+      size.width,
+    );
   return (
     <div
       className="stance-picture"
@@ -129,7 +136,7 @@ export function StancePicture(props: StancePictureProps) {
         </PictureBoundary>
       )}
       <Marks seen={seen} widthPx={size.width} />
-      {beside && isDivided && <Divider at={divider} move={setDivider} left={name} right={beside.name} />}
+      {beside && isDivided && <Divider at={divider} move={setMoved} left={name} right={beside.name} />}
       {beside && !isDivided && (
         <span className="stance-side stance-right">
           <i className="stance-ghost" aria-hidden /> {beside.name} laid over
@@ -141,6 +148,14 @@ export function StancePicture(props: StancePictureProps) {
     </div>
   );
 }
+
+/** Where a mark is across the picture, as a share of its width; its middle where it is not seen, or at an edge. */
+function shareOf(mark: SeenMark | undefined, width: number): number {
+  const share = mark ? mark.from[0] / width : 0.5;
+  return share > NEAR_EDGE && share < 1 - NEAR_EDGE ? share : 0.5;
+}
+
+const NEAR_EDGE = 0.1;
 
 const KEYS =
   'Arrow keys turn it, with Shift they move it, plus and minus bring it nearer or further, Home puts it back.';

@@ -81,7 +81,7 @@ export function StanceView({ setup, now, report }: StanceViewProps) {
   const title = setup ? `${name} ${setupTitle(setup, job.vehicle.flangeMm)}` : 'as it stands';
   const words = [
     `${capital(axle)} ${side}, ${title}`,
-    beside.name && `${isDivided ? 'beside' : 'under'} ${beside.name}`,
+    beside.name && `${beside.name} ${isDivided ? 'beside' : 'laid over'}`,
     VIEW_WORDS[view],
     pose.steerDeg === 0 ? null : `steered ${Math.round(pose.steerDeg)}°`,
     pose.travelMm === restMm ? null : `${lengths.text(pose.travelMm - restMm, true)} of travel`,

@@ -3,6 +3,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { outerCorner } from '#core/fitting';
 import type { Setup } from '#core/job';
+import { stancePhotoName } from '#core/note';
 import type { StancePose } from '#core/stance';
 import { useDocument, useSaves } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
@@ -32,7 +33,7 @@ export function TakeAlong({ setup, held, picture, words }: TakeAlongProps) {
   const { initials: by } = usePreferences();
   const [said, say] = useState<Said>(null);
   const [isBusy, setBusy] = useState(false);
-  const name = `stance-${setup?.id ?? 'now'}`;
+  const name = stancePhotoName(setup?.id ?? null);
   const pose = held.poses[axle];
   const query = new URLSearchParams({
     ...(setup ? { setup: setup.id } : {}),
@@ -50,14 +51,14 @@ export function TakeAlong({ setup, held, picture, words }: TakeAlongProps) {
       const blob = await picture!();
       const link = document.createElement('a');
       link.href = URL.createObjectURL(blob);
-      link.download = `${name}.png`;
+      link.download = name;
       link.click();
       URL.revokeObjectURL(link.href);
       return null;
     });
   const note = () =>
     busily(async () => {
-      const answer = await sendPhoto(new File([await picture!()], `${name}.png`, { type: 'image/png' }));
+      const answer = await sendPhoto(new File([await picture!()], name, { type: 'image/png' }));
       if (!answer.photo) return { text: `The picture ${answer.fault}.`, isFault: true };
       const written = {
         id: `n${nanoid(10)}`,
