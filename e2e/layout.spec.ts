@@ -23,6 +23,9 @@ function walk(sizes: readonly (readonly [number, number])[], touch: boolean) {
       for (const view of VIEWS)
         for (const axle of AXLES) {
           await show(page, `${place}/${view}${view.includes('?') ? '&' : '?'}axle=${axle}`);
+          // A car in three dimensions takes its time where the processor draws it.
+          if (view.startsWith('stance'))
+            await expect(page.locator('.stance-picture[data-drawn=true], .empty-station')).toBeVisible();
           for (const [width, height] of sizes) {
             await page.setViewportSize({ width, height });
             await softly

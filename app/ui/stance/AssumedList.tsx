@@ -78,12 +78,12 @@ function AllAssumed({ setup, assumed }: AssumedListProps) {
             {others.map(({ text }) => (
               <li key={text}>{capital(text)}</li>
             ))}
+            {others.some(({ what }) => what === 'lip') && (
+              <li>
+                <ToStation station="room">Measure the lips at the Room</ToStation>
+              </li>
+            )}
           </ul>
-          {others.some(({ what }) => what === 'lip') && (
-            <p className="soft">
-              Lips are measured <ToStation station="room">at the Room</ToStation>.
-            </p>
-          )}
         </>
       )}
     </section>

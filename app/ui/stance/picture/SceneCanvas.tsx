@@ -80,6 +80,8 @@ export function SceneCanvas(props: SceneCanvasProps) {
       camera={{ fov: FOV_DEG, ...CLIP_MM, position: [...camera.from] }}
       gl={{ antialias: !isSoft, powerPreference: 'high-performance' }}
       flat
+      // Asked whether each of its programs came out well, a browser stands still until it has.
+      onCreated={({ gl }) => Object.assign(gl.debug, { checkShaderErrors: false })}
       // Letters and figures are over it, and say what it shows.
       aria-hidden
     >
