@@ -56,8 +56,8 @@ export async function measureStance(): Promise<void> {
     console.log('\na car in three dimensions, lock to lock (software rendering, 1280 × 800)');
     for (const [name, sight] of [
       ['one setup', 'setup=d'],
-      ['two, divided', 'setup=d&beside=now'],
-      ['two, laid over', 'setup=d&beside=now&pairing=over'],
+      ['two, divided', 'setup=d&beside=.now'],
+      ['two, laid over', 'setup=d&beside=.now&pairing=over'],
     ] as const) {
       await page.goto(`${server.address}${job}/stance?${sight}`);
       await page.locator('.stance-picture[data-drawn=true] [data-mark]').first().waitFor();

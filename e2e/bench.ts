@@ -52,7 +52,7 @@ export const VIEWS = [
   'sweep',
   'sweep?beside=remedies',
   'stance',
-  'stance?beside=now',
+  'stance?beside=.now',
   'fit-up',
   'fit-up?view=marks',
   'log',

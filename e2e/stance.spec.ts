@@ -307,7 +307,7 @@ test('what draws in three dimensions is fetched here alone', async ({ page }) =>
 test.describe('in the hand', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
   test('a finger turns it, and nothing is cut off', async ({ page }) => {
-    await openDemo(page, 'velder-two', 'stance?beside=now');
+    await openDemo(page, 'velder-two', 'stance?beside=.now');
     await drawn(page);
     expect(await layoutFaults(page)).toEqual([]);
     const at = () => lineOf(page, 'front-right-poke');

@@ -78,7 +78,7 @@ const SHOTS: Shot[] = [
   {
     file: 'stance',
     car: 'Brindle Kite',
-    station: 'stance?setup=d&beside=now&view=quarter&figures=all',
+    station: 'stance?setup=d&beside=.now&view=quarter&figures=all',
     async prepare(page) {
       await page.locator('.stance-picture[data-drawn=true] [data-mark]').first().waitFor();
     },

@@ -1,61 +1,40 @@
 import { Checkbox } from 'antd';
-import { memo, type ReactNode } from 'react';
+import { memo } from 'react';
 import { useSight } from '../../job/useSight';
 import { WordSwitch } from '../parts/WordSwitch';
-import {
-  BODY_LOOKS,
-  BODY_NAMES,
-  FIGURE_NAMES,
-  FIGURES,
-  FLUSH,
-  PAIRING_NAMES,
-  PAIRINGS,
-  type BodyLook,
-  type Figures,
-  type Flush,
-  type Pairing,
-} from './sights';
+import { BODY_LOOKS, BODY_NAMES, FIGURE_NAMES, FIGURES, FLUSH, PAIRING_NAMES, PAIRINGS, type Flush } from './sights';
 import './stance.css';
 
 /** Choices of what the picture shows. */
 export const WhatIsShown = memo(({ isPair }: { isPair: boolean }) => {
-  const [pairing, setPairing] = useSight<Pairing>('pairing', PAIRINGS);
-  const [body, setBody] = useSight<BodyLook>('body', BODY_LOOKS);
-  const [figures, setFigures] = useSight<Figures>('figures', FIGURES);
   const [flush, setFlush] = useSight<Flush>('flush', FLUSH);
   return (
     <section aria-label="What is shown">
       <h2 className="label">What is shown</h2>
       <div className="stance-shown">
         {isPair && (
-          <Shown name="Both">
-            <WordSwitch<Pairing>
-              label="Both"
-              tip="On either side of a divider, or laid over each other"
-              options={PAIRING_NAMES}
-              value={pairing}
-              choose={setPairing}
-            />
-          </Shown>
+          <Choice
+            name="Both"
+            tip="On either side of a divider, or laid over each other"
+            sight="pairing"
+            words={PAIRINGS}
+            names={PAIRING_NAMES}
+          />
         )}
-        <Shown name="Body">
-          <WordSwitch<BodyLook>
-            label="Body"
-            tip="See-through or off shows the measured parts behind it too"
-            options={BODY_NAMES}
-            value={body}
-            choose={setBody}
-          />
-        </Shown>
-        <Shown name="Figures">
-          <WordSwitch<Figures>
-            label="Figures"
-            tip="What is written on the picture"
-            options={FIGURE_NAMES}
-            value={figures}
-            choose={setFigures}
-          />
-        </Shown>
+        <Choice
+          name="Body"
+          tip="See-through or off shows the measured parts behind it too"
+          sight="body"
+          words={BODY_LOOKS}
+          names={BODY_NAMES}
+        />
+        <Choice
+          name="Figures"
+          tip="What is written on the picture"
+          sight="figures"
+          words={FIGURES}
+          names={FIGURE_NAMES}
+        />
         <Checkbox checked={flush === 'on'} onChange={({ target }) => setFlush(target.checked ? 'on' : 'off')}>
           Flush plane through the fender lips
         </Checkbox>
@@ -65,12 +44,24 @@ export const WhatIsShown = memo(({ isPair }: { isPair: boolean }) => {
 });
 WhatIsShown.displayName = 'WhatIsShown';
 
+interface ChoiceProps<T extends string> {
+  name: string;
+  tip: string;
+  /** The word of the address that keeps it. */
+  sight: string;
+  words: readonly [T, ...T[]];
+  names: readonly (readonly [T, string])[];
+}
+
 /** A choice under its name. */
-const Shown = ({ name, children }: { name: string; children: ReactNode }) => (
-  <div>
-    <span className="label" aria-hidden>
-      {name}
-    </span>
-    {children}
-  </div>
-);
+function Choice<T extends string>({ name, tip, sight, words, names }: ChoiceProps<T>) {
+  const [value, choose] = useSight<T>(sight, words);
+  return (
+    <div>
+      <span className="label" aria-hidden>
+        {name}
+      </span>
+      <WordSwitch<T> label={name} tip={tip} options={names} value={value} choose={choose} />
+    </div>
+  );
+}

@@ -51,7 +51,7 @@ export const PAIRING_NAMES: readonly (readonly [Pairing, string])[] = [
   ['over', 'Laid over'],
 ];
 
-/** What is looked at beside the raised setup. */
-export const NOTHING = 'none';
-export const CAR_NOW = 'now';
-export const OTHER_AXLE = 'axle';
+/** What is looked at beside the raised setup: no setup can be called so, with a full stop before it. */
+export const NOTHING = '.none';
+export const CAR_NOW = '.now';
+export const OTHER_AXLE = '.axle';

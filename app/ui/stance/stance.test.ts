@@ -2,6 +2,7 @@ import { PerspectiveCamera } from 'three';
 import { evaluateSetup } from '#core/evaluate';
 import { stanceScene, type ScenePlace } from '#core/stance';
 import { formatLength } from '#core/units';
+import { checkJob } from '#formats/job';
 import { demoJob, setupOf } from '#support/jobs';
 import { brokenLines } from './brokenLines';
 import { cameraOf } from './cameras';
@@ -10,7 +11,7 @@ import { marksOf, pokeWords } from './marks';
 import { seenBy } from './picture/seenBy';
 import { pictureKeys } from './pictureKeys';
 import { isSameSeen, labelPlaces, type SeenMark } from './seenMarks';
-import { STANCE_VIEWS } from './sights';
+import { CAR_NOW, NOTHING, OTHER_AXLE, STANCE_VIEWS } from './sights';
 
 const text = (mm: number) => formatLength(mm, 'mm');
 const job = demoJob('brindle-kite');
@@ -188,6 +189,13 @@ test('a corner in a sentence, with what is missing, and what it touches', () => 
   expect(cornerWords(unread, { ...front, lip: null }, text)).toBe(
     'Front right: poke not measured, fender clearance not measured.',
   );
+});
+
+test('what is no setup is called as none can be', () => {
+  for (const word of [NOTHING, CAR_NOW, OTHER_AXLE]) {
+    const named = { ...job, setups: [{ ...setupOf(job, 'a'), id: word }] };
+    expect(checkJob(named).faults?.map(({ path }) => path)).toEqual(['setups[0].id']);
+  }
 });
 
 test('words under a picture are broken where they have no room, none lost', () => {
