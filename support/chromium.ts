@@ -9,8 +9,8 @@ export const CHROMIUM = {
   args: [
     '--no-sandbox',
     // Three dimensions are drawn by the processor.
-    '--use-angle=swiftshader',
     '--enable-unsafe-swiftshader',
+    '--disable-gpu',
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
