@@ -10,9 +10,6 @@ import { cameraOf, type Camera } from '../app/ui/stance/cameras';
 import { clean, choose, demoJob, expect, openDemo, saved, show, swept, test, type } from './bench';
 import { layoutFaults } from './layout';
 
-// Drawn by the processor, a browser tells that reading a picture back is slow: it is.
-test.use({ allowed: [/GPU stall due to ReadPixels|Automatic fallback to software WebGL/] });
-
 const picture = (page: Page) => page.locator('.stance-picture');
 const drawn = (page: Page) => expect(picture(page)).toHaveAttribute('data-drawn', 'true');
 const mark = (page: Page, key: string) => page.locator(`[data-mark="${key}"]`);
