@@ -5,6 +5,7 @@ import { measureEvaluate } from './evaluate';
 import { measureFind } from './find';
 import { measureLive } from './live';
 import { measureNudge } from './nudge';
+import { measurePages } from './pages';
 import { measureStance } from './stance';
 import { measureSweep } from './sweep';
 import { measureWindow } from './window';
@@ -15,13 +16,14 @@ const BENCHES = {
   sweep: measureSweep,
   window: measureWindow,
   find: measureFind,
+  pages: measurePages,
   live: measureLive,
   nudge: measureNudge,
   stance: measureStance,
 } satisfies Record<string, () => unknown>;
 
 /** What runs the application itself. */
-const ON_BUILD: readonly string[] = ['live', 'nudge', 'stance'];
+const ON_BUILD: readonly string[] = ['pages', 'live', 'nudge', 'stance'];
 
 const named = process.argv.slice(2);
 const unknown = named.filter((name) => !(name in BENCHES));

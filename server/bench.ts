@@ -3,6 +3,8 @@ import type { Literal } from 'sequelize/types/utils';
 import type { RulesMoved, Standing, WaitsFor } from '#core/standing';
 import { database } from './database/connection';
 import { JobRow } from './database/models';
+import { isDamaged } from './damaged';
+import { foundBy } from './jobSearch';
 import { jobNumber } from './numbers';
 import { isTooLong, judged, soon } from './standings';
 
@@ -34,33 +36,21 @@ export const PAGE_SIZE = 25;
 /** How long a list waits for jobs that are being judged. */
 const WAIT_MS = 400;
 
-/** A row of the list: its documents stay on the disk, but for what is read of them where they can be read. */
-type ListRow = JobRow & { setupCount: number | null };
 const readable = (column: string) => literal(`CASE WHEN json_valid(${column}) THEN ${column} END`);
 
-const LISTED = {
-  exclude: ['document', 'standing', 'rulesMoved', 'fittingErrors'],
-  include: [
-    [readable('standing'), 'standing'],
-    [readable('rules_moved'), 'rulesMoved'],
-    [literal(`CASE WHEN json_valid(document) THEN json_array_length(document, '$.setups') END`), 'setupCount'],
-  ] as [Literal, string][],
-};
+/** What a row of the list shows; its document stays on the disk. */
+const LISTED = [
+  ...(['id', 'number', 'title', 'car', 'revision', 'setupCount', 'archivedAt', 'updatedAt'] as const),
+  [readable('standing'), 'standing'] as [Literal, string],
+  [readable('rules_moved'), 'rulesMoved'] as [Literal, string],
+];
 
 /** One page of the bench. */
 export async function listJobs(query: JobListQuery): Promise<{ jobs: JobListItem[]; total: number }> {
   await database();
   const where: WhereOptions[] = [{ archivedAt: query.archived ? { [Op.ne]: null } : null }];
   if (query.waitsFor) where.push({ waitsFor: query.waitsFor });
-  const words = query.search.toLowerCase().split(/\s+/).filter(Boolean);
-  for (const word of words) {
-    const like = `%${word.replace(/[\\%_]/g, '\\$&')}%`;
-    const number = /^(?:sk-?)?0*(\d+)$/.exec(word)?.[1];
-    const columns = ['title', 'car', 'customer'].map((column) =>
-      literal(`lower(${column}) LIKE ${JobRow.sequelize!.escape(like)} ESCAPE '\\'`),
-    );
-    where.push({ [Op.or]: [...columns, ...(number ? [{ number: Number(number) }] : [])] });
-  }
+  where.push(...foundBy(query.search));
   const column = { updated: 'updatedAt', number: 'number', title: 'title', car: 'car' }[query.sort];
   const { rows, count } = await JobRow.findAndCountAll({
     attributes: LISTED,
@@ -83,12 +73,11 @@ export async function listedJobs(ids: readonly string[]): Promise<JobListItem[]>
 
 function listItems(rows: readonly JobRow[]): Promise<JobListItem[]> {
   const until = Date.now() + WAIT_MS;
-  return Promise.all((rows as readonly ListRow[]).map((row) => listItem(row, until)));
+  return Promise.all(rows.map((row) => listItem(row, until)));
 }
 
-async function listItem(row: ListRow, until: number): Promise<JobListItem> {
-  const setups = row.get('setupCount') as number | null;
-  const now = setups === null ? null : await soon(judged(row), until - Date.now());
+async function listItem(row: JobRow, until: number): Promise<JobListItem> {
+  const now = isDamaged(row.id) ? null : await soon(judged(row), until - Date.now());
   return {
     id: row.id,
     number: jobNumber(row.number),
@@ -96,8 +85,8 @@ async function listItem(row: ListRow, until: number): Promise<JobListItem> {
     car: row.car,
     updatedAt: row.updatedAt.toISOString(),
     archived: row.archivedAt !== null,
-    setups: setups ?? 0,
-    standing: setups === null ? 'damaged' : (now?.standing ?? (isTooLong(row) ? 'too long' : 'judging')),
+    setups: row.setupCount,
+    standing: isDamaged(row.id) ? 'damaged' : (now?.standing ?? (isTooLong(row) ? 'too long' : 'judging')),
     rulesMoved: now?.moved ?? row.rulesMoved ?? null,
   };
 }

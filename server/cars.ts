@@ -5,6 +5,7 @@ import { READING_KEYS } from '#formats/fields';
 import { database } from './database/connection';
 import { JobRow, ReadingRow } from './database/models';
 import { historyEntry } from './jobs';
+import { withWords } from './jobSearch';
 import { jobNumber } from './numbers';
 
 /** A car that was measured in an earlier job. */
@@ -28,14 +29,12 @@ const MOST_LOOKED_AT = 50;
 
 /** Jobs whose car's label has all the words of a text in it, the latest first. */
 async function jobsLike(text: string): Promise<JobRow[]> {
-  const words = kindOf(text).split(' ').filter(Boolean);
-  if (words.length === 0) return [];
   await database();
-  const escaped = (word: string) => JobRow.sequelize!.escape(`%${word}%`);
-  const like = (word: string) => literal(`lower(car) LIKE ${escaped(word)}`);
+  const having = withWords(kindOf(text), 'car');
+  if (!having) return [];
   return JobRow.findAll({
     attributes: ['id', 'number', 'title', 'car', 'document', 'updatedAt'],
-    where: { [Op.and]: [...words.map(like), literal('json_valid(document)')] },
+    where: { [Op.and]: [having, literal('json_valid(document)')] },
     order: [['updatedAt', 'DESC']],
     limit: MOST_LOOKED_AT,
   });

@@ -116,6 +116,7 @@ export function columnsOf(job: Job) {
     customer: customerText(job),
     document: job,
     waitsFor: waitsFor(job),
+    setupCount: job.setups.length,
     standing: null,
     retorqueFrom: retorque && new Date(retorque.at),
     retorqueOdometerKm: retorque?.odometerKm ?? null,

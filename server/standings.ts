@@ -2,6 +2,7 @@ import { isCurrent, rulesMoved, type RulesMoved, type Standing } from '#core/sta
 import { log } from './base/log';
 import { database, write } from './database/connection';
 import { JobRow } from './database/models';
+import { noteDamaged } from './damaged';
 import { readShopDefaults } from './shopDefaults';
 import { inWorker, TooLong } from './work/pool';
 import { inTurn } from './work/turns';
@@ -65,6 +66,7 @@ async function judge({ id, revision, standing: kept }: Judgeable): Promise<Judge
       return { standing, moved };
     });
   } catch (error) {
+    if (error instanceof SyntaxError) noteDamaged(id);
     if (error instanceof TooLong) tooLong.add(keyOf({ id, revision, standing: null }));
     log.warn({ job: id, why: error instanceof Error ? error.message : String(error) }, 'a job was not judged');
     return null;

@@ -10,6 +10,7 @@ import { readSettings, type Settings } from './base/settings';
 import { StartFault } from './base/startFault';
 import { closeDatabase, database } from './database/connection';
 import { ownErrorFollowed } from './ownError';
+import { findDamaged } from './damaged';
 import { keepDaily } from './database/daily';
 import { asStartFault } from './database/faults';
 import { holdFolder } from './database/lock';
@@ -50,6 +51,7 @@ export async function start(words: readonly string[] = process.argv.slice(2)): P
     await listen(server, settings);
     stopDaily = keepDaily();
     watchHolds();
+    void findDamaged();
   } catch (error) {
     if (!(error instanceof StartFault)) log.fatal({ err: error }, 'the start failed');
     console.error(`Scoval does not start: ${error instanceof StartFault ? error.message : String(error)}`);

@@ -26,7 +26,9 @@ test('a setup that goes takes with it what was decided for it, or said against i
 
 test('a customer is found by what is known, and stays behind', () => {
   const named = { ...job, customer: { name: 'Ada Holt', plate: 'AB 12 CD', odometerKm: 10 } };
-  expect(customerText(named)).toBe('Ada Holt AB 12 CD');
+  expect(customerText(named)).toBe('Ada Holt AB 12 CD AB12CD');
+  const known = { customer: { plate: 'XY99', vin: 'XX0KT26W000012345' } };
+  expect(customerText(known)).toBe('XY99 XX0KT26W000012345 00012345 0012345 012345 12345 2345');
   expect(customerText(job)).toBe('');
   expect(withoutCustomer(named)).toEqual(job);
 });

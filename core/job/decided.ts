@@ -16,9 +16,21 @@ export function removeSetupEdits({ decision }: Pick<Job, 'decision'>, id: string
   return [against!.length > 0 ? { op: 'set', path, value: against } : { op: 'clear', path }, remove];
 }
 
-/** What a search on the bench finds of a customer. */
-export const customerText = ({ customer }: Pick<Job, 'customer'>): string =>
-  [customer?.name, customer?.contact, customer?.plate, customer?.vin].filter(Boolean).join(' ');
+/** So many of a VIN's last characters are asked for in its place; the shortest and the longest. */
+const VIN_END = [4, 8] as const;
+
+/** The ends of a VIN by which it is asked for. */
+function vinEnds(vin: string): string[] {
+  const [least, most] = VIN_END;
+  return vin.length <= most ? [] : Array.from({ length: most - least + 1 }, (_, n) => vin.slice(n - most));
+}
+
+/** What a search on the bench, which goes by the beginnings of words, finds of a customer. */
+export function customerText({ customer }: Pick<Job, 'customer'>): string {
+  const { name, contact, plate = '', vin = '' } = customer ?? {};
+  const plain = plate.replace(/[^\p{L}\p{N}]/gu, '');
+  return [name, contact, plate, plain === plate ? '' : plain, vin, ...vinEnds(vin)].filter(Boolean).join(' ');
+}
 
 /** A job without whose it is: what leaves the shop unless it is asked for. */
 export function withoutCustomer({ customer: _, ...job }: Job): Job {

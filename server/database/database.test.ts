@@ -8,6 +8,7 @@ import { closeDatabase, database, read, write } from './connection';
 import { saveEdits } from '../edits';
 import { createJob, openJob } from '../jobs';
 import { first } from './migrations/001-jobs';
+import { lists } from './migrations/015-lists';
 import { tablesIn, type Tables } from './migrations/tables';
 import { ChangeRow, JobRow, ReadingRow } from './models';
 
@@ -50,6 +51,7 @@ test('migrations run once: opening again changes nothing', async () => {
     { name: '012-price-lists' },
     { name: '013-stock' },
     { name: '014-instruments' },
+    { name: '015-lists' },
   ];
   expect(await names()).toEqual(made);
   await closeDatabase();
@@ -68,6 +70,21 @@ test('the first migration goes both ways', async () => {
   expect(await tables()).toEqual([]);
   await step((context) => first.up({ context }));
   await memory.close();
+});
+
+test('what a search finds of customers is kept anew where an older database comes up to date', async () => {
+  const customer = { name: 'Ada Holt', plate: 'AB-12 CD', vin: 'XX0KT26W000012345' };
+  const id = await createJob({ ...example(), customer });
+  const kept = await JobRow.findByPk(id);
+  const all = (await database()).getQueryInterface();
+  const step = (work: (context: Tables) => Promise<void>) =>
+    all.sequelize.transaction((transaction) => work(tablesIn(all, transaction)));
+  await step((context) => lists.down({ context }));
+  await all.sequelize.query(`UPDATE jobs SET customer = 'Ada Holt AB-12 CD XX0KT26W000012345'`);
+  await step((context) => lists.up({ context }));
+  const made = await JobRow.findByPk(id);
+  expect(made!.toJSON()).toEqual(kept!.toJSON());
+  expect(made!.customer).toBe('Ada Holt AB-12 CD AB12CD XX0KT26W000012345 00012345 0012345 012345 12345 2345');
 });
 
 test('the tables carry every column that the models use', async () => {

@@ -24,6 +24,7 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare document: Job;
   declare revision: number;
   declare waitsFor: WaitsFor;
+  declare setupCount: CreationOptional<number>;
   /** Worked out when a list first asks for it; null since the last change. */
   declare standing: CreationOptional<Standing | null>;
   /** What other rules made of kept verdicts, until somebody has seen it. */
@@ -154,6 +155,7 @@ export function defineModels(sequelize: Sequelize): void {
       document: { type: DataTypes.JSON, allowNull: false },
       revision: { type: DataTypes.INTEGER, allowNull: false },
       waitsFor: { type: DataTypes.STRING, allowNull: false },
+      setupCount: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
       standing: DataTypes.JSON,
       rulesMoved: DataTypes.JSON,
       retorqueFrom: DataTypes.DATE,

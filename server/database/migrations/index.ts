@@ -12,6 +12,7 @@ import { customers } from './011-customers';
 import { priceLists } from './012-price-lists';
 import { stock } from './013-stock';
 import { instruments } from './014-instruments';
+import { lists } from './015-lists';
 
 /** All migrations, oldest first. A landed migration is never changed; a new one is added. */
 export const migrations = [
@@ -29,4 +30,5 @@ export const migrations = [
   priceLists,
   stock,
   instruments,
+  lists,
 ];
