@@ -1,13 +1,14 @@
-import { PassThrough } from 'node:stream';
-import { createReadableStreamFromReadable } from '@react-router/node';
-import { isbot } from 'isbot';
+import { Writable } from 'node:stream';
 import { renderToPipeableStream } from 'react-dom/server';
 import { isRouteErrorResponse, ServerRouter, type AppLoadContext, type EntryContext } from 'react-router';
 import { log } from '#server/base/log';
 
-const RENDER_TIMEOUT_MS = 5000;
+const RENDER_TIMEOUT_MS = 6000;
 
-/** Renders a page; scripts carry the response's nonce. */
+/**
+ * Renders a page, whole: it is handed from a thread to the server in one piece. Scripts carry the response's nonce.
+ * Nothing of a page is held once it is made: a timer that waits holds all that was rendered.
+ */
 // eslint-disable-next-line max-params -- as the framework calls it
 export default function handleRequest(
   request: Request,
@@ -18,27 +19,41 @@ export default function handleRequest(
 ): Promise<Response> {
   return new Promise((resolve, reject) => {
     let code = status;
-    let shellSent = false;
-    const whole = isbot(request.headers.get('user-agent') ?? '');
     const { pipe, abort } = renderToPipeableStream(
       <ServerRouter context={routerContext} url={request.url} nonce={nonce} />,
       {
         nonce,
-        [whole ? 'onAllReady' : 'onShellReady']() {
-          shellSent = true;
-          const body = new PassThrough();
+        onAllReady() {
+          clearTimeout(late);
           headers.set('Content-Type', 'text/html; charset=utf-8');
-          resolve(new Response(createReadableStreamFromReadable(body), { headers, status: code }));
-          pipe(body);
+          pipe(collected((body) => resolve(new Response(body, { headers, status: code }))));
         },
-        onShellError: reject,
+        onShellError(error: unknown) {
+          clearTimeout(late);
+          reject(error as Error);
+        },
         onError(error: unknown) {
           code = 500;
-          if (shellSent) log.error({ err: error }, 'rendering failed');
+          log.error({ err: error }, 'rendering failed');
         },
       },
     );
-    setTimeout(abort, RENDER_TIMEOUT_MS + 1000).unref();
+    const late = setTimeout(abort, RENDER_TIMEOUT_MS).unref();
+  });
+}
+
+/** Takes all that is written and hands it on in one piece. */
+function collected(done: (all: Uint8Array<ArrayBuffer>) => void): Writable {
+  const chunks: Buffer[] = [];
+  return new Writable({
+    write(chunk: Buffer, _encoding, next) {
+      chunks.push(chunk);
+      next();
+    },
+    final(next) {
+      done(new Uint8Array(Buffer.concat(chunks)));
+      next();
+    },
   });
 }
 

@@ -5,11 +5,11 @@ import { SIDES, type Side } from '#core/sweep';
 import { carAssumed, type StanceAssumed } from './assumed';
 import type { StanceBody } from './body';
 import { stanceCorner, type StanceCorner } from './corner';
-import { carFrame } from './frame';
+import { carFrame, inScene, onSide } from './frame';
 import type { Mesh } from './mesh';
 import { sideBodies, type SideBodies } from './panel';
 import type { CornerPlaces } from './places';
-import type { StancePose } from './stand';
+import { standOf, type StancePose } from './stand';
 
 /** A car as it stands with a setup. */
 export interface StanceScene {
@@ -51,6 +51,23 @@ export function stanceScene(
     wheelbaseMm: frame.wheelbaseMm,
     assumed: bodies.length === 0 ? [] : [...carAssumed(job, held), ...once(corners.flatMap(({ assumed }) => assumed))],
   };
+}
+
+/**
+ * The same car without bodies, at rest: what stands before the picture does. Fender lips and what was assumed are not
+ * looked for.
+ */
+export function sceneWithoutBodies(job: Job, setup: Setup): StanceScene {
+  const frame = carFrame(job.vehicle);
+  const corners = AXLES.flatMap((axle) =>
+    SIDES.flatMap((side): CornerPlaces[] => {
+      const stand = standOf({ job, setup, axle }, side, { side, poses: {} });
+      if (!stand) return [];
+      const hub = inScene(onSide({ out: 0, fwd: 0, up: 0 }, frame, { axle, heightMm: stand.hubMm }), side);
+      return [{ axle, side, hub, lip: null, outermost: null, crown: null }];
+    }),
+  );
+  return { bodies: [], corners, wheelbaseMm: frame.wheelbaseMm, assumed: [] };
 }
 
 /** The bodies of sides, by how high they stand, for as long as the car stays the same; so many at most. */

@@ -4,13 +4,7 @@ import { MessageChannel, type MessagePort } from 'node:worker_threads';
 import { createRequestHandler } from '@react-router/express';
 import type { Request as ExpressRequest, RequestHandler, Response as ExpressResponse } from 'express';
 import { Piscina } from 'piscina';
-import {
-  matchRoutes,
-  type AppLoadContext,
-  type LoaderFunctionArgs,
-  type RouteObject,
-  type ServerBuild,
-} from 'react-router';
+import type { AppLoadContext, LoaderFunctionArgs, ServerBuild } from 'react-router';
 import { log } from '../base/log';
 import { loadPages } from './build';
 import { failed, outcomeOf } from './outcome';
@@ -74,28 +68,34 @@ function addressOf({ protocol, headers, originalUrl }: ExpressRequest): URL | nu
 }
 
 /** Whether an address is a page's: not data of one, not a file; where nothing lies, a page says so. */
-function isPage(build: ServerBuild, { pathname }: URL): boolean {
-  if (pathname.endsWith('.data')) return false;
-  const leaf = matchRoutes(treeOf(build), pathname)?.at(-1);
-  const module = leaf && build.routes[leaf.route.id!]?.module;
-  return !module || module.default !== undefined || module.loader === undefined;
+const isPage = (build: ServerBuild, { pathname }: URL): boolean =>
+  !pathname.endsWith('.data') && !filesOf(build).some((file) => file.test(pathname));
+
+let known: { build: ServerBuild; files: readonly RegExp[] } | undefined;
+
+/** Where files lie, known once: matching all routes takes longer than much of what is asked for. */
+function filesOf(build: ServerBuild): readonly RegExp[] {
+  if (known?.build !== build) {
+    const routes = Object.values(build.routes).flatMap((route) => route ?? []);
+    const isFile = ({ module }: Route) => module.default === undefined && module.loader !== undefined;
+    known = { build, files: routes.filter(isFile).map((route) => addressesOf(placeOf(build, route))) };
+  }
+  return known.files;
 }
 
-let known: { build: ServerBuild; tree: RouteObject[] } | undefined;
+type Route = NonNullable<ServerBuild['routes'][string]>;
 
-function treeOf(build: ServerBuild): RouteObject[] {
-  if (known?.build !== build) known = { build, tree: childrenOf(build, undefined) };
-  return known.tree;
-}
+/** The whole address of a route, below those that it is part of. */
+const placeOf = (build: ServerBuild, { parentId, path: place }: Route): string =>
+  [parentId && placeOf(build, build.routes[parentId]!), place].filter(Boolean).join('/');
 
-const childrenOf = (build: ServerBuild, parent: string | undefined): RouteObject[] =>
-  Object.values(build.routes).flatMap((route): RouteObject[] => {
-    if (!route || route.parentId !== parent) return [];
-    const { id, path: place, index } = route;
-    return index
-      ? [{ id, index, ...(place === undefined ? {} : { path: place }) }]
-      : [{ id, ...(place === undefined ? {} : { path: place }), children: childrenOf(build, id) }];
-  });
+/** All addresses of a place, whatever stands where `:name` does. */
+const addressesOf = (place: string): RegExp => {
+  const parts = place
+    .split('/')
+    .map((part) => (part.startsWith(':') ? '[^/]+' : part.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')));
+  return new RegExp(`^/${parts.join('/')}/?$`, 'i');
+};
 
 /** Makes a page in every thread, for nobody: what is compiled the first time it runs is ready for those who ask. */
 export async function makePages(url: string, context: AppLoadContext): Promise<void> {

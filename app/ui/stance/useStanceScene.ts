@@ -1,29 +1,32 @@
 import { useMemo } from 'react';
 import { AXLES, type AxleName, type Setup } from '#core/job';
 import type { Placement, Pose } from '#core/kinematics';
-import { stanceScene, type StanceBody, type StancePose, type StanceScene } from '#core/stance';
+import { sceneWithoutBodies, stanceScene, type StanceBody, type StancePose, type StanceScene } from '#core/stance';
 import type { Side } from '#core/sweep';
 import { useDocument } from '../../job/DocumentContext';
 import { useSweeps } from '../../job/SweepsContext';
+import { useOnClient } from '../parts/useOnClient';
 
 /** How the wheels of the axle in hand are held, the others at rest. */
 export const useHeld = (axle: AxleName, side: Side, pose: Pose): StancePose =>
   useMemo(() => ({ side, poses: { [axle]: pose } }), [axle, side, pose]);
 
-/** The car with a setup on it, as its wheels are held; made anew only where its own sweeps have come in. */
+/**
+ * The car with a setup on it, as its wheels are held; made anew only where its own sweeps have come in. Bodies are made
+ * in the browser alone: nothing of the first HTML shows them.
+ */
 export function useStanceScene(setup: Setup | null, held: StancePose): StanceScene | null {
   const { job } = useDocument();
   const { source } = useSweeps();
   const [front, rear] = AXLES.map((axle) => (setup ? source.candidate(job, setup, axle) : undefined));
-  return useMemo(
-    () =>
-      setup &&
-      stanceScene(job, setup, {
-        held,
-        sweeps: { present: () => undefined, candidate: (_, __, axle) => (axle === 'front' ? front : rear) },
-      }),
-    [job, setup, held, front, rear],
-  );
+  const isOnClient = useOnClient(() => true, false);
+  return useMemo(() => {
+    if (!setup || !isOnClient) return setup && sceneWithoutBodies(job, setup);
+    return stanceScene(job, setup, {
+      held,
+      sweeps: { present: () => undefined, candidate: (_, __, axle) => (axle === 'front' ? front : rear) },
+    });
+  }, [isOnClient, job, setup, held, front, rear]);
 }
 
 /** The bodies of the other axle, moved to where the axle in hand stands: laid over it. */
