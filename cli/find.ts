@@ -42,7 +42,7 @@ await runOnJobs(
 /** One share of the wheels for each core. */
 async function inThreads(ask: FindAsk): Promise<Finds> {
   const of = availableParallelism();
-  const threads = Array.from({ length: of }, () => new Worker(new URL('./findThread.mjs', import.meta.url)));
+  const threads = Array.from({ length: of }, () => new Worker(new URL('./findWorker.js', import.meta.url)));
   const starts = threads.map((thread) => wrap<typeof startFind>(nodeEndpoint(thread)));
   try {
     const shares = await Promise.all(starts.map((start, at) => start({ ...ask, share: { at, of } })));

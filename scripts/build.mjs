@@ -1,6 +1,7 @@
-// Builds the application: route types, the Ant Design styles, then client and server, the server's worker, and
-// compressed copies of what is served.
+// Builds the application: route types, the Ant Design styles, then client and server, the server's worker, the
+// commands, and compressed copies of what is served.
 import { build } from 'vite';
+import { buildCommands } from './lib/commands.mjs';
 import { run } from './lib/run.mjs';
 
 await run('npx', ['react-router', 'typegen']);
@@ -12,4 +13,5 @@ await build({
   publicDir: false,
   build: { ssr: 'server/work/worker.ts', outDir: 'build/server', emptyOutDir: false, target: 'node20' },
 });
+await buildCommands();
 await run('node', ['scripts/compress.mjs']);

@@ -1,12 +1,26 @@
 // Installs, builds, fills an empty database with the demo and starts the application; prints its address.
 import { fork } from 'node:child_process';
 import path from 'node:path';
-import { ensureInstalled } from './lib/prepare.mjs';
+import { install } from './lib/prepare.mjs';
 import { root, run } from './lib/run.mjs';
 
-await ensureInstalled();
+const STEPS = [
+  'Looking whether everything is installed',
+  'Building the application',
+  'Filling the database',
+  'Starting',
+];
+const step = (at) => console.log(`\n${at} of ${STEPS.length}: ${STEPS[at - 1]} …`);
+
+step(1);
+const { driver } = await install();
+step(2);
+// Building needs no database: its driver may still be compiling.
 await run('npm', ['run', '--silent', 'build']);
+await driver;
+step(3);
 await run('npx', ['tsx', 'server/commands/loadDemo.ts']);
+step(4);
 
 const server = fork(path.join(root, 'server.mjs'), {
   cwd: root,
