@@ -66,7 +66,7 @@ test('the bench is filtered, sorted and searched by keyboard', async ({ page }) 
   await expect(page.getByText('No job matches.')).toBeVisible();
   await page.keyboard.press('ArrowLeft');
   await expect(row).toHaveCount(1);
-  await tabTo(page, page.getByRole('columnheader', { name: 'Car' }));
+  await tabTo(page, page.getByRole('columnheader', { name: 'Car' }).getByRole('button'));
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/sort=car&order=asc/);
   await tabTo(page, row.getByRole('link'));

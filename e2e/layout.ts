@@ -51,9 +51,7 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
       const isHidden = once(
         (element): boolean =>
           !element.checkVisibility({ opacityProperty: true, visibilityProperty: true }) ||
-          element.closest(
-            '.visually-hidden, [aria-hidden=true][hidden], .ant-dropdown-hidden, .ant-table-measure-row',
-          ) !== null,
+          element.closest('.visually-hidden, [aria-hidden=true][hidden], .ant-dropdown-hidden') !== null,
       );
       /** Said to those who cannot see it. */
       const isForEars = once((element): boolean => {

@@ -18,15 +18,12 @@ const PARTS = [
   'Input',
   'Menu',
   'Modal',
-  'Pagination',
   'Popover',
   'Progress',
   'Radio',
   'Segmented',
   'Select',
   'Slider',
-  'Spin',
-  'Table',
   'Tooltip',
 ];
 

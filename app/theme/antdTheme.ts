@@ -43,7 +43,6 @@ export function antdTheme(name: ThemeName): ThemeConfig {
     },
     components: {
       Button: { primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none' },
-      Table: { headerBg: palette.paper, rowHoverBg: palette.ruleFaint, cellPaddingBlock: 9, cellPaddingInline: 12 },
       Segmented: {
         trackBg: palette.ruleFaint,
         itemSelectedBg: palette.layout,

@@ -1,4 +1,3 @@
-import { Table, type TableColumnsType, type TableProps } from 'antd';
 import dayjs from 'dayjs';
 import relativeTime from 'dayjs/plugin/relativeTime';
 import { Link, useNavigation } from 'react-router';
@@ -6,6 +5,9 @@ import type { FitUpTerms } from '#core/fitting';
 import type { JobListItem, JobListQuery } from '#server/bench';
 import { movedWords } from '../ledger/movedWords';
 import type { AddressChange } from '../parts/useAddress';
+import type { Column, SortedBy } from '../table/columns';
+import { Pager } from '../table/Pager';
+import { RowsTable } from '../table/RowsTable';
 import { useOnClient } from '../parts/useOnClient';
 import { EmptyBench } from './EmptyBench';
 import { RowTools } from './RowTools';
@@ -33,49 +35,51 @@ interface BenchTableProps {
 export function BenchTable({ jobs, total, query, pageSize, ask, terms, isNew, startJob }: BenchTableProps) {
   const rows = useStandings(jobs);
   const navigation = useNavigation();
-  const onChange: TableProps<JobListItem>['onChange'] = (pagination, _filters, sorter) => {
-    const { columnKey, order } = Array.isArray(sorter) ? sorter[0]! : sorter;
-    ask({
-      sort: order ? String(columnKey) : null,
-      order: order ? (order === 'ascend' ? 'asc' : 'desc') : null,
-      page: (pagination.current ?? 1) > 1 ? String(pagination.current) : null,
-    });
+  const sorted: SortedBy = { key: query.sort, order: query.descending ? 'descend' : 'ascend' };
+  const sort = (pressed: SortedBy | null) => {
+    // What was changed last stands first where nothing else is asked for: that is turned round, not taken away.
+    const next = pressed ?? (query.sort === 'updated' ? ({ key: 'updated', order: 'ascend' } as const) : null);
+    ask({ sort: next?.key ?? null, order: next && (next.order === 'ascend' ? 'asc' : 'desc'), page: null });
   };
   const filtered = query.search !== '' || query.waitsFor !== null;
   return (
-    <Table<JobListItem>
-      className="bench-table"
-      columns={columnsOf(query, terms)}
-      dataSource={rows}
-      rowKey="id"
-      loading={navigation.state === 'loading' && navigation.location.pathname === '/'}
-      onChange={onChange}
-      showSorterTooltip={false}
-      pagination={
-        total > pageSize
-          ? { current: query.page, pageSize, total, showSizeChanger: false, showTotal: (all) => `${all} jobs` }
-          : false
-      }
-      locale={{ emptyText: <Nothing archived={query.archived} asked={filtered} isNew={isNew} startJob={startJob} /> }}
-    />
+    <div aria-busy={navigation.state === 'loading' && navigation.location.pathname === '/'}>
+      <RowsTable<JobListItem>
+        className="bench-table"
+        roomy
+        columns={columnsOf(terms)}
+        rows={rows}
+        rowKey={({ id }) => id}
+        sorted={sorted}
+        sort={sort}
+        empty={<Nothing archived={query.archived} asked={filtered} isNew={isNew} startJob={startJob} />}
+      />
+      {total > pageSize && (
+        <Pager
+          page={query.page}
+          pageSize={pageSize}
+          total={total}
+          words={`${total} jobs`}
+          turn={(page) => ask({ page: page > 1 ? String(page) : null })}
+        />
+      )}
+    </div>
   );
 }
 
-function columnsOf(query: JobListQuery, terms: FitUpTerms): TableColumnsType<JobListItem> {
-  const sortOrder = (key: string) =>
-    query.sort === key ? (query.descending ? ('descend' as const) : ('ascend' as const)) : null;
-  const sorted = (key: string) => ({ key, className: `cell-${key}`, sorter: true, sortOrder: sortOrder(key) });
+function columnsOf(terms: FitUpTerms): readonly Column<JobListItem>[] {
+  const sorted = (key: string) => ({ key, className: `cell-${key}`, sorter: true as const });
   return [
     {
       ...sorted('number'),
       title: 'Job',
       width: 92,
-      render: (_, { number }) => <span className="figure soft">{number}</span>,
+      render: ({ number }) => <span className="figure soft">{number}</span>,
     },
     {
       ...sorted('car'),
       title: 'Car',
-      render: (_, { id, car, number }) => (
+      render: ({ id, car, number }) => (
         <Link to={`/jobs/${id}`} className="bench-car">
           {car || `Unnamed car ${number}`}
         </Link>
@@ -84,13 +88,13 @@ function columnsOf(query: JobListQuery, terms: FitUpTerms): TableColumnsType<Job
     {
       ...sorted('title'),
       title: 'Title',
-      render: (_, { title }) => title || <span className="soft">—</span>,
+      render: ({ title }) => title || <span className="soft">—</span>,
     },
     {
       key: 'waits',
       className: 'cell-waits',
       title: 'Waits for',
-      render: (_, { standing, rulesMoved }) => (
+      render: ({ standing, rulesMoved }) => (
         <>
           <WaitsFor standing={standing} terms={terms} />
           {rulesMoved && <span className="bench-rules"> {movedWords(rulesMoved)}</span>}
@@ -101,8 +105,7 @@ function columnsOf(query: JobListQuery, terms: FitUpTerms): TableColumnsType<Job
       ...sorted('updated'),
       title: 'Last changed',
       width: 150,
-      defaultSortOrder: 'descend',
-      render: (_, { updatedAt }) => <When at={updatedAt} />,
+      render: ({ updatedAt }) => <When at={updatedAt} />,
     },
     {
       key: 'tools',
@@ -110,7 +113,7 @@ function columnsOf(query: JobListQuery, terms: FitUpTerms): TableColumnsType<Job
       title: <span className="visually-hidden">Tools</span>,
       width: 96,
       align: 'right',
-      render: (_, job) => <RowTools job={job} />,
+      render: (job) => <RowTools job={job} />,
     },
   ];
 }

@@ -1,6 +1,5 @@
 import { verdictWord } from '#core/evaluate';
 import type { RankedWheel } from '#core/advice';
-import { Table, type TableColumnsType } from 'antd';
 import { offsetFigure, rimFigure } from '#core/units';
 import { type Verdict } from '#core/verdict';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
@@ -9,6 +8,8 @@ import { useLengths } from '../../preferences/PreferencesContext';
 import { LENGTH_WORDS } from '../words';
 import type { Subject } from './subjects';
 import './brakes.css';
+import type { Column } from '../table/columns';
+import { RowsTable } from '../table/RowsTable';
 
 type Row = RankedWheel<Subject>;
 
@@ -16,18 +17,18 @@ type Row = RankedWheel<Subject>;
 export function RankTable({ ranked, choose }: { ranked: readonly Row[]; choose(key: string): void }) {
   const { job } = useDocument();
   const lengths = useLengths();
-  const clearance = (title: string, of: (row: Row) => number | null): TableColumnsType<Row>[number] => ({
+  const clearance = (title: string, of: (row: Row) => number | null): Column<Row> => ({
     title,
     key: title,
     align: 'right',
     sorter: (one, other) => (of(one) ?? -Infinity) - (of(other) ?? -Infinity),
-    render: (_, row) => <span className="figure">{lengths.figure(of(row))}</span>,
+    render: (row) => <span className="figure">{lengths.figure(of(row))}</span>,
   });
-  const columns: TableColumnsType<Row> = [
+  const columns: readonly Column<Row>[] = [
     {
       title: 'Wheel',
       key: 'wheel',
-      render: (_, { of }) => (
+      render: ({ of }) => (
         <button type="button" className="link-button" onClick={() => choose(of.key)}>
           {of.name}
         </button>
@@ -36,7 +37,7 @@ export function RankTable({ ranked, choose }: { ranked: readonly Row[]; choose(k
     {
       title: 'Width × offset',
       key: 'size',
-      render: (_, { wheel }) => {
+      render: ({ wheel }) => {
         const offset = wheelOffsetMm(wheel, job.vehicle.flangeMm ?? DEFAULT_FLANGE_MM);
         return (
           <span className="figure">
@@ -54,14 +55,14 @@ export function RankTable({ ranked, choose }: { ranked: readonly Row[]; choose(k
     {
       title: 'Verdict',
       key: 'verdict',
-      render: (_, { brake }) => (
+      render: ({ brake }) => (
         <>
           <b className={`is-${brake.verdict}`}>{verdictWord({ code: 'brake-spoke', verdict: brake.verdict })}</b>
           {brake.assumed && <em className="assumed"> assumed</em>}
         </>
       ),
     },
-    { title: 'Bolts on', key: 'pattern', render: (_, { pattern }) => <Fits verdict={pattern} /> },
+    { title: 'Bolts on', key: 'pattern', render: ({ pattern }) => <Fits verdict={pattern} /> },
   ];
   return (
     <div className="rank">
@@ -69,15 +70,7 @@ export function RankTable({ ranked, choose }: { ranked: readonly Row[]; choose(k
         Sorted by the least margin over the limits at spokes, barrel and weights; lengths in{' '}
         {LENGTH_WORDS[lengths.sign]}. Setups with their stacks, shelf wheels without.
       </p>
-      <Table<Row>
-        columns={columns}
-        dataSource={[...ranked]}
-        rowKey={({ of }) => of.key}
-        size="small"
-        pagination={ranked.length > 50 ? { pageSize: 50, showSizeChanger: false } : false}
-        showSorterTooltip={false}
-        scroll={{ x: 'max-content' }}
-      />
+      <RowsTable<Row> columns={columns} rows={ranked} rowKey={({ of }) => of.key} pageSize={50} />
     </div>
   );
 }

@@ -1,10 +1,11 @@
-import { Table, type TableColumnsType } from 'antd';
 import type { ReactNode } from 'react';
 import { type AxleReport, type Check, CHECKS, type CheckCode, findCheck, type SetupReport } from '#core/evaluate';
 import { setupTitle, type AxleName, type Setup } from '#core/job';
 import { WORST_FIRST } from '#core/verdict';
 import { useDocument } from '../../job/DocumentContext';
 import './compare.css';
+import type { Column as ColumnOf } from '../table/columns';
+import { RowsTable } from '../table/RowsTable';
 
 /** A setup, or the present car, as it is compared on an axle. */
 export interface Row {
@@ -14,7 +15,7 @@ export interface Row {
   figures: AxleReport;
   report: SetupReport;
 }
-export type Column = TableColumnsType<Row>[number];
+export type Column = ColumnOf<Row>;
 
 /** A setup on an axle as a row; null for the present car. */
 export const rowOf = (setup: Setup | null, report: SetupReport, axle: AxleName): Row => ({
@@ -35,7 +36,7 @@ export function checkColumn(code: Exclude<keyof typeof CHECKS, 'obstacle'>, show
     title: CHECKS[code].short ?? CHECKS[code].label,
     key: code,
     sorter: (one, other) => rank(one) - rank(other),
-    render: (_, row) => {
+    render: (row) => {
       const check = checkIn(row, code);
       return check ? show(check) : '—';
     },
@@ -57,7 +58,7 @@ export function CompareTable({ label, title, rows, columns, children }: CompareT
     title: 'Setup',
     key: 'setup',
     sorter: (one, other) => (one.setup?.id ?? '').localeCompare(other.setup?.id ?? ''),
-    render: (_, { setup }) =>
+    render: ({ setup }) =>
       setup ? (
         <>
           <b className="figure">{setup.id.toUpperCase()}</b> {setupTitle(setup, job.vehicle.flangeMm)}
@@ -69,14 +70,7 @@ export function CompareTable({ label, title, rows, columns, children }: CompareT
   return (
     <section className="differences" aria-label={label}>
       <h2 className="label">{title}</h2>
-      <Table<Row>
-        columns={[name, ...columns]}
-        dataSource={rows}
-        pagination={false}
-        size="small"
-        rowKey="key"
-        showSorterTooltip={false}
-      />
+      <RowsTable<Row> columns={[name, ...columns]} rows={rows} rowKey={({ key }) => key} />
       {children}
     </section>
   );

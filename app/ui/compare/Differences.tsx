@@ -57,7 +57,7 @@ const SURE: Column = {
   key: 'sure',
   align: 'right',
   sorter: (one, other) => (contactChance(one.report) ?? -1) - (contactChance(other.report) ?? -1),
-  render: (_, { report }) => {
+  render: ({ report }) => {
     const chance = contactChance(report);
     return <span className="figure">{chance === null ? '—' : chanceText(chance)}</span>;
   },
@@ -69,7 +69,7 @@ const COST: Column = {
   key: 'cost',
   align: 'right',
   sorter: (one, other) => (one.report.cost.total ?? -1) - (other.report.cost.total ?? -1),
-  render: (_, { setup, report }) => (setup ? <CostCell setup={setup} report={report} /> : null),
+  render: ({ setup, report }) => (setup ? <CostCell setup={setup} report={report} /> : null),
 };
 
 /** The cost of a setup leads to its lines. */
@@ -91,7 +91,7 @@ function useHeldColumn(): Column {
     title: 'Limited by',
     key: 'held',
     sorter: (one, other) => strainOf(one.report) - strainOf(other.report),
-    render: (_, { setup, report }) => {
+    render: ({ setup, report }) => {
       const held = setup && limitedBy(report);
       if (!held) return <span className="soft">—</span>;
       return (

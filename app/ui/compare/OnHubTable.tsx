@@ -24,7 +24,7 @@ export function OnHubTable({ axle }: { axle: AxleName }) {
   const order: Column = {
     title: 'To order',
     key: 'order',
-    render: (_, { figures }) => <span className="figure">{toOrder(figures, lengths.text).join('; ') || '—'}</span>,
+    render: ({ figures }) => <span className="figure">{toOrder(figures, lengths.text).join('; ') || '—'}</span>,
   };
   return (
     <CompareTable

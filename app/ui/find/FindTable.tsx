@@ -1,4 +1,4 @@
-import { Table, type TableColumnsType } from 'antd';
+import { useState } from 'react';
 import { FITS } from '#core/evaluate';
 import { frontOf, type FindRow } from '#core/find';
 import { itemName } from '#core/shelf';
@@ -7,8 +7,11 @@ import { WORST_FIRST } from '#core/verdict';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { costText } from '#core/cost';
 import { RingMark } from '../parts/Ring';
+import { Segments } from '../parts/Segments';
 import { faceText } from '../words';
 import './find.css';
+import type { Column } from '../table/columns';
+import { RowsTable } from '../table/RowsTable';
 
 /** A find with where it stands in the ranking. */
 interface Ranked {
@@ -24,29 +27,39 @@ interface FindTableProps {
   show(row: FindRow): void;
 }
 
+const VERDICTS = ['ok', 'unknown', 'caution'] as const;
+type FindVerdict = (typeof VERDICTS)[number];
+const SHOWN = [{ value: 'all' as const, label: 'all' }, ...VERDICTS.map((value) => ({ value, label: FITS[value] }))];
+
 /** The finds, best first: a row leads to its section. */
 export function FindTable({ rows, shown, show }: FindTableProps) {
   const lengths = useLengths();
   const front = frontOf(rows);
-  const ranked = rows.map((row, at): Ranked => ({ rank: at + 1, row, isFront: front.has(row) }));
+  const [verdict, choose] = useState<FindVerdict | 'all'>('all');
+  const ranked = rows
+    .map((row, at): Ranked => ({ rank: at + 1, row, isFront: front.has(row) }))
+    .filter(({ row }) => verdict === 'all' || row.verdict === verdict);
   return (
-    <Table<Ranked>
-      columns={columnsOf(lengths, show)}
-      dataSource={ranked}
-      rowKey="rank"
-      size="small"
-      pagination={false}
-      showSorterTooltip={false}
-      rowClassName={({ row }) => (row === shown ? 'find-shown' : '')}
-      onRow={({ row }) => ({ onClick: () => show(row), 'aria-current': row === shown || undefined })}
-      locale={{ emptyText: <p className="find-empty">Looking …</p> }}
-    />
+    <>
+      <Segments aria-label="Which finds" options={SHOWN} value={verdict} onChange={choose} />
+      <RowsTable<Ranked>
+        columns={columnsOf(lengths, show)}
+        rows={ranked}
+        rowKey={({ rank }) => rank}
+        rowProps={({ row }) => ({
+          onClick: () => show(row),
+          'aria-current': row === shown || undefined,
+          className: row === shown ? 'find-shown' : undefined,
+        })}
+        empty={<p className="find-empty">{rows.length === 0 ? 'Looking …' : 'None of these.'}</p>}
+      />
+    </>
   );
 }
 
 const known = (value: number | null): number => value ?? Infinity;
 
-function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumnsType<Ranked> {
+function columnsOf(lengths: Lengths, show: (row: FindRow) => void): readonly Column<Ranked>[] {
   return [
     {
       key: 'rank',
@@ -54,7 +67,7 @@ function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumns
       align: 'right',
       width: '3.75rem',
       sorter: (one, other) => one.rank - other.rank,
-      render: (_, { rank, isFront }) => (
+      render: ({ rank, isFront }) => (
         <span className="figure">
           {isFront && (
             <span role="img" aria-label="none beats it in cost, poke and room at once" className="find-front">
@@ -69,9 +82,7 @@ function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumns
       key: 'verdict',
       title: 'Verdict',
       sorter: (one, other) => WORST_FIRST.indexOf(other.row.verdict) - WORST_FIRST.indexOf(one.row.verdict),
-      filters: (['ok', 'unknown', 'caution'] as const).map((value) => ({ value, text: FITS[value] })),
-      onFilter: (value, { row }) => row.verdict === value,
-      render: (_, { row: { verdict, roomShare, limitedBy } }) => (
+      render: ({ row: { verdict, roomShare, limitedBy } }) => (
         <span className="find-verdict">
           <RingMark verdict={verdict} used={verdict === 'unknown' ? null : roomShare} word={FITS[verdict]} />
           <span>
@@ -85,7 +96,7 @@ function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumns
       key: 'wheel',
       title: 'Wheel and tire',
       sorter: (one, other) => itemName(one.row.wheel).localeCompare(itemName(other.row.wheel)),
-      render: (_, { row }) => (
+      render: ({ row }) => (
         <span className="find-parts">
           <button type="button" className="find-name" onClick={() => show(row)}>
             {itemName(row.wheel)}
@@ -101,7 +112,7 @@ function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumns
       title: 'Poke',
       align: 'right',
       sorter: (one, other) => known(one.row.pokeMm) - known(other.row.pokeMm),
-      render: (_, { row: { pokeMm, axle } }) => (
+      render: ({ row: { pokeMm, axle } }) => (
         <span className="find-poke">
           <span className="figure">{faceText(pokeMm, lengths)}</span>
           <small className="soft">{axle}</small>
@@ -115,7 +126,7 @@ function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumns
       sorter: (one, other) =>
         known(one.row.offTargetMm && Math.abs(one.row.offTargetMm)) -
         known(other.row.offTargetMm && Math.abs(other.row.offTargetMm)),
-      render: (_, { row: { offTargetMm } }) => (
+      render: ({ row: { offTargetMm } }) => (
         <span className="figure">{offTargetMm === null ? '—' : lengths.figure(offTargetMm, true)}</span>
       ),
     },
@@ -124,7 +135,7 @@ function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumns
       title: 'Inner',
       align: 'right',
       sorter: (one, other) => known(one.row.inboardGapMm) - known(other.row.inboardGapMm),
-      render: (_, { row: { inboardGapMm } }) => (
+      render: ({ row: { inboardGapMm } }) => (
         <span className="figure">{inboardGapMm === null ? '—' : lengths.figure(inboardGapMm)}</span>
       ),
     },
@@ -133,14 +144,14 @@ function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumns
       title: 'Room',
       align: 'right',
       sorter: (one, other) => one.row.roomShare - other.row.roomShare,
-      render: (_, { row: { roomShare } }) => <span className="figure">{formatNumber(100 * roomShare, 0)} %</span>,
+      render: ({ row: { roomShare } }) => <span className="figure">{formatNumber(100 * roomShare, 0)} %</span>,
     },
     {
       key: 'mass',
       title: 'kg',
       align: 'right',
       sorter: (one, other) => known(one.row.massKg) - known(other.row.massKg),
-      render: (_, { row: { massKg } }) => (
+      render: ({ row: { massKg } }) => (
         <span className="figure">{massKg === null ? '—' : formatNumber(massKg, 1)}</span>
       ),
     },
@@ -149,7 +160,7 @@ function columnsOf(lengths: Lengths, show: (row: FindRow) => void): TableColumns
       title: 'Cost',
       align: 'right',
       sorter: (one, other) => known(one.row.cost.total) - known(other.row.cost.total),
-      render: (_, { row: { cost } }) => <span className="figure">{costText(cost)}</span>,
+      render: ({ row: { cost } }) => <span className="figure">{costText(cost)}</span>,
     },
   ];
 }

@@ -1,45 +1,41 @@
-import { Table } from 'antd';
 import { clearanceHoleMm, THREADS, type Thread } from '#core/fastener';
 import { formatNumber } from '#core/units';
 import { Dialog } from '../parts/Dialog';
+import { RowsTable } from '../table/RowsTable';
 
 /** The threads wheels are fastened with, and where their figures come from. */
 export function ThreadTable({ close }: { close(): void }) {
   return (
     <Dialog onCancel={close} footer={null} title="Threads" width={560} style={{ top: 48 }}>
-      <Table<Thread>
-        size="small"
-        rowKey="name"
-        pagination={false}
-        scroll={{ y: 440 }}
-        dataSource={[...THREADS]}
+      <RowsTable<Thread>
+        rowKey={({ name }) => name}
+        height="27.5rem"
+        rows={THREADS}
         columns={[
-          { title: 'Thread', key: 'name', render: (_, { name }) => <b className="figure">{name}</b> },
+          { title: 'Thread', key: 'name', render: ({ name }) => <b className="figure">{name}</b> },
           {
             title: 'Diameter, mm',
             key: 'd',
             align: 'right',
-            render: (_, { diameterMm }) => <span className="figure">{formatNumber(diameterMm, 2)}</span>,
+            render: ({ diameterMm }) => <span className="figure">{formatNumber(diameterMm, 2)}</span>,
           },
           {
             title: 'Pitch, mm',
             key: 'p',
             align: 'right',
-            render: (_, { pitchMm }) => <span className="figure">{formatNumber(pitchMm, 2)}</span>,
+            render: ({ pitchMm }) => <span className="figure">{formatNumber(pitchMm, 2)}</span>,
           },
           {
             title: 'Stress area, mm²',
             key: 'a',
             align: 'right',
-            render: (_, { stressAreaMm2 }) => <span className="figure">{formatNumber(stressAreaMm2, 1)}</span>,
+            render: ({ stressAreaMm2 }) => <span className="figure">{formatNumber(stressAreaMm2, 1)}</span>,
           },
           {
             title: 'Hole, mm',
             key: 'h',
             align: 'right',
-            render: (_, { diameterMm }) => (
-              <span className="figure">{formatNumber(clearanceHoleMm(diameterMm), 1)}</span>
-            ),
+            render: ({ diameterMm }) => <span className="figure">{formatNumber(clearanceHoleMm(diameterMm), 1)}</span>,
           },
         ]}
       />

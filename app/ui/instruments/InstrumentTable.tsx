@@ -1,4 +1,4 @@
-import { Button, Table, type TableColumnsType } from 'antd';
+import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { useFetcher } from 'react-router';
 import { dueOn, plusMinusOf, wasOverdue, markOf, type ShopInstrument } from '#core/instrument';
@@ -6,6 +6,8 @@ import { capital } from '#core/text';
 import type { InstrumentAnswer } from './instrumentCommands';
 import { CONNECTION_NAMES, KIND_NAMES } from './names';
 import '../frame/shop.css';
+import type { Column } from '../table/columns';
+import { RowsTable } from '../table/RowsTable';
 
 interface InstrumentTableProps {
   instruments: ShopInstrument[];
@@ -14,47 +16,41 @@ interface InstrumentTableProps {
 
 /** What the shop measures with, and whose calibration has run out. */
 export const InstrumentTable = ({ instruments, edit }: InstrumentTableProps) => (
-  <Table<ShopInstrument>
+  <RowsTable<ShopInstrument>
     columns={columns(edit)}
-    dataSource={instruments}
-    rowKey="id"
-    size="small"
-    pagination={false}
-    showSorterTooltip={false}
-    scroll={{ x: 'max-content' }}
-    locale={{
-      emptyText: (
-        <p className="shop-empty">
-          No instrument yet. Readings are taken with a steel rule, a tape or a caliper as they usually are; an
-          instrument that is named here brings its own ±, its calibration, and its readings by cable.
-        </p>
-      ),
-    }}
+    rows={instruments}
+    rowKey={({ id }) => id}
+    empty={
+      <p className="shop-empty">
+        No instrument yet. Readings are taken with a steel rule, a tape or a caliper as they usually are; an instrument
+        that is named here brings its own ±, its calibration, and its readings by cable.
+      </p>
+    }
   />
 );
 
-const columns = (edit: InstrumentTableProps['edit']): TableColumnsType<ShopInstrument> => [
-  { key: 'name', title: 'Name', render: (_, { name }) => <b>{name}</b> },
-  { key: 'kind', title: 'Kind', render: (_, { kind }) => capital(KIND_NAMES[kind]) },
+const columns = (edit: InstrumentTableProps['edit']): readonly Column<ShopInstrument>[] => [
+  { key: 'name', title: 'Name', render: ({ name }) => <b>{name}</b> },
+  { key: 'kind', title: 'Kind', render: ({ kind }) => capital(KIND_NAMES[kind]) },
   {
     key: 'plusMinus',
     title: '±',
     align: 'right',
-    render: (_, one) => (
+    render: (one) => (
       <span className="figure">
         {plusMinusOf(one)} {one.kind === 'torque-wrench' ? '%' : 'mm'}
         {one.plusMinus === null && <em className="assumed"> usual</em>}
       </span>
     ),
   },
-  { key: 'calibrated', title: 'Calibrated', render: (_, { calibratedOn }) => day(calibratedOn) },
-  { key: 'due', title: 'Due', render: (_, one) => <Due of={one} /> },
-  { key: 'connection', title: 'Readings', render: (_, { connection }) => capital(CONNECTION_NAMES[connection]) },
+  { key: 'calibrated', title: 'Calibrated', render: ({ calibratedOn }) => day(calibratedOn) },
+  { key: 'due', title: 'Due', render: (one) => <Due of={one} /> },
+  { key: 'connection', title: 'Readings', render: ({ connection }) => capital(CONNECTION_NAMES[connection]) },
   {
     key: 'tools',
     title: <span className="visually-hidden">Tools</span>,
     align: 'right',
-    render: (_, one) => <Tools of={one} edit={edit} />,
+    render: (one) => <Tools of={one} edit={edit} />,
   },
 ];
 

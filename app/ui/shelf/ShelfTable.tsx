@@ -1,10 +1,10 @@
-import { Button, Table, type TableColumnsType, type TableProps } from 'antd';
+import { Button } from 'antd';
 import { useMemo } from 'react';
 import { useFetcher } from 'react-router';
 import type { AxialPoint, InnerFace } from '#core/brake';
 import { itemName } from '#core/shelf';
 import { roundTo } from '#core/units';
-import { columnsOf, type Column } from '#formats/shelf';
+import { columnsOf, type Column as Field } from '#formats/shelf';
 import type { KeptItem, ShelfQuery } from '#server/shelf';
 import type { TakenFor } from '#server/stock';
 import { DeleteOutlined, EditOutlined } from '../parts/icons';
@@ -15,6 +15,9 @@ import { KIND_NAMES } from './kinds';
 import type { ShelfAnswer } from './shelfCommands';
 import { TakenCell } from './TakenCell';
 import '../frame/shop.css';
+import type { Column, SortedBy } from '../table/columns';
+import { Pager } from '../table/Pager';
+import { RowsTable } from '../table/RowsTable';
 
 interface ShelfTableProps {
   items: KeptItem[];
@@ -32,36 +35,37 @@ export function ShelfTable({ items, taken, total, query, pageSize, ask, open }: 
   const { kind } = query;
   const lengths = useLengths();
   const columns = useMemo(() => columnsFor({ query, lengths, taken, open }), [query, lengths, taken, open]);
-  const onChange: TableProps<KeptItem>['onChange'] = ({ current = 1 }, _filters, sorter) => {
-    const { columnKey, order } = Array.isArray(sorter) ? sorter[0]! : sorter;
-    ask({
-      sort: order ? String(columnKey) : null,
-      order: order === 'descend' ? 'desc' : null,
-      page: current > 1 ? String(current) : null,
-    });
-  };
+  const sorted: SortedBy | null =
+    query.sort === null ? null : { key: query.sort, order: query.descending ? 'descend' : 'ascend' };
+  const sort = (next: SortedBy | null) =>
+    ask({ sort: next?.key ?? null, order: next?.order === 'descend' ? 'desc' : null, page: null });
   return (
-    <Table<KeptItem>
-      key={kind}
-      columns={columns}
-      dataSource={items}
-      onChange={onChange}
-      rowKey="id"
-      size="small"
-      showSorterTooltip={false}
-      scroll={{ x: 'max-content' }}
-      pagination={total > pageSize ? { current: query.page, pageSize, total, showSizeChanger: false } : false}
-      locale={{
-        emptyText: (
+    <>
+      <RowsTable<KeptItem>
+        key={kind}
+        columns={columns}
+        rows={items}
+        sorted={sorted}
+        sort={sort}
+        rowKey={({ id }) => id}
+        empty={
           <p className="shop-empty">
             {query.search !== ''
               ? 'Nothing of that name.'
               : `No ${KIND_NAMES[kind].many.toLowerCase()} kept yet. Add one, or import a list: its heading` +
                 ' line names the fields as the exported file does.'}
           </p>
-        ),
-      }}
-    />
+        }
+      />
+      {total > pageSize && (
+        <Pager
+          page={query.page}
+          pageSize={pageSize}
+          total={total}
+          turn={(page) => ask({ page: page > 1 ? String(page) : null })}
+        />
+      )}
+    </>
   );
 }
 
@@ -75,8 +79,7 @@ function columnsFor({
   lengths: Lengths;
   taken: ShelfTableProps['taken'];
   open(item: KeptItem): void;
-}): TableColumnsType<KeptItem> {
-  const direction = query.descending ? ('descend' as const) : ('ascend' as const);
+}): readonly Column<KeptItem>[] {
   return [
     ...columnsOf(query.kind).map((column) => {
       const figure = column.type === 'length' || column.type === 'number' || column.type === 'rim';
@@ -84,9 +87,8 @@ function columnsFor({
         key: column.key,
         title: column.label,
         align: figure ? ('right' as const) : ('left' as const),
-        sorter: true,
-        sortOrder: query.sort === column.key ? direction : null,
-        render: (_: unknown, { item }: KeptItem) => (
+        sorter: true as const,
+        render: ({ item }: KeptItem) => (
           <span className={figure || column.type === 'marking' ? 'figure' : ''}>
             {cellText(column, item[column.key], lengths)}
           </span>
@@ -98,7 +100,7 @@ function columnsFor({
           {
             key: 'taken',
             title: 'For jobs',
-            render: (_: unknown, { id, item }: KeptItem) => <TakenCell name={itemName(item)} taken={taken[id] ?? []} />,
+            render: ({ id, item }: KeptItem) => <TakenCell name={itemName(item)} taken={taken[id] ?? []} />,
           },
         ]
       : []),
@@ -106,8 +108,8 @@ function columnsFor({
       key: 'tools',
       title: <span className="visually-hidden">Tools</span>,
       align: 'right',
-      fixed: 'right',
-      render: (_: unknown, kept: KeptItem) => <RowTools kept={kept} open={open} />,
+      className: 'cell-tools',
+      render: (kept: KeptItem) => <RowTools kept={kept} open={open} />,
     },
   ];
 }
@@ -121,7 +123,7 @@ function shapeWords(shape: InnerFace | AxialPoint[]): string {
 }
 
 /** Bolt circles, bores and offsets keep their mm names; what is measured follows the reader's unit. */
-function cellText(column: Column, value: unknown, lengths: Lengths): string {
+function cellText(column: Field, value: unknown, lengths: Lengths): string {
   if (value == null || value === '') return '—';
   if (column.shape) return shapeWords(value as InnerFace | AxialPoint[]);
   if (column.type === 'choice') return column.choices![String(value)] ?? String(value);

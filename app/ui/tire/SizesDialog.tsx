@@ -1,5 +1,5 @@
 import { sizesThatDo, withSize, type SizeThatDoes } from '#core/advice';
-import { Button, Checkbox, Table, type TableColumnsType } from 'antd';
+import { Button, Checkbox } from 'antd';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { CHECK_KINDS } from '#core/evaluate';
 import { wheelCode, type AxleName, type Setup } from '#core/job';
@@ -13,6 +13,8 @@ import { figureColumn } from '../parts/figureColumn';
 import { RingMark } from '../parts/Ring';
 import { faceText } from '../words';
 import './tire.css';
+import type { Column } from '../table/columns';
+import { RowsTable } from '../table/RowsTable';
 
 const LOAD_WORDS: Record<SizeThatDoes['load'], string> = {
   carries: 'carries it',
@@ -45,12 +47,12 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
     buttons[Math.min(buttons.length - 1, Math.max(0, at + step))]?.focus();
   };
   const length = (mm: number) => lengths.figure(mm);
-  const columns: TableColumnsType<SizeThatDoes> = [
-    { title: 'Size', key: 'size', render: (_, { name }) => <b className="figure">{name}</b> },
+  const columns: readonly Column<SizeThatDoes>[] = [
+    { title: 'Size', key: 'size', render: ({ name }) => <b className="figure">{name}</b> },
     {
       title: 'In this room, at rest',
       key: 'room',
-      render: (_, { verdict, used }) => (
+      render: ({ verdict, used }) => (
         <span className="sizes-verdict">
           <RingMark verdict={verdict} used={used} word={ROOM_WORDS[verdict]} />
           <b className={`is-${verdict}`}>{ROOM_WORDS[verdict]}</b>
@@ -75,7 +77,7 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
       title: 'Usual load index',
       key: 'load',
       sorter: (one, other) => (one.usualIndex ?? 0) - (other.usualIndex ?? 0),
-      render: (_, { usualIndex, load }) => (
+      render: ({ usualIndex, load }) => (
         <>
           <span className="figure">{usualIndex === null ? '—' : `≈ ${usualIndex}`}</span>{' '}
           <span className="soft">{LOAD_WORDS[load]}</span>
@@ -85,13 +87,8 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
     {
       title: <span className="visually-hidden">Use</span>,
       key: 'take',
-      render: (_, size, index) => (
-        <Button
-          size="small"
-          autoFocus={index === 0}
-          aria-label={`Make a setup with ${size.name}`}
-          onClick={() => take(size)}
-        >
+      render: (size, index) => (
+        <Button autoFocus={index === 0} aria-label={`Make a setup with ${size.name}`} onClick={() => take(size)}>
           Make a setup
         </Button>
       ),
@@ -126,15 +123,7 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
             </p>
           ) : (
             <div ref={list} onKeyDown={walk}>
-              <Table<SizeThatDoes>
-                columns={columns}
-                dataSource={found.sizes}
-                rowKey="name"
-                size="small"
-                pagination={false}
-                showSorterTooltip={false}
-                scroll={{ y: '48vh', x: 'max-content' }}
-              />
+              <RowsTable<SizeThatDoes> columns={columns} rows={found.sizes} rowKey={({ name }) => name} height="48vh" />
             </div>
           )}
           <p className="caution-note">
