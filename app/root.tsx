@@ -1,5 +1,5 @@
 import { capital } from '#core/text';
-import './theme/faces';
+import './theme/faces.css';
 import './theme/antd.css';
 import './theme/tokens.css';
 import './theme/table.css';

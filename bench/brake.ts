@@ -1,11 +1,12 @@
 import Flatten from '@flatten-js/core';
 import { brakeRoom, stackToClearMm, type AxialPoint, type InnerFace } from '#core/brake';
 import { medianMicroseconds } from './measure';
+import type { Bench } from './report';
 
 const LIMITS = { spokeMm: 2, barrelMm: 3 };
 
 /** A brake of 64 corners in a wheel of 2 × 32 points, against the same distances by flatten-js, piece by piece. */
-export function measureBrake(): void {
+export function measureBrake(): Bench {
   const outline: AxialPoint[] = Array.from({ length: 64 }, (_, index) => {
     const t = (2 * Math.PI * index) / 64;
     return { a: -5 + 36 * Math.cos(t), r: 132 + 36 * Math.sin(t) };
@@ -33,11 +34,14 @@ export function measureBrake(): void {
     callsARound: 2,
     rounds: 9,
   });
-  console.log('\nbrake room: 64 corners in 2 × 32 points');
-  console.log(`  distances and their places             ${own.toFixed(0)} µs`);
-  console.log(`  the same pieces by flatten-js          ${reference.toFixed(0)} µs, without places or overlap`);
-  console.log(`  ratio flatten-js / own                 ${(reference / own).toFixed(1)}`);
-  console.log(
-    `  thinnest stack that clears             ${search.toFixed(0)} µs, ${(search / own).toFixed(1)} distances`,
-  );
+  return {
+    title: 'brake room: 64 corners in 2 × 32 points',
+    figures: [
+      { what: 'distances and their places', values: [own], unit: 'µs' },
+      { what: 'the same pieces by flatten-js', values: [reference], unit: 'µs', note: 'without places or overlap' },
+      { what: 'ratio flatten-js / own', values: [reference / own], digits: 1 },
+      { what: 'thinnest stack that clears', values: [search], unit: 'µs' },
+      { what: 'ratio thinnest stack / distances', values: [search / own], digits: 1 },
+    ],
+  };
 }

@@ -3,6 +3,7 @@ import { compile } from 'mathjs';
 import { evaluateSetup, NO_SWEEPS } from '#core/evaluate';
 import { readJobFile } from '#formats/job';
 import { medianMicroseconds } from './measure';
+import type { Bench } from './report';
 
 /** The figures of one axle as expressions, the way a person would write them into a calculator. */
 const EXPRESSIONS = [
@@ -59,7 +60,7 @@ const SCOPE = {
 const LONG = { warmUp: 8000, rounds: 100 };
 
 /** One setup, both axles, every figure, check and working line, against the bare arithmetic of both axles in mathjs. */
-export function measureEvaluate(): void {
+export function measureEvaluate(): Bench {
   const { job } = readJobFile(readFileSync('docs/example-job.json', 'utf8'));
   const [setup] = job!.setups;
   const programs = EXPRESSIONS.map((text) => compile(text));
@@ -72,8 +73,12 @@ export function measureEvaluate(): void {
   const evaluated = () => evaluateSetup(job!, setup!, { sweeps: NO_SWEEPS });
   const own = medianMicroseconds(evaluated, LONG);
   const reference = medianMicroseconds(byExpressions, LONG);
-  console.log('static evaluation of one setup, front and rear');
-  console.log(`  evaluate, with checks and working     ${own.toFixed(1)} µs`);
-  console.log(`  the same figures in mathjs, no words  ${reference.toFixed(1)} µs`);
-  console.log(`  ratio mathjs / evaluate               ${(reference / own).toFixed(2)}`);
+  return {
+    title: 'static evaluation of one setup, front and rear',
+    figures: [
+      { what: 'evaluate, with checks and working', values: [own], unit: 'µs', digits: 1 },
+      { what: 'the same figures in mathjs, no words', values: [reference], unit: 'µs', digits: 1 },
+      { what: 'ratio mathjs / evaluate', values: [reference / own], digits: 2 },
+    ],
+  };
 }

@@ -8,6 +8,7 @@ import type { Job } from '#core/job';
 import { madeSpacers, madeTires, madeWheels } from '../support/madeParts';
 import type { startFind } from '../cli/findWorker';
 import { medianMicroseconds } from './measure';
+import type { Bench } from './report';
 
 type StartFind = typeof startFind;
 
@@ -23,7 +24,7 @@ interface Timed {
 }
 
 /** 400 wheels × 250 tires × 10 stacks on two threads, against `evaluate` on each combination one by one. */
-export async function measureFind(): Promise<void> {
+export async function measureFind(): Promise<Bench> {
   const job = JSON.parse(readFileSync('demo/velder-two.scoval.json', 'utf8')) as Job;
   const setup = job.setups[0]!;
   const { lugCount, boltCircleMm, boreMm } = job.vehicle.front!.hub!;
@@ -44,13 +45,17 @@ export async function measureFind(): Promise<void> {
     medianMicroseconds(() => evaluateSetup(job, setup, { sweeps: VERDICT_SWEEPS }), { callsARound: 1, rounds: 9 }) /
     1000;
   const { tried, swept } = fresh.finds;
-  console.log(`\nfind: ${tried.toLocaleString('en-US')} combinations, ${THREADS} threads, 50 rows`);
-  console.log(`  first rows, fresh and again            ${fresh.first.toFixed(0)}, ${again.first.toFixed(0)} ms`);
-  console.log(`  all, fresh and again                   ${fresh.all.toFixed(0)}, ${again.all.toFixed(0)} ms`);
-  console.log(`  swept to prove the rows                ${swept}`);
-  console.log(`  memory that it takes                   ${memory} MB`);
-  console.log(`  one combination by evaluate            ${one.toFixed(1)} ms`);
-  console.log(`  ratio one by one / find                ${((tried * one) / fresh.all).toFixed(0)}`);
+  return {
+    title: `find: ${tried.toLocaleString('en-US')} combinations, ${THREADS} threads, 50 rows`,
+    figures: [
+      { what: 'first rows, fresh and again', values: [fresh.first, again.first], unit: 'ms' },
+      { what: 'all, fresh and again', values: [fresh.all, again.all], unit: 'ms' },
+      { what: 'swept to prove the rows', values: [swept] },
+      { what: 'memory that it takes', values: [memory], unit: 'MB' },
+      { what: 'one combination by evaluate', values: [one], unit: 'ms', digits: 1 },
+      { what: 'ratio one by one / find', values: [(tried * one) / fresh.all] },
+    ],
+  };
 }
 
 const upWorker = (): Worker => new Worker(new URL('./findWorker.js', import.meta.url));

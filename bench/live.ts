@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { request, type ClientRequest } from 'node:http';
 import { demoJob } from '#support/jobs';
 import { serveFresh } from '../scripts/lib/serveFresh';
+import type { Bench } from './report';
 
 const STREAMS = 200;
 const SAVES = 60;
@@ -37,7 +38,7 @@ function listen(address: string, place: string, heard: Map<number, number[]>): P
  * Opens many lines to one job of the built application and saves into it: how long after a save is sent the median
  * line, and the last one, has heard of it, against the save alone on a job that nobody listens to.
  */
-export async function measureLive(): Promise<void> {
+export async function measureLive(): Promise<Bench> {
   const server = await serveFresh();
   const post = (place: string, body: unknown) =>
     fetch(`${server.address}${place}`, {
@@ -83,12 +84,16 @@ export async function measureLive(): Promise<void> {
     const after = residentMb(server.pid);
     for (const line of lines) line.destroy();
     const alonePerSave = median(single.slice(WARM));
-    console.log(`\na save told to ${STREAMS} screens (${SAVES} saves, built application)`);
-    console.log(`  a save that nobody hears              ${alonePerSave.toFixed(1)} ms`);
-    console.log(`  until half of the screens heard it    ${median(middle!.slice(WARM)).toFixed(1)} ms`);
-    console.log(`  until all of them heard it            ${median(last!.slice(WARM)).toFixed(1)} ms`);
-    console.log(`  more memory after ${(SAVES - WARM) * STREAMS} events        ${(after - before).toFixed(0)} MB`);
-    console.log(`  ratio all heard / save alone          ${(median(last!.slice(WARM)) / alonePerSave).toFixed(1)}`);
+    return {
+      title: `a save told to ${STREAMS} screens (${SAVES} saves, built application)`,
+      figures: [
+        { what: 'a save that nobody hears', values: [alonePerSave], unit: 'ms', digits: 1 },
+        { what: 'until half of the screens heard it', values: [median(middle!.slice(WARM))], unit: 'ms', digits: 1 },
+        { what: 'until all of them heard it', values: [median(last!.slice(WARM))], unit: 'ms', digits: 1 },
+        { what: `more memory after ${(SAVES - WARM) * STREAMS} events`, values: [after - before], unit: 'MB' },
+        { what: 'ratio all heard / save alone', values: [median(last!.slice(WARM)) / alonePerSave], digits: 1 },
+      ],
+    };
   } finally {
     await server.stop();
   }

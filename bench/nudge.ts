@@ -1,6 +1,7 @@
 import { chromium, type CDPSession, type Page } from '@playwright/test';
 import { serveFresh } from '../scripts/lib/serveFresh';
 import { CHROMIUM } from '#support/chromium';
+import type { Bench } from './report';
 
 const NUDGES = 120;
 const FRAME_MS = 1000 / 60;
@@ -24,7 +25,7 @@ async function press(page: Page, keys: string[]): Promise<void> {
  * (Performance.getMetrics: ScriptDuration, LayoutDuration, RecalcStyleDuration) what a press cost. The reference is a
  * key that no station answers to, pressed as often in the same page: what keyboard and driver cost by themselves.
  */
-export async function measureNudge(): Promise<void> {
+export async function measureNudge(): Promise<Bench> {
   const server = await serveFresh();
   const browser = await chromium.launch(CHROMIUM);
   try {
@@ -45,11 +46,15 @@ export async function measureNudge(): Promise<void> {
     };
     const idle = await cost(['q']);
     const nudge = await cost(['[', ']']);
-    console.log(`\na nudge redraws section, ledger and tray (${NUDGES} presses, Chromium, 1280 × 800)`);
-    console.log(`  script a press                        ${nudge.script.toFixed(2)} ms`);
-    console.log(`  style and layout a press              ${nudge.layout.toFixed(2)} ms`);
-    console.log(`  a key that nothing answers to         ${idle.script.toFixed(2)} ms script`);
-    console.log(`  ratio script / frame of 16.7 ms       ${(nudge.script / FRAME_MS).toFixed(2)}`);
+    return {
+      title: `a nudge redraws section, ledger and tray (${NUDGES} presses, Chromium, 1280 × 800)`,
+      figures: [
+        { what: 'script a press', values: [nudge.script], unit: 'ms', digits: 2 },
+        { what: 'style and layout a press', values: [nudge.layout], unit: 'ms', digits: 2 },
+        { what: 'a key that nothing answers to', values: [idle.script], unit: 'ms script', digits: 2 },
+        { what: 'ratio script / frame of 16.7 ms', values: [nudge.script / FRAME_MS], digits: 2 },
+      ],
+    };
   } finally {
     await browser.close();
     await server.stop();

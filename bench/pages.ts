@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { serveFolder, type AtWork } from '../scripts/lib/serveFresh';
 import { medianMicroseconds } from './measure';
-import { makeLargeShop, type LargeShop } from './shop';
+import type { Bench, Figure } from './report';
+import { makeLargeShop } from './shop';
 
 /** How often each page is asked for, and how often before any of it is measured. */
 const TIMES = 60;
@@ -24,17 +25,15 @@ const memoryMb = (pid: number, name: 'VmRSS' | 'VmHWM'): number =>
 const shopPages: Readonly<Record<string, (n: number) => string>> = {
   bench: (n) => `/?page=${1 + (n % 400)}`,
   'bench, by car': (n) => `/?sort=car&order=asc&page=${1 + (n % 400)}`,
-  'bench, what waits for a setup': (n) => `/?waitsFor=decision&page=${1 + (n % 20)}`,
+  'bench, what waits for a decision': (n) => `/?waitsFor=decision&page=${1 + (n % 20)}`,
   'search, car': (n) => `/?search=${['kite', 'haul 19', 'pallas', 'coup', 'marl dart 2004'][n % 5]}`,
   'search, customer': (n) => `/?search=${['holt', 'ines', 'cora vale', 'kt 0042', 'zel'][n % 5]}`,
   'search, number': (n) => `/?search=${4000 + n}`,
   'search, nothing found': (n) => `/?search=zzyzx${n}`,
   shelf: (n) => `/shelf?page=1&n=${n}`,
   'shop defaults': () => '/defaults',
-  // 'how far off': () => '/how-far-off',
 };
-const STATIONS = ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep', 'stance'];
-const LATER = ['fit-up', 'log', 'measure'];
+const STATIONS = 'hub room brakes brief window setups compare sweep stance fit-up log measure'.split(' ');
 
 async function ask(address: string): Promise<{ ms: number; text: string }> {
   const began = performance.now();
@@ -96,38 +95,49 @@ async function saves(server: AtWork, id: string) {
 }
 
 /** Pages of a shop with 10,000 jobs and the readings of twenty years. */
-export async function measurePages(): Promise<void> {
-  const shop: LargeShop = await makeLargeShop();
+export async function measurePages(): Promise<Bench> {
+  const shop = await makeLargeShop();
   const server = await serveFolder(shop.folder);
   const station = (name: string) => (n: number) => `/jobs/${shop.jobs[n % shop.jobs.length]}/${name}`;
-  const all = { ...shopPages, ...Object.fromEntries([...STATIONS, ...LATER].map((name) => [name, station(name)])) };
+  const all = { ...shopPages, ...Object.fromEntries(STATIONS.map((name) => [name, station(name)])) };
+  const places = Object.values(all).flatMap((place) => [1, 2, 3].map(place));
   try {
-    console.log(`\npages of a shop with 10,000 jobs (${TIMES} times each, built application): median, p95, kB`);
-    let pages = 0;
+    const figures: Figure[] = [];
+    let [pages, made, packed] = [0, 0, 0];
     for (const [name, place] of Object.entries(all)) {
       const { median, p95, page } = await onePage(server, place);
-      pages += TIMES + WARM;
-      const packed = medianMicroseconds(() => gzipSync(page), { callsARound: 1, rounds: 15, warmUp: 5 }) / 1000;
-      const kB = (page.length / 1024).toFixed(0);
-      console.log(
-        `  ${name.padEnd(38)}${median.toFixed(1).padStart(6)}${p95.toFixed(1).padStart(7)} ms ${kB.padStart(5)} kB  page / gzip ${(median / packed).toFixed(1)}`,
-      );
+      pages += WARM + TIMES;
+      made += median;
+      packed += medianMicroseconds(() => gzipSync(page), { callsARound: 1, rounds: 15, warmUp: 5 }) / 1000;
+      figures.push({
+        what: name,
+        values: [median, p95],
+        unit: 'ms',
+        digits: 1,
+        note: `${Math.round(page.length / 1024)} kB`,
+      });
     }
-    const places = Object.values(all).flatMap((place) => [1, 2, 3].map(place));
+    figures.push({ what: 'ratio all pages / packed by gzip', values: [made / packed], digits: 1 });
     const { aSecond, p95, errors } = await throughput(server, places);
-    console.log(
-      `  ${CLIENTS} clients at once                    ${aSecond.toFixed(0)} pages a second, p95 ${p95.toFixed(0)} ms, ${errors} errors`,
+    figures.push(
+      { what: `${CLIENTS} clients at once`, values: [aSecond], unit: 'pages a second', digits: 1 },
+      { what: `  p95 of them`, values: [p95], unit: 'ms', note: `${errors} errors` },
     );
     for (; pages < PAGES; pages++) await ask(`${server.address}${places[pages % places.length]}`);
-    console.log(
-      `  memory after ${PAGES} pages and more, at most    ${memoryMb(server.pid, 'VmRSS').toFixed(0)}, ${memoryMb(server.pid, 'VmHWM').toFixed(0)} MB`,
-    );
     const [few, many] = [await saves(server, shop.few), await saves(server, shop.many)];
-    console.log(
-      `  a save at 10 and at 10,000 readings   ${few.median.toFixed(1)}, ${many.median.toFixed(1)} ms; ${few.bytes}, ${many.bytes} bytes`,
-    );
     const { longestHoldMs } = (await (await fetch(`${server.address}/health`)).json()) as { longestHoldMs: number };
-    console.log(`  longest hold of the event loop        ${longestHoldMs} ms`);
+    const memory = (['VmRSS', 'VmHWM'] as const).map((name) => memoryMb(server.pid, name));
+    return {
+      title: `pages of a shop with 10,000 jobs (${TIMES} of each, built application): median, p95`,
+      figures: [
+        ...figures,
+        { what: `memory after ${PAGES} pages, and at most`, values: memory, unit: 'MB' },
+        { what: 'a save at 10 and at 10,000 readings', values: [few.median, many.median], unit: 'ms', digits: 1 },
+        { what: '  what comes back', values: [few.bytes, many.bytes], unit: 'bytes' },
+        { what: 'ratio save at 10,000 / at 10', values: [many.median / few.median], digits: 2 },
+        { what: 'longest hold of the event loop', values: [longestHoldMs], unit: 'ms' },
+      ],
+    };
   } finally {
     await server.stop();
     shop.drop();

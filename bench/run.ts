@@ -1,11 +1,13 @@
-// Prints how fast things are, as ratios against references measured in the same run: all, or those that are named.
-import { existsSync } from 'node:fs';
+// Prints how fast things are, as ratios against references measured in the same run: all, or those
+// that are named; the same as JSON into build/bench/figures.json.
+import { existsSync, writeFileSync } from 'node:fs';
 import { measureBrake } from './brake';
 import { measureEvaluate } from './evaluate';
 import { measureFind } from './find';
 import { measureLive } from './live';
 import { measureNudge } from './nudge';
 import { measurePages } from './pages';
+import { linesOf, type Bench } from './report';
 import { measureStance } from './stance';
 import { measureSweep } from './sweep';
 import { measureWindow } from './window';
@@ -20,7 +22,7 @@ const BENCHES = {
   live: measureLive,
   nudge: measureNudge,
   stance: measureStance,
-} satisfies Record<string, () => unknown>;
+} satisfies Record<string, () => Bench | Promise<Bench>>;
 
 /** What runs the application itself. */
 const ON_BUILD: readonly string[] = ['pages', 'live', 'nudge', 'stance'];
@@ -30,8 +32,12 @@ const unknown = named.filter((name) => !(name in BENCHES));
 if (unknown.length > 0)
   throw new Error(`no such bench: ${unknown.join(', ')}; there are ${Object.keys(BENCHES).join(', ')}`);
 const isBuilt = existsSync('build/server/index.js');
+const results: Record<string, Bench> = {};
 for (const [name, measure] of Object.entries(BENCHES)) {
   if (named.length > 0 && !named.includes(name)) continue;
-  if (isBuilt || !ON_BUILD.includes(name)) await measure();
-  else console.log(`\n${name}: build the application first (npm run build) to measure it`);
+  if (isBuilt || !ON_BUILD.includes(name)) {
+    results[name] = await measure();
+    console.log(linesOf(results[name]));
+  } else console.log(`\n${name}: build the application first (npm run build) to measure it`);
 }
+writeFileSync('build/bench/figures.json', `${JSON.stringify(results, null, 2)}\n`);

@@ -47,7 +47,7 @@ async function multiply(open: Plain): Promise<void> {
     'SELECT count(*) AS jobs, max(number) AS last FROM jobs',
   );
   const car = `${pick(CARS, 1)} || ' ' || (1990 + n % 36)`;
-  const customer = `${pick(FIRST, 1)} || ' ' || ${pick(LAST, 13)} || printf(' KT %04d', n) || printf(' XX0KT26W%09d', n * 7919)`;
+  const customer = `${pick(FIRST, 1)} || ' ' || ${pick(LAST, 13)} || printf(' KT %04d XX0KT26W%09d', n, n * 7919)`;
   const of: Record<string, string> = {
     id: `printf('b%09d', n)`,
     number: `${demo!.last} + n`,
@@ -90,7 +90,8 @@ async function multiply(open: Plain): Promise<void> {
   ] as const)
     await open.run(
       `${COUNT(count)} INSERT INTO readings (job_id, ${read}, taken_at, revision)
-       SELECT ${quoted(id)}, 'front', 'room.archGapMm', 2, 'steel-rule', 0, 60 + n % 7, ${dateAgo('n')}, 2 FROM counted`,
+       SELECT ${quoted(id)}, 'front', 'room.archGapMm', 2, 'steel-rule', 0, 60 + n % 7, ${dateAgo('n')}, 2
+       FROM counted`,
     );
   await open.run('COMMIT');
 }

@@ -1,6 +1,7 @@
 import { chromium, type Page } from '@playwright/test';
 import { serveFresh } from '../scripts/lib/serveFresh';
 import { CHROMIUM } from '#support/chromium';
+import type { Bench, Figure } from './report';
 
 const SECONDS = 4;
 
@@ -45,7 +46,7 @@ const framesIn = (page: Page) =>
  * Plays a car in three dimensions from lock to lock, drawn by the processor alone at 1280 × 800, and counts what it
  * shows in a second. The reference is the same page at rest: how often the browser would show it.
  */
-export async function measureStance(): Promise<void> {
+export async function measureStance(): Promise<Bench> {
   const server = await serveFresh();
   const browser = await chromium.launch(CHROMIUM);
   try {
@@ -53,7 +54,7 @@ export async function measureStance(): Promise<void> {
     await countDrawn(page);
     await page.goto(`${server.address}/?search=brindle`);
     const job = await page.getByRole('link', { name: 'Brindle Kite 1.8 wagon' }).getAttribute('href');
-    console.log('\na car in three dimensions, lock to lock (software rendering, 1280 × 800)');
+    const figures: Figure[] = [];
     for (const [name, sight] of [
       ['one setup', 'setup=d'],
       ['two, divided', 'setup=d&beside=.now'],
@@ -74,12 +75,17 @@ export async function measureStance(): Promise<void> {
       await page.getByRole('button', { name: 'Lock to lock' }).click();
       const playing = (await framesIn(page)) / SECONDS;
       const [calls, triangles] = [after.calls - before.calls, after.triangles - before.triangles];
-      const ratio = (idle / playing).toFixed(2);
-      console.log(`  ${name.padEnd(36)} ${playing.toFixed(1)} frames a second, ratio at rest / playing ${ratio}`);
-      console.log(
-        `    calls, thousand triangles a frame    ${calls}, ${Math.round(triangles / 1000)}; calls at rest ${still}`,
+      figures.push(
+        { what: name, values: [playing], unit: 'frames a second', digits: 1 },
+        { what: '  ratio at rest / playing', values: [idle / playing], digits: 2 },
+        {
+          what: '  calls, thousand triangles a frame',
+          values: [calls, triangles / 1000],
+          note: `calls at rest ${still}`,
+        },
       );
     }
+    return { title: 'a car in three dimensions, lock to lock (software rendering, 1280 × 800)', figures };
   } finally {
     await browser.close();
     await server.stop();

@@ -4,6 +4,7 @@ import { travelRange, USUAL_GEOMETRY } from '#core/suspension';
 import { BY_HAND, HOLLOW } from '#support/hollowWheel';
 import { meshDistance, poseMatrix, wheelMesh } from '#support/mesh';
 import { medianMicroseconds } from './measure';
+import type { Bench } from './report';
 
 const STRUT = USUAL_GEOMETRY.strut;
 
@@ -11,7 +12,7 @@ const STRUT = USUAL_GEOMETRY.strut;
  * One corner, 61 × 41 poses and 64 points, against the same poses and points on a triangle mesh searched by
  * three-mesh-bvh.
  */
-export function measureSweep(): void {
+export function measureSweep(): Bench {
   const solid: SweptSolid = { bodies: [{ section: HOLLOW, centerOut: -40 }] };
   const points = assumedLip(80, 308, 60).slice(0, 60);
   const single = [
@@ -42,8 +43,12 @@ export function measureSweep(): void {
     return least;
   };
   const reference = medianMicroseconds(byMesh, { callsARound: 1, rounds: 3 }) / 1000;
-  console.log('\nsweep of one corner: 61 × 41 poses, 64 points');
-  console.log(`  sweep, with its exact minima           ${own.toFixed(0)} ms`);
-  console.log(`  the same poses on a triangle mesh      ${reference.toFixed(0)} ms, coarse grid only`);
-  console.log(`  ratio mesh / sweep                     ${(reference / own).toFixed(1)}`);
+  return {
+    title: 'sweep of one corner: 61 × 41 poses, 64 points',
+    figures: [
+      { what: 'sweep, with its exact minima', values: [own], unit: 'ms' },
+      { what: 'the same poses on a triangle mesh', values: [reference], unit: 'ms', note: 'coarse grid only' },
+      { what: 'ratio mesh / sweep', values: [reference / own], digits: 1 },
+    ],
+  };
 }

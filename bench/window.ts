@@ -3,12 +3,13 @@ import type { Job } from '#core/job';
 import { evaluateSetup, VERDICT_SWEEPS } from '#core/evaluate';
 import { setupAt, windowOf, type WindowAsk } from '#core/advice/window';
 import { medianMicroseconds } from './measure';
+import type { Bench } from './report';
 
 /**
  * The window of 15 widths over 120 mm of offsets, every width open to some tire, against trying the same places one by
  * one.
  */
-export function measureWindow(): void {
+export function measureWindow(): Bench {
   const job = JSON.parse(readFileSync('demo/brindle-kite.scoval.json', 'utf8')) as Job;
   const setup = job.setups[0]!;
   const ask: WindowAsk = {
@@ -22,10 +23,12 @@ export function measureWindow(): void {
   const one =
     medianMicroseconds(() => evaluateSetup(job, at, { sweeps: VERDICT_SWEEPS }), { callsARound: 1, rounds: 7 }) / 1000;
   const places = 120 * ask.rimWidthsIn.length;
-  console.log('\nwindow: 15 widths over 120 mm of offsets, past 6 parts in every pose');
-  console.log(`  the window, its edges to 0.05 mm       ${own.toFixed(0)} ms`);
-  console.log(
-    `  one place swept for its verdict        ${one.toFixed(1)} ms, and there are ${places} of a whole millimetre`,
-  );
-  console.log(`  ratio places / window                  ${((places * one) / own).toFixed(0)}`);
+  return {
+    title: 'window: 15 widths over 120 mm of offsets, past 6 parts in every pose',
+    figures: [
+      { what: 'the window, its edges to 0.05 mm', values: [own], unit: 'ms' },
+      { what: 'one place swept for its verdict', values: [one], unit: 'ms', digits: 1, note: `there are ${places}` },
+      { what: 'ratio places / window', values: [(places * one) / own] },
+    ],
+  };
 }

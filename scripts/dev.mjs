@@ -6,6 +6,7 @@ import { run } from './lib/run.mjs';
 
 await ensureInstalled();
 await run('npx', ['tsx', 'scripts/styles.tsx']);
+await run('node', ['scripts/faces.mjs']);
 const vite = await createServer({ server: { middlewareMode: true } });
 const host = express();
 /** The application of each state of its code: made once, not for each request. */

@@ -1,4 +1,4 @@
-import '../../app/theme/faces';
+import '../../app/theme/faces.css';
 import '../../app/theme/antd.css';
 import '../../app/theme/tokens.css';
 import '../../app/theme/table.css';

@@ -41,7 +41,9 @@ export function FindTable({ rows, shown, show }: FindTableProps) {
     .filter(({ row }) => verdict === 'all' || row.verdict === verdict);
   return (
     <>
-      <Segments aria-label="Which finds" options={SHOWN} value={verdict} onChange={choose} />
+      <div className="find-which">
+        <Segments aria-label="Which finds" options={SHOWN} value={verdict} onChange={choose} />
+      </div>
       <RowsTable<Ranked>
         columns={columnsOf(lengths, show)}
         rows={ranked}
@@ -81,6 +83,7 @@ function columnsOf(lengths: Lengths, show: (row: FindRow) => void): readonly Col
     {
       key: 'verdict',
       title: 'Verdict',
+      width: '9rem',
       sorter: (one, other) => WORST_FIRST.indexOf(other.row.verdict) - WORST_FIRST.indexOf(one.row.verdict),
       render: ({ row: { verdict, roomShare, limitedBy } }) => (
         <span className="find-verdict">

@@ -56,7 +56,8 @@ export const lists = {
        WHERE json_valid(document) AND json_type(document, '$.setups') = 'array'`,
     );
     await tables.rows(
-      `UPDATE jobs SET customer = trim(${CUSTOMER}) WHERE CASE WHEN json_valid(document) THEN ${OF('plate')} IS NOT NULL OR ${OF('vin')} IS NOT NULL END`,
+      `UPDATE jobs SET customer = trim(${CUSTOMER})
+       WHERE CASE WHEN json_valid(document) THEN coalesce(${OF('plate')}, ${OF('vin')}) IS NOT NULL END`,
     );
     // A row is read from its beginning: what is long stands last.
     await moveLast(tables, 'fitting_errors', 'JSON');
