@@ -1,12 +1,13 @@
 import { literal, Op, type WhereOptions } from 'sequelize';
 import type { Literal } from 'sequelize/types/utils';
 import type { RulesMoved, Standing, WaitsFor } from '#core/standing';
+import { soon } from './base/soon';
 import { database } from './database/connection';
 import { JobRow } from './database/models';
 import { isDamaged } from './damaged';
 import { foundBy } from './jobSearch';
 import { jobNumber } from './numbers';
-import { isTooLong, judged, soon } from './standings';
+import { isTooLong, judged } from './standings';
 
 export interface JobListItem {
   id: string;

@@ -4,11 +4,12 @@ import { jobRetorqueFrom } from '#core/fitting';
 import type { Origin } from '#core/instrument';
 import { AXLES, customerText, type ShopDefaults, type Job, type ReadingRecord } from '#core/job';
 import { isCurrent, waitsFor, type RulesMoved } from '#core/standing';
+import { soon } from './base/soon';
 import { database, read, write } from './database/connection';
 import { readShopDefaults } from './shopDefaults';
 import { ChangeRow, JobRow, ReadingRow } from './database/models';
 import { jobNumber } from './numbers';
-import { judged, soon } from './standings';
+import { judged } from './standings';
 
 /** How long a job that is opened waits for what other rules make of it. */
 const OPENING_MS = 1000;

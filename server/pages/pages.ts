@@ -7,6 +7,7 @@ import { Piscina } from 'piscina';
 import type { AppLoadContext, LoaderFunctionArgs, ServerBuild } from 'react-router';
 import { log } from '../base/log';
 import { loadPages } from './build';
+import { endThreads } from '../work/endThreads';
 import { failed, outcomeOf } from './outcome';
 import type { Answer, PageAsked, PageMade, Question } from './protocol';
 
@@ -34,7 +35,7 @@ const PAGE_THREADS = Math.min(4, Math.max(1, availableParallelism() - 1));
 export async function endPages(): Promise<void> {
   const ending = threads;
   threads = undefined;
-  await ending?.destroy();
+  await endThreads(ending);
 }
 
 type ContextOf = (request: ExpressRequest, response: ExpressResponse) => AppLoadContext;

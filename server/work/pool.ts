@@ -2,6 +2,7 @@ import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { Piscina } from 'piscina';
 import { log } from '../base/log';
+import { endThreads } from './endThreads';
 import { TASKS, type TaskAnswer, type TaskInput, type TaskName } from './tasks';
 
 /** How long a task may take before it is stopped. */
@@ -32,7 +33,7 @@ export function startWork(): void {
 /** Lets the threads go; what they were doing is dropped. */
 export async function endWork(): Promise<void> {
   ended = true;
-  await pool?.destroy();
+  await endThreads(pool);
 }
 
 /**

@@ -42,7 +42,7 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
     const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
     if (step === 0 || !list.current) return;
     event.preventDefault();
-    const buttons = [...list.current.querySelectorAll('button')];
+    const buttons = [...list.current.querySelectorAll<HTMLButtonElement>('td button')];
     const at = buttons.indexOf(document.activeElement as HTMLButtonElement);
     buttons[Math.min(buttons.length - 1, Math.max(0, at + step))]?.focus();
   };
