@@ -20,7 +20,8 @@ const UNREAD = '.field-faulty input';
 
 /**
  * A dialog that stands as long as it is drawn: the focus goes to its first field, and back to what had it before. It
- * does not go on while the text of a field is no value: the focus goes to that field.
+ * does not go on while the text of a field is no value: the focus goes to that field. A press beside it does not close
+ * it: where it grows smaller under a press, that ends beside it, and what was typed would be lost.
  */
 export function Dialog({ children, onOk, ...props }: Omit<ModalProps, 'open'>) {
   const [opener] = useState(() => (typeof document === 'undefined' ? null : document.activeElement));
@@ -46,6 +47,7 @@ export function Dialog({ children, onOk, ...props }: Omit<ModalProps, 'open'>) {
       {...props}
       onOk={goOn}
       open
+      mask={{ closable: false }}
       focusable={{ focusTriggerAfterClose: false }}
       afterOpenChange={(open) => open && start()}
     >
