@@ -36,7 +36,10 @@ test('a brake is traced on the car, a wheel gets its face, and the ledger judges
   // What was begun is there again after another station.
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('1');
+  await expect(page).toHaveURL(/\/hub/);
   await page.keyboard.press('3');
+  await expect(page).toHaveURL(/\/brakes/);
+  await expect(page.locator('.frame')).toHaveAttribute('data-going', 'false');
   await expect(reach(3).getByRole('textbox', { name: /Radius/ })).toHaveValue('100.0');
   await type(form.getByRole('textbox', { name: /^Back of the brake/ }), '-35');
   await expect(reach(3).getByRole('alert')).toHaveText(/radii grow from the hub outward/);
