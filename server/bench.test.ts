@@ -29,7 +29,7 @@ test.each(['document', 'standing', 'rules_moved'])(
     if (column === 'document') {
       expect(first!.standing).toBe('damaged');
       await expect(openJob(broken)).rejects.toThrow(SyntaxError);
-    }
+    } else expect(first!.standing).toMatchObject({ waitsFor: 'decision' });
     expect((await openJob(sound))!.job).toEqual(example());
   },
 );
@@ -73,7 +73,9 @@ test('a search goes by beginnings of words in title, car and customer, or by a n
     expect([search, await found(search)]).toEqual([search, [coupe]]);
   expect(await found('kite "set')).toEqual([kite]);
   expect(await found('ite')).toEqual([]);
-  for (const odd of ['"', '*', ' : ', 'title:', '^', '- NOT -']) await found(odd);
+  // Adlam is younger than the index's own letters; ½ is a number that nothing begins with.
+  for (const odd of ['"', '*', ' : ', 'title:', '^', '- NOT -', '𞤀𞤣', '½', 'a\u0000b', '(', 'kite" OR "'])
+    await found(odd);
   expect(await found('" *')).toEqual([coupe, kite]);
   // Kept by the database itself: whoever changes a job, or takes it away.
   await JobRow.update({ title: 'summer' }, { where: { id: kite } });

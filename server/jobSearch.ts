@@ -8,7 +8,7 @@ export type SearchColumn = 'title' | 'car' | 'customer';
  * The words of a search, as SQLite's full text index (FTS5) is asked: each the beginning of one, whatever its case and
  * accents; what is no word in itself asks for nothing. Signs within a word part it, there as here.
  */
-const wordsOf = (search: string): string[] => search.split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word));
+const wordsOf = (search: string): string[] => search.split(/[\s\p{Cc}]+/u).filter((word) => /[\p{L}\p{N}]/u.test(word));
 
 const asked = (words: readonly string[], column?: SearchColumn): string =>
   words.map((word) => `${column ? `${column} : ` : ''}"${word.replaceAll('"', '""')}" *`).join(' ');

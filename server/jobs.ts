@@ -55,7 +55,7 @@ export async function openJob(id: string): Promise<OpenJob | null> {
 /** Judges a job whose verdicts were kept under other rules, so that it can say what became of them. */
 async function judgedAnew(id: string): Promise<void> {
   await database();
-  const row = await JobRow.findByPk(id);
+  const row = await JobRow.findByPk(id, { attributes: ['id', 'revision', 'standing'] });
   if (row?.standing && !isCurrent(row.standing)) await soon(judged(row), OPENING_MS);
 }
 

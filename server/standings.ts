@@ -51,7 +51,8 @@ export function judged(row: Judgeable): Promise<Judged | null> {
 async function judge({ id, revision, standing: kept }: Judgeable): Promise<Judged | null> {
   try {
     await database();
-    const row = await JobRow.findByPk(id);
+    // What is kept of an earlier judgement may be damaged: it is made anew.
+    const row = await JobRow.findByPk(id, { attributes: ['revision', 'document'] });
     if (!row || row.revision !== revision) return null;
     const house = await readShopDefaults();
     const standing = await inWorker('standing', { ...row.document, house }, JUDGE_MS);
