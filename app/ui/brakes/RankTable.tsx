@@ -70,7 +70,7 @@ export function RankTable({ ranked, choose }: { ranked: readonly Row[]; choose(k
         Sorted by the least margin over the limits at spokes, barrel and weights; lengths in{' '}
         {LENGTH_WORDS[lengths.sign]}. Setups with their stacks, shelf wheels without.
       </p>
-      <RowsTable<Row> columns={columns} rows={ranked} rowKey={({ of }) => of.key} pageSize={50} />
+      <RowsTable<Row> wide columns={columns} rows={ranked} rowKey={({ of }) => of.key} pageSize={50} />
     </div>
   );
 }

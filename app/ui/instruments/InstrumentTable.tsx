@@ -17,6 +17,7 @@ interface InstrumentTableProps {
 /** What the shop measures with, and whose calibration has run out. */
 export const InstrumentTable = ({ instruments, edit }: InstrumentTableProps) => (
   <RowsTable<ShopInstrument>
+    wide
     columns={columns(edit)}
     rows={instruments}
     rowKey={({ id }) => id}

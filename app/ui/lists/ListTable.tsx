@@ -11,6 +11,7 @@ import { RowsTable } from '../table/RowsTable';
 /** The lists in use. */
 export const ListTable = ({ lists }: { lists: KeptList[] }) => (
   <RowsTable<KeptList>
+    wide
     columns={COLUMNS}
     rows={lists}
     rowKey={({ id }) => id}

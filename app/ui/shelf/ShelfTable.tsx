@@ -42,6 +42,7 @@ export function ShelfTable({ items, taken, total, query, pageSize, ask, open }: 
   return (
     <>
       <RowsTable<KeptItem>
+        wide
         key={kind}
         columns={columns}
         rows={items}

@@ -13,6 +13,8 @@ interface RowsTableProps<Row> {
   className?: string;
   /** With more air, where rows are what the page is about. */
   roomy?: boolean;
+  /** As wide as its words: where that is more than there is, it scrolls sideways and breaks none. */
+  wide?: boolean;
   /** With more of them they come in pages. */
   pageSize?: number;
   /** Rows scroll below their headings within this height. */
@@ -31,6 +33,7 @@ export function RowsTable<Row>({
   empty,
   className = '',
   roomy = false,
+  wide = false,
   pageSize = Infinity,
   height,
   sorted: given,
@@ -47,7 +50,7 @@ export function RowsTable<Row>({
   return (
     <>
       <div className={`rows-scroll ${className}`} style={height === undefined ? undefined : { maxHeight: height }}>
-        <table className={roomy ? 'rows-table is-roomy' : 'rows-table'}>
+        <table className={['rows-table', roomy && 'is-roomy', wide && 'is-wide'].filter(Boolean).join(' ')}>
           <thead>
             <tr>
               {columns.map((column) => (

@@ -123,7 +123,13 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
             </p>
           ) : (
             <div ref={list} onKeyDown={walk}>
-              <RowsTable<SizeThatDoes> columns={columns} rows={found.sizes} rowKey={({ name }) => name} height="48vh" />
+              <RowsTable<SizeThatDoes>
+                wide
+                columns={columns}
+                rows={found.sizes}
+                rowKey={({ name }) => name}
+                height="48vh"
+              />
             </div>
           )}
           <p className="caution-note">
