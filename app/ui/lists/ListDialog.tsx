@@ -72,7 +72,10 @@ export function ListDialog({ suppliers, close }: { suppliers: readonly string[];
           busy={list.busy}
           take={(of) => {
             setLeaveOut(false);
-            list.choose(of, suppliers.includes(named) ? named : '');
+            const isKnown = suppliers.includes(named);
+            // It is read as theirs now: leaving the field must not read it again, over a press on Take in.
+            if (isKnown) setKnown(named);
+            list.choose(of, isKnown ? named : '');
           }}
         >
           {file ? 'Another file' : 'Choose CSV or XLSX'}
