@@ -161,9 +161,14 @@ export async function refuseNonsense(
 /** What another table changes: its colors, nothing else. */
 const OF_COLOURS = ['color-contrast', 'link-in-text-block'];
 
+/** Nothing fades or moves any more: in the midst of it a color is neither the one nor the other. */
+const atRest = (page: Page): Promise<void> =>
+  page.waitForFunction(() => document.getAnimations().every(({ playState }) => playState !== 'running')).then(() => {});
+
 /** Axe finds nothing on the page, or on a part of it. */
 export async function clean(page: Page, include?: string, rules?: string[]): Promise<void> {
   await expect(page.getByRole('tooltip')).toBeHidden();
+  await atRest(page);
   // There are no frames; what passed is of no interest. Either makes it twice as fast.
   const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
   if (include) axe.include(include);

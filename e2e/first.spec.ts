@@ -11,8 +11,8 @@ async function withEmptyBench(page: Page, run: (address: string) => Promise<void
   const { child, log, ended } = await start(folder);
   try {
     await run(addressOf(log));
-    await page.goto('about:blank');
   } finally {
+    await page.goto('about:blank');
     child.kill('SIGTERM');
     await ended;
     rmSync(folder, { recursive: true, force: true });
