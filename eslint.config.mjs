@@ -50,7 +50,7 @@ export default tseslint.config(
     rules: {
       'no-restricted-imports': [
         'error',
-        refuse('^#server/|(^|/)(server|app)/|^(node:|react|antd|sequelize)', 'formats are pure codecs over core.'),
+        refuse('^#server/|(^|/)(server|app)/|^(node:|react|sequelize)', 'formats are pure codecs over core.'),
       ],
     },
   },
@@ -65,11 +65,11 @@ export default tseslint.config(
   },
   {
     files: ['app/**/*.{ts,tsx}'],
-    ignores: ['app/ui/parts/icons.tsx'],
+    ignores: ['app/ui/controls/icons.tsx'],
     rules: {
       'no-restricted-imports': [
         'error',
-        refuse('^@ant-design/icons', 'icons come from app/ui/parts/icons, where they are kept out of names.'),
+        refuse('^@ant-design/icons', 'icons come from app/ui/controls/icons, where they are kept out of names.'),
       ],
     },
   },

@@ -1,7 +1,5 @@
 /** Packages that come as ES modules only. */
 const MODULES = [
-  '@ant-design/colors',
-  '@ant-design/fast-color',
   '@gltf-transform/core',
   'property-graph',
   'comlink',
@@ -24,7 +22,7 @@ export default {
   setupFiles: ['<rootDir>/support/dom.ts'],
   moduleNameMapper: {
     '\\.css$': '<rootDir>/support/noStyles.ts',
-    '^@ant-design/icons$': '<rootDir>/support/icons.ts',
+    '^@ant-design/icons-svg$': '<rootDir>/support/icons.ts',
   },
   roots: [
     '<rootDir>/core',

@@ -5,15 +5,14 @@ import { defineConfig, type UserConfig } from 'vite';
 /** What so many modules ask for comes in one file: a station would fetch dozens of small ones. */
 const SHARED = 8;
 
-/**
- * The server's pages in a few files: Ant Design and what it draws in are thousands of small ones, and take longer to
- * read than everything else of a start together.
- */
+/** The server's pages in a few files: what they draw with is hundreds of small ones, and takes long to read. */
 const PAGES = {
-  ssr: { noExternal: [/^antd/, /^@ant-design/, /^@rc-component/, /^@babel\/runtime/, /^@emotion/, /^d3/, 'stylis'] },
+  ssr: { noExternal: [/^@ant-design/, /^d3/] },
   resolve: {
-    // For Node the package offers one file that asks for every icon there is.
-    alias: [{ find: /^@ant-design\/icons$/, replacement: path.resolve('node_modules/@ant-design/icons/es/index.js') }],
+    // For Node the package offers one file that asks for every sign there is.
+    alias: [
+      { find: /^@ant-design\/icons-svg$/, replacement: path.resolve('node_modules/@ant-design/icons-svg/es/index.js') },
+    ],
   },
   define: { 'process.env.NODE_ENV': '"production"' },
 } satisfies UserConfig;
@@ -35,7 +34,7 @@ export default defineConfig(({ isSsrBuild }) => ({
             advancedChunks: {
               groups: [
                 // Looks of the shared parts: a file for each would be many of a few lines.
-                { name: 'parts', test: /app\/ui\/(parts|ledger|frame)\/.*\.css$/ },
+                { name: 'parts', test: /app\/ui\/(controls|parts|ledger|frame)\/.*\.css$/ },
                 { name: 'library', test: /node_modules/, minShareCount: SHARED },
                 { name: 'common', minShareCount: SHARED },
               ],

@@ -1,6 +1,6 @@
 import { capital } from '#core/text';
 import './theme/faces.css';
-import './theme/antd.css';
+import './theme/palette.css';
 import './theme/tokens.css';
 import './theme/table.css';
 import './theme/forced.css';
@@ -9,7 +9,6 @@ import './ui/fields/fields.css';
 import './ui/sheet/sheet.css';
 import './ui/frame/stations.css';
 import './ui/frame/print.css';
-import { App as AntApp, ConfigProvider } from 'antd';
 import type { ReactNode } from 'react';
 import {
   isRouteErrorResponse,
@@ -24,8 +23,6 @@ import {
 import { readPreferences } from './preferences/cookie';
 import { DEFAULT_PREFERENCES } from './preferences/preferences';
 import { PreferencesProvider } from './preferences/PreferencesContext';
-import { useTheme } from './preferences/useTheme';
-import { antdTheme } from './theme/antdTheme';
 import { Titles } from './ui/parts/Titles';
 import { usePress } from './ui/parts/usePress';
 import type { Route } from './+types/root';
@@ -62,23 +59,12 @@ export function Layout({ children }: { children: ReactNode }) {
 }
 
 export default function Root({ loaderData }: Route.ComponentProps) {
-  return (
-    <PreferencesProvider initial={loaderData.preferences}>
-      <Themed nonce={loaderData.nonce}>
-        <Outlet />
-      </Themed>
-    </PreferencesProvider>
-  );
-}
-
-function Themed({ nonce, children }: { nonce: string; children: ReactNode }) {
-  const theme = useTheme();
   usePress();
   return (
-    <ConfigProvider theme={antdTheme(theme)} csp={{ nonce }} wave={{ disabled: true }}>
-      <AntApp component={false}>{children}</AntApp>
+    <PreferencesProvider initial={loaderData.preferences}>
+      <Outlet />
       <Titles />
-    </ConfigProvider>
+    </PreferencesProvider>
   );
 }
 

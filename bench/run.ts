@@ -4,6 +4,7 @@ import { existsSync, writeFileSync } from 'node:fs';
 import { measureBrake } from './brake';
 import { measureEvaluate } from './evaluate';
 import { measureFind } from './find';
+import { measureFirstSight } from './firstSight';
 import { measureLive } from './live';
 import { measureNudge } from './nudge';
 import { measurePages } from './pages';
@@ -19,13 +20,14 @@ const BENCHES = {
   window: measureWindow,
   find: measureFind,
   pages: measurePages,
+  firstSight: measureFirstSight,
   live: measureLive,
   nudge: measureNudge,
   stance: measureStance,
 } satisfies Record<string, () => Bench | Promise<Bench>>;
 
 /** What runs the application itself. */
-const ON_BUILD: readonly string[] = ['pages', 'live', 'nudge', 'stance'];
+const ON_BUILD: readonly string[] = ['pages', 'firstSight', 'live', 'nudge', 'stance'];
 
 const named = process.argv.slice(2);
 const unknown = named.filter((name) => !(name in BENCHES));

@@ -27,7 +27,7 @@ test('a new job begins with the readings of a car that was measured before, and 
   await before.getByRole('checkbox', { name: 'Hub and fasteners' }).uncheck();
   // Parts were read from the present wheel: it comes along.
   await expect(before.getByRole('checkbox', { name: /^Gaps at rest/ })).toBeDisabled();
-  await clean(page, '[role=dialog]');
+  await clean(page, 'dialog');
   await dialog.getByRole('button', { name: /^Start from SK-/ }).click();
   await saved(page);
   const tuck = page.getByRole('textbox', { name: /^Tuck/ });

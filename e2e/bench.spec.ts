@@ -12,13 +12,13 @@ test('the bench lists the demo with what each job waits for, searches and sorts'
     ['Pallas Tender 4.6 van', 'the end of its fit-up'],
   ] as const)
     await expect(rows.filter({ hasText: car }).filter({ hasText: /SK-00[1-4]/ })).toContainText(waitsFor);
-  await page.getByRole('textbox', { name: /Search/ }).fill('course-sweep truck');
+  await page.getByRole('searchbox', { name: /Search/ }).fill('course-sweep truck');
   await expect(page).toHaveURL(/search=course/);
   await expect(rows.filter({ hasText: 'Brindle Kite' })).toHaveCount(0);
   await expect(rows.filter({ hasText: 'SK-002' })).toBeVisible();
-  await page.getByRole('textbox', { name: /Search/ }).fill('SK-003');
+  await page.getByRole('searchbox', { name: /Search/ }).fill('SK-003');
   await expect(rows.filter({ hasText: 'Pallas Tender' })).toBeVisible();
-  await page.getByRole('textbox', { name: /Search/ }).fill('');
+  await page.getByRole('searchbox', { name: /Search/ }).fill('');
   await page.getByRole('columnheader', { name: 'Car' }).click();
   await expect(page).toHaveURL(/sort=car/);
   await expect(rows.nth(1)).toContainText('Brindle Kite');
@@ -73,7 +73,7 @@ test('a copy is opened also where a search was begun just before', async ({ page
     await page.evaluate(() => new Promise((rested) => setTimeout(rested, 600)));
     await route.continue();
   });
-  await page.getByRole('textbox', { name: /Search/ }).fill('copied');
+  await page.getByRole('searchbox', { name: /Search/ }).fill('copied');
   await page.getByRole('button', { name: /^Duplicate/ }).dispatchEvent('click');
   await expect(page).toHaveURL(/\/setups$/);
 });
@@ -107,7 +107,7 @@ test('a job goes out as a file and comes back as the same job', async ({ page })
   await page.getByRole('button', { name: 'Papers' }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: /Job file/ }).click(),
+    page.getByRole('menuitem', { name: /Job file/ }).click(),
   ]);
   expect(download.suggestedFilename()).toMatch(/^sk-\d+-tarmac-set-for-the-hill-climb-wagon\.scoval\.json$/);
   const back = readFileSync((await download.path())!, 'utf8');
@@ -174,7 +174,7 @@ test.describe(() => {
 
 test('typing in the search does not act as a key', async ({ page }) => {
   await page.goto('/');
-  await type(page.getByRole('textbox', { name: /Search/ }), 'u');
+  await type(page.getByRole('searchbox', { name: /Search/ }), 'u');
   await expect(page.getByRole('radio', { name: 'mm', exact: true })).toBeChecked();
 });
 

@@ -192,9 +192,14 @@ export const swept = (page: Page): Promise<void> =>
 /** The poke target of both axles, at the Brief. */
 export const bothAxles = (page: Page): Locator => page.getByRole('group', { name: 'Target, both axles' });
 
-/** Chooses a word of a list that opens. */
-export async function choose(page: Page, field: string, word: string): Promise<void> {
-  await page.getByRole('combobox', { name: field }).click();
-  await page.getByTitle(word, { exact: true }).click();
-  await page.getByRole('heading', { level: 1 }).click();
+/** Chooses the line of a list that says this, or the first that says such a thing. */
+export async function pick(list: Locator, words: string | RegExp): Promise<void> {
+  await list.waitFor();
+  const lines = await list.locator('option').allTextContents();
+  const line = lines.find((text) => (typeof words === 'string' ? text === words : words.test(text)));
+  await list.selectOption({ label: line ?? `none of ${lines.join()} is ${words}` });
 }
+
+/** Chooses a word of a list of the page. */
+export const choose = (page: Page, field: string, word: string | RegExp): Promise<void> =>
+  pick(page.getByRole('combobox', { name: field }), word);

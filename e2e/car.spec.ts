@@ -1,4 +1,5 @@
 import {
+  pick,
   clean,
   cleanInTheDark,
   expect,
@@ -64,11 +65,9 @@ test('a spare in its well: above it, let down, held down, or the one that is kep
   await type(depth, '0');
   await expect(page.getByRole('alert')).toHaveText(/0\.0 mm is outside 20\.0 to 600\.0 mm/);
   await depth.press('Escape');
-  await form.getByLabel('Carried with this setup').click();
-  await page.getByTitle('the car’s own spare').click();
+  await pick(form.getByLabel('Carried with this setup'), 'the car’s own spare');
   await expect(ledgerRow(page, 'spare')).toContainText('can replace: front, rear');
-  await form.getByLabel('Carried with this setup').click();
-  await page.getByTitle('none', { exact: true }).click();
+  await pick(form.getByLabel('Carried with this setup'), 'none');
   await expect(ledgerRow(page, 'spare')).toContainText('carry a repair kit');
   await saved(page);
 });
@@ -78,12 +77,10 @@ test('sensors: the car’s own, an ordered set, another frequency, and the steps
   await page.keyboard.press('c');
   const form = page.getByRole('form', { name: 'Whole car with setup A' });
   await expect(ledgerRow(page, 'tpms')).toContainText('suits');
-  await form.getByLabel('For this setup', { exact: true }).click();
-  await page.getByTitle('a set is ordered').click();
+  await pick(form.getByLabel('For this setup', { exact: true }), 'a set is ordered');
   await expect(ledgerRow(page, 'tpms')).toContainText('not known');
   await type(form.getByRole('textbox', { name: /^Ordered frequency/ }), '315');
-  await form.getByLabel('Ordered body').click();
-  await page.getByTitle('snap-in, rubber valve').last().click();
+  await pick(form.getByLabel('Ordered body'), 'snap-in, rubber valve');
   await expect(ledgerRow(page, 'tpms')).toContainText('does not fit');
   await type(form.getByRole('textbox', { name: /^Ordered frequency/ }), '433.92');
   await expect(ledgerRow(page, 'tpms')).toContainText('suits');
@@ -133,8 +130,7 @@ test('raised and lowered: arch, height, rake and the note on alignment', async (
   await type(form.getByRole('textbox', { name: /^Front raised by/ }), '-20');
   await expect(form).toContainText('nose 20.0 mm lower against the tail');
   await expect(form).toContainText('Align the wheels afterwards');
-  await form.getByLabel('Front, how').click();
-  await page.getByTitle('strut spacer').last().click();
+  await pick(form.getByLabel('Front, how'), 'strut spacer');
   await expect(form).toContainText('ride height and both stops move together');
   await expect(ledgerRow(page, 'bodyHeightChangeMm')).toContainText('−19.5');
   await expect(ledgerRow(page, 'obstacle:assumed-lip')).not.toContainText('19.0');

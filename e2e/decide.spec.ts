@@ -13,7 +13,7 @@ test('a setup is decided for: in the tray, on the bench, at the fit-up, in the l
   await expect(dialog.getByRole('radio', { name: /^B / })).toBeChecked();
   await dialog.getByLabel('Why this one').fill('holds and fits the class');
   await dialog.getByLabel('Why not').nth(1).fill('pokes too far');
-  await clean(page, '[role=dialog]');
+  await clean(page, 'dialog');
   await dialog.getByRole('button', { name: 'Decide', exact: true }).click();
   const panel = page.getByRole('region', { name: 'Decision' });
   await expect(panel).toContainText(/^Decision.*B .* goes on the car: holds and fits the class/);
@@ -69,7 +69,7 @@ test('options for the customer: up to three setups, by keyboard, as one paper', 
   const open = dialog.getByRole('link', { name: 'Open the PDF' });
   await expect(box('B')).toBeChecked();
   await expect(box('C')).not.toBeChecked();
-  await clean(page, '[role=dialog]');
+  await clean(page, 'dialog');
   await box('C').press('Space');
   await expect(open).toHaveAttribute('href', `${place}/customer.pdf?setups=b%2Ca%2Cc&paper=a4`);
   for (const letter of ['A', 'B', 'C']) await box(letter).press('Space');
@@ -104,7 +104,7 @@ test('a customer is found on the bench, and stays out of a file unless it is ask
     vin: 'TESTVIN0123456789',
   });
   await page.getByRole('button', { name: 'Papers' }).click();
-  await expect(page.getByRole('link', { name: 'With the customer in it (.json)' })).toBeVisible();
+  await expect(page.getByRole('menuitem', { name: 'With the customer in it (.json)' })).toBeVisible();
   await page.keyboard.press('Escape');
   for (const words of ['holt ab', 'TESTVIN012']) {
     await page.goto(`/?search=${encodeURIComponent(words)}`);

@@ -147,7 +147,7 @@ test.describe('colors of the system', () => {
       });
       expect(faint[0]).toBe('Canvas');
       expect(faint.slice(1)).not.toContain('rgb(255, 255, 255)');
-      const chosen = page.locator('.ant-segmented-item-selected').first();
+      const chosen = page.locator('.segment:has(:checked)').first();
       await expect(chosen).toHaveCSS('outline-style', 'solid');
       await clean(page);
     }

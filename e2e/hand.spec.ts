@@ -45,7 +45,7 @@ test('a dialog begins at its first field, keeps its keys, and gives the focus ba
     await opener.focus();
     await page.keyboard.press('Enter');
     await expect(dialog.locator(':focus')).toHaveCount(1);
-    await expect(dialog.locator('.ant-modal-footer button:focus')).toHaveCount(0);
+    await expect(dialog.locator('.dialog-foot button:focus')).toHaveCount(0);
     await page.keyboard.press('Escape');
     await expect(dialog).toHaveCount(0);
     await expect(opener).toBeFocused();
@@ -140,7 +140,7 @@ test('each station prints on one or two pages, nothing cut, nothing over anythin
     await page.emulateMedia({ media: 'print' });
     await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
     await expect.poll(() => layoutFaults(page), { message: path, timeout: 10_000 }).toEqual([]);
-    await expect(page.locator(':is(.station button.ant-btn, .skip-link):visible')).toHaveCount(0);
+    await expect(page.locator(':is(.station button.button, .skip-link):visible')).toHaveCount(0);
     await page.emulateMedia({ media: null });
     await page.setViewportSize({ width: 1280, height: 800 });
   }

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { clean, expect, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench';
+import { pick, clean, expect, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench';
 
 /** Says how many studs there are. */
 const count = (page: Page, studs: number) =>
@@ -19,8 +19,7 @@ test('a pattern is found from two readings: what a tape leaves open, a caliper d
   await expect(page.getByText('Set the lug count, then click the two studs you can reach.')).toBeVisible();
   await count(page, 5);
   await expect(page.getByText('widest pair', { exact: true })).toBeVisible();
-  await page.getByLabel('Tool', { exact: true }).click();
-  await page.getByTitle(/^tape/).click();
+  await pick(page.getByLabel('Tool', { exact: true }), /^tape/);
   await expect(page.getByText('A tape is a poor choice here')).toBeVisible();
   const reading = page.getByRole('textbox', { name: /^Reading, then Enter/ });
   await type(reading, '108.7');
@@ -29,11 +28,7 @@ test('a pattern is found from two readings: what a tape leaves open, a caliper d
   await expect(known).toContainText('5 × 115');
   await expect(page.getByText('Not decided.')).toBeVisible();
   await expect(page.getByText(/widest pair with a caliper \(0\.67 mm apart\)/)).toBeVisible();
-  await page.getByLabel('Tool', { exact: true }).click();
-  await page
-    .getByTitle(/^caliper/)
-    .last()
-    .click();
+  await pick(page.getByLabel('Tool', { exact: true }), /^caliper/);
   // Outer edges of neighbours, by pointer: 114.3 × sin 36° + 12.
   await page.getByRole('button', { name: 'Stud 2' }).click();
   await expect(page.getByText(/from stud 2 to/)).toBeVisible();
@@ -41,8 +36,7 @@ test('a pattern is found from two readings: what a tape leaves open, a caliper d
   await expect(page.getByRole('alert')).toHaveText('both ends are the same stud: choose two');
   await page.getByRole('button', { name: 'Stud 3' }).click();
   await expect(page.getByText('neighbours', { exact: true })).toBeVisible();
-  await page.getByLabel('Measured').click();
-  await page.getByTitle('outer edges').click();
+  await pick(page.getByLabel('Measured'), 'outer edges');
   await type(reading, '79.2');
   await expect(page.getByRole('alert')).toHaveText(/give the stud diameter first/);
   await reading.press('Escape');
@@ -118,7 +112,7 @@ test('a gauge card of the patterns in question opens as a PDF', async ({ page })
   const href = await card.getAttribute('href');
   expect(href).toContain('patterns=4x108');
   expect(href).toContain('bore=63.4');
-  await clean(page, '[role=dialog]');
+  await clean(page, 'dialog');
   const response = await page.request.get(href!);
   expect(response.headers()['content-type']).toBe('application/pdf');
   expect((await response.body()).subarray(0, 5).toString()).toBe('%PDF-');

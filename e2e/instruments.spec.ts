@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import type { Job } from '#core/job';
-import { clean, demoJob, expect, openDemo, putOnBench, saved, send, swept, test, type } from './bench';
+import { pick, clean, demoJob, expect, openDemo, putOnBench, saved, send, swept, test, type } from './bench';
 
 const tuck = /^Tuck/;
 const panelOf = (page: Page) => page.getByRole('complementary', { name: 'Instruments' });
@@ -37,14 +37,13 @@ test('the shop’s instruments: added, tried, changed, taken off; an overdue cal
   await expect(dialog.getByText('must be a whole number')).toBeVisible();
   await dialog.getByRole('textbox', { name: 'Calibrate every, months' }).fill('6');
   await dialog.getByLabel('Calibrated on').fill('2020-01-31');
-  await dialog.getByRole('combobox', { name: 'Readings come in' }).click();
-  await page.getByTitle('over a serial port').click();
+  await pick(dialog.getByRole('combobox', { name: 'Readings come in' }), 'over a serial port');
   const tried = dialog.getByRole('textbox', { name: 'Try a line' });
   await tried.fill('01A+00012.34');
   await expect(dialog.getByText('reads 12.3 mm')).toBeVisible();
   await dialog.getByRole('textbox', { name: 'Line pattern' }).fill('02A{value}');
   await expect(dialog.getByText('“01A+00012.34” is no reading')).toBeVisible();
-  await clean(page, '[role=dialog]');
+  await clean(page, 'dialog');
   await dialog.getByRole('button', { name: 'Add' }).click();
   const row = page.getByRole('row', { name: /bench caliper/ });
   await expect(row).toContainText('0.03 mm');
@@ -87,7 +86,7 @@ test('a simulated gauge writes into the field in hand, moved or by a script; non
   await expect(panel.getByText('12.30 mm: Tuck')).toBeVisible();
   await saved(page);
   await expect(readings(page).getByRole('button', { name: /^Tuck/ })).toContainText('simulated gauge, ±0.02 mm');
-  await expect(readings(page).getByText('simulated gauge, ±0.02 mm').first()).toBeVisible();
+  await expect(page.getByLabel('Readings are taken with').locator(':checked')).toHaveText('simulated gauge, ±0.02 mm');
 
   // A script, as a real one sends: another unit, nonsense, unplugged in the middle.
   await page.getByRole('textbox', { name: tuck }).click();
@@ -260,8 +259,7 @@ test('a wrench of the shop goes with each pull, by hand and by cable', async ({ 
   await page.getByRole('button', { name: 'Start a fitting' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Start', exact: true }).click();
   const torque = page.getByRole('region', { name: 'Torque' });
-  await torque.getByRole('combobox', { name: 'Pulled with' }).click();
-  await page.getByTitle('click wrench 1, calibrated 2026-03-01').click();
+  await pick(torque.getByRole('combobox', { name: 'Pulled with' }), 'click wrench 1, calibrated 2026-03-01');
   await torque.getByRole('button', { name: /^Stage 1 is pulled by hand/ }).click();
   await expect(torque.getByText('Pulled with click wrench 1, calibrated 2026-03-01.')).toBeVisible();
   await saved(page);

@@ -62,7 +62,7 @@ test('from nothing to compared setups: a car is entered, measured, briefed, fitt
   await page.getByRole('button', { name: 'Papers' }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: /Job file/ }).click(),
+    page.getByRole('menuitem', { name: /Job file/ }).click(),
   ]);
   const file = JSON.parse(readFileSync((await download.path())!, 'utf8'));
   expect(file.vehicle.rear.room.outboardGapMm).toBeCloseTo(41.275, 9);

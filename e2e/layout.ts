@@ -51,7 +51,7 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
       const isHidden = once(
         (element): boolean =>
           !element.checkVisibility({ opacityProperty: true, visibilityProperty: true }) ||
-          element.closest('.visually-hidden, [aria-hidden=true][hidden], .ant-dropdown-hidden') !== null,
+          element.closest('.visually-hidden, [aria-hidden=true][hidden]') !== null,
       );
       /** Said to those who cannot see it. */
       const isForEars = once((element): boolean => {
@@ -138,9 +138,6 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
           const same = one.scroller === two.scroller;
           if (same && two.box.left > one.box.right) break;
           if (one.element.contains(two.element) || two.element.contains(one.element)) continue;
-          // The word in a choice gives way to what is typed into it.
-          const choice = one.element.closest('.ant-select');
-          if (choice && choice === two.element.closest('.ant-select')) continue;
           if (layer(one.element) !== layer(two.element)) continue;
           const both = same ? meet(one.box, two.box) : meet(now.get(one)!, now.get(two)!);
           // Line boxes are higher than their letters: a fifth of a line is air.
@@ -190,8 +187,7 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
         ] as const;
         return places.every(([atX, atY]) => {
           const there = document.elementFromPoint(atX, atY);
-          const slider = element.closest('.ant-slider');
-          return there !== null && (hit.contains(there) || (slider !== null && slider.contains(there)));
+          return there !== null && hit.contains(there);
         });
       };
       if (finger > 0)
@@ -199,7 +195,7 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
           if (isHidden(element) || (element as HTMLButtonElement).disabled) continue;
           // A link within a sentence is as high as its line.
           if (element.matches('p a, td a, li a, .soft a') && style(element).display === 'inline') continue;
-          const hit = element.closest('label, .ant-segmented-item, .ant-select') ?? element;
+          const hit = element.closest('label') ?? element;
           const boxes = [element, hit].map((one) => one.getBoundingClientRect());
           const [width, height] = [Math.max(...boxes.map((b) => b.width)), Math.max(...boxes.map((b) => b.height))];
           if (width === 0 || height === 0) continue;

@@ -37,13 +37,13 @@ test('axe finds nothing at the list of setups, the hardware, the keys, the bench
   await clean(page);
   await page.keyboard.press('Shift+?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
-  await clean(page, '[role=dialog]');
+  await clean(page, 'dialog');
   await page.goto('/');
   await expect(page.getByRole('row').nth(1)).toBeVisible();
   await clean(page);
   await page.getByRole('button', { name: 'New job' }).click();
   await expect(page.getByRole('dialog', { name: 'New job' })).toBeVisible();
-  await clean(page, '[role=dialog]');
+  await clean(page, 'dialog');
 });
 
 test('unit and theme are kept, and stand in the first HTML', async ({ page }) => {

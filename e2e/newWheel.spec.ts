@@ -9,7 +9,7 @@ test('from the space left to a wheel, and a setup of it', async ({ page }) => {
   await type(dialog.getByRole('textbox', { name: /^Space left, outboard/ }), '25.4');
   await expect(dialog).toContainText('8.00 in');
   await expect(dialog).toContainText('offset +38 mm');
-  await clean(page, '[role=dialog]');
+  await clean(page, 'dialog');
   await type(dialog.getByRole('textbox', { name: /^Space left, outboard/ }), '20');
   // 6 + 45.4 / 25.4 = 7.79 in: 7.5 in is made, its back flange at the same place.
   await expect(dialog).toContainText('Nearest made: 7.5 in');

@@ -31,7 +31,7 @@ test('a note with a photo from any station: one key, one field; in the log, larg
   await page.getByRole('button', { name: 'Note or photo' }).click();
   await expect(dialog.getByLabel('Note', { exact: true })).toHaveValue('Liner clip is loose');
   await expect(dialog.getByRole('img', { name: 'Photo IMG_1.jpg' })).toBeVisible();
-  await clean(page, '[role=dialog]');
+  await clean(page, 'dialog');
   await page.keyboard.press('Control+Enter');
   await expect(dialog).toBeHidden();
   await saved(page);
@@ -154,7 +154,7 @@ test('a step gets a note with a photo, a mark its photo', async ({ page }) => {
 test('a job leaves as a zip with its photos, and comes back from it; a torn one says why not', async ({ page }) => {
   const place = await openDemo(page, 'velder-two', 'log');
   await page.getByRole('button', { name: 'Papers' }).click();
-  await expect(page.getByRole('link', { name: 'Job with 1 photo (.zip)' })).toBeVisible();
+  await expect(page.getByRole('menuitem', { name: 'Job with 1 photo (.zip)' })).toBeVisible();
   const answer = await page.request.get(`${place}/zip`);
   expect(answer.headers()['content-disposition']).toMatch(/SK-\d+.*\.scoval\.zip/i);
   const zip = await answer.body();

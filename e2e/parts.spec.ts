@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { clean, cleanInTheDark, expect, ledgerRow, openDemo, refuseNonsense, saved, test, type } from './bench';
+import { pick, clean, cleanInTheDark, expect, ledgerRow, openDemo, refuseNonsense, saved, test, type } from './bench';
 
 const plan = (page: Page) => page.getByRole('region', { name: 'Measuring plan' });
 const drawings = (page: Page) => page.getByRole('group', { name: /corner with/ });
@@ -18,11 +18,7 @@ test('a part is read from the plan, stands on the drawings, and counts in the le
   await type(form.getByRole('textbox', { name: 'Gap in mm' }), '95');
   await expect(plan(page)).toContainText('6 left');
   await expect(form.getByRole('button', { name: 'Delete' })).toBeVisible();
-  await form.getByLabel('Measured with').click();
-  await page
-    .getByTitle('tape measure')
-    .or(page.getByTitle('tape', { exact: true }))
-    .click();
+  await pick(form.getByLabel('Measured with'), /^tape/);
   await expect(drawings(page)).toHaveAccessibleName(/7 parts around it/);
   await saved(page);
   await page.goto(`${place}/setups`);
@@ -104,8 +100,7 @@ test('a reading that contradicts the car is told with what to read again; a rubb
 test('an edge by coordinates, one side copied to the other, each with its own room', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');
   await page.keyboard.press('p');
-  await page.getByLabel('Add another part').click();
-  await page.getByTitle('Tank').click();
+  await pick(page.getByLabel('Add another part'), 'Tank');
   const form = page.getByRole('form', { name: 'Tank' });
   await form.getByText('coordinates').click();
   await form.getByRole('button', { name: 'Add a point' }).click();
@@ -152,8 +147,7 @@ test('how the wheel moves: usual values are marked, measured ones go before them
   await type(form.getByRole('textbox', { name: /^Lock, out/ }), '0');
   await type(form.getByRole('textbox', { name: /^Lock, in/ }), '0');
   await expect(page.getByRole('slider', { name: /^Steer/ })).toHaveCount(0);
-  await form.getByLabel('Kind of suspension').hover();
-  await form.locator('.ant-select-clear').click();
+  await pick(form.getByLabel('Kind of suspension'), '—');
   await expect(form).toContainText('Without the kind of suspension');
   await saved(page);
   await page.goto(`${place}/sweep`);
@@ -183,8 +177,7 @@ test('readings that were begun are kept, each of its kind, and listed until they
   await page.keyboard.press('p');
   await plan(page).getByRole('button', { name: /^Seam/ }).click();
   await type(page.getByRole('textbox', { name: /^Clock position/ }), '12');
-  await page.getByLabel('Add another part').click();
-  await page.getByTitle('Tank').click();
+  await pick(page.getByLabel('Add another part'), 'Tank');
   await page.getByText('coordinates').click();
   await type(page.getByRole('textbox', { name: 'Out in mm' }), '-210');
   await plan(page)

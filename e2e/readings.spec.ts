@@ -1,4 +1,4 @@
-import { bothAxles, expect, openDemo, putOnBench, saved, test, type } from './bench';
+import { pick, bothAxles, expect, openDemo, putOnBench, saved, test, type } from './bench';
 
 const bare = { format: 'scoval.job', version: 1, vehicle: { label: 'Brindle Kite 1.8 wagon' }, setups: [] } as const;
 
@@ -49,8 +49,7 @@ test('a reading keeps its tool, its uncertainty and its history', async ({ page 
   await expect(page.getByRole('img', { name: 'Where the rule goes: Tuck' })).toBeVisible();
   const history = page.getByRole('list', { name: 'History of Tuck' });
   await expect(history.getByRole('listitem')).toHaveCount(2);
-  await page.getByLabel('Readings are taken with').click();
-  await page.getByTitle(/^caliper/).click();
+  await pick(page.getByLabel('Readings are taken with'), /^caliper/);
   await type(gap, '13.4');
   await expect(history.getByRole('listitem').first()).toContainText('13.4 mm');
   await expect(history.getByRole('listitem').first()).toContainText('caliper, ±0.1 mm');
@@ -136,17 +135,15 @@ test('the hub takes its plain figures; the car its kind', async ({ page }) => {
   await type(form.getByLabel('Lug count'), '44');
   await expect(form.getByRole('alert')).toHaveText(/44 is outside 3 to 10/);
   await form.getByLabel('Lug count').press('Escape');
-  await form.getByLabel('Lug seat').click();
-  await page.getByTitle('ball R13').click();
+  await pick(form.getByLabel('Lug seat'), 'ball R13');
   const car = page.getByRole('form', { name: 'Car' });
   await type(car.getByLabel('Car', { exact: true }), 'Brindle Kite with drums');
   await expect(page.getByRole('banner')).toContainText('Brindle Kite with drums');
-  await car.getByLabel('Driven wheels').click();
-  await page.getByTitle('all, always').click();
+  await pick(car.getByLabel('Driven wheels'), 'all, always');
   await saved(page);
   await page.reload();
-  await expect(car.getByText('all, always')).toBeVisible();
-  await expect(form.getByText('ball R13')).toBeVisible();
+  await expect(car.getByLabel('Driven wheels').locator(':checked')).toHaveText('all, always');
+  await expect(form.getByLabel('Lug seat').locator(':checked')).toHaveText('ball R13');
 });
 
 test('the brief becomes limits that the ledger names', async ({ page }) => {

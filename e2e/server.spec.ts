@@ -203,7 +203,7 @@ test('beyond this machine a device signs in once; another comes in by the code t
   await page.getByRole('button', { name: 'Measure with a phone' }).click();
   const dialog = page.getByRole('dialog', { name: 'Measure with a phone' });
   await expect(dialog.getByRole('img', { name: /^QR code/ })).toBeVisible();
-  await clean(page, '[role=dialog]');
+  await clean(page, 'dialog');
   const walk = new URL((await dialog.locator('code').textContent())!);
   const held = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
   await held.goto(`${address}${walk.pathname}${walk.search}`);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Job } from '#core/job';
-import { expect, ledgerRow, openDemo, saved, swept, test, type } from './bench';
+import { choose, expect, ledgerRow, openDemo, saved, swept, test, type } from './bench';
 
 test('nudges move offset and stack by a millimeter, five with Shift, and the figures follow', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'setups');
@@ -115,7 +115,7 @@ test('setups are added, doubled, walked through, removed and brought back', asyn
   // A car that was measured goes out before anybody has thought of a setup.
   await page.getByRole('button', { name: 'Papers' }).click();
   const taken = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Job file (.json)' }).click();
+  await page.getByRole('menuitem', { name: 'Job file (.json)' }).click();
   const file = JSON.parse(readFileSync(await (await taken).path(), 'utf8')) as Job;
   expect(file.setups).toEqual([]);
   await page.getByRole('button', { name: 'First setup' }).click();
@@ -151,8 +151,7 @@ test('how sure a figure is stands beside it, and what would help most', async ({
   await expect(ledgerRow(page, 'inboard')).toContainText(/most helpful to measure: half the section of the new tire/);
   // A brief that would rather have none: the spacer is told, with the wheel that does without.
   await page.keyboard.press('4');
-  await page.getByRole('combobox', { name: 'Spacers and adapters' }).click();
-  await page.getByText('never', { exact: true }).click();
+  await choose(page, 'Spacers and adapters', 'never');
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('6');
   await expect(ledgerRow(page, 'spacers')).toContainText('not wanted');

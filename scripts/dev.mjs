@@ -5,7 +5,7 @@ import { ensureInstalled } from './lib/prepare.mjs';
 import { run } from './lib/run.mjs';
 
 await ensureInstalled();
-await run('npx', ['tsx', 'scripts/styles.tsx']);
+await run('npx', ['tsx', 'scripts/palette.ts']);
 await run('node', ['scripts/faces.mjs']);
 const vite = await createServer({ server: { middlewareMode: true } });
 const host = express();

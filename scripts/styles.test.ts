@@ -34,7 +34,7 @@ function read(file: string): { classes: Set<string>; sheets: Set<string> } {
   return { classes, sheets: new Set(sheets) };
 }
 
-const places = classesOf(files('app/**/*.css', ':!app/theme/antd.css'));
+const places = classesOf(files('app/**/*.css', ':!app/theme/palette.css'));
 const always = read('app/root.tsx').sheets;
 const components = files('app/**/*.tsx').map((file) => ({ file, ...read(file) }));
 
@@ -50,7 +50,7 @@ test('what a component looks like comes with it, or with every page: it is the s
 });
 
 test('a class of a folder is used in that folder, by a page, or lies with the shared parts', () => {
-  const shared = /^app\/(theme|ui\/(parts|fields|sheet|frame|stations)|routes)\//;
+  const shared = /^app\/(theme|ui\/(controls|parts|fields|sheet|frame|stations)|routes)\//;
   const strayed = components.flatMap(({ file, classes }) =>
     [...classes].flatMap((name) => {
       const at = [...(places.get(name) ?? [])];
@@ -72,7 +72,7 @@ test('a sheet that is brought is of use', () => {
 });
 
 describe('colors, sizes and spaces are tokens', () => {
-  const sheets = files('app/**/*.css', ':!app/theme/antd.css', ':!app/theme/tokens.css');
+  const sheets = files('app/**/*.css', ':!app/theme/palette.css', ':!app/theme/tokens.css');
   const declarations = sheets.flatMap((sheet) => {
     const found: { sheet: string; selector: string; prop: string; value: string }[] = [];
     postcss.parse(readFileSync(sheet, 'utf8')).walkDecls(({ parent, prop, value }) => {

@@ -1,7 +1,11 @@
+import { Op, QueryTypes, type Transaction } from 'sequelize';
+import { biasOf, estimateFrom, NO_ERRORS, PRIOR, type Calibration, type ErrorSums } from '#core/calibration';
 import type { FittedError } from '#core/calibration';
+import { FAMILIES, type Family } from '#core/fitting';
+import { SIGMAS_95 } from '#core/uncertainty';
 import { log } from './base/log';
-import { database, write } from './database/connection';
-import { JobRow } from './database/models';
+import { database, read, write } from './database/connection';
+import { FittedErrorRow, JobRow } from './database/models';
 import { jobNumber } from './numbers';
 import { inWorker, TooLong } from './work/pool';
 
@@ -12,43 +16,139 @@ export interface ShopError extends FittedError {
   car: string;
 }
 
-/** How long one job may take to compare. */
-const COMPARE_MS = 60_000;
-
-/**
- * How far off the shop was at every finished fitting. A job is compared once after each change, beside the requests;
- * one that takes too long is left out, and named.
- */
-export async function shopErrors(): Promise<{ errors: ShopError[]; leftOut: string[] }> {
-  await database();
-  const rows = await JobRow.findAll({
-    attributes: ['id', 'number', 'car', 'revision', 'fittingErrors'],
-    where: { isFitted: true },
-    order: [['number', 'ASC']],
-  });
-  const errors: ShopError[] = [];
-  const leftOut: string[] = [];
-  for (const row of rows) {
-    const own = row.fittingErrors ?? (await compared(row));
-    if (!own) leftOut.push(jobNumber(row.number));
-    for (const error of own ?? []) errors.push({ ...error, job: row.id, number: jobNumber(row.number), car: row.car });
-  }
-  return { errors, leftOut };
+/** How far off a shop was, and the latest of the errors of one family, the earliest of them first. */
+export interface ShownErrors {
+  families: Calibration['families'];
+  /** All readings, and the finished fittings that they were taken at. */
+  readings: number;
+  fittings: number;
+  family: Family;
+  errors: ShopError[];
+  /** Jobs that take too long to compare. */
+  leftOut: string[];
 }
 
-/** Compares a job and keeps the outcome with its row, unless the row has moved on; null where it took too long. */
-async function compared({ id, revision }: Pick<JobRow, 'id' | 'revision'>): Promise<FittedError[] | null> {
+/** How long one job may take to compare. */
+const COMPARE_MS = 60_000;
+/** So many errors are drawn and listed. */
+const MOST_SHOWN = 400;
+
+/** σᵢ², and what has none is left out. */
+const VARIANCE = `((plus_minus * plus_minus + measuring_plus_minus * measuring_plus_minus) / ${SIGMAS_95 ** 2})`;
+
+/**
+ * How far off the shop was at every finished fitting.
+ * @param asked the family whose errors are shown; without, the first that has any
+ */
+export async function shopErrors(asked: Family | null): Promise<ShownErrors> {
+  const leftOut = await compareWhatChanged();
+  return read(async (transaction) => {
+    const families = await familiesIn(transaction);
+    const family = asked ?? FAMILIES.find((one) => families[one].n > 0) ?? 'poke';
+    const fittings = await JobRow.sum('comparedFittings', { where: { isFitted: true }, transaction });
+    const readings = FAMILIES.reduce((all, one) => all + families[one].n, 0);
+    return { families, readings, fittings: fittings ?? 0, family, errors: await latest(family, transaction), leftOut };
+  });
+}
+
+/** What the ± of predictions follow: every family, and at how many fittings it has shown itself. */
+export async function shopCalibration() {
+  await compareWhatChanged();
+  return read(async (transaction) => {
+    const counted = await rowsOf<{ family: Family; fittings: number }>(
+      `SELECT family, count(*) AS fittings
+       FROM (SELECT DISTINCT family, job_id, fitting FROM fitted_errors WHERE ${VARIANCE} > 0) GROUP BY family`,
+      transaction,
+    );
+    const fittings = Object.fromEntries(counted.map((one) => [one.family, one.fittings]));
+    return { families: await familiesIn(transaction), fittings };
+  });
+}
+
+async function rowsOf<Row extends object>(sql: string, transaction: Transaction): Promise<Row[]> {
+  return (await database()).query<Row>(sql, { type: QueryTypes.SELECT, transaction });
+}
+
+/** Bias, scale and cover of every family, added up where the errors lie. */
+async function familiesIn(transaction: Transaction): Promise<Calibration['families']> {
+  const sums = await rowsOf<ErrorSums & { family: Family }>(
+    `SELECT family, count(*) AS n, sum(abs(error) <= plus_minus) AS "within",
+       sum(1 / ${VARIANCE}) AS weight, sum(error / ${VARIANCE}) AS weighted
+     FROM fitted_errors WHERE ${VARIANCE} > 0 GROUP BY family`,
+    transaction,
+  );
+  const sumsOf = (family: Family): ErrorSums => sums.find((one) => one.family === family) ?? NO_ERRORS;
+  const biases = FAMILIES.map((family) => `WHEN '${family}' THEN ${biasOf(sumsOf(family), PRIOR[family])}`).join(' ');
+  const off = `(error - CASE family ${biases} END)`;
+  const squares = await rowsOf<{ family: Family; squares: number }>(
+    `SELECT family, sum(${off} * ${off} / ${VARIANCE}) AS squares
+     FROM fitted_errors WHERE ${VARIANCE} > 0 GROUP BY family`,
+    transaction,
+  );
+  const estimateOf = (family: Family) => {
+    const found = squares.find((one) => one.family === family)?.squares ?? 0;
+    return estimateFrom(sumsOf(family), found, PRIOR[family]);
+  };
+  return Object.fromEntries(FAMILIES.map((family) => [family, estimateOf(family)])) as Calibration['families'];
+}
+
+async function latest(family: Family, transaction: Transaction): Promise<ShopError[]> {
+  const rows = await FittedErrorRow.findAll({
+    where: { family },
+    order: [['at', 'DESC']],
+    limit: MOST_SHOWN,
+    raw: true,
+    transaction,
+  });
+  const jobs = await JobRow.findAll({
+    attributes: ['id', 'number', 'car'],
+    where: { id: [...new Set(rows.map(({ jobId }) => jobId))] },
+    raw: true,
+    transaction,
+  });
+  const jobOf = new Map(jobs.map((job) => [job.id, job]));
+  return rows.reverse().map(({ jobId, ...error }) => {
+    const { number, car } = jobOf.get(jobId)!;
+    return { ...error, job: jobId, number: jobNumber(number), car };
+  });
+}
+
+/**
+ * Compares every job that has changed since it was compared, beside the requests; one that takes too long is left out,
+ * and named.
+ */
+async function compareWhatChanged(): Promise<string[]> {
+  await database();
+  const rows = await JobRow.findAll({
+    attributes: ['id', 'number', 'revision'],
+    where: { isFitted: true, comparedFittings: { [Op.is]: null } },
+    order: [['number', 'ASC']],
+  });
+  const leftOut: string[] = [];
+  for (const row of rows) if (!(await compared(row))) leftOut.push(jobNumber(row.number));
+  return leftOut;
+}
+
+/** Compares a job and keeps the outcome, unless the job has moved on; false where it took too long. */
+async function compared({ id, revision }: Pick<JobRow, 'id' | 'revision'>): Promise<boolean> {
   const row = await JobRow.findByPk(id, { attributes: ['document'] });
-  if (!row) return [];
+  if (!row) return true;
   try {
     const errors = await inWorker('fittingErrors', row.document, COMPARE_MS);
-    await write((transaction) =>
-      JobRow.update({ fittingErrors: errors }, { where: { id, revision }, silent: true, transaction }),
-    );
-    return errors;
+    await write(async (transaction) => {
+      const comparedFittings = new Set(errors.map(({ fitting }) => fitting)).size;
+      const where = { id, revision, comparedFittings: { [Op.is]: null } };
+      const [isCurrent] = await JobRow.update({ comparedFittings }, { where, silent: true, transaction });
+      if (isCurrent === 0) return;
+      await FittedErrorRow.bulkCreate(
+        errors.map((error) => ({ ...error, jobId: id })),
+        { transaction },
+      );
+    });
+    return true;
   } catch (error) {
     if (!(error instanceof TooLong)) throw error;
     log.warn({ id }, 'the fittings of a job take too long to compare');
-    return null;
+    return false;
   }
 }

@@ -122,7 +122,7 @@ export function columnsOf(job: Job) {
     retorqueFrom: retorque && new Date(retorque.at),
     retorqueOdometerKm: retorque?.odometerKm ?? null,
     isFitted: job.fittings?.some(({ finishedAt }) => finishedAt != null) ?? false,
-    fittingErrors: null,
+    comparedFittings: null,
     fittingAt: last && last.finishedAt == null ? new Date(last.startedAt) : null,
   };
 }

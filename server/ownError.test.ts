@@ -1,4 +1,3 @@
-import { calibrationOf } from '#core/calibration';
 import { saveEdits } from '#server/edits';
 import { shopErrors } from '#server/fittingErrors';
 import { createJob, openJob } from '#server/jobs';
@@ -14,7 +13,7 @@ test('the ± follow the shop’s own error from when it is asked, with every fit
   const id = await createJob(kite);
   expect((await readShopDefaults()).ownError).toBeUndefined();
   await setOwnErrorFollowed(true);
-  const { families } = calibrationOf((await shopErrors()).errors);
+  const { families } = await shopErrors(null);
   const first = (await readShopDefaults()).ownError!;
   expect(Object.keys(first).sort()).toEqual(
     Object.entries(families)

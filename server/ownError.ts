@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { ownErrorsOf } from '#core/calibration';
 import { log } from './base/log';
-import { shopErrors } from './fittingErrors';
+import { shopCalibration } from './fittingErrors';
 import { readShopDefaults, setShopDefaults } from './shopDefaults';
 
 /** Lets the ± of predictions follow the shop's own error, or not. */
@@ -10,8 +10,8 @@ export async function setOwnErrorFollowed(on: boolean): Promise<void> {
 }
 
 async function shownError() {
-  const { errors } = await shopErrors();
-  return ownErrorsOf(errors, ({ job, fitting }) => `${job} ${fitting}`);
+  const { families, fittings } = await shopCalibration();
+  return ownErrorsOf(families, fittings);
 }
 
 /** One look at a time, and one more where something was saved meanwhile. */

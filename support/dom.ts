@@ -51,6 +51,18 @@ if (typeof window !== 'undefined') {
       removeEventListener() {},
     }) as never;
   Element.prototype.scrollIntoView = () => {};
+  // Dialogs and what stands in the uppermost layer, without a layer.
+  HTMLDialogElement.prototype.showModal = function showModal() {
+    this.open = true;
+  };
+  HTMLDialogElement.prototype.close = function close() {
+    this.open = false;
+  };
+  document.addEventListener('keydown', ({ key }) => {
+    if (key === 'Escape') [...document.querySelectorAll('dialog[open]')].at(-1)?.dispatchEvent(new Event('cancel'));
+  });
+  HTMLElement.prototype.showPopover = () => {};
+  HTMLElement.prototype.hidePopover = () => {};
   // It has no pseudo-elements, and says so at each question.
   const computed = window.getComputedStyle.bind(window);
   window.getComputedStyle = (element) => computed(element);

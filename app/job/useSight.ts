@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo } from 'react';
 import type { Pose } from '#core/kinematics';
-import { useOnClient } from '../ui/parts/useOnClient';
+import { useOnClient } from '../ui/controls/useOnClient';
 import { useSelection } from './SelectionContext';
 import { useAhead } from './useAhead';
 import { OPEN, poseIn, poseText, wordIn } from './sight';

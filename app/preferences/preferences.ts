@@ -1,5 +1,5 @@
 import { UNIT_SETS, type LengthUnit, type Units } from '#core/units';
-import type { ThemeName } from '../theme/antdTheme';
+import type { ThemeName } from '../theme/palette';
 
 /** What a person has chosen for all jobs. */
 export interface Preferences {

@@ -1,4 +1,4 @@
-import type { ThemeName } from '../theme/antdTheme';
+import type { ThemeName } from '../theme/palette';
 import { useMedia } from '../ui/parts/useMedia';
 import { usePreferences } from './PreferencesContext';
 

@@ -1,10 +1,10 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import { listJobs, PAGE_SIZE } from '#server/bench';
 import { hasJobs } from '#server/jobs';
 import { readShopDefaults } from '#server/shopDefaults';
-import { PlusOutlined } from '../ui/parts/icons';
-import { Segments } from '../ui/parts/Segments';
+import { Button } from '../ui/controls/Button';
+import { PlusOutlined } from '../ui/controls/icons';
+import { Segments } from '../ui/controls/Segments';
 import { whyRefused } from '../refused';
 import { stored } from '../stored';
 import { runBenchCommand, type BenchAnswer } from '../ui/bench/benchCommands';
@@ -91,7 +91,7 @@ export default function BenchPage({ loaderData: { query, ...list } }: Route.Comp
           </span>
           <span className="shop-tools">
             <ImportButton job={importJob} />
-            <Button type="primary" icon={<PlusOutlined />} onClick={() => setNewOpen(true)}>
+            <Button kind="primary" icon={<PlusOutlined />} onClick={() => setNewOpen(true)}>
               New job
             </Button>
           </span>

@@ -1,5 +1,4 @@
 import { useMemo, useState } from 'react';
-import { Button } from 'antd';
 import { useFetcher } from 'react-router';
 import { SHOP_LIMITS, type ShopLimitKey } from '#core/verdict';
 import { backupsFolder, dataFolder } from '#server/base/folder';
@@ -9,6 +8,7 @@ import { logoMark } from '#server/logo';
 import { listDevices } from '#server/doors/devices';
 import { listInstruments } from '#server/instruments';
 import { readShopDefaults } from '#server/shopDefaults';
+import { Button } from '../ui/controls/Button';
 import { DraftsContext } from '../ui/fields/DraftsContext';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { runDefaultsCommand, type DefaultsAnswer } from '../ui/terms/defaultsCommands';

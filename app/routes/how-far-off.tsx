@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { calibrationOf } from '#core/calibration';
-import { FAMILIES, type Family } from '#core/fitting';
+import { FAMILIES } from '#core/fitting';
 import { shopErrors, type ShopError } from '#server/fittingErrors';
 import { readShopDefaults } from '#server/shopDefaults';
 import { stored } from '../stored';
@@ -11,27 +10,26 @@ import { ErrorLine, ErrorList } from '../ui/errors/ErrorList';
 import { FAMILY_NAMES } from '../ui/errors/families';
 import { FamilyTable } from '../ui/errors/FamilyTable';
 import { FollowSwitch } from '../ui/errors/FollowSwitch';
-import { useOnClient } from '../ui/parts/useOnClient';
+import { useOnClient } from '../ui/controls/useOnClient';
 import type { Route } from './+types/how-far-off';
 import '../ui/errors/errors.css';
 import '../ui/frame/shop.css';
 
 export const meta: Route.MetaFunction = () => [{ title: 'How far off we were · Scoval' }];
 
-export async function loader() {
-  return stored(async () => ({ ...(await shopErrors()), followed: (await readShopDefaults()).ownError ?? null }));
+export async function loader({ request }: Route.LoaderArgs) {
+  const asked = new URL(request.url).searchParams.get('figures');
+  const family = FAMILIES.find((one) => one === asked) ?? null;
+  return stored(async () => ({ ...(await shopErrors(family)), followed: (await readShopDefaults()).ownError ?? null }));
 }
 
 /** What the car said to what was predicted, over all finished fittings of the shop. */
-export default function HowFarOffPage({ loaderData: { errors, leftOut, followed } }: Route.ComponentProps) {
-  const [params, setParams] = useSearchParams();
-  const { families } = calibrationOf(errors);
-  const asked = FAMILIES.find((one) => one === params.get('figures'));
-  const family: Family = asked ?? FAMILIES.find((one) => families[one].n > 0) ?? 'poke';
-  const shown = errors.filter((one) => one.family === family);
+export default function HowFarOffPage({ loaderData }: Route.ComponentProps) {
+  const { families, readings, fittings, family, errors, leftOut, followed } = loaderData;
+  const [, setParams] = useSearchParams();
   const [pressed, pick] = useState<ShopError | null>(null);
   const picked = pressed?.family === family ? pressed : null;
-  const plot = { family, errors: shown, picked, pick };
+  const plot = { family, errors, picked, pick };
   // Times are drawn by the reader's own clock.
   const isLocal = useOnClient<boolean>(() => true, false);
   return (
@@ -39,7 +37,7 @@ export default function HowFarOffPage({ loaderData: { errors, leftOut, followed 
       <ShopStrip>what the cars said to what was predicted</ShopStrip>
       <main className="shop-main errors-page" id="page" tabIndex={-1}>
         <h1>How far off we were</h1>
-        {errors.length === 0 ? (
+        {readings === 0 ? (
           <p>
             Nothing to compare yet. Read poke and clearances at a fit-up and close it: each reading is held here against
             its prediction.
@@ -47,8 +45,8 @@ export default function HowFarOffPage({ loaderData: { errors, leftOut, followed 
         ) : (
           <>
             <p className="soft">
-              {errors.length} readings of {new Set(errors.map(({ job, fitting }) => `${job} ${fitting}`)).size} finished
-              fittings, each against what was predicted when it began.
+              {readings.toLocaleString('en-US')} readings of {fittings.toLocaleString('en-US')} finished fittings, each
+              against what was predicted when it began.
               {leftOut.length > 0 && ` Left out, too long to compare: ${leftOut.join(', ')}.`}
             </p>
             <FamilyTable
@@ -58,7 +56,7 @@ export default function HowFarOffPage({ loaderData: { errors, leftOut, followed 
               choose={(one) => setParams({ figures: one }, { replace: true, preventScrollReset: true })}
             />
             <FollowSwitch on={followed !== null} />
-            {shown.length === 0 ? (
+            {errors.length === 0 ? (
               <p>No finished fitting has a reading of this yet.</p>
             ) : (
               isLocal && (
@@ -68,7 +66,7 @@ export default function HowFarOffPage({ loaderData: { errors, leftOut, followed 
                     <TimePlot {...plot} biasMm={families[family].biasMm} />
                   </section>
                   <div aria-live="polite">{picked && <ErrorLine error={picked} />}</div>
-                  <ErrorList errors={shown} />
+                  <ErrorList errors={errors} of={families[family].n} />
                 </>
               )
             )}

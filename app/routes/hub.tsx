@@ -1,5 +1,5 @@
 import { hubPatternOf } from '#core/evaluate';
-import { Segments } from '../ui/parts/Segments';
+import { Segments } from '../ui/controls/Segments';
 import { useDocument } from '../job/DocumentContext';
 import { useSelection } from '../job/SelectionContext';
 import { useSight } from '../job/useSight';

@@ -1,14 +1,14 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import type { ShopInstrument } from '#core/instrument';
 import { listInstruments } from '#server/instruments';
+import { Button } from '../ui/controls/Button';
 import { whyRefused } from '../refused';
 import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { InstrumentDialog } from '../ui/instruments/InstrumentDialog';
 import { InstrumentTable } from '../ui/instruments/InstrumentTable';
 import { runInstrumentCommand, type InstrumentAnswer } from '../ui/instruments/instrumentCommands';
-import { PlusOutlined } from '../ui/parts/icons';
+import { PlusOutlined } from '../ui/controls/icons';
 import type { Route } from './+types/instruments';
 import '../ui/frame/shop.css';
 
@@ -39,7 +39,7 @@ export default function InstrumentsPage({ loaderData: instruments }: Route.Compo
           <h1>Instruments</h1>
           <span className="shop-tools">
             <Button href="/defaults">Shop defaults</Button>
-            <Button type="primary" icon={<PlusOutlined />} onClick={() => edit('new')}>
+            <Button kind="primary" icon={<PlusOutlined />} onClick={() => edit('new')}>
               Add an instrument
             </Button>
           </span>

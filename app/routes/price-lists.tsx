@@ -1,7 +1,7 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import { priceLists } from '#server/priceLists/lists';
-import { PlusOutlined } from '../ui/parts/icons';
+import { Button } from '../ui/controls/Button';
+import { PlusOutlined } from '../ui/controls/icons';
 import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { runListCommand } from '../ui/lists/listCommands';
@@ -26,7 +26,7 @@ export default function PriceListsPage({ loaderData: lists }: Route.ComponentPro
         <div className="shop-head">
           <h1>Price lists</h1>
           <span className="shop-tools">
-            <Button type="primary" icon={<PlusOutlined />} onClick={() => setTaking(true)}>
+            <Button kind="primary" icon={<PlusOutlined />} onClick={() => setTaking(true)}>
               Take in a list
             </Button>
           </span>

@@ -1,5 +1,5 @@
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Segments } from '../ui/parts/Segments';
+import { Segments } from '../ui/controls/Segments';
 import { useSelection } from '../job/SelectionContext';
 import { useSight } from '../job/useSight';
 import { BY_SIGN } from '../ui/frame/useJobKeys';
@@ -23,8 +23,8 @@ export default function RoomPage() {
     <Segments<Shown>
       aria-label="What is read"
       options={[
-        { value: 'gaps', label: 'Gaps at rest', tooltip: 'measured at rest (P)' },
-        { value: 'parts', label: 'Nearby parts', tooltip: 'what the wheel comes near at lock and in travel (P)' },
+        { value: 'gaps', label: 'Gaps at rest', title: 'measured at rest (P)' },
+        { value: 'parts', label: 'Nearby parts', title: 'what the wheel comes near at lock and in travel (P)' },
       ]}
       value={shows}
       onChange={show}

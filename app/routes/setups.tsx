@@ -1,6 +1,6 @@
-import { Button } from 'antd';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { PlusOutlined } from '../ui/parts/icons';
+import { Button } from '../ui/controls/Button';
+import { PlusOutlined } from '../ui/controls/icons';
 import { useRaisedReport } from '../job/ReportsContext';
 import { BY_SIGN } from '../ui/frame/useJobKeys';
 import { RaisedSetup } from '../ui/setups/RaisedSetup';
@@ -26,7 +26,7 @@ export default function SetupsPage() {
             A setup is a wheel, a tire and the stack behind them, front and rear. It starts from what is on the car now;
             change it from there.
           </p>
-          <Button type="primary" icon={<PlusOutlined />} onClick={actions.add}>
+          <Button kind="primary" icon={<PlusOutlined />} onClick={actions.add}>
             First setup
           </Button>
         </div>

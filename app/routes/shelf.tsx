@@ -1,10 +1,10 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import { SHELF_KINDS, type ShelfKind } from '#core/shelf';
 import { listPage, SHELF_PAGE_SIZE, type KeptItem } from '#server/shelf';
 import { takenOf } from '#server/stock';
-import { DownloadOutlined, PlusOutlined } from '../ui/parts/icons';
-import { Segments } from '../ui/parts/Segments';
+import { Button } from '../ui/controls/Button';
+import { DownloadOutlined, PlusOutlined } from '../ui/controls/icons';
+import { Segments } from '../ui/controls/Segments';
 import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { SearchField } from '../ui/parts/SearchField';
@@ -63,7 +63,7 @@ export default function ShelfPage({ loaderData: { counts, query, ...list } }: Ro
             <Button icon={<DownloadOutlined />} href="/shelf.csv">
               Export CSV
             </Button>
-            <Button type="primary" icon={<PlusOutlined />} onClick={() => setInHand('new')}>
+            <Button kind="primary" icon={<PlusOutlined />} onClick={() => setInHand('new')}>
               New {KIND_NAMES[kind].one.toLowerCase()}
             </Button>
           </span>

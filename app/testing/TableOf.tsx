@@ -1,4 +1,3 @@
-import { ConfigProvider } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { createMemoryRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
@@ -9,7 +8,6 @@ import { JobProvider } from '../job/JobProvider';
 import type { Unreachable } from '../job/jobState';
 import { DEFAULT_PREFERENCES, type Preferences } from '../preferences/preferences';
 import { PreferencesProvider } from '../preferences/PreferencesContext';
-import { antdTheme } from '../theme/antdTheme';
 
 /** What a table sends to be saved. */
 export interface Sent {
@@ -75,10 +73,8 @@ export function TableOf({ job, at = 'setups', answer = saveAll, preferences = {}
     ),
   );
   return (
-    <ConfigProvider theme={antdTheme('light')} wave={{ disabled: true }}>
-      <PreferencesProvider initial={{ ...DEFAULT_PREFERENCES, ...preferences }}>
-        <RouterProvider router={router} />
-      </PreferencesProvider>
-    </ConfigProvider>
+    <PreferencesProvider initial={{ ...DEFAULT_PREFERENCES, ...preferences }}>
+      <RouterProvider router={router} />
+    </PreferencesProvider>
   );
 }

@@ -14,7 +14,7 @@ test('the page of parts shows each in its state, without a word in the console',
   expect(state('a length that is assumed').getByText('assumed')).toBeTruthy();
   expect(state('a length with a text that is none').getByRole('alert').textContent).toMatch(/./);
   expect(state('a ring, not measured').getByRole('img').innerHTML).toContain('stroke-dasharray');
-  expect(state('a question on its way').getByRole('progressbar').getAttribute('aria-valuenow')).toBe('40');
+  expect(state('a question on its way').getByRole<HTMLProgressElement>('progressbar').value).toBe(40);
   expect(state('the tray, empty').getByRole<HTMLButtonElement>('button', { name: 'Duplicate' }).disabled).toBe(true);
 
   const hand = userEvent.setup();

@@ -31,6 +31,7 @@ describe.each<[string, Palette]>([
     ['caution', 'cautionTint'],
     ['fail', 'failTint'],
     ['layout', 'layoutTint'],
+    ['onLayout', 'layout'],
     ['presentText', 'presentTint'],
   ] as const)('%s is read on %s', (name, tint) =>
     expect(contrast(palette[name], palette[tint])).toBeGreaterThanOrEqual(4.5),

@@ -1,3 +1,5 @@
+export type ThemeName = 'light' | 'dark';
+
 /** The colors of the table, by meaning. Text colors reach 4.5:1 on paper and on sheet. */
 export interface Palette {
   paper: string;
@@ -9,6 +11,8 @@ export interface Palette {
   /** The candidate. */
   layout: string;
   layoutTint: string;
+  /** Words on the layout color. */
+  onLayout: string;
   /** What is on the car now. */
   present: string;
   presentText: string;
@@ -34,6 +38,7 @@ export const LIGHT: Palette = {
   ruleFaint: '#e6e3d8',
   layout: '#2a3f8f',
   layoutTint: '#dde3f4',
+  onLayout: '#ffffff',
   present: '#8c8573',
   presentText: '#6b6555',
   presentTint: '#eae6da',
@@ -57,6 +62,7 @@ export const DARK: Palette = {
   ruleFaint: '#2a3136',
   layout: '#a9b8f5',
   layoutTint: '#2a3558',
+  onLayout: '#15191c',
   present: '#9a9380',
   presentText: '#b5ae9b',
   presentTint: '#2e2d28',
@@ -84,6 +90,7 @@ export const FORCED: Palette = {
   ruleFaint: 'color-mix(in srgb, CanvasText 16%, Canvas)',
   layout: 'LinkText',
   layoutTint: 'Canvas',
+  onLayout: 'Canvas',
   present: 'GrayText',
   presentText: 'CanvasText',
   presentTint: 'Canvas',

@@ -1,6 +1,6 @@
-import { FAMILIES, type OwnErrors } from '#core/fitting';
+import { FAMILIES, type Family, type OwnErrors } from '#core/fitting';
 import { roundTo } from '#core/units';
-import { calibrationOf, type FittedError } from './calibrate';
+import type { Calibration } from './calibrate';
 import type { Estimate } from './estimate';
 
 /** From so many fittings on the ± may become smaller, and how small. */
@@ -17,17 +17,18 @@ export const appliedScale = ({ scale }: Pick<Estimate, 'scale'>, fittings: numbe
 /**
  * The shop's own error as its ± follow it, of every family that has shown one. Rounded, so that a verdict does not turn
  * with the third decimal.
- * @param fittingOf tells the fittings apart
+ * @param fittings how many of them have shown one, by family
  */
-export function ownErrorsOf<T extends FittedError>(seen: readonly T[], fittingOf: (one: T) => string): OwnErrors {
-  const { families } = calibrationOf(seen);
-  return Object.fromEntries(
+export const ownErrorsOf = (
+  families: Calibration['families'],
+  fittings: Readonly<Partial<Record<Family, number>>>,
+): OwnErrors =>
+  Object.fromEntries(
     FAMILIES.flatMap((family) => {
       const { n, biasMm } = families[family];
       if (n === 0) return [];
-      const fittings = new Set(seen.filter((one) => one.family === family).map(fittingOf)).size;
-      const scale = roundTo(appliedScale(families[family], fittings), 2);
-      return [[family, { scale, biasMm: roundTo(biasMm, 1), fittings }] as const];
+      const shown = fittings[family] ?? 0;
+      const scale = roundTo(appliedScale(families[family], shown), 2);
+      return [[family, { scale, biasMm: roundTo(biasMm, 1), fittings: shown }] as const];
     }),
   );
-}

@@ -1,5 +1,5 @@
 import '../../app/theme/faces.css';
-import '../../app/theme/antd.css';
+import '../../app/theme/palette.css';
 import '../../app/theme/tokens.css';
 import '../../app/theme/table.css';
 import '../../app/ui/frame/frame.css';

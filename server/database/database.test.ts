@@ -9,8 +9,9 @@ import { saveEdits } from '../edits';
 import { createJob, openJob } from '../jobs';
 import { first } from './migrations/001-jobs';
 import { lists } from './migrations/015-lists';
+import { fittedErrors } from './migrations/016-fitted-errors';
 import { tablesIn, type Tables } from './migrations/tables';
-import { ChangeRow, JobRow, ReadingRow } from './models';
+import { ChangeRow, FittedErrorRow, JobRow, ReadingRow } from './models';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'scoval-db-'));
 beforeAll(() => {
@@ -52,6 +53,7 @@ test('migrations run once: opening again changes nothing', async () => {
     { name: '013-stock' },
     { name: '014-instruments' },
     { name: '015-lists' },
+    { name: '016-fitted-errors' },
   ];
   expect(await names()).toEqual(made);
   await closeDatabase();
@@ -79,9 +81,11 @@ test('what a search finds of customers is kept anew where an older database come
   const all = (await database()).getQueryInterface();
   const step = (work: (context: Tables) => Promise<void>) =>
     all.sequelize.transaction((transaction) => work(tablesIn(all, transaction)));
+  await step((context) => fittedErrors.down({ context }));
   await step((context) => lists.down({ context }));
   await all.sequelize.query(`UPDATE jobs SET customer = 'Ada Holt AB-12 CD XX0KT26W000012345'`);
   await step((context) => lists.up({ context }));
+  await step((context) => fittedErrors.up({ context }));
   const made = await JobRow.findByPk(id);
   expect(made!.toJSON()).toEqual(kept!.toJSON());
   expect(made!.customer).toBe('Ada Holt AB-12 CD AB12CD XX0KT26W000012345 00012345 0012345 012345 12345 2345');
@@ -89,7 +93,7 @@ test('what a search finds of customers is kept anew where an older database come
 
 test('the tables carry every column that the models use', async () => {
   const tables = (await database()).getQueryInterface();
-  for (const model of [JobRow, ReadingRow, ChangeRow] as ModelStatic<Model>[]) {
+  for (const model of [JobRow, FittedErrorRow, ReadingRow, ChangeRow] as ModelStatic<Model>[]) {
     const columns = Object.keys(await tables.describeTable(model.getTableName() as string)).sort();
     expect([
       model.name,

@@ -36,12 +36,27 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare customer: CreationOptional<string>;
   /** When the fitting began that is under way, or is to begin. */
   declare fittingAt: CreationOptional<Date | null>;
-  /** Whether a fitting of it is finished; how far off its predictions were, null since the last change. */
+  /** Whether a fitting of it is finished; how many were held against their predictions, null since the last change. */
   declare isFitted: CreationOptional<boolean | null>;
-  declare fittingErrors: CreationOptional<FittedError[] | null>;
+  declare comparedFittings: CreationOptional<number | null>;
   declare archivedAt: CreationOptional<Date | null>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
+}
+
+/** How far off one figure was that was read at a finished fitting. Of a job that changes they go by themselves. */
+export class FittedErrorRow extends Model<InferAttributes<FittedErrorRow>, InferCreationAttributes<FittedErrorRow>> {
+  declare jobId: string;
+  declare fitting: string;
+  declare corner: FittedError['corner'];
+  declare figure: FittedError['figure'];
+  declare family: FittedError['family'];
+  declare predicted: number;
+  declare measured: number;
+  declare at: string;
+  declare error: number;
+  declare plusMinus: number;
+  declare measuringPlusMinus: number;
 }
 
 /** One reading as it was taken. Rows are added, never overwritten; an undo marks them withdrawn. */
@@ -163,13 +178,30 @@ export function defineModels(sequelize: Sequelize): void {
       fittingAt: DataTypes.DATE,
       customer: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
       isFitted: DataTypes.BOOLEAN,
-      fittingErrors: DataTypes.JSON,
+      comparedFittings: DataTypes.INTEGER,
       archivedAt: DataTypes.DATE,
       createdAt: DataTypes.DATE,
       updatedAt: DataTypes.DATE,
     },
     { ...common, tableName: 'jobs' },
   );
+  FittedErrorRow.init(
+    {
+      jobId: { type: DataTypes.STRING, allowNull: false },
+      fitting: { type: DataTypes.STRING, allowNull: false },
+      corner: { type: DataTypes.STRING, allowNull: false },
+      figure: { type: DataTypes.STRING, allowNull: false },
+      family: { type: DataTypes.STRING, allowNull: false },
+      predicted: { type: DataTypes.DOUBLE, allowNull: false },
+      measured: { type: DataTypes.DOUBLE, allowNull: false },
+      at: { type: DataTypes.STRING, allowNull: false },
+      error: { type: DataTypes.DOUBLE, allowNull: false },
+      plusMinus: { type: DataTypes.DOUBLE, allowNull: false },
+      measuringPlusMinus: { type: DataTypes.DOUBLE, allowNull: false },
+    },
+    { ...common, tableName: 'fitted_errors', timestamps: false },
+  );
+  FittedErrorRow.removeAttribute('id');
   ReadingRow.init(
     {
       id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },

@@ -125,7 +125,7 @@ describe('opening', () => {
     expect(await migrationsOf(file)).toEqual(migrations.map(({ name }) => name));
     expect((await schemaOf()).join()).not.toContain('wings');
     const [copy] = copiesIn(backupsFolder(folder));
-    expect(copy!.name).toMatch(/-before-upgrade-from-015-lists\.sqlite$/);
+    expect(copy!.name).toMatch(/-before-upgrade-from-016-fitted-errors\.sqlite$/);
     expect((await exportJob(id))!.job).toEqual(example());
   });
   test('what a kill has left of an older upgrade is taken up where it stood', async () => {

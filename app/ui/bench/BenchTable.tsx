@@ -8,7 +8,7 @@ import type { AddressChange } from '../parts/useAddress';
 import type { Column, SortedBy } from '../table/columns';
 import { Pager } from '../table/Pager';
 import { RowsTable } from '../table/RowsTable';
-import { useOnClient } from '../parts/useOnClient';
+import { useOnClient } from '../controls/useOnClient';
 import { EmptyBench } from './EmptyBench';
 import { RowTools } from './RowTools';
 import { useStandings } from './useStandings';

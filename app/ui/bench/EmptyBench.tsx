@@ -1,5 +1,5 @@
-import { Button } from 'antd';
-import { CarOutlined, CompassOutlined } from '../parts/icons';
+import { Button } from '../controls/Button';
+import { CarOutlined, CompassOutlined } from '../controls/icons';
 import { usePreferences } from '../../preferences/PreferencesContext';
 import { useBenchCommand } from './useBenchCommand';
 import '../frame/shop.css';
@@ -21,10 +21,10 @@ export function EmptyBench({ startJob }: { startJob(): void }) {
             <p>
               <b>First job?</b> A guide goes along, from the first reading to the first verdict.
             </p>
-            <Button type="primary" icon={<CompassOutlined />} onClick={start}>
+            <Button kind="primary" icon={<CompassOutlined />} onClick={start}>
               Start with the guide
             </Button>
-            <Button type="text" onClick={() => choose({ guide: 'off' })}>
+            <Button kind="text" onClick={() => choose({ guide: 'off' })}>
               Never show the guide
             </Button>
           </section>
@@ -33,7 +33,7 @@ export function EmptyBench({ startJob }: { startJob(): void }) {
           <p>
             <b>Just looking?</b> Demo cars, all invented, measured and with setups, and a shelf of parts.
           </p>
-          <Button icon={<CarOutlined />} loading={busy} onClick={() => void send({ intent: 'demo' })}>
+          <Button icon={<CarOutlined />} busy={busy} onClick={() => void send({ intent: 'demo' })}>
             Add the demo cars
           </Button>
         </section>

@@ -1,6 +1,7 @@
-import { Checkbox, Radio } from 'antd';
+import { useId } from 'react';
 import { TAKE_OVER, type KindSpread, type TakeOverGroup } from '#core/alike';
 import type { MeasuredCar } from '#server/cars';
+import { Check } from '../controls/Check';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Moment } from '../parts/Moment';
 import './bench.css';
@@ -19,29 +20,30 @@ interface MeasuredBeforeProps {
 
 /** Cars that were measured before under such a label: a new job may begin with their readings. */
 export function MeasuredBefore({ cars, choice, choose }: MeasuredBeforeProps) {
+  const name = useId();
   if (cars.length === 0) return null;
   return (
     <fieldset className="measured-before">
       <legend className="label">Measured before</legend>
-      <Radio.Group
-        value={choice?.car.id ?? ''}
-        onChange={({ target }) => {
-          const car = cars.find(({ id }) => id === target.value);
-          choose(car ? { car, take: car.groups } : null);
-        }}
-      >
-        <Radio value="">Measure this car from the start</Radio>
-        {cars.map(({ id, number, car, title, at }) => (
-          <Radio key={id} value={id}>
-            Start from <span className="figure">{number}</span> {car}
-            {title && `, ${title}`}
-            <span className="soft">
-              {' '}
-              <Moment at={at} />
-            </span>
-          </Radio>
-        ))}
-      </Radio.Group>
+      <Check type="radio" name={name} checked={choice === null} onChange={() => choose(null)}>
+        Measure this car from the start
+      </Check>
+      {cars.map((one) => (
+        <Check
+          key={one.id}
+          type="radio"
+          name={name}
+          checked={choice?.car.id === one.id}
+          onChange={() => choose({ car: one, take: one.groups })}
+        >
+          Start from <span className="figure">{one.number}</span> {one.car}
+          {one.title && `, ${one.title}`}
+          <span className="soft">
+            {' '}
+            <Moment at={one.at} />
+          </span>
+        </Check>
+      ))}
       {choice && <Chosen choice={choice} choose={choose} />}
     </fieldset>
   );
@@ -53,7 +55,7 @@ function Chosen({ choice: { car, take }, choose }: { choice: TakeOverChoice; cho
   return (
     <div className="taken-over">
       {car.groups.map((name) => (
-        <Checkbox
+        <Check
           key={name}
           checked={take.includes(name) || needed.includes(name)}
           disabled={needed.includes(name)}
@@ -62,7 +64,7 @@ function Chosen({ choice: { car, take }, choose }: { choice: TakeOverChoice; cho
           }
         >
           {TAKE_OVER[name].label}
-        </Checkbox>
+        </Check>
       ))}
       <p className="soft" role="status">
         {spreadText(car.spread, lengths.plusMinus(car.spread.plusMinusMm))} Each reading says that it comes from{' '}

@@ -1,6 +1,6 @@
-import { Input } from 'antd';
 import { useId, useState } from 'react';
-import { Dialog } from '../parts/Dialog';
+import { Input } from '../controls/Input';
+import { Dialog } from '../controls/Dialog';
 import { MeasuredBefore, type TakeOverChoice } from './MeasuredBefore';
 import { useBenchCommand } from './useBenchCommand';
 import { useCarsLike } from './useCarsLike';
@@ -29,7 +29,7 @@ export function NewJobDialog({ close }: { close(): void }) {
       onCancel={close}
       onOk={start}
       okText={choice ? `Start from ${choice.car.number}` : 'Start with the readings'}
-      confirmLoading={busy}
+      busy={busy}
       title="New job"
       width={440}
     >
@@ -46,10 +46,8 @@ export function NewJobDialog({ close }: { close(): void }) {
           </label>
           <Input
             id={`${id}car`}
-            autoFocus
             value={car}
             maxLength={120}
-            status={missing ? 'error' : ''}
             aria-invalid={missing}
             aria-describedby={missing ? `${id}fault` : undefined}
             placeholder="what stands on the floor"

@@ -1,7 +1,7 @@
-import { Button } from 'antd';
 import { useNavigate } from 'react-router';
 import type { JobListItem } from '#server/bench';
-import { CopyOutlined, InboxOutlined, RollbackOutlined } from '../parts/icons';
+import { Button } from '../controls/Button';
+import { CopyOutlined, InboxOutlined, RollbackOutlined } from '../controls/icons';
 import { useBenchCommand } from './useBenchCommand';
 import '../frame/shop.css';
 
@@ -14,14 +14,14 @@ export function RowTools({ job }: { job: JobListItem }) {
   return (
     <span className="row-tools">
       <Button
-        type="text"
+        kind="text"
         title="Duplicate"
         aria-label={`Duplicate ${job.number}`}
         icon={<CopyOutlined />}
         onClick={() => ask('duplicate')}
       />
       <Button
-        type="text"
+        kind="text"
         title={job.archived ? 'Restore' : 'Archive'}
         aria-label={`${job.archived ? 'Restore' : 'Archive'} ${job.number}`}
         icon={job.archived ? <RollbackOutlined /> : <InboxOutlined />}

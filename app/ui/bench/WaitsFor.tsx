@@ -4,7 +4,7 @@ import { formatMeasure } from '#core/units';
 import type { JobListItem } from '#server/bench';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Moment } from '../parts/Moment';
-import { useOnClient } from '../parts/useOnClient';
+import { useOnClient } from '../controls/useOnClient';
 import { countedVerdict } from '../words';
 import './bench.css';
 

@@ -1,5 +1,4 @@
 import { rankByBrakeRoom } from '#core/advice';
-import { Button, Select } from 'antd';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { brakeChecks, brakeOf, fitPresent, usualFace } from '#core/evaluate';
@@ -7,7 +6,9 @@ import type { AxleName } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { wordsIn } from '#core/units';
 import { DEFAULT_FLANGE_MM, backspacingMm, wheelOffsetMm } from '#core/wheel';
-import { PrinterOutlined } from '../parts/icons';
+import { Button } from '../controls/Button';
+import { Choice } from '../controls/Choice';
+import { PrinterOutlined } from '../controls/icons';
 import { ToStation } from '../parts/ToStation';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
@@ -112,14 +113,13 @@ export function BrakesView({ axle }: { axle: AxleName }) {
         <h1>
           {axle === 'front' ? 'Front' : 'Rear'} brake <span className="soft">half section, to scale</span>
         </h1>
-        <Select
+        <Choice
           aria-label="Wheel over the brake"
           value={subject?.key ?? null}
-          onChange={(key: string | null) => key !== null && choose(key)}
+          onChange={choose}
           options={subjects.map(({ key, name }) => ({ value: key, label: name }))}
           placeholder="no wheel yet"
           style={{ width: '14.75rem' }}
-          showSearch={{ optionFilterProp: 'label' }}
         />
         <WordSwitch<Shown>
           label="What the sheet shows"
@@ -163,11 +163,11 @@ export function BrakesView({ axle }: { axle: AxleName }) {
                 </p>
               )}
               {!caliper?.outline ? (
-                <Button size="small" type="primary" onClick={() => setPanel('brake')}>
+                <Button size="small" kind="primary" onClick={() => setPanel('brake')}>
                   Give the brake an outline
                 </Button>
               ) : (
-                <Button size="small" type="primary" onClick={() => setPanel('face')}>
+                <Button size="small" kind="primary" onClick={() => setPanel('face')}>
                   Give the wheel its inner face
                 </Button>
               )}

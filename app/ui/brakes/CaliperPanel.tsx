@@ -1,4 +1,3 @@
-import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { useFetcher } from 'react-router';
 import {
@@ -14,7 +13,9 @@ import {
 } from '#core/brake';
 import type { AxleName } from '#core/job';
 import { caliperFromShelf, itemName, type ShelfItem } from '#core/shelf';
-import { DeleteOutlined } from '../parts/icons';
+import { Button } from '../controls/Button';
+import { DeedChoice } from '../controls/DeedChoice';
+import { DeleteOutlined } from '../controls/icons';
 import { useDocument } from '../../job/DocumentContext';
 import { useReplaceItem, useShelf } from '../../job/ShelfContext';
 import { LengthField } from '../fields/LengthField';
@@ -71,13 +72,12 @@ export function CaliperPanel({ axle, files }: { axle: AxleName; files: string })
           />
         </div>
         {kept.length > 0 && (
-          <Select
+          <DeedChoice
             aria-label="Take a brake from the shelf"
             placeholder="from the shelf"
-            value={null}
             style={{ width: '100%' }}
             options={kept.map((item) => ({ value: itemName(item), label: itemName(item) }))}
-            onChange={(name: string | null) => {
+            onChange={(name) => {
               const item = kept.find((one) => itemName(one) === name);
               if (item) editAt(path, caliperFromShelf(item));
             }}
@@ -197,7 +197,7 @@ function Corners({ axle, caliper, take }: OutlineProps) {
 const NotYet = ({ fault, drop }: { fault: string; drop(): void }) => (
   <div className="brake-not-yet" role="status">
     <span>No outline yet: {fault}.</span>
-    <Button size="small" type="text" onClick={drop}>
+    <Button size="small" kind="text" onClick={drop}>
       Discard these
     </Button>
   </div>

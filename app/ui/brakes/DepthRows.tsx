@@ -1,4 +1,3 @@
-import { Button } from 'antd';
 import {
   faceFromDepths,
   weightsFault,
@@ -9,6 +8,7 @@ import {
 } from '#core/brake';
 import { DomainError } from '#core/errors';
 import { backspacingMm } from '#core/wheel';
+import { Button } from '../controls/Button';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { FigureRows } from './FigureRows';
 import { wholeRows, type Row } from './figures';
@@ -95,7 +95,7 @@ export function DepthRows({ name, face, rimWidthIn, offsetMm, flangeMm, take }: 
       {draft !== null && judged.fault !== null && judged.list === null && (
         <div className="brake-not-yet" role="status">
           <span>No face yet: {judged.fault}.</span>
-          <Button size="small" type="text" onClick={() => setDraft(null)}>
+          <Button size="small" kind="text" onClick={() => setDraft(null)}>
             Discard these
           </Button>
         </div>

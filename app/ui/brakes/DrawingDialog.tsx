@@ -1,4 +1,3 @@
-import { Alert, Select } from 'antd';
 import { useId, useState } from 'react';
 import { barrelFault, spokeFault, weightsFault, type AxialPoint, type InnerFace } from '#core/brake';
 import { DomainError } from '#core/errors';
@@ -6,7 +5,9 @@ import type { AxleName } from '#core/job';
 import { formatNumber } from '#core/units';
 import type * as OutlineCodec from '#formats/outline';
 import type { Drawing, DrawnLine, Outboard, Placement } from '#formats/outline';
-import { Dialog } from '../parts/Dialog';
+import { Notice } from '../controls/Notice';
+import { Choice } from '../controls/Choice';
+import { Dialog } from '../controls/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { NumberField } from '../fields/NumberField';
 import { readBeside } from '../../workers/drawings';
@@ -88,12 +89,11 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
       onCancel={close}
       onOk={take}
       okText="Use this line"
-      okButtonProps={{ disabled: !made?.shape }}
+      okDisabled={!made?.shape}
       title={
         props.of === 'brake' ? `Outline of the ${axle} brake, from a drawing` : 'Inner face of a wheel, from a drawing'
       }
       width={760}
-      style={{ top: 40 }}
     >
       <div className="drawing-dialog">
         <div className="drawing-fields">
@@ -160,7 +160,7 @@ export function DrawingDialog(props: DrawingDialogProps & Wanted) {
           )}
           {refused && <FileFaults name={refused.name} faults={refused.faults} />}
           {made?.faults.map((fault) => (
-            <Alert key={fault} type="error" role="alert" title={fault} />
+            <Notice key={fault} kind="fault" title={fault} />
           ))}
         </div>
         {opened && unitMm !== null && (
@@ -237,7 +237,7 @@ function Pick<T extends string | number>({ label, value, choose, options, placeh
       <label className="label" htmlFor={id}>
         {label}
       </label>
-      <Select<T>
+      <Choice<T>
         id={id}
         value={value}
         placeholder={placeholder}

@@ -1,4 +1,3 @@
-import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { useFetcher } from 'react-router';
 import { faceIsOf, familyFace, type InnerFace, type SpokeFamily } from '#core/brake';
@@ -6,8 +5,10 @@ import type { AxleName } from '#core/job';
 import { itemName } from '#core/shelf';
 import { offsetFigure, rimFigure } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
-import { DeleteOutlined } from '../parts/icons';
-import { Segments } from '../parts/Segments';
+import { Button } from '../controls/Button';
+import { DeedChoice } from '../controls/DeedChoice';
+import { DeleteOutlined } from '../controls/icons';
+import { Segments } from '../controls/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import { useReplaceItem, useShelf } from '../../job/ShelfContext';
 import { useEditAt } from '../parts/useEditAt';
@@ -151,13 +152,12 @@ export function FacePanel({ axle, subject, files }: { axle: AxleName; subject: S
           </div>
         )}
         {path && !others && (face.barrel ?? face.spoke) && alike.length > 0 && (
-          <Select
+          <DeedChoice
             aria-label="Save this face to a wheel on the shelf"
             placeholder="save it to a wheel on the shelf"
-            value={null}
             style={{ width: '100%' }}
             options={alike.map((item) => ({ value: itemName(item), label: itemName(item) }))}
-            onChange={(name: string | null) => name !== null && storeFace.save(name, face)}
+            onChange={(name) => storeFace.save(name, face)}
           />
         )}
         {storeFace.fault && (

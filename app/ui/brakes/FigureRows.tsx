@@ -1,6 +1,6 @@
-import { Button } from 'antd';
 import type { RangeName } from '#formats/fields';
-import { CloseOutlined, PlusOutlined } from '../parts/icons';
+import { Button } from '../controls/Button';
+import { CloseOutlined, PlusOutlined } from '../controls/icons';
 import { LengthField } from '../fields/LengthField';
 import type { Row } from './figures';
 import './brakes.css';
@@ -47,7 +47,7 @@ export function FigureRows<K extends string>({ name, of, columns, rows, change, 
           ))}
           <Button
             size="small"
-            type="text"
+            kind="text"
             icon={<CloseOutlined />}
             aria-label={`Delete ${of.toLowerCase()} ${row + 1}`}
             onClick={() => change(rows.filter((_, index) => index !== row))}

@@ -1,8 +1,9 @@
-import { Button, Slider } from 'antd';
 import { brakeRadiusMm, smallestRim } from '#core/brake';
 import { type BrakeCase, usedShare, verdictWord, type Check } from '#core/evaluate';
 import type { AxleName } from '#core/job';
 import { rimFigure } from '#core/units';
+import { Button } from '../controls/Button';
+import { Slider } from '../controls/Slider';
 import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -73,15 +74,7 @@ export function RoomPanel({ axle, subject, one, checks, ownMm, trialMm, setTrial
             </Button>
           )}
         </div>
-        <Slider
-          min={0}
-          max={mostMm}
-          step={0.5}
-          value={shown ?? 0}
-          onChange={setTrialMm}
-          ariaLabelForHandle="Trial stack, mm"
-          tooltip={{ open: false }}
-        />
+        <Slider min={0} max={mostMm} step={0.5} value={shown ?? 0} onChange={setTrialMm} label="Trial stack, mm" />
         <ToClear axle={axle} subject={subject} one={one} setTrialMm={setTrialMm} />
         <div>
           <Button size="small" onClick={washers.open}>
@@ -112,7 +105,7 @@ function ToClear({ axle, subject, one, setTrialMm }: Pick<RoomPanelProps, 'axle'
         Clears with a stack of <b className="figure">{lengths.text(stackToClearMm)}</b> or more
         {stackToClearMm === 0 ? ': none is needed.' : '.'}{' '}
         {stackToClearMm > 0 && (
-          <Button size="small" type="text" onClick={() => setTrialMm(stackToClearMm)}>
+          <Button size="small" kind="text" onClick={() => setTrialMm(stackToClearMm)}>
             Try it
           </Button>
         )}

@@ -1,5 +1,5 @@
-import { Button } from 'antd';
-import { DownloadOutlined } from '../parts/icons';
+import { Button } from '../controls/Button';
+import { DownloadOutlined } from '../controls/icons';
 
 /** A shape as a drawing in true millimeters, to keep or send. */
 export const ShapeFiles = ({ href }: { href: string }) => (

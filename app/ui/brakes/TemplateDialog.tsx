@@ -1,11 +1,11 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import { DomainError } from '#core/errors';
 import type { AxleName } from '#core/job';
 import { CHECK_MM, printProof, WAYS, type PrintScale, type Way } from '#core/print';
 import { formatNumber, readLength, roundTo } from '#core/units';
-import { PrinterOutlined } from '../parts/icons';
-import { Dialog } from '../parts/Dialog';
+import { Button } from '../controls/Button';
+import { PrinterOutlined } from '../controls/icons';
+import { Dialog } from '../controls/Dialog';
 import { useDocument, useSaves } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
@@ -53,14 +53,13 @@ export function TemplateDialog({ axle, subject, close }: { axle: AxleName; subje
       onCancel={close}
       title={`Template at 1:1, ${axle}`}
       width={560}
-      style={{ top: 56 }}
       footer={[
         <Button key="close" onClick={close}>
           Close
         </Button>,
         <Button
           key="print"
-          type="primary"
+          kind="primary"
           icon={<PrinterOutlined />}
           disabled={!ready}
           target="_blank"
@@ -163,7 +162,7 @@ function Proof({ scale, correct }: { scale: PrintScale; correct(scale: PrintScal
         <p className="soft">
           The next print is corrected for this printer: × {formatNumber(scale.across, 4)} across, ×{' '}
           {formatNumber(scale.along, 4)} along.{' '}
-          <Button size="small" type="text" onClick={() => correct(null)}>
+          <Button size="small" kind="text" onClick={() => correct(null)}>
             Reset
           </Button>
         </p>

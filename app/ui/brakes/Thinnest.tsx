@@ -1,6 +1,6 @@
-import { Button } from 'antd';
 import type { AxleName, Setup } from '#core/job';
 import { itemName } from '#core/shelf';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { useShelfState } from '../../job/ShelfContext';
 import { spacersFor } from '../hardware/spacersFor';

@@ -3,7 +3,7 @@ import { spacerFromWashersMm, usualSpacerMm } from '#core/brake';
 import { hardwareOf, type BrakeCase, verdictWord } from '#core/evaluate';
 import type { AxleName, SetupAxle } from '#core/job';
 import { formatNumber } from '#core/units';
-import { Dialog } from '../parts/Dialog';
+import { Dialog } from '../controls/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
@@ -36,14 +36,7 @@ export function WasherDialog({ axle, subject, one, close }: WasherDialogProps) {
   const setup = subject && setupOf(subject, job);
   const candidate: SetupAxle = setup?.[axle] ?? { wheel: subject?.wheel };
   return (
-    <Dialog
-      onCancel={close}
-      onOk={close}
-      okText="Done"
-      footer={(_, { OkBtn }) => <OkBtn />}
-      title={`Washer trial, ${axle}`}
-      width={540}
-    >
+    <Dialog onCancel={close} onOk={close} okText="Done" onlyOk title={`Washer trial, ${axle}`} width={540}>
       <div className="dialog-form">
         <p>
           The same washers on every stud, the wheel held on by hand-tight nuts, turned by hand. Add washers until it

@@ -1,5 +1,5 @@
-import { Input } from 'antd';
 import { useContext, useId, useState } from 'react';
+import { LongText } from '../controls/LongText';
 import { DraftsContext } from '../fields/DraftsContext';
 
 const MOST_NOTES = 4000;
@@ -19,11 +19,10 @@ export function Notes({ value, commit }: { value: string; commit(text: string): 
       <label className="label" htmlFor={id}>
         Anything else the customer said
       </label>
-      <Input.TextArea
+      <LongText
         id={id}
         value={draft ?? value}
         maxLength={MOST_NOTES}
-        autoSize={{ minRows: 4, maxRows: 12 }}
         onChange={(event) => keep(event.target.value)}
         onBlur={() => {
           if (draft !== null && draft !== value) commit(draft);

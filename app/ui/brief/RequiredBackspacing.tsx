@@ -1,5 +1,5 @@
 import { AXLES, requiredBackspacing } from '#core/job';
-import { Segments } from '../parts/Segments';
+import { Segments } from '../controls/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import { LengthField } from '../fields/LengthField';
 import { useEditAt } from '../parts/useEditAt';
@@ -35,8 +35,8 @@ export function RequiredBackspacing() {
       <Segments<'overall' | 'nominal'>
         aria-label="Convention of the required backspacing"
         options={[
-          { value: 'overall', label: 'overall', tooltip: 'straightedge across the back flange to the pad' },
-          { value: 'nominal', label: 'nominal', tooltip: 'on the nominal width' },
+          { value: 'overall', label: 'overall', title: 'straightedge across the back flange to the pad' },
+          { value: 'nominal', label: 'nominal', title: 'on the nominal width' },
         ]}
         value={brief?.requiredBackspacingConvention ?? 'overall'}
         onChange={(convention) => editAt(['brief', 'requiredBackspacingConvention'], convention)}

@@ -1,7 +1,7 @@
 import type { Tire } from '#core/tire';
-import { Checkbox } from 'antd';
 import type { SetupReport } from '#core/evaluate';
 import type { Setup, Spare, Wheel } from '#core/job';
+import { Check } from '../controls/Check';
 import { useDocument } from '../../job/DocumentContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField, OffsetField } from '../fields/LengthField';
@@ -91,12 +91,12 @@ export function CarFields({ setup, report }: { setup: Setup; report: SetupReport
           <SpeedsField />
         </div>
         <p className="soft">Both on the present tires, against a GPS receiver on a straight road.</p>
-        <Checkbox
+        <Check
           checked={setup.speedometerSet ?? false}
           onChange={({ target }) => editAt(['setups', setup.id, 'speedometerSet'], target.checked ? true : null)}
         >
           Speedometer recalibrated for this setup
-        </Checkbox>
+        </Check>
       </section>
       <SpareFields setup={setup} ofCar={ofCar} ofSetup={ofSetup} />
       <section className="field-group" aria-label="Tire-pressure sensors">

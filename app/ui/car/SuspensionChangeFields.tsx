@@ -1,8 +1,8 @@
-import { Select } from 'antd';
 import { useId, useState } from 'react';
 import type { SetupReport } from '#core/evaluate';
 import { AXLES, type AxleName, type Setup } from '#core/job';
 import type { SuspensionChangeKind } from '#core/suspension';
+import { Choice } from '../controls/Choice';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { useEditAt } from '../parts/useEditAt';
@@ -89,7 +89,7 @@ function AxleChange({ setup, axle }: { setup: Setup; axle: AxleName }) {
         <label className="label" htmlFor={id}>
           {name}, how
         </label>
-        <Select<SuspensionChangeKind>
+        <Choice<SuspensionChangeKind>
           id={id}
           value={kind}
           options={[...KINDS]}

@@ -1,10 +1,10 @@
-import { Button } from 'antd';
 import { priceInForce, type Extra, type Setup } from '#core/job';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { freeId } from '../../job/freeId';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
-import { DeleteOutlined, PlusOutlined } from '../parts/icons';
+import { DeleteOutlined, PlusOutlined } from '../controls/icons';
 import { useFieldOver } from '../parts/useFieldOver';
 
 /** Work and parts that nothing else of the setup asks for: at a price, or by the time they take. */

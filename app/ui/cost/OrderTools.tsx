@@ -1,7 +1,7 @@
-import { Button } from 'antd';
 import { useState } from 'react';
+import { Button } from '../controls/Button';
 import { useDocument, useSaves } from '../../job/DocumentContext';
-import { DownloadOutlined, PrinterOutlined } from '../parts/icons';
+import { DownloadOutlined, PrinterOutlined } from '../controls/icons';
 import { PaperSelect, type Paper } from '../parts/PaperSelect';
 import './cost.css';
 

@@ -1,9 +1,10 @@
-import { Alert, Button } from 'antd';
 import { useEffect } from 'react';
 import { useFetcher } from 'react-router';
 import type { OrderLine } from '#core/order';
 import type { Setup } from '#core/job';
 import { capital } from '#core/text';
+import { Notice } from '../controls/Notice';
+import { Button } from '../controls/Button';
 import { useDocument, useSaves } from '../../job/DocumentContext';
 import type { StockAnswer, StockIntent } from './stockCommands';
 import './cost.css';
@@ -41,7 +42,7 @@ export function StockPanel({ setup }: { setup: Setup }) {
       </div>
       <div className="order-tools">
         {free > 0 && (
-          <Button type="primary" disabled={isBusy} onClick={() => send('reserve')}>
+          <Button kind="primary" disabled={isBusy} onClick={() => send('reserve')}>
             Reserve {free} on the shelf
           </Button>
         )}
@@ -57,7 +58,7 @@ export function StockPanel({ setup }: { setup: Setup }) {
         )}
       </div>
       {free + reserved + used === 0 && <p className="soft">The shelf has none of it.</p>}
-      {fault && <Alert type="error" showIcon title={capital(fault)} />}
+      {fault && <Notice kind="fault" title={capital(fault)} />}
     </section>
   );
 }

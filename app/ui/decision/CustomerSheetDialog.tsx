@@ -1,11 +1,12 @@
-import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { decidedSetup, MOST_OPTIONS } from '#core/job';
 import { capital } from '#core/text';
+import { Button } from '../controls/Button';
+import { Check } from '../controls/Check';
 import { useDocument, useSaves } from '../../job/DocumentContext';
 import { useReports, type SetupOnTable } from '../../job/ReportsContext';
-import { Dialog } from '../parts/Dialog';
-import { PrinterOutlined } from '../parts/icons';
+import { Dialog } from '../controls/Dialog';
+import { PrinterOutlined } from '../controls/icons';
 import { PaperSelect, type Paper } from '../parts/PaperSelect';
 import { setupName } from './setupName';
 import { standingOf } from './standingOf';
@@ -41,7 +42,7 @@ export function CustomerSheetDialog({ close }: { close(): void }) {
         </Button>,
         <Button
           key="open"
-          type="primary"
+          kind="primary"
           icon={<PrinterOutlined />}
           disabled={!isReady}
           target="_blank"
@@ -62,7 +63,7 @@ export function CustomerSheetDialog({ close }: { close(): void }) {
             const { setup } = one;
             const isShown = shown.includes(setup.id);
             return (
-              <Checkbox
+              <Check
                 key={setup.id}
                 checked={isShown}
                 disabled={!isShown && isFull}
@@ -71,7 +72,7 @@ export function CustomerSheetDialog({ close }: { close(): void }) {
                 }
               >
                 {setupName(setup, job.vehicle.flangeMm)} <span className="soft">{capital(standingOf(one))}</span>
-              </Checkbox>
+              </Check>
             );
           })}
         </fieldset>

@@ -1,12 +1,13 @@
-import { Input, Radio } from 'antd';
 import { useId, useState } from 'react';
 import { setupTitle, type Decision } from '#core/job';
 import { capital } from '#core/text';
+import { Input } from '../controls/Input';
+import { Check } from '../controls/Check';
 import { useDocument } from '../../job/DocumentContext';
 import { useReports } from '../../job/ReportsContext';
 import { useRaised } from '../../job/useRaised';
 import { usePreferences } from '../../preferences/PreferencesContext';
-import { Dialog } from '../parts/Dialog';
+import { Dialog } from '../controls/Dialog';
 import { standingOf } from './standingOf';
 import './decision.css';
 
@@ -46,9 +47,9 @@ export function DecisionDialog({ close }: { close(): void }) {
           const id = `${names}-${setup.id}`;
           return (
             <div key={setup.id} className="decision-choice" data-chosen={isChosen}>
-              <Radio checked={isChosen} name={names} onChange={() => choose(setup.id)}>
+              <Check type="radio" checked={isChosen} name={names} onChange={() => choose(setup.id)}>
                 <b className="figure">{setup.id.toUpperCase()}</b> {setupTitle(setup, job.vehicle.flangeMm)}
-              </Radio>
+              </Check>
               <span className="soft">{capital(standingOf(one))}</span>
               <label className="label" htmlFor={id}>
                 {isChosen ? 'Why this one' : 'Why not'}

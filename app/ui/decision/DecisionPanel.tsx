@@ -1,5 +1,5 @@
-import { Button } from 'antd';
 import { decidedSetup, type Setup } from '#core/job';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
 import { Moment } from '../parts/Moment';
@@ -53,7 +53,7 @@ export function DecisionPanel() {
         </>
       ) : (
         <div className="decision-tools">
-          <Button type="primary" onClick={dialog.open}>
+          <Button kind="primary" onClick={dialog.open}>
             Decide which goes on …
           </Button>
           <Button onClick={sheet.open}>Options for the customer …</Button>

@@ -1,8 +1,8 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import type { Fault } from '#formats/faults';
 import type { TakenIn } from '#server/archive';
-import { DownloadOutlined } from '../parts/icons';
+import { Button } from '../controls/Button';
+import { DownloadOutlined } from '../controls/icons';
 import { FileButton, FileFaults } from '../parts/FileButton';
 import './doors.css';
 

@@ -1,6 +1,7 @@
-import { Button, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import type { WaysIn } from '#server/doors/waysIn';
+import { Button } from '../controls/Button';
+import { Choice } from '../controls/Choice';
 import './doors.css';
 
 /** The code to point a phone's camera at; where there are several networks, the one that the phone is on is chosen. */
@@ -31,7 +32,7 @@ export function Joining({ ways, openMs, again }: WaysIn & { again(): void }) {
       {ways.length > 1 && (
         <label>
           <span className="label">The phone does not get there? Another network of this machine:</span>
-          <Select
+          <Choice
             value={chosen}
             onChange={choose}
             options={ways.map(({ host }) => ({ value: host, label: host }))}

@@ -1,9 +1,9 @@
-import { Button } from 'antd';
 import { memo, useState } from 'react';
+import { Button } from '../controls/Button';
 import { useSaves } from '../../job/DocumentContext';
-import { Dialog } from '../parts/Dialog';
-import { MobileOutlined } from '../parts/icons';
-import { Tip } from '../parts/Tip';
+import { Dialog } from '../controls/Dialog';
+import { MobileOutlined } from '../controls/icons';
+import { Tip } from '../controls/Tip';
 import { Joining } from './Joining';
 import { othersText } from './othersText';
 import { CommandFaults, useShopCommand } from './useShopCommand';
@@ -17,7 +17,7 @@ export const PhoneButton = memo(({ jobId }: { jobId: string }) => {
     <>
       <Tip title="Measure with a phone">
         <Button
-          type="text"
+          kind="text"
           aria-label="Measure with a phone"
           icon={<MobileOutlined />}
           onClick={() => {

@@ -1,5 +1,6 @@
-import { Button, Checkbox } from 'antd';
 import type { Device } from '#server/doors/devices';
+import { Button } from '../controls/Button';
+import { Check } from '../controls/Check';
 import { Moment } from '../parts/Moment';
 import { Joining } from './Joining';
 import { CommandFaults, useShopCommand } from './useShopCommand';
@@ -25,11 +26,11 @@ export function Backups({ copies, daily, kept }: BackupsProps) {
   return (
     <section>
       <h2>Backups</h2>
-      <Checkbox checked={daily} onChange={({ target }) => send({ intent: 'daily', on: target.checked })}>
+      <Check checked={daily} onChange={({ target }) => send({ intent: 'daily', on: target.checked })}>
         One backup a day, the last {kept} kept
-      </Checkbox>
+      </Check>
       <div>
-        <Button loading={busy} onClick={() => send({ intent: 'back-up' })}>
+        <Button busy={busy} onClick={() => send({ intent: 'back-up' })}>
           Back up now
         </Button>
       </div>
@@ -85,7 +86,7 @@ export function Devices({ devices, own }: { devices: readonly Device[]; own: str
         ))}
       </ul>
       <div>
-        <Button loading={busy} onClick={() => send({ intent: 'join' })}>
+        <Button busy={busy} onClick={() => send({ intent: 'join' })}>
           Add a phone or tablet
         </Button>
       </div>

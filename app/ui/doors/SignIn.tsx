@@ -1,6 +1,7 @@
-import { Button, Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { useFetcher, useSearchParams } from 'react-router';
+import { Button } from '../controls/Button';
+import { Input } from '../controls/Input';
 import './doors.css';
 
 export interface SignInProps {
@@ -33,7 +34,7 @@ export function SignIn({ secure, code, to, most }: SignInProps) {
       {code && (
         <section aria-label="With the code from the desk">
           <p>This device was invited at the desk.</p>
-          <Button type="primary" size="large" loading={busy} onClick={() => send({ code })}>
+          <Button kind="primary" size="large" busy={busy} onClick={() => send({ code })}>
             {to === '/' ? 'Join this shop' : 'Join and go on'}
           </Button>
           <p className="soft">or</p>
@@ -50,18 +51,17 @@ export function SignIn({ secure, code, to, most }: SignInProps) {
         <label className="label" htmlFor="phrase">
           Shop pass-phrase
         </label>
-        <Input.Password
+        <Input
+          type="password"
           id="phrase"
-          size="large"
           autoComplete="current-password"
           value={phrase}
           maxLength={most}
-          status={fault ? 'error' : ''}
           aria-invalid={Boolean(fault)}
           aria-describedby={fault ? 'phrase-fault' : undefined}
           onChange={({ target }) => setPhrase(target.value)}
         />
-        <Button htmlType="submit" size="large" type={code ? 'default' : 'primary'} loading={busy}>
+        <Button type="submit" size="large" kind={code ? 'plain' : 'primary'} busy={busy}>
           Sign in
         </Button>
       </form>

@@ -28,15 +28,15 @@ export function ErrorLine({ error }: { error: ShopError }) {
   );
 }
 
-/** Every reading of a family, the furthest off first. */
-export function ErrorList({ errors }: { errors: readonly ShopError[] }) {
+/** The readings of a family, the furthest off first: all of them, or the latest of very many. */
+export function ErrorList({ errors, of }: { errors: readonly ShopError[]; of: number }) {
   const sorted = [...errors].sort(
     (one, other) => Math.abs(other.error) / other.plusMinus - Math.abs(one.error) / one.plusMinus,
   );
   return (
     <details className="error-list">
       <summary>
-        {errors.length === 1 ? 'The one reading' : `All ${errors.length} readings, the furthest off first`}
+        {errors.length === 1 ? 'The one reading' : `${countText(errors.length, of)}, the furthest off first`}
       </summary>
       <ul>
         {sorted.map((error, at) => (
@@ -48,3 +48,6 @@ export function ErrorList({ errors }: { errors: readonly ShopError[] }) {
     </details>
   );
 }
+
+const countText = (shown: number, all: number): string =>
+  shown < all ? `The latest ${shown} of ${all.toLocaleString('en-US')} readings` : `All ${shown} readings`;

@@ -1,4 +1,4 @@
-import { Checkbox } from 'antd';
+import { Check } from '../controls/Check';
 import { CommandFaults, useShopCommand } from '../doors/useShopCommand';
 
 /** Lets the ± of predictions follow the shop's own error, or not. */
@@ -6,13 +6,9 @@ export function FollowSwitch({ on }: { on: boolean }) {
   const { send, busy, answer } = useShopCommand();
   return (
     <section aria-label="What the ± follow">
-      <Checkbox
-        checked={on}
-        disabled={busy}
-        onChange={({ target }) => send({ intent: 'own-error', on: target.checked })}
-      >
+      <Check checked={on} disabled={busy} onChange={({ target }) => send({ intent: 'own-error', on: target.checked })}>
         The ± of predictions follow this
-      </Checkbox>
+      </Check>
       <p className="soft">
         Larger ± at once, smaller ones from 20 fittings on and never below × 0.70. The bias is said in the working,
         never corrected for. It follows each fitting that is closed, and every job is checked again. What was predicted

@@ -1,5 +1,5 @@
-import { Select } from 'antd';
 import { useId } from 'react';
+import { OptionalChoice } from '../controls/OptionalChoice';
 import { drawingLength } from '../drawing/measures';
 
 interface ChoiceFieldProps<T extends string> {
@@ -26,14 +26,13 @@ export function ChoiceField<T extends string>({
       <label className="label" htmlFor={id}>
         {label}
       </label>
-      <Select
+      <OptionalChoice<T>
         id={id}
         value={value}
-        allowClear
         placeholder={placeholder}
         style={{ width: drawingLength(width) }}
         options={choices.map(([key, name]) => ({ value: key, label: name }))}
-        onChange={(chosen: T | undefined) => commit(chosen ?? null)}
+        onChange={commit}
       />
     </div>
   );

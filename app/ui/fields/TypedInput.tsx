@@ -1,5 +1,5 @@
-import { Input } from 'antd';
 import { memo, type CSSProperties, type ReactNode } from 'react';
+import { Input } from '../controls/Input';
 import { useTypedField, type TypedField } from './useTypedField';
 
 export interface TypedInputProps<T> extends TypedField<T> {
@@ -36,7 +36,6 @@ const InputBox = memo(({ text, handlers, faulty, describedBy, placeholder, width
     value={text}
     className="figure"
     placeholder={placeholder}
-    status={faulty ? 'error' : ''}
     aria-invalid={faulty}
     aria-describedby={describedBy}
     inputMode={keypad}

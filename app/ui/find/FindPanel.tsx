@@ -1,6 +1,7 @@
-import { Button, Slider } from 'antd';
 import { useState } from 'react';
 import { FIND_WEIGHTS, USUAL_WEIGHTS, type Finds, type FindWeight } from '#core/find';
+import { Button } from '../controls/Button';
+import { Slider } from '../controls/Slider';
 import { useDocument } from '../../job/DocumentContext';
 import { reasonText, WEIGHT_NAMES, weightWord } from './findWords';
 import '../parts/partsTable.css';
@@ -28,7 +29,7 @@ export function Weights() {
         />
       ))}
       {kept !== undefined && (
-        <Button size="small" type="text" onClick={() => edit({ op: 'clear', path: ['brief', 'find'] })}>
+        <Button size="small" kind="text" onClick={() => edit({ op: 'clear', path: ['brief', 'find'] })}>
           As usual
         </Button>
       )}
@@ -49,10 +50,9 @@ function WeightSlider({ of, value, put }: { of: FindWeight; value: number; put(v
         step={STEP}
         value={at}
         onChange={setAt}
-        onChangeComplete={put}
-        tooltip={{ open: false }}
-        ariaLabelForHandle={WEIGHT_NAMES[of]}
-        ariaValueTextFormatterForHandle={weightWord}
+        onEnd={put}
+        label={WEIGHT_NAMES[of]}
+        says={weightWord}
       />
     </div>
   );

@@ -1,9 +1,9 @@
-import { Button } from 'antd';
 import { fitCandidate, FITS, wheelSection } from '#core/evaluate';
 import type { FindRow } from '#core/find';
 import { moneyText } from '#core/cost';
 import type { AxleName } from '#core/job';
 import { itemName } from '#core/shelf';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { costText } from '#core/cost';
@@ -26,7 +26,7 @@ export function FindSection({ row, axle, make }: { row: FindRow; axle: AxleName;
         <p>
           <b>{itemName(row.wheel)}</b> <span className="soft">{itemName(row.tire)}</span>
         </p>
-        <Button size="small" type="primary" onClick={make}>
+        <Button size="small" kind="primary" onClick={make}>
           Make a setup (N)
         </Button>
       </header>

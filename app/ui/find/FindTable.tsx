@@ -7,7 +7,7 @@ import { WORST_FIRST } from '#core/verdict';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { costText } from '#core/cost';
 import { RingMark } from '../parts/Ring';
-import { Segments } from '../parts/Segments';
+import { Segments } from '../controls/Segments';
 import { faceText } from '../words';
 import './find.css';
 import type { Column } from '../table/columns';

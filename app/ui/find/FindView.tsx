@@ -1,10 +1,10 @@
-import { Button } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import type { FindAsk, FindRow } from '#core/find';
 import { presentSetup, priceInForce, type Job, type Setup } from '#core/job';
 import { itemName } from '#core/shelf';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { usePutSetup } from '../../job/usePutSetup';

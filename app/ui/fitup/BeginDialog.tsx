@@ -1,4 +1,3 @@
-import { Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useState } from 'react';
 import {
@@ -12,13 +11,15 @@ import {
 import { decidedSetup, setupTitle, type Setup } from '#core/job';
 import { beginFitting } from '#core/sheet';
 import { capital } from '#core/text';
+import { Input } from '../controls/Input';
+import { Choice } from '../controls/Choice';
 import { useDocument } from '../../job/DocumentContext';
 import { freeId } from '../../job/freeId';
 import { useSweepState } from '../../job/SweepsContext';
 import { useRaised } from '../../job/useRaised';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { Dialog } from '../parts/Dialog';
-import { Segments } from '../parts/Segments';
+import { Dialog } from '../controls/Dialog';
+import { Segments } from '../controls/Segments';
 import { OdometerField } from './OdometerField';
 import { useReportOf } from './useFittings';
 import './fitup.css';
@@ -66,7 +67,7 @@ export function BeginDialog({ close, begun }: { close(): void; begun(id: string)
       width={560}
       onCancel={close}
       okText={isBooked ? 'Book it' : 'Start'}
-      okButtonProps={{ disabled: count === 0 || waiting > 0 }}
+      okDisabled={count === 0 || waiting > 0}
       onOk={begin}
     >
       <div className="dialog-form">
@@ -92,7 +93,7 @@ export function BeginDialog({ close, begun }: { close(): void; begun(id: string)
               <label className="label" htmlFor={`${id}-${corner}`}>
                 {capital(CORNER_NAMES[corner])}
               </label>
-              <Select<string>
+              <Choice<string>
                 id={`${id}-${corner}`}
                 value={corners[corner] ?? ''}
                 onChange={(setup) => setCorners({ ...corners, [corner]: setup || undefined })}

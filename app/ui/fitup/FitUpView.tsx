@@ -1,8 +1,8 @@
-import { Button } from 'antd';
 import { useEffect, useRef } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { CORNER_NAMES, placeOfCorner, stepState, type Corner, type Fitting } from '#core/fitting';
 import { beginFitting } from '#core/sheet';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { cornerSight } from '../../job/sight';
 import { useSelection } from '../../job/SelectionContext';
@@ -52,7 +52,7 @@ export function FitUpView() {
               A setup goes on the car step by step: dry fit, torque, readings, marks. Each reading is held against what
               was predicted.
             </p>
-            <Button type="primary" onClick={begin.open}>
+            <Button kind="primary" onClick={begin.open}>
               Start a fitting
             </Button>
           </>
@@ -172,7 +172,7 @@ function NextOpen({ inHand: { fitting, steps } }: { inHand: FittingInHand }) {
       </span>
       <progress value={done} max={steps.length} aria-label="Steps done" />
       {next ? (
-        <Button type="link" onClick={goTo} title="The next open step (N)">
+        <Button kind="link" onClick={goTo} title="The next open step (N)">
           Next{next.corner && next.corner !== corner ? `: ${CORNER_NAMES[next.corner]}` : ''}
         </Button>
       ) : (

@@ -1,16 +1,17 @@
-import { Button, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId, type ReactNode } from 'react';
 import type { Fitting } from '#core/fitting';
+import { Button } from '../controls/Button';
+import { Choice } from '../controls/Choice';
 import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
 import { MOST_INITIALS } from '../../preferences/preferences';
 import { TextField } from '../fields/TextField';
-import { PlusOutlined, PrinterOutlined } from '../parts/icons';
+import { PlusOutlined, PrinterOutlined } from '../controls/icons';
 import { Moment } from '../parts/Moment';
 import { useEditAt } from '../parts/useEditAt';
-import { useOnClient } from '../parts/useOnClient';
+import { useOnClient } from '../controls/useOnClient';
 import { CloseDialog } from './CloseDialog';
 import { OdometerField } from './OdometerField';
 import { RetorqueLine } from './RetorqueLine';
@@ -47,11 +48,10 @@ export function FittingHead({ fittings, inHand, take, begin, views }: FittingHea
         <label className="visually-hidden" htmlFor={id}>
           Fitting
         </label>
-        <Select<string>
+        <Choice<string>
           id={id}
           value={fitting.id}
           onChange={take}
-          popupMatchSelectWidth={false}
           options={fittings.toReversed().map((one) => ({ value: one.id, label: nameOf(one) }))}
         />
         {views}
@@ -92,7 +92,7 @@ export function FittingHead({ fittings, inHand, take, begin, views }: FittingHea
         {fitting.finishedAt ? (
           <Button onClick={reopen}>Reopen</Button>
         ) : (
-          <Button type="primary" onClick={close.open}>
+          <Button kind="primary" onClick={close.open}>
             Close the fitting …
           </Button>
         )}

@@ -1,10 +1,10 @@
-import { Button } from 'antd';
 import { SURFACES } from '#core/section';
+import { Button } from '../controls/Button';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
-import { DeleteOutlined } from '../parts/icons';
+import { DeleteOutlined } from '../controls/icons';
 import { SURFACE_NAMES } from '#formats/fields';
 import type { MarkDraft, Marks } from './useMarks';
 import './fitup.css';

@@ -1,10 +1,10 @@
-import { Button } from 'antd';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { poseWords, type MarkedPart } from '#core/evaluate';
 import type { Mark } from '#core/fitting';
 import { readingPose } from '#core/sweep';
 import { formatNumber, wordsIn } from '#core/units';
 import { capital } from '#core/text';
+import { Button } from '../controls/Button';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { SURFACE_NAMES } from '#formats/fields';

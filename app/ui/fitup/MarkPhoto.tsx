@@ -1,6 +1,6 @@
-import { Button } from 'antd';
 import type { Mark } from '#core/fitting';
 import type { Photo } from '#core/note';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { photoOfMark } from '../notes/noteEdits';
 import { PhotoPicker } from '../notes/PhotoPicker';

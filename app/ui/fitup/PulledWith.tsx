@@ -1,6 +1,6 @@
-import { Select } from 'antd';
 import { markOf, wasOverdue, type InstrumentMark, type ShopInstrument } from '#core/instrument';
 import type { TorqueRow } from '#core/fitting';
+import { Choice } from '../controls/Choice';
 import { useInstruments } from '../../instruments/InstrumentsContext';
 import { useDraft } from '../brakes/useDraft';
 
@@ -32,7 +32,7 @@ export function PulledWith({ wrenches, wrench, choose, rows }: PulledWithProps) 
       {wrenches.length > 0 && (
         <label className="field">
           <span className="label">Pulled with</span>
-          <Select
+          <Choice
             value={wrench?.id ?? ''}
             onChange={(id) => choose(id === '' ? null : id)}
             style={{ width: '100%' }}

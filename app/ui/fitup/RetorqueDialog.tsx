@@ -1,10 +1,10 @@
-import { Checkbox } from 'antd';
 import { useId, useState } from 'react';
 import { cornersOf, JOINT_NAMES, JOINTS, placeOfCorner, type Fitting, type Joint, type Retorque } from '#core/fitting';
 import { capital } from '#core/text';
+import { Check } from '../controls/Check';
 import { useDocument } from '../../job/DocumentContext';
-import { Dialog } from '../parts/Dialog';
-import { Segments } from '../parts/Segments';
+import { Dialog } from '../controls/Dialog';
+import { Segments } from '../controls/Segments';
 import { OdometerField } from './OdometerField';
 import { useHand } from './useHand';
 
@@ -53,12 +53,21 @@ export function RetorqueDialog({ fitting, close }: { fitting: Fitting; close(): 
           <span className="label" id={`${id}-moved`}>
             Fasteners that moved
           </span>
-          <Checkbox.Group<number>
-            aria-labelledby={`${id}-moved`}
-            options={Array.from({ length: most }, (_, at) => ({ value: at + 1, label: String(at + 1) }))}
-            value={moved}
-            onChange={setMoved}
-          />
+          <div role="group" aria-labelledby={`${id}-moved`} className="moved-fasteners">
+            {Array.from({ length: most }, (_, at) => at + 1).map((one) => (
+              <Check
+                key={one}
+                checked={moved.includes(one)}
+                onChange={({ target }) =>
+                  setMoved(
+                    target.checked ? [...moved, one].toSorted((a, b) => a - b) : moved.filter((other) => other !== one),
+                  )
+                }
+              >
+                {one}
+              </Check>
+            ))}
+          </div>
           <p className="soft">Any that moved asks for one more check after the same distance.</p>
         </div>
       </div>

@@ -1,11 +1,11 @@
-import { Button } from 'antd';
 import { isOverdue, JOINT_NAMES, retorqueDue, type Fitting } from '#core/fitting';
 import { formatMeasure } from '#core/units';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { Moment } from '../parts/Moment';
-import { useOnClient } from '../parts/useOnClient';
+import { useOnClient } from '../controls/useOnClient';
 import { RetorqueDialog } from './RetorqueDialog';
 import './fitup.css';
 

@@ -1,10 +1,10 @@
-import { Button } from 'antd';
 import type { Fitting } from '#core/fitting';
 import type { FittingStep } from '#core/sheet';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { useNotePad } from '../notes/NotePad';
 import { Photos } from '../notes/Photos';
-import { CameraOutlined } from '../parts/icons';
+import { CameraOutlined } from '../controls/icons';
 import './fitup.css';
 
 interface StepNotesProps {

@@ -1,8 +1,8 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import { stepState } from '#core/fitting';
 import type { FittingStep } from '#core/sheet';
-import { CheckOutlined, MoreOutlined } from '../parts/icons';
+import { Button } from '../controls/Button';
+import { CheckOutlined, MoreOutlined } from '../controls/icons';
 import { Picture } from '../help/Picture';
 import { Moment } from '../parts/Moment';
 import { TextField } from '../fields/TextField';
@@ -82,7 +82,7 @@ export function StepRow({ number, step, inHand, isNext, isClosed }: StepRowProps
       {!isClosed && (
         <Button
           className="step-more"
-          type="text"
+          kind="text"
           icon={<MoreOutlined />}
           aria-expanded={isOpen}
           aria-label={`Not needed, a note or a photo: step ${number}`}

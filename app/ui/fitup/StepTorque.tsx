@@ -1,7 +1,7 @@
-import { Button } from 'antd';
 import { nextTurn } from '#core/fitting';
 import { formatMeasure } from '#core/units';
 import type { FittingStep } from '#core/sheet';
+import { Button } from '../controls/Button';
 import { useLengths } from '../../preferences/PreferencesContext';
 import type { FittingInHand } from './useFittings';
 import './fitup.css';

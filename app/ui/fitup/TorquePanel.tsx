@@ -1,12 +1,12 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import { markOf } from '#core/instrument';
 import { leftOfStage, nextTurn, stretched, type Corner, type TorqueRow } from '#core/fitting';
 import { formatMeasure } from '#core/units';
 import type { CornerTightening } from '#core/sheet';
+import { Button } from '../controls/Button';
 import { useDialog } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { Segments } from '../parts/Segments';
+import { Segments } from '../controls/Segments';
 import { PulledWith, useShopWrench } from './PulledWith';
 import { pull, unpull } from './fittingEdits';
 import { StudCircle } from './StudCircle';
@@ -138,7 +138,7 @@ function Joint({
             {due ? `Stage ${due.stage} is pulled by hand` : 'Pulled by hand'}
           </Button>
           <Button onClick={wrench.open}>Wrench …</Button>
-          <Button type="text" disabled={own.length === 0} onClick={() => hand.edit(unpull(fitting, corner, joint))}>
+          <Button kind="text" disabled={own.length === 0} onClick={() => hand.edit(unpull(fitting, corner, joint))}>
             Take back the last pull
           </Button>
         </div>

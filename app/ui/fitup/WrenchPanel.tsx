@@ -1,13 +1,13 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import type { Turn } from '#core/fitting';
 import { formatMeasure, type UnitChoice } from '#core/units';
+import { Button } from '../controls/Button';
 import { readWrenchScript } from '../../instruments/wrenchScript';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { MeasureField } from '../fields/MeasureField';
 import { FloatingPanel, HandRow } from '../instruments/FloatingPanel';
 import { ScriptField } from '../instruments/ScriptField';
-import { DisconnectOutlined } from '../parts/icons';
+import { DisconnectOutlined } from '../controls/icons';
 import { pullFaultText } from './pullWords';
 import type { Torque } from './useTorque';
 
@@ -36,7 +36,7 @@ export function WrenchPanel({ torque: { wrench, isPlugged, heard }, due, chosen,
           commit={setTyped}
         />
         <Button
-          type="primary"
+          kind="primary"
           disabled={!isPlugged || nm === null}
           onClick={() => {
             wrench.say({ kind: 'pull', nm: nm! });

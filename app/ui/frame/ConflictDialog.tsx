@@ -1,8 +1,8 @@
-import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { type Edit, placeOf } from '#core/job';
 import { editName } from '#formats/fields';
-import { Dialog } from '../parts/Dialog';
+import { Button } from '../controls/Button';
+import { Dialog } from '../controls/Dialog';
 import { useSaves } from '../../job/DocumentContext';
 import { waitingEdits } from '../../job/jobState';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
@@ -16,16 +16,13 @@ export function ConflictDialog() {
   const mine = waitingEdits(state);
   return (
     <Dialog
-      closable={false}
-      mask={{ closable: false }}
-      keyboard={false}
       width={620}
       title="This job was changed elsewhere"
       footer={[
         <Button key="theirs" onClick={() => dispatch({ type: 'take-theirs' })}>
           Discard my edits
         </Button>,
-        <Button key="mine" type="primary" onClick={() => dispatch({ type: 'keep-mine' })}>
+        <Button key="mine" kind="primary" onClick={() => dispatch({ type: 'keep-mine' })}>
           Apply my edits on top
         </Button>,
       ]}

@@ -1,4 +1,4 @@
-import { Button } from 'antd';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { usePreferences } from '../../preferences/PreferencesContext';
 import { ToStation } from '../parts/ToStation';

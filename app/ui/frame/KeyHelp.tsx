@@ -1,6 +1,5 @@
-import { Checkbox } from 'antd';
-
-import { Dialog } from '../parts/Dialog';
+import { Check } from '../controls/Check';
+import { Dialog } from '../controls/Dialog';
 import { usePreferences } from '../../preferences/PreferencesContext';
 import { STATIONS } from './stations';
 
@@ -47,9 +46,9 @@ export function KeyHelp({ close }: { close(): void }) {
   const { keys, choose } = usePreferences();
   return (
     <Dialog onCancel={close} footer={null} title="Keys" width={520}>
-      <Checkbox checked={keys === 'on'} onChange={({ target }) => choose({ keys: target.checked ? 'on' : 'off' })}>
+      <Check checked={keys === 'on'} onChange={({ target }) => choose({ keys: target.checked ? 'on' : 'off' })}>
         Single keys act (Ctrl Z always does)
-      </Checkbox>
+      </Check>
       <dl className="keys">
         <div>
           <dt>

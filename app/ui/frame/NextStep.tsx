@@ -1,6 +1,6 @@
-import { Button } from 'antd';
 import { hasPokeTarget, missingReadings } from '#core/standing';
 import type { AxleName, Job } from '#core/job';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { ToStation } from '../parts/ToStation';

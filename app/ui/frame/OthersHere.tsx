@@ -1,7 +1,7 @@
 import { useSaves } from '../../job/DocumentContext';
 import { othersText } from '../doors/othersText';
-import { Tip } from '../parts/Tip';
-import { TeamOutlined } from '../parts/icons';
+import { Tip } from '../controls/Tip';
+import { TeamOutlined } from '../controls/icons';
 
 /** Who else has the job open: what they save shows here by itself. */
 export function OthersHere() {

@@ -1,9 +1,9 @@
-import { Button } from 'antd';
 import dayjs from 'dayjs';
 import type { ReactNode } from 'react';
 import { faultLine } from '#formats/faults';
+import { Button } from '../controls/Button';
 import { useSaves } from '../../job/DocumentContext';
-import { useOnClient } from '../parts/useOnClient';
+import { useOnClient } from '../controls/useOnClient';
 
 /** Whether everything is kept: said in words, with what to do when it is not. */
 export function SavedState() {

@@ -1,6 +1,6 @@
 import { memo, useCallback, useId, useState, type ReactNode } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
-import { LeftOutlined, RightOutlined, UpOutlined } from '../parts/icons';
+import { LeftOutlined, RightOutlined, UpOutlined } from '../controls/icons';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useShut } from '../parts/useShut';

@@ -1,6 +1,6 @@
-import { Button } from 'antd';
 import { useCallback, useId, useState, type ReactNode } from 'react';
-import { MenuOutlined } from '../parts/icons';
+import { Button } from '../controls/Button';
+import { MenuOutlined } from '../controls/icons';
 import { useShut } from '../parts/useShut';
 
 /** The tools of a strip: in a row where there is room, behind a button where there is not. */
@@ -12,7 +12,7 @@ export function StripMenu({ children }: { children: ReactNode }) {
   return (
     <span ref={ref} className="strip-menu-place">
       <Button
-        type="text"
+        kind="text"
         className="strip-menu"
         icon={<MenuOutlined />}
         aria-label="Menu"

@@ -1,6 +1,7 @@
-import { Button, Dropdown } from 'antd';
 import { memo } from 'react';
 import { Link } from 'react-router';
+import { Button } from '../controls/Button';
+import { Menu, type MenuLine } from '../controls/Menu';
 import {
   CameraOutlined,
   FileTextOutlined,
@@ -9,11 +10,11 @@ import {
   RedoOutlined,
   SunOutlined,
   UndoOutlined,
-} from '../parts/icons';
+} from '../controls/icons';
 import { PhoneButton } from '../doors/PhoneButton';
 import { InstrumentButton } from '../instruments/InstrumentButton';
 import { useNotePad } from '../notes/NotePad';
-import { Tip } from '../parts/Tip';
+import { Tip } from '../controls/Tip';
 import { useDocument, useSaves } from '../../job/DocumentContext';
 import type { JobAction } from '../../job/jobState';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
@@ -99,7 +100,7 @@ interface StepButtonProps {
 const StepButton = memo(({ step, name, dispatch }: StepButtonProps) => (
   <Tip title={name ? `${STEPS[step].name}: ${name} (${STEPS[step].keys})` : `Nothing to ${step}`}>
     <Button
-      type="text"
+      kind="text"
       aria-label={STEPS[step].name}
       icon={STEPS[step].icon}
       disabled={!name}
@@ -113,7 +114,7 @@ const NoteButton = memo(() => {
   const { write } = useNotePad();
   return (
     <Tip title="Note or photo (O)">
-      <Button type="text" aria-label="Note or photo" icon={<CameraOutlined />} onClick={() => write()} />
+      <Button kind="text" aria-label="Note or photo" icon={<CameraOutlined />} onClick={() => write()} />
     </Tip>
   );
 });
@@ -121,7 +122,7 @@ NoteButton.displayName = 'NoteButton';
 
 const HelpButton = memo(({ openHelp }: { openHelp(): void }) => (
   <Tip title="Keys (?)">
-    <Button type="text" aria-label="Keys and help" icon={<QuestionOutlined />} onClick={openHelp} />
+    <Button kind="text" aria-label="Keys and help" icon={<QuestionOutlined />} onClick={openHelp} />
   </Tip>
 ));
 HelpButton.displayName = 'HelpButton';
@@ -133,7 +134,7 @@ export const ThemeButton = memo(() => {
   return (
     <Tip title={name}>
       <Button
-        type="text"
+        kind="text"
         aria-label={name}
         icon={dark ? <SunOutlined /> : <MoonOutlined />}
         onClick={() => choose({ theme: dark ? 'light' : 'dark' })}
@@ -153,54 +154,36 @@ interface PapersProps {
 }
 
 const Papers = memo(({ id, unsaved, photos, isNamed }: PapersProps) => {
+  const whole = photos > 0 ? ('zip' as const) : ('file' as const);
+  const photosText = photos === 1 ? '1 photo' : `${photos} photos`;
+  const lines: MenuLine[] = [
+    unsaved
+      ? { key: 'file', label: 'Job file: saving first', disabled: true }
+      : { key: 'file', label: 'Job file (.json)', href: `/jobs/${id}/file` },
+    photos === 0 || unsaved
+      ? { key: 'zip', label: `Job with photos: ${photos === 0 ? 'there are none' : 'saving first'}`, disabled: true }
+      : { key: 'zip', label: `Job with ${photosText} (.zip)`, href: `/jobs/${id}/zip` },
+    ...(isNamed && !unsaved
+      ? [
+          {
+            key: 'customer',
+            label: `With the customer in it (${photos > 0 ? '.zip' : '.json'})`,
+            href: `/jobs/${id}/${whole}?customer=yes`,
+          },
+        ]
+      : []),
+    { key: 'print', label: 'Print this station', onClick: () => window.print() },
+  ];
   return (
-    <Dropdown
-      trigger={['click']}
-      menu={{
-        items: [
-          {
-            key: 'file',
-            disabled: unsaved,
-            label: unsaved ? (
-              'Job file: saving first'
-            ) : (
-              <a href={`/jobs/${id}/file`} download>
-                Job file (.json)
-              </a>
-            ),
-          },
-          {
-            key: 'zip',
-            disabled: unsaved || photos === 0,
-            label:
-              photos === 0 ? (
-                'Job with photos: there are none'
-              ) : unsaved ? (
-                'Job with photos: saving first'
-              ) : (
-                <a href={`/jobs/${id}/zip`} download>
-                  Job with {photos === 1 ? '1 photo' : `${photos} photos`} (.zip)
-                </a>
-              ),
-          },
-          ...(isNamed && !unsaved
-            ? [
-                {
-                  key: 'customer',
-                  label: (
-                    <a href={`/jobs/${id}/${photos > 0 ? 'zip' : 'file'}?customer=yes`} download>
-                      With the customer in it ({photos > 0 ? '.zip' : '.json'})
-                    </a>
-                  ),
-                },
-              ]
-            : []),
-          { key: 'print', label: 'Print this station', onClick: () => window.print() },
-        ],
-      }}
-    >
-      <Button icon={<FileTextOutlined />}>Papers</Button>
-    </Dropdown>
+    <Menu
+      label="Papers"
+      lines={lines}
+      button={(opens) => (
+        <Button icon={<FileTextOutlined />} {...opens}>
+          Papers
+        </Button>
+      )}
+    />
   );
 });
 Papers.displayName = 'Papers';

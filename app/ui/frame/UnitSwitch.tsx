@@ -1,4 +1,3 @@
-import { Button, Popover, Select } from 'antd';
 import { memo, useId } from 'react';
 import {
   LENGTH_UNITS,
@@ -9,9 +8,12 @@ import {
   type Units,
   type UnitSetName,
 } from '#core/units';
-import { SettingOutlined } from '../parts/icons';
-import { Tip } from '../parts/Tip';
-import { Segments } from '../parts/Segments';
+import { Button } from '../controls/Button';
+import { Popover } from '../controls/Popover';
+import { Choice } from '../controls/Choice';
+import { SettingOutlined } from '../controls/icons';
+import { Tip } from '../controls/Tip';
+import { Segments } from '../controls/Segments';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
 
 const NAMES: Record<LengthUnit, string> = { mm: 'mm', in: 'in', in16: '1⁄16', in32: '1⁄32' };
@@ -29,8 +31,18 @@ export const UnitSwitch = memo(() => {
           onChange={(value) => choose({ unit: value })}
         />
       </Tip>
-      <Popover trigger="click" placement="bottomRight" content={<OtherUnits />} title="Units">
-        <Button type="text" aria-label="Units of weight, pressure, speed and torque" icon={<SettingOutlined />} />
+      <Popover
+        label="Units"
+        button={(opens) => (
+          <Button
+            kind="text"
+            aria-label="Units of weight, pressure, speed and torque"
+            icon={<SettingOutlined />}
+            {...opens}
+          />
+        )}
+      >
+        <OtherUnits />
       </Popover>
     </>
   );
@@ -52,6 +64,7 @@ function OtherUnits() {
   const id = useId();
   return (
     <div className="other-units">
+      <h2 className="label">Units</h2>
       <Segments<UnitSetName | 'own'>
         aria-label="A usual set of units"
         options={(Object.keys(SET_NAMES) as UnitSetName[]).map((value) => ({ value, label: SET_NAMES[value] }))}
@@ -67,7 +80,7 @@ function OtherUnits() {
           <label className="label" htmlFor={`${id}${quantity}`}>
             {name}
           </label>
-          <Select
+          <Choice
             id={`${id}${quantity}`}
             value={measures[quantity]}
             options={measureUnits(quantity).map((value) => ({ value, label: value }))}

@@ -1,4 +1,4 @@
-import { Button } from 'antd';
+import { Button } from '../controls/Button';
 import { useSweeps, useSweepState } from '../../job/SweepsContext';
 
 /** Said once, wherever one stands: the worker behind sweeps and searches has ended; what it found is from before. */

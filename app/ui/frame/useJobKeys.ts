@@ -12,10 +12,10 @@ import { nextUnit } from './nextUnit';
  * switched off. A word that is chosen keeps the keys acting; a tick does not.
  */
 export function isTyping({ target, ctrlKey, metaKey }: KeyboardEvent): boolean {
-  if (document.querySelector('.ant-modal-wrap')) return true;
+  if (document.querySelector('dialog[open]')) return true;
   if (document.documentElement.dataset.keys === 'off' && !ctrlKey && !metaKey) return true;
   if (!(target instanceof HTMLElement)) return false;
-  if (target instanceof HTMLInputElement) return !['radio', 'button', 'file'].includes(target.type);
+  if (target instanceof HTMLInputElement) return !['radio', 'range', 'button', 'file'].includes(target.type);
   return target.isContentEditable || target.closest('textarea, select') !== null;
 }
 

@@ -1,7 +1,7 @@
-import { Button } from 'antd';
 import type { AxleReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { itemName, shortestOnShelf } from '#core/shelf';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { useShelf } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';

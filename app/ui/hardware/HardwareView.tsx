@@ -1,10 +1,10 @@
 import { stackRange } from '#core/advice';
-import { Button } from 'antd';
 import { useMemo } from 'react';
 import { type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { itemName } from '#core/shelf';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
 import { useShelf, useShelfState } from '../../job/ShelfContext';

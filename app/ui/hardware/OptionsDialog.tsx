@@ -1,5 +1,4 @@
 import { patternOptions, type PatternOptionKind, type PatternOption } from '#core/advice';
-import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { hubPatternOf, usedShare, verdictWord } from '#core/evaluate';
 import { patternOf } from '#core/hub';
@@ -7,7 +6,9 @@ import { priceInForce, type AxleName, type Setup } from '#core/job';
 import { adaptersOnShelf, itemName, pieceFromShelf } from '#core/shelf';
 import { offsetFigure } from '#core/units';
 import { type Verdict } from '#core/verdict';
-import { Dialog } from '../parts/Dialog';
+import { Button } from '../controls/Button';
+import { OptionalChoice } from '../controls/OptionalChoice';
+import { Dialog } from '../controls/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useShelf } from '../../job/ShelfContext';
@@ -76,7 +77,6 @@ export function OptionsDialog({ setup, axle, close }: { setup: Setup; axle: Axle
       footer={<Button onClick={close}>Close</Button>}
       title={`Different bolt pattern, ${axle}: options`}
       width={1120}
-      style={{ top: 48 }}
     >
       <div className="options">
         <table>
@@ -111,16 +111,14 @@ export function OptionsDialog({ setup, axle, close }: { setup: Setup; axle: Axle
                     <p key={line}>{line}</p>
                   ))}
                   {option.kind === 'adapter' && kept.length > 0 && (
-                    <Select
+                    <OptionalChoice
                       size="small"
                       aria-label="Adapter from the shelf"
-                      placeholder="From the shelf …"
-                      allowClear
-                      value={chosen}
+                      placeholder="from its thickness"
+                      value={chosen === null ? null : String(chosen)}
                       style={{ width: '100%' }}
-                      popupMatchSelectWidth={260}
-                      options={kept.map((one, at) => ({ value: at, label: itemName(one) }))}
-                      onChange={(at: number | undefined) => setChosen(at ?? null)}
+                      options={kept.map((one, at) => ({ value: String(at), label: itemName(one) }))}
+                      onChange={(at) => setChosen(at === null ? null : Number(at))}
                     />
                   )}
                   {option.kind === 'adapter' && chosen === null && (

@@ -1,11 +1,12 @@
-import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
 import { boreFault } from '#core/hub';
 import type { AxleName, Setup, StackPart } from '#core/job';
 import { pieceThicknessMm, type LabelMeans } from '#core/stack';
 import { itemName, pieceFromShelf, type ShelfItem } from '#core/shelf';
-import { ArrowDownOutlined, ArrowUpOutlined, DeleteOutlined } from '../parts/icons';
-import { Segments } from '../parts/Segments';
+import { Button } from '../controls/Button';
+import { FindChoice } from '../controls/FindChoice';
+import { ArrowDownOutlined, ArrowUpOutlined, DeleteOutlined } from '../controls/icons';
+import { Segments } from '../controls/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
@@ -53,20 +54,16 @@ export function StackList({ setup, axle, shelf }: StackListProps) {
             Add {PIECE_NAMES[kind].toLowerCase()}
           </Button>
         ))}
-        <Select
-          size="small"
+        <FindChoice
           aria-label="Add from the shelf"
           placeholder="From the shelf …"
-          value={null}
-          style={{ width: '9.375rem' }}
-          popupMatchSelectWidth={320}
-          showSearch
-          optionFilterProp="label"
+          empty="Nothing of this kind is on the shelf."
+          style={{ width: '16.25rem' }}
           options={kept.map((item, at) => ({
             value: at,
             label: `${itemName(item)} (${item.quantity ?? '?'} in stock)`,
           }))}
-          onChange={(at: number | null) => at !== null && put([...pieces, pieceFromShelf(kept[at]!)])}
+          take={(at) => put([...pieces, pieceFromShelf(kept[at]!)])}
         />
       </div>
     </section>
@@ -107,7 +104,7 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
         <b>{title}</b>
         <span>
           <Button
-            type="text"
+            kind="text"
             size="small"
             aria-label={`${title} toward the hub`}
             icon={<ArrowUpOutlined />}
@@ -115,14 +112,14 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
             onClick={inward}
           />
           <Button
-            type="text"
+            kind="text"
             size="small"
             aria-label={`${title} toward the wheel`}
             icon={<ArrowDownOutlined />}
             disabled={!outward}
             onClick={outward}
           />
-          <Button type="text" size="small" aria-label={`Delete ${title}`} icon={<DeleteOutlined />} onClick={remove} />
+          <Button kind="text" size="small" aria-label={`Delete ${title}`} icon={<DeleteOutlined />} onClick={remove} />
         </span>
       </div>
       <div className="field-wrap">
@@ -141,8 +138,8 @@ function Piece({ name, piece, change, remove, inward, outward }: PieceProps) {
               id={id}
               size="small"
               options={[
-                { value: 'each', label: 'each', tooltip: 'the figure is the thickness of one spacer' },
-                { value: 'pair', label: 'per pair', tooltip: 'packs may state both together: the figure is halved' },
+                { value: 'each', label: 'each', title: 'the figure is the thickness of one spacer' },
+                { value: 'pair', label: 'per pair', title: 'packs may state both together: the figure is halved' },
               ]}
               value={means}
               onChange={setMeans}

@@ -3,8 +3,8 @@ import { wheelCode, type AxleName, type Setup } from '#core/job';
 import { offsetFromTrialMm, stackThicknessMm, type TrialKeeps } from '#core/stack';
 import { formatNumber, mmFromInches, offsetFigure, rimFigure, roundTo } from '#core/units';
 import { DEFAULT_FLANGE_MM, wheelOffsetMm } from '#core/wheel';
-import { Segments } from '../parts/Segments';
-import { Dialog } from '../parts/Dialog';
+import { Segments } from '../controls/Segments';
+import { Dialog } from '../controls/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -52,7 +52,7 @@ export function TrialDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
       title={`Spacer to wheel, ${axle}`}
       width={520}
       okText="Make a setup"
-      okButtonProps={{ disabled: found === null }}
+      okDisabled={found === null}
       onOk={make}
     >
       <div className="dialog-form">

@@ -1,10 +1,11 @@
 import type { DryFit, DryFitResult } from '#core/centering';
-import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { boreFault, type PatternReading } from '#core/hub';
 import type { AxleName, Setup, StackPart, Wheel } from '#core/job';
 import { itemName, wheelFromShelf, type ShelfItem } from '#core/shelf';
-import { Dialog } from '../parts/Dialog';
+import { Button } from '../controls/Button';
+import { FindChoice } from '../controls/FindChoice';
+import { Dialog } from '../controls/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LengthField } from '../fields/LengthField';
@@ -86,18 +87,13 @@ export function WheelFields({ setup, axle, shelf }: WheelFieldsProps) {
             <LengthField {...of('seatDiameterMm')} label="Seat ⌀" range="seatDiameterMm" width={6} />
           </div>
         </details>
-        <Select
-          size="small"
+        <FindChoice
           aria-label="Take a wheel from the shelf"
           placeholder="Take a wheel from the shelf …"
-          value={null}
+          empty="No wheels are kept yet: add them on the shelf."
           style={{ width: '16.25rem' }}
-          showSearch
-          optionFilterProp="label"
           options={kept.map((item, at) => ({ value: at, label: itemName(item) }))}
-          onChange={(at: number | null) =>
-            at !== null && edit({ op: 'set', path: [...base, 'wheel'], value: wheelFromShelf(kept[at]!) })
-          }
+          take={(at) => edit({ op: 'set', path: [...base, 'wheel'], value: wheelFromShelf(kept[at]!) })}
         />
       </section>
       <section className="field-group" aria-label="Fasteners">

@@ -1,6 +1,6 @@
-import { Select } from 'antd';
 import { wasOverdue } from '#core/instrument';
 import type { Taken } from '#core/job';
+import { Choice } from '../controls/Choice';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import type { Tool } from './useTool';
 
@@ -14,13 +14,12 @@ interface ToolSelectProps {
 export function ToolSelect({ tool, id, label }: ToolSelectProps) {
   const lengths = useLengths();
   return (
-    <Select
+    <Choice
       {...(id === undefined ? {} : { id })}
       {...(label === undefined ? {} : { 'aria-label': label })}
       value={tool.value}
       onChange={tool.choose}
       style={{ width: '100%' }}
-      popupMatchSelectWidth={false}
       options={tool.options.map(({ value, name, taken }) => ({ value, label: `${name}${sureText(taken, lengths)}` }))}
     />
   );

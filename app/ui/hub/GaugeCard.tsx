@@ -1,7 +1,8 @@
-import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
-import { PrinterOutlined } from '../parts/icons';
-import { Dialog } from '../parts/Dialog';
+import { Button } from '../controls/Button';
+import { Choices } from '../controls/Choices';
+import { PrinterOutlined } from '../controls/icons';
+import { Dialog } from '../controls/Dialog';
 import { useDialog } from '../../job/useSight';
 import { hubPatternOf } from '#core/evaluate';
 import { KNOWN_PATTERNS, patternName, wholePattern, type BoltPattern, type Hub } from '#core/hub';
@@ -57,7 +58,7 @@ function GaugeCardDialog({ hub, close }: { hub: Hub | undefined; close(): void }
         </Button>,
         <Button
           key="card"
-          type="primary"
+          kind="primary"
           icon={<PrinterOutlined />}
           disabled={patterns.length === 0}
           {...(patterns.length === 0 ? {} : { href: `/gauge-card.pdf?${query}` })}
@@ -76,15 +77,13 @@ function GaugeCardDialog({ hub, close }: { hub: Hub | undefined; close(): void }
           <label className="label" htmlFor={`${id}patterns`}>
             Patterns
           </label>
-          <Select
+          <Choices
             id={`${id}patterns`}
-            mode="multiple"
-            maxCount={6}
+            most={6}
             value={patterns}
             onChange={setPatterns}
             options={[...custom, ...known]}
             placeholder="choose up to six"
-            style={{ width: '100%' }}
           />
         </div>
         <PaperSelect value={paper} choose={setPaper} />

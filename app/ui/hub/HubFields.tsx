@@ -1,6 +1,6 @@
-import { Checkbox } from 'antd';
 import { boreFault, countFault } from '#core/hub';
 import type { AxleName, Taken, VehicleAxle } from '#core/job';
+import { Check } from '../controls/Check';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { ChoiceField } from '../fields/ChoiceField';
 import { FASTENERS, LIP_FORMS, NUTS, SEATS } from '../fields/choices';
@@ -147,13 +147,13 @@ export function HubFields({ axle, of, taken, readMm }: HubFieldsProps) {
           width={6}
         />
         {axle === 'rear' && (
-          <Checkbox
+          <Check
             className="hub-dual"
             checked={of?.dual ?? false}
             onChange={({ target }) => editAt(['vehicle', 'rear', 'dual'], target.checked ? true : null)}
           >
             Dual wheels, two a side
-          </Checkbox>
+          </Check>
         )}
       </fieldset>
       <details className="field-more">

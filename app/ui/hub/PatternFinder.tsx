@@ -1,4 +1,3 @@
-import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
 import { threadOrNull } from '#core/fastener';
 import {
@@ -14,8 +13,10 @@ import {
 } from '#core/hub';
 import { formatNumber } from '#core/units';
 import type { Instrument } from '#core/uncertainty';
-import { DeleteOutlined } from '../parts/icons';
-import { Segments } from '../parts/Segments';
+import { Button } from '../controls/Button';
+import { Choice } from '../controls/Choice';
+import { DeleteOutlined } from '../controls/icons';
+import { Segments } from '../controls/Segments';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { HubFace, type Face } from './HubFace';
@@ -50,7 +51,10 @@ const FROM: readonly (readonly [PatternReading['from'], string])[] = [
 ];
 const TOOLS: readonly (Instrument | null)[] = ['steel-rule', 'caliper', 'tape'];
 const isForStuds = ({ taken }: Tool['options'][number]): boolean => TOOLS.includes(taken.instrument);
-const COUNTS = Array.from({ length: MOST_LUGS - LEAST_LUGS + 1 }, (_, index) => index + LEAST_LUGS);
+const COUNTS = Array.from({ length: MOST_LUGS - LEAST_LUGS + 1 }, (_, index) => index + LEAST_LUGS).map((value) => ({
+  value,
+  label: String(value),
+}));
 
 /**
  * Finds a bolt pattern from any pair of studs or holes that can be reached: choose two, say how the rule lay, give the
@@ -134,7 +138,7 @@ export function PatternFinder(props: PatternFinderProps) {
               <label className="label" htmlFor={`${id}from`}>
                 Measured
               </label>
-              <Select
+              <Choice
                 id={`${id}from`}
                 value={from}
                 onChange={setFrom}
@@ -192,7 +196,7 @@ export function PatternFinder(props: PatternFinderProps) {
                       : `⌀ ${formatNumber(boltCircleMm(centersMm(reading), n, apart), 2)} mm`}
                   </span>
                   <Button
-                    type="text"
+                    kind="text"
                     size="small"
                     aria-label={`Delete reading ${index + 1}`}
                     icon={<DeleteOutlined />}

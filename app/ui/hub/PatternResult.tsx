@@ -1,4 +1,3 @@
-import { Button } from 'antd';
 import {
   decidedPattern,
   decidingReadings,
@@ -16,6 +15,7 @@ import {
 import { formatNumber, inchesFromMm, roundTo } from '#core/units';
 import { DomainError } from '#core/errors';
 import { INSTRUMENT_NAMES } from '#formats/fields';
+import { Button } from '../controls/Button';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { pairName } from './pairName';
 import './hub.css';

@@ -1,12 +1,12 @@
 import { clearanceHoleMm, THREADS, type Thread } from '#core/fastener';
 import { formatNumber } from '#core/units';
-import { Dialog } from '../parts/Dialog';
+import { Dialog } from '../controls/Dialog';
 import { RowsTable } from '../table/RowsTable';
 
 /** The threads wheels are fastened with, and where their figures come from. */
 export function ThreadTable({ close }: { close(): void }) {
   return (
-    <Dialog onCancel={close} footer={null} title="Threads" width={560} style={{ top: 48 }}>
+    <Dialog onCancel={close} footer={null} title="Threads" width={560}>
       <RowsTable<Thread>
         rowKey={({ name }) => name}
         height="27.5rem"

@@ -1,5 +1,5 @@
-import { Button } from 'antd';
 import { lazy, Suspense } from 'react';
+import { Button } from '../controls/Button';
 import { useDialog } from '../../job/useSight';
 
 // The table comes when it is asked for.

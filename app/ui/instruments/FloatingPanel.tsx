@@ -1,7 +1,7 @@
-import { Button } from 'antd';
 import type { ReactNode } from 'react';
+import { Button } from '../controls/Button';
 import { KEEPS_FIELD } from '../fields/HoldFieldContext';
-import { CloseOutlined } from '../parts/icons';
+import { CloseOutlined } from '../controls/icons';
 import './instruments.css';
 
 interface FloatingPanelProps {
@@ -19,7 +19,7 @@ export const FloatingPanel = ({ label, title, closing, close, children }: Floati
   <aside className="instrument-panel" aria-label={label} {...{ [KEEPS_FIELD]: true }}>
     <header>
       <h2>{title}</h2>
-      <Button type="text" icon={<CloseOutlined />} aria-label={closing} onClick={close} />
+      <Button kind="text" icon={<CloseOutlined />} aria-label={closing} onClick={close} />
     </header>
     {children}
   </aside>

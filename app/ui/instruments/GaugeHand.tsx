@@ -1,11 +1,11 @@
-import { Button } from 'antd';
 import { useState } from 'react';
+import { Button } from '../controls/Button';
 import { readGaugeScript } from '../../instruments/gaugeScript';
 import { eventOf, type LineEvent } from '../../instruments/line';
 import type { SimulatedLine } from '../../instruments/simulatedLine';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
-import { DisconnectOutlined } from '../parts/icons';
+import { DisconnectOutlined } from '../controls/icons';
 import { HandRow } from './FloatingPanel';
 import { ScriptField } from './ScriptField';
 import './instruments.css';
@@ -44,7 +44,7 @@ export function GaugeHand({ line, isPlugged }: { line: SimulatedLine<LineEvent>;
           value={mm}
           commit={(next) => setMm(next ?? 0)}
         />
-        <Button type="primary" disabled={!isPlugged} onClick={send}>
+        <Button kind="primary" disabled={!isPlugged} onClick={send}>
           Send
         </Button>
         <Button

@@ -1,7 +1,7 @@
-import { Button } from 'antd';
+import { Button } from '../controls/Button';
 import { useInstruments } from '../../instruments/InstrumentsContext';
-import { ApiOutlined } from '../parts/icons';
-import { Tip } from '../parts/Tip';
+import { ApiOutlined } from '../controls/icons';
+import { Tip } from '../controls/Tip';
 import { useFieldInHand } from './FieldProvider';
 import { InstrumentPanel } from './InstrumentPanel';
 
@@ -12,7 +12,7 @@ export function InstrumentButton() {
   return (
     <Tip title={name}>
       <Button
-        type="text"
+        kind="text"
         aria-label={name}
         aria-expanded={isOpen}
         icon={<ApiOutlined />}

@@ -1,5 +1,5 @@
-import { Form, Input, Select } from 'antd';
-import { useEffect } from 'react';
+import { useEffect, type ReactElement } from 'react';
+import { useForm, useWatch, type RegisterOptions } from 'react-hook-form';
 import { useFetcher } from 'react-router';
 import { DomainError } from '#core/errors';
 import {
@@ -20,10 +20,13 @@ import {
 } from '#core/instrument';
 import { capital } from '#core/text';
 import { readNumber } from '#core/units';
-import { Dialog } from '../parts/Dialog';
+import { FormLine, type FieldProps } from '../controls/FormLine';
+import { Input } from '../controls/Input';
+import { Dialog } from '../controls/Dialog';
 import type { InstrumentAnswer } from './instrumentCommands';
 import { CONNECTION_NAMES, KIND_NAMES } from './names';
 import { TriedLine } from './TriedLine';
+import '../controls/choice.css';
 import './instruments.css';
 
 /** What stands in the fields, as it was typed. */
@@ -94,127 +97,153 @@ const instrumentFrom = (texts: Texts, port: LineSettings['port']): Omit<ShopInst
 const patternOf = ({ pattern }: Pick<Texts, 'pattern'>): string | null => (pattern.trim() === '' ? null : pattern);
 
 /** A rule of a field: what its reader throws is said below it. */
-const readBy = (read: (text: string) => unknown) => ({
-  validator: (_: unknown, text: string) => {
+const readBy =
+  (read: (text: string) => unknown) =>
+  (text: unknown): string | true => {
     try {
-      read(text);
-      return Promise.resolve();
+      read(String(text));
+      return true;
     } catch (error) {
-      return Promise.reject(error instanceof DomainError ? new Error(error.message) : (error as Error));
+      if (error instanceof DomainError) return error.message;
+      throw error;
     }
-  },
-});
+  };
 
-const choices = <T extends string | number>(values: readonly T[], name: (value: T) => string = String) =>
-  values.map((value) => ({ value, label: name(value) }));
+const words = <T extends string | number>(values: readonly T[], name: (value: T) => string = String): ReactElement[] =>
+  values.map((value) => (
+    <option key={value} value={value}>
+      {name(value)}
+    </option>
+  ));
 
 /** One instrument of the shop, to add or to change. */
 export function InstrumentDialog({ instrument, close }: { instrument: ShopInstrument | null; close(): void }) {
-  const [form] = Form.useForm<Texts>();
   const fetcher = useFetcher<InstrumentAnswer>();
+  const { register, control, handleSubmit, setError, formState } = useForm<Texts>({
+    mode: 'onBlur',
+    defaultValues: textsOf(instrument),
+  });
+  const now = useWatch({ control }) as Texts;
   const answer = fetcher.state === 'idle' ? fetcher.data : undefined;
   useEffect(() => {
     if (!answer) return;
     if (answer.faults.length === 0) close();
     else
-      form.setFields(
-        answer.faults.map(({ path, message }) => ({
-          name: (path.split('.').at(-1) || 'name') as keyof Texts,
-          errors: [message],
-        })),
-      );
-  }, [answer, close, form]);
-  const initial = textsOf(instrument);
-  const now = { ...initial, ...Form.useWatch([], form) };
-  const save = async () => {
-    const texts = await form.validateFields().catch(() => null);
-    if (!texts) return;
-    const sent = instrumentFrom({ ...initial, ...texts }, instrument?.line.port ?? null);
+      for (const { path, message } of answer.faults)
+        setError((path.split('.').at(-1) || 'name') as keyof Texts, { message });
+  }, [answer, close, setError]);
+  const save = handleSubmit(async (texts) => {
+    const sent = instrumentFrom(texts, instrument?.line.port ?? null);
     await fetcher.submit({ intent: 'save', id: instrument?.id ?? null, instrument: sent } as never, {
       method: 'post',
       action: '/instruments',
       encType: 'application/json',
     });
-  };
+  });
+  const line = (name: keyof Texts, label: string) => ({ name, label, errors: formState.errors });
+  const bind = (props: FieldProps, name: keyof Texts, rules: RegisterOptions<Texts> = {}) => ({
+    ...props,
+    ...register(name, rules),
+  });
+  const choice =
+    (name: keyof Texts, options: ReactElement[], isNumber = false) =>
+    (props: FieldProps) => (
+      <select {...bind(props, name, isNumber ? { setValueAs: Number } : {})} className="choice">
+        {options}
+      </select>
+    );
   const isWrench = now.kind === 'torque-wrench';
   return (
     <Dialog
       onCancel={close}
       onOk={() => void save()}
       okText={instrument ? 'Save' : 'Add'}
-      confirmLoading={fetcher.state !== 'idle'}
+      busy={fetcher.state !== 'idle'}
       title={instrument ? instrument.name : 'Instrument, new'}
       width={640}
     >
-      <Form
-        form={form}
-        layout="vertical"
-        initialValues={initial}
-        className="instrument-form"
-        onFinish={() => void save()}
-        requiredMark={false}
-        validateTrigger="onBlur"
-      >
-        <Form.Item name="name" label="Name" rules={[{ required: true, whitespace: true, message: 'needs a name' }]}>
-          <Input autoComplete="off" maxLength={60} placeholder="depth gauge 2" />
-        </Form.Item>
-        <Form.Item name="kind" label="Kind">
-          <Select options={choices(INSTRUMENT_KINDS, (kind) => capital(KIND_NAMES[kind]))} />
-        </Form.Item>
-        <Form.Item
-          name="plusMinus"
-          label={`± at 95 %, ${isWrench ? 'percent' : 'mm'}`}
-          rules={[readBy((text) => readOptional(text, PLUS_MINUS))]}
-        >
-          <Input
-            autoComplete="off"
-            className="figure"
-            placeholder={`${plusMinusOf({ kind: now.kind, plusMinus: null })} as usual`}
-          />
-        </Form.Item>
-        <Form.Item name="calibratedOn" label="Calibrated on">
-          <Input type="date" />
-        </Form.Item>
-        <Form.Item name="everyMonths" label="Calibrate every, months" rules={[readBy(wholeMonths)]}>
-          <Input autoComplete="off" className="figure" placeholder="never due" />
-        </Form.Item>
-        <Form.Item name="connection" label="Readings come in" className="instrument-wide">
-          <Select options={choices(CONNECTIONS, (one) => CONNECTION_NAMES[one])} />
-        </Form.Item>
+      <form className="instrument-form" onSubmit={(event) => void save(event)}>
+        <FormLine
+          {...line('name', 'Name')}
+          field={(props) => (
+            <Input
+              {...bind(props, 'name', { validate: (text) => String(text).trim() !== '' || 'needs a name' })}
+              autoComplete="off"
+              maxLength={60}
+              placeholder="depth gauge 2"
+            />
+          )}
+        />
+        <FormLine
+          {...line('kind', 'Kind')}
+          field={choice(
+            'kind',
+            words(INSTRUMENT_KINDS, (kind) => capital(KIND_NAMES[kind])),
+          )}
+        />
+        <FormLine
+          {...line('plusMinus', `± at 95 %, ${isWrench ? 'percent' : 'mm'}`)}
+          field={(props) => (
+            <Input
+              {...bind(props, 'plusMinus', { validate: readBy((text) => readOptional(text, PLUS_MINUS)) })}
+              autoComplete="off"
+              className="figure"
+              placeholder={`${plusMinusOf({ kind: now.kind, plusMinus: null })} as usual`}
+            />
+          )}
+        />
+        <FormLine
+          {...line('calibratedOn', 'Calibrated on')}
+          field={(props) => <Input {...bind(props, 'calibratedOn')} type="date" />}
+        />
+        <FormLine
+          {...line('everyMonths', 'Calibrate every, months')}
+          field={(props) => (
+            <Input
+              {...bind(props, 'everyMonths', { validate: readBy(wholeMonths) })}
+              autoComplete="off"
+              className="figure"
+              placeholder="never due"
+            />
+          )}
+        />
+        <FormLine
+          {...line('connection', 'Readings come in')}
+          className="instrument-wide"
+          field={choice(
+            'connection',
+            words(CONNECTIONS, (one) => CONNECTION_NAMES[one]),
+          )}
+        />
+        {now.connection === 'serial' && (
+          <>
+            <FormLine {...line('baudRate', 'Baud rate')} field={choice('baudRate', words(BAUD_RATES), true)} />
+            <FormLine {...line('dataBits', 'Data bits')} field={choice('dataBits', words([7, 8]), true)} />
+            <FormLine {...line('parity', 'Parity')} field={choice('parity', words(['none', 'even', 'odd']))} />
+            <FormLine {...line('stopBits', 'Stop bits')} field={choice('stopBits', words([1, 2]), true)} />
+          </>
+        )}
         {now.connection !== 'typed' && (
           <>
-            {now.connection === 'serial' && (
-              <>
-                <Form.Item name="baudRate" label="Baud rate">
-                  <Select options={choices(BAUD_RATES)} />
-                </Form.Item>
-                <Form.Item name="dataBits" label="Data bits">
-                  <Select options={choices([7, 8])} />
-                </Form.Item>
-                <Form.Item name="parity" label="Parity">
-                  <Select options={choices(['none', 'even', 'odd'])} />
-                </Form.Item>
-                <Form.Item name="stopBits" label="Stop bits">
-                  <Select options={choices([1, 2])} />
-                </Form.Item>
-              </>
-            )}
-            <Form.Item name="unit" label="Unit when none is sent">
-              <Select options={choices(LINE_UNITS)} />
-            </Form.Item>
-            <Form.Item
-              name="pattern"
-              label="Line pattern"
-              extra="{value}, {unit}, * for anything. Empty: the usual forms."
-              rules={[readBy((text) => text.trim() !== '' && linePattern(text))]}
-            >
-              <Input autoComplete="off" className="figure" placeholder="01A{value}" maxLength={80} />
-            </Form.Item>
+            <FormLine {...line('unit', 'Unit when none is sent')} field={choice('unit', words(LINE_UNITS))} />
+            <FormLine
+              {...line('pattern', 'Line pattern')}
+              hint="{value}, {unit}, * for anything. Empty: the usual forms."
+              field={(props) => (
+                <Input
+                  {...bind(props, 'pattern', { validate: readBy((text) => text.trim() !== '' && linePattern(text)) })}
+                  autoComplete="off"
+                  className="figure"
+                  placeholder="01A{value}"
+                  maxLength={80}
+                />
+              )}
+            />
             <TriedLine pattern={patternOf(now)} unit={now.unit} />
           </>
         )}
         <button type="submit" hidden />
-      </Form>
+      </form>
     </Dialog>
   );
 }

@@ -1,6 +1,6 @@
-import { Button } from 'antd';
 import { Link } from 'react-router';
 import { markOf, wasOverdue, type ShopInstrument } from '#core/instrument';
+import { Button } from '../controls/Button';
 import { SIMULATED_GAUGE, useInstruments, type Connected } from '../../instruments/InstrumentsContext';
 import { FloatingPanel, HandRow } from './FloatingPanel';
 import { useFieldInHand } from './FieldProvider';
@@ -25,7 +25,7 @@ export function InstrumentPanel({ close }: { close(): void }) {
       )}
       <HandRow>
         {connected && !connected.isPlugged && !connected.simulated && (
-          <Button type="primary" onClick={() => connect(connected.of)}>
+          <Button kind="primary" onClick={() => connect(connected.of)}>
             Connect again
           </Button>
         )}

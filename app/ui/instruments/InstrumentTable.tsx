@@ -1,8 +1,8 @@
-import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { useFetcher } from 'react-router';
 import { dueOn, plusMinusOf, wasOverdue, markOf, type ShopInstrument } from '#core/instrument';
 import { capital } from '#core/text';
+import { Button } from '../controls/Button';
 import type { InstrumentAnswer } from './instrumentCommands';
 import { CONNECTION_NAMES, KIND_NAMES } from './names';
 import '../frame/shop.css';
@@ -74,7 +74,7 @@ function Tools({ of, edit }: { of: ShopInstrument; edit: InstrumentTableProps['e
       <Button
         size="small"
         aria-label={`Delete ${of.name}`}
-        loading={fetcher.state !== 'idle'}
+        busy={fetcher.state !== 'idle'}
         onClick={() =>
           void fetcher.submit(
             { intent: 'remove', id: of.id },

@@ -1,5 +1,5 @@
-import { Button } from 'antd';
 import { markOf, wasOverdue, type ShopInstrument } from '#core/instrument';
+import { Button } from '../controls/Button';
 
 /** How many instruments the shop has by name, whose calibration has run out, and the way to them. */
 export function InstrumentsLink({ instruments }: { instruments: readonly ShopInstrument[] }) {

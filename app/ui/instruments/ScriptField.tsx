@@ -1,6 +1,7 @@
-import { Button, Input } from 'antd';
 import { useId, useState } from 'react';
 import { DomainError } from '#core/errors';
+import { Button } from '../controls/Button';
+import { LongText } from '../controls/LongText';
 import type { SimulatedLine } from '../../instruments/simulatedLine';
 import './instruments.css';
 
@@ -40,14 +41,12 @@ export function ScriptField<E>({ line, label, read }: ScriptFieldProps<E>) {
         <label className="label" htmlFor={id}>
           {label}
         </label>
-        <Input.TextArea
+        <LongText
           id={id}
           className="figure"
           value={script}
-          status={fault ? 'error' : ''}
           aria-invalid={fault !== null}
           aria-describedby={fault ? `${id}-fault` : undefined}
-          autoSize={{ minRows: 3, maxRows: 8 }}
           onChange={(event) => setScript(event.target.value)}
         />
         {fault && (

@@ -1,8 +1,8 @@
-import { Input } from 'antd';
 import { useId, useState } from 'react';
 import { DomainError } from '#core/errors';
 import { readLine, type LineSettings } from '#core/instrument';
 import { formatMeasure } from '#core/units';
+import { Input } from '../controls/Input';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import './instruments.css';
 

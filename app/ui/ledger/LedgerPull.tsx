@@ -1,5 +1,5 @@
 import { useRef, type PointerEvent } from 'react';
-import { DownOutlined, UpOutlined } from '../parts/icons';
+import { DownOutlined, UpOutlined } from '../controls/icons';
 
 /** How far a finger goes for a pull rather than a tap, px. */
 const PULL_PX = 24;

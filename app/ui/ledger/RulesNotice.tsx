@@ -1,6 +1,6 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import { useFetcher } from 'react-router';
+import { Button } from '../controls/Button';
 import { useSaves } from '../../job/DocumentContext';
 import { movedWords } from './movedWords';
 import { RULE_CHANGES } from './ruleChanges';

@@ -1,4 +1,3 @@
-import { Alert, Checkbox, Input, Select } from 'antd';
 import { useState } from 'react';
 import { itemName } from '#core/shelf';
 import { moneyText } from '#core/cost';
@@ -6,7 +5,11 @@ import { faultLine } from '#formats/faults';
 import type { ListMapping } from '#formats/priceList';
 import { LIST_KINDS, type ListKind } from '#formats/priceList/columns';
 import type { ListLook } from '#server/priceLists/look';
-import { Dialog } from '../parts/Dialog';
+import { Notice } from '../controls/Notice';
+import { Check } from '../controls/Check';
+import { Input } from '../controls/Input';
+import { Choice } from '../controls/Choice';
+import { Dialog } from '../controls/Dialog';
 import { FileButton } from '../parts/FileButton';
 import { KIND_NAMES } from '../shelf/kinds';
 import { MappingTable } from './MappingTable';
@@ -27,7 +30,7 @@ export function ListDialog({ suppliers, close }: { suppliers: readonly string[];
   const look = file ? answer?.look : undefined;
   if (answer?.intent === 'take' && answer.taken !== undefined && file && !list.busy)
     return (
-      <Dialog title="Price list" onCancel={close} onOk={close} okText="Done" cancelButtonProps={{ hidden: true }}>
+      <Dialog title="Price list" onCancel={close} onOk={close} okText="Done" onlyOk>
         <p role="status">
           {answer.taken.toLocaleString('en-US')} parts of {supplier} are taken in. Find looks among them too.
         </p>
@@ -47,7 +50,8 @@ export function ListDialog({ suppliers, close }: { suppliers: readonly string[];
       width={760}
       onCancel={close}
       okText={look ? `Take in ${look.count.toLocaleString('en-US')}` : 'Take in'}
-      okButtonProps={{ disabled: !ready, loading: list.busy }}
+      okDisabled={!ready}
+      busy={list.busy}
       onOk={() => ready && list.take({ supplier: named, mapping: look.mapping, leaveOut })}
     >
       <div className="list-form">
@@ -83,7 +87,7 @@ export function ListDialog({ suppliers, close }: { suppliers: readonly string[];
         {file && <span className="soft">{file.name}</span>}
       </div>
       {file && answer && answer.faults.length > 0 && (
-        <Alert type="error" role="alert" title={answer.faults.map(faultLine).join('; ')} />
+        <Notice kind="fault" title={answer.faults.map(faultLine).join('; ')} />
       )}
       {look && (
         <>
@@ -95,10 +99,10 @@ export function ListDialog({ suppliers, close }: { suppliers: readonly string[];
           <MappingTable look={look} put={(mapping) => list.look({ mapping })} />
           <Outcome look={look} />
           {look.faulty > 0 && (
-            <Checkbox checked={leaveOut} onChange={({ target }) => setLeaveOut(target.checked)}>
+            <Check checked={leaveOut} onChange={({ target }) => setLeaveOut(target.checked)}>
               leave out the {look.faulty === 1 ? 'line' : `${look.faulty.toLocaleString('en-US')} lines`} that cannot be
               read
-            </Checkbox>
+            </Check>
           )}
         </>
       )}
@@ -120,13 +124,13 @@ function Reading({
 }) {
   return (
     <div className="list-form">
-      <Select
+      <Choice
         aria-label="List of"
         value={mapping.kind}
         onChange={putKind}
         options={LIST_KINDS.map((value) => ({ value, label: KIND_NAMES[value].many }))}
       />
-      <Select
+      <Choice
         aria-label="Decimal sign"
         value={mapping.decimal}
         onChange={(decimal) => put({ ...mapping, decimal })}
@@ -135,7 +139,7 @@ function Reading({
           { value: ',', label: 'decimals 8,5' },
         ]}
       />
-      <Select
+      <Choice
         aria-label="Currency"
         value={mapping.currency ?? ''}
         onChange={(currency) => put({ ...mapping, currency: currency === '' ? null : currency })}

@@ -1,6 +1,6 @@
-import { Button } from 'antd';
 import { useFetcher } from 'react-router';
 import type { KeptList } from '#server/priceLists/lists';
+import { Button } from '../controls/Button';
 import { Moment } from '../parts/Moment';
 import { KIND_NAMES } from '../shelf/kinds';
 import type { ListAnswer } from './listCommands';
@@ -49,7 +49,7 @@ function TakeBack({ list: { id, supplier, hasEarlier } }: { list: KeptList }) {
   return (
     <Button
       size="small"
-      loading={fetcher.state !== 'idle'}
+      busy={fetcher.state !== 'idle'}
       aria-label={`Take back the list of ${supplier}`}
       onClick={() =>
         void fetcher.submit(

@@ -1,7 +1,7 @@
-import { Select } from 'antd';
 import type { ListMapping } from '#formats/priceList';
 import { targetOf, TARGET_NAMES, type ListTargetName } from '#formats/priceList/columns';
 import type { ListLook } from '#server/priceLists/look';
+import { Choice } from '../controls/Choice';
 import '../parts/partsTable.css';
 import './lists.css';
 
@@ -56,7 +56,7 @@ export function MappingTable({
                       .join(', ')}
                   </td>
                   <td>
-                    <Select<ListTargetName | ''>
+                    <Choice<ListTargetName | ''>
                       size="small"
                       aria-label={`${name} is`}
                       value={mapping.columns.find((one) => one.at === at)?.target ?? ''}

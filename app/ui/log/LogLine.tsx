@@ -1,15 +1,15 @@
-import { Button } from 'antd';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { CORNER_NAMES } from '#core/fitting';
 import { capital } from '#core/text';
 import type { LogEntry, LogPlace } from '#formats/log';
+import { Button } from '../controls/Button';
 import { cornerSight } from '../../job/sight';
 import { useSelection } from '../../job/SelectionContext';
 import { useDocument } from '../../job/DocumentContext';
 import { useNotePad } from '../notes/NotePad';
 import { Photos } from '../notes/Photos';
-import { EditOutlined } from '../parts/icons';
+import { EditOutlined } from '../controls/icons';
 import { Moment } from '../parts/Moment';
 import { KIND_NAMES } from './kinds';
 import './log.css';
@@ -45,7 +45,7 @@ export const LogLine = memo(({ entry }: { entry: LogEntry }) => {
       {written && (
         <Button
           size="small"
-          type="text"
+          kind="text"
           icon={<EditOutlined />}
           aria-label="Change the note"
           onClick={() => change(written)}

@@ -1,15 +1,17 @@
-import { Button, Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useMemo, useState } from 'react';
 import { CORNER_NAMES, OUTER_CORNERS, placeOfCorner, type Corner } from '#core/fitting';
 import { wordsIn } from '#core/units';
 import { capital } from '#core/text';
 import { LOG_KINDS, logOf, type LogEntry, type LogKind, type LoggedChange } from '#formats/log';
+import { Button } from '../controls/Button';
+import { Input } from '../controls/Input';
+import { Choice } from '../controls/Choice';
 import { useDocument } from '../../job/DocumentContext';
 import { useSightText } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { DownloadOutlined } from '../parts/icons';
-import { useOnClient } from '../parts/useOnClient';
+import { DownloadOutlined } from '../controls/icons';
+import { useOnClient } from '../controls/useOnClient';
 import { KIND_NAMES } from './kinds';
 import { LogLine } from './LogLine';
 import './log.css';
@@ -58,11 +60,10 @@ export function LogView({ changes }: LogViewProps) {
           <label className="label" htmlFor={`${names}-kind`}>
             Kind
           </label>
-          <Select<LogKind | ''>
+          <Choice<LogKind | ''>
             id={`${names}-kind`}
             value={kind ?? ''}
             onChange={(value) => setKind(value || null)}
-            popupMatchSelectWidth={false}
             options={[
               { value: '', label: 'Everything' },
               ...LOG_KINDS.map((value) => ({ value, label: KIND_NAMES[value] })),
@@ -73,11 +74,10 @@ export function LogView({ changes }: LogViewProps) {
           <label className="label" htmlFor={`${names}-corner`}>
             Corner
           </label>
-          <Select<Corner | ''>
+          <Choice<Corner | ''>
             id={`${names}-corner`}
             value={at ?? ''}
             onChange={(value) => setCorner(value || null)}
-            popupMatchSelectWidth={false}
             options={[
               { value: '', label: 'Whole car' },
               ...OUTER_CORNERS.map((value) => ({ value, label: capital(CORNER_NAMES[value]) })),
@@ -88,7 +88,7 @@ export function LogView({ changes }: LogViewProps) {
           className="log-search"
           aria-label="Search"
           placeholder="Search the log"
-          allowClear
+          type="search"
           maxLength={100}
           value={words ?? ''}
           onChange={({ target }) => setWords(target.value || null)}

@@ -1,4 +1,4 @@
-import { Button } from 'antd';
+import { Button } from '../controls/Button';
 import type { Keys } from './entries';
 import './measure.css';
 

@@ -1,15 +1,16 @@
-import { Button, Dropdown } from 'antd';
 import { useId, useRef } from 'react';
 import { poseWords } from '#core/evaluate';
 import { capital } from '#core/text';
 import { takenTogether } from '#core/uncertainty';
 import { wordsIn, type Words } from '#core/units';
+import { Button } from '../controls/Button';
+import { Menu } from '../controls/Menu';
 import { useReports } from '../../job/ReportsContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Picture } from '../help/Picture';
 import { ToolSelect } from '../help/ToolSelect';
 import { useNotePad } from '../notes/NotePad';
-import { CameraOutlined } from '../parts/icons';
+import { CameraOutlined } from '../controls/icons';
 import { ToStation } from '../parts/ToStation';
 import { ReachPicture } from '../brakes/ReachPicture';
 import { PlanPicture } from '../room/PlanPicture';
@@ -87,7 +88,7 @@ export function MeasureView() {
             />
             <span className="measure-sign">{kind.sign(lengths.units)}</span>
           </label>
-          <Button type="primary" htmlType="submit" className="measure-next">
+          <Button kind="primary" type="submit" className="measure-next">
             {text === '' && takes.length === 0 ? 'Next' : 'Take it'}
           </Button>
         </form>
@@ -108,21 +109,18 @@ export function MeasureView() {
           <Button onClick={measure.again} disabled={text === '' || card.entry === 'size' || measure.plusMinus === null}>
             Take again
           </Button>
-          <Dropdown
-            trigger={['click']}
-            menu={{
-              items: [
-                { key: 'later', label: 'Later', onClick: () => measure.skip(null) },
-                ...REASONS.map((reason) => ({
-                  key: reason,
-                  label: `Skip: ${reason}`,
-                  onClick: () => measure.skip(reason),
-                })),
-              ],
-            }}
-          >
-            <Button>Skip …</Button>
-          </Dropdown>
+          <Menu
+            label="Skip this reading"
+            lines={[
+              { key: 'later', label: 'Later', onClick: () => measure.skip(null) },
+              ...REASONS.map((reason) => ({
+                key: reason,
+                label: `Skip: ${reason}`,
+                onClick: () => measure.skip(reason),
+              })),
+            ]}
+            button={(opens) => <Button {...opens}>Skip …</Button>}
+          />
           <Button icon={<CameraOutlined />} onClick={() => write({ ...placeOf(card), reading: card.title })}>
             Note …
           </Button>

@@ -1,7 +1,7 @@
 import { AXLES } from '#core/job';
 import { capital } from '#core/text';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { CheckOutlined } from '../parts/icons';
+import { CheckOutlined } from '../controls/icons';
 import { ENTRIES } from './entries';
 import type { Measure } from './useMeasure';
 import type { WalkCard } from './cards/card';

@@ -1,13 +1,14 @@
-import { Button, Input } from 'antd';
 import { nanoid } from 'nanoid';
-import { useContext, useId, useRef, useState, type ComponentRef } from 'react';
+import { useContext, useId, useRef, useState } from 'react';
 import type { Note, NotePlace } from '#core/note';
+import { Button } from '../controls/Button';
+import { LongText } from '../controls/LongText';
 import { useDocument } from '../../job/DocumentContext';
 import { usePreferences } from '../../preferences/PreferencesContext';
 import { DraftsContext } from '../fields/DraftsContext';
-import { Dialog } from '../parts/Dialog';
-import { DeleteOutlined } from '../parts/icons';
-import { Segments } from '../parts/Segments';
+import { Dialog } from '../controls/Dialog';
+import { DeleteOutlined } from '../controls/icons';
+import { Segments } from '../controls/Segments';
 import { removeNote, writeNote } from './noteEdits';
 import { PhotoThumb } from './PhotoThumb';
 import { PhotoPicker } from './PhotoPicker';
@@ -35,7 +36,7 @@ export function NoteDialog({ note, about, uploads, close }: NoteDialogProps) {
   const [isOfPlace, setOfPlace] = useState(about !== null);
   const [fault, setFault] = useState<string | null>(null);
   const names = useId();
-  const field = useRef<ComponentRef<typeof Input.TextArea>>(null);
+  const field = useRef<HTMLTextAreaElement>(null);
   const type = (next: string) => {
     setText(next);
     setFault(null);
@@ -121,10 +122,9 @@ export function NoteDialog({ note, about, uploads, close }: NoteDialogProps) {
           <label className="label" htmlFor={`${names}-text`}>
             Note
           </label>
-          <Input.TextArea
+          <LongText
             ref={field}
             id={`${names}-text`}
-            autoSize={{ minRows: 3, maxRows: 12 }}
             maxLength={4000}
             value={text}
             onChange={({ target }) => type(target.value)}

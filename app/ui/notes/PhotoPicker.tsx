@@ -1,6 +1,6 @@
-import { Button } from 'antd';
+import { Button } from '../controls/Button';
 import { FileButton } from '../parts/FileButton';
-import { CameraOutlined } from '../parts/icons';
+import { CameraOutlined } from '../controls/icons';
 import type { Uploads } from './useUploads';
 import './notes.css';
 

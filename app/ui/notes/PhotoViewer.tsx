@@ -1,7 +1,7 @@
-import { Button } from 'antd';
 import { useState, type KeyboardEvent } from 'react';
-import { Dialog } from '../parts/Dialog';
-import { LeftOutlined, RightOutlined } from '../parts/icons';
+import { Button } from '../controls/Button';
+import { Dialog } from '../controls/Dialog';
+import { LeftOutlined, RightOutlined } from '../controls/icons';
 import { MissingPhoto } from './PhotoThumb';
 import './notes.css';
 

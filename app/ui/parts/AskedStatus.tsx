@@ -1,4 +1,5 @@
-import { Button, Progress } from 'antd';
+import { Button } from '../controls/Button';
+import { Progress } from '../controls/Progress';
 import './askedStatus.css';
 
 /** Something that was asked of a worker, while it has no answer. */
@@ -20,7 +21,7 @@ export function AskedStatus({ asked, doing, again }: { asked: Asking; doing: str
     );
   return (
     <span className="asked-status">
-      <Progress percent={Math.round(100 * asked.share)} size="small" showInfo={false} aria-label={doing} />
+      <Progress share={asked.share} label={doing} />
       <Button size="small" onClick={asked.stop}>
         Stop
       </Button>

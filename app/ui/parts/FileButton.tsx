@@ -1,8 +1,9 @@
-import { Alert, Button } from 'antd';
 import { useRef, type ReactNode } from 'react';
 import { faultLine, type Fault } from '#formats/faults';
 import './fileButton.css';
-import { InboxOutlined } from './icons';
+import { Notice } from '../controls/Notice';
+import { Button } from '../controls/Button';
+import { InboxOutlined } from '../controls/icons';
 
 interface FileButtonProps {
   /** Names the input for assistive tools. */
@@ -35,7 +36,7 @@ export function FileButton({ label, accept, busy, take, multiple = false, icon, 
           event.target.value = '';
         }}
       />
-      <Button icon={icon ?? <InboxOutlined />} loading={busy} onClick={() => input.current?.click()}>
+      <Button icon={icon ?? <InboxOutlined />} busy={busy} onClick={() => input.current?.click()}>
         {children}
       </Button>
     </>
@@ -44,19 +45,13 @@ export function FileButton({ label, accept, busy, take, multiple = false, icon, 
 
 /** What is wrong with a file that was not taken in, line by line. */
 export const FileFaults = ({ name, faults }: { name: string; faults: readonly Fault[] }) => (
-  <Alert
-    type="error"
-    role="alert"
-    className="file-faults"
-    title={`${name} was not imported; nothing changed.`}
-    description={
-      <ul>
-        {faults.map((fault) => (
-          <li key={faultLine(fault)} className="figure">
-            {faultLine(fault)}
-          </li>
-        ))}
-      </ul>
-    }
-  />
+  <Notice kind="fault" className="file-faults" title={`${name} was not imported; nothing changed.`}>
+    <ul>
+      {faults.map((fault) => (
+        <li key={faultLine(fault)} className="figure">
+          {faultLine(fault)}
+        </li>
+      ))}
+    </ul>
+  </Notice>
 );

@@ -1,7 +1,7 @@
-import { Button } from 'antd';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { axleLikeOther, leftLikeRight, type Edit } from '#core/job';
-import { SwapOutlined } from './icons';
+import { Button } from '../controls/Button';
+import { SwapOutlined } from '../controls/icons';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { BY_SIGN } from '../frame/useJobKeys';

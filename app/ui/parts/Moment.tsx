@@ -1,5 +1,5 @@
 import dayjs from 'dayjs';
-import { useOnClient } from './useOnClient';
+import { useOnClient } from '../controls/useOnClient';
 
 /** A time as the reader's own clock has it; until the browser knows, its day. */
 export function Moment({ at, format = 'D MMM YYYY HH:mm' }: { at: string; format?: string }) {

@@ -1,5 +1,5 @@
-import { Select } from 'antd';
 import { useId } from 'react';
+import { Choice } from '../controls/Choice';
 
 export type Paper = 'a4' | 'letter';
 
@@ -11,7 +11,7 @@ export function PaperSelect({ value, choose }: { value: Paper; choose(paper: Pap
       <label className="label" htmlFor={id}>
         Paper
       </label>
-      <Select
+      <Choice
         id={id}
         value={value}
         onChange={choose}

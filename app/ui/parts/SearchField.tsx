@@ -1,6 +1,6 @@
-import { Input } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { useFetchers } from 'react-router';
+import { Input } from '../controls/Input';
 
 interface SearchFieldProps {
   label: string;
@@ -32,7 +32,7 @@ export function SearchField({ label, placeholder, width, value, ask }: SearchFie
   }, [busy, text, value]);
   return (
     <Input
-      allowClear
+      type="search"
       aria-label={label}
       placeholder={placeholder}
       value={text}

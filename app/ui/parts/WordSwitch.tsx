@@ -1,5 +1,5 @@
-import { Tip } from './Tip';
-import { Segments } from './Segments';
+import { Tip } from '../controls/Tip';
+import { Segments } from '../controls/Segments';
 
 interface WordSwitchProps<T extends string> {
   label: string;

@@ -1,10 +1,10 @@
-import { Button } from 'antd';
 import { useCallback, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { UnorderedListOutlined } from './icons';
+import { Button } from '../controls/Button';
+import { UnorderedListOutlined } from '../controls/icons';
 import { useSight } from '../../job/useSight';
 import { BY_SIGN } from '../frame/useJobKeys';
-import { Tip } from './Tip';
+import { Tip } from '../controls/Tip';
 
 /** Whether the fields stand on the drawing or in a list beside it, with the button and the key that change it. */
 export function useListSwitch() {

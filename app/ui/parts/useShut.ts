@@ -11,13 +11,8 @@ export function useShut<E extends HTMLElement>(open: boolean, shut: () => void) 
       shut();
       element.querySelector<HTMLElement>('[aria-expanded]')?.focus();
     };
-    // Lists of a field within open at the end of the page: what belongs to it is not elsewhere.
-    const isElsewhere = (target: EventTarget | null): boolean =>
-      target instanceof Element &&
-      !element.contains(target) &&
-      !target.closest('.ant-dropdown, .ant-popover, .ant-select-dropdown');
     const onElsewhere = ({ target }: Event) => {
-      if (isElsewhere(target)) shut();
+      if (target instanceof Element && !element.contains(target)) shut();
     };
     document.addEventListener('keydown', onKey);
     document.addEventListener('pointerdown', onElsewhere);

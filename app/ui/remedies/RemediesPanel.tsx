@@ -2,7 +2,7 @@ import type { SetupReport } from '#core/evaluate';
 import type { AxleRemedies, Proposal, ShortPart, Tried } from '#core/advice/remedies';
 import { priceInForce, type AxleName, type Setup } from '#core/job';
 import { formatNumber } from '#core/units';
-import { Button } from 'antd';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useAsked } from '../../job/useAsked';

@@ -3,7 +3,7 @@ import { fitPresent } from '#core/evaluate';
 import { presentAsSetupAxle, wheelCode, type AxleName } from '#core/job';
 import { formatNumber, offsetFigure, rimFigure, roundTo } from '#core/units';
 import { backspacingMm, offsetFromBackspacingMm, wheelFromRoom } from '#core/wheel';
-import { Dialog } from '../parts/Dialog';
+import { Dialog } from '../controls/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -65,7 +65,7 @@ export function NewWheelDialog({ axle, close }: { axle: AxleName; close(): void 
       title={`Space for a new wheel, ${axle}`}
       width={520}
       okText="Make a setup"
-      okButtonProps={{ disabled: !madeIn }}
+      okDisabled={!madeIn}
       onOk={make}
     >
       {/* Enter in a field takes the reading and shows what comes of it; a setup is made by its button alone. */}

@@ -1,4 +1,3 @@
-import { Button, Checkbox } from 'antd';
 import { axleParts, fitPresent, obstacleLimit } from '#core/evaluate';
 import type { AxleName } from '#core/job';
 import type { Pose } from '#core/kinematics';
@@ -7,8 +6,10 @@ import type { SuspensionGeometry } from '#core/suspension';
 import { mountOf, type Mount, type ObstacleKind, type Obstacle, type ObstacleGap, type Side } from '#core/sweep';
 import { INSTRUMENT_UNCERTAINTY_MM, type Instrument } from '#core/uncertainty';
 import { INSTRUMENT_NAMES } from '#formats/fields';
-import { DeleteOutlined } from '../parts/icons';
-import { Segments } from '../parts/Segments';
+import { Button } from '../controls/Button';
+import { Check } from '../controls/Check';
+import { DeleteOutlined } from '../controls/icons';
+import { Segments } from '../controls/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { ChoiceField } from '../fields/ChoiceField';
@@ -115,12 +116,12 @@ export function PartForm({ axle, side, part, parts, geometry }: PartFormProps) {
         />
       </div>
       <div className="field-wrap">
-        <Checkbox
+        <Check
           checked={part.removable ?? false}
           onChange={({ target }) => parts.change(changed(part, 'removable', target.checked ? true : null))}
         >
           Held only by clips or screws
-        </Checkbox>
+        </Check>
         {part.removable && (
           <TextField
             {...over('leavesOpen', part.leavesOpen)}

@@ -1,7 +1,7 @@
-import { Select } from 'antd';
 import type { PlanItem } from '#core/advice';
 import type { ObstacleKind, Obstacle } from '#core/sweep';
-import { CheckOutlined } from '../parts/icons';
+import { DeedChoice } from '../controls/DeedChoice';
+import { CheckOutlined } from '../controls/icons';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { PlanPicture } from './PlanPicture';
 import { draftFromPlan, draftOfKind, KIND_NAMES, type PartDraft } from './partDraft';
@@ -83,13 +83,12 @@ export function PlanList({ plan, numbers, others, chosen, begun, inHand, choose,
           </li>
         ))}
       </ol>
-      <Select<ObstacleKind | null>
+      <DeedChoice<ObstacleKind>
         aria-label="Add another part"
         placeholder="Add another part …"
-        value={null}
         style={{ width: '100%' }}
         options={Object.entries(KIND_NAMES).map(([value, label]) => ({ value: value as ObstacleKind, label }))}
-        onChange={(kind) => kind && begin(draftOfKind(kind))}
+        onChange={(kind) => begin(draftOfKind(kind))}
       />
     </section>
   );

@@ -1,6 +1,6 @@
-import { Button } from 'antd';
 import type { Point3 } from '#core/kinematics';
-import { CloseOutlined, PlusOutlined } from '../parts/icons';
+import { Button } from '../controls/Button';
+import { CloseOutlined, PlusOutlined } from '../controls/icons';
 import { LengthField } from '../fields/LengthField';
 import './room.css';
 
@@ -45,7 +45,7 @@ export function PointRows({ name, points, change }: PointRowsProps) {
           {points.length > 1 && (
             <Button
               size="small"
-              type="text"
+              kind="text"
               icon={<CloseOutlined />}
               aria-label={`Delete point ${row + 1}`}
               onClick={() => change(points.filter((_, index) => index !== row))}

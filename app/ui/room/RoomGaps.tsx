@@ -1,7 +1,7 @@
-import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { ROOM_READINGS } from '#formats/fields';
+import { Button } from '../controls/Button';
 import { useSelection } from '../../job/SelectionContext';
 import { useDialog } from '../../job/useSight';
 import { NextStep } from '../frame/NextStep';
@@ -12,7 +12,7 @@ import { useTool } from '../help/useTool';
 import { AxleSwitch } from '../parts/AxleSwitch';
 import { SideSwitch } from '../parts/SideSwitch';
 import { useListSwitch } from '../parts/useListSwitch';
-import { Tip } from '../parts/Tip';
+import { Tip } from '../controls/Tip';
 import { ToStation } from '../parts/ToStation';
 import { CornerName } from './CornerName';
 import { NewWheelDialog } from './NewWheelDialog';

@@ -1,7 +1,7 @@
 import { lazy, memo, Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { AxleName } from '#core/job';
-import { Segments } from '../parts/Segments';
+import { Segments } from '../controls/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import type { SetupOnTable } from '../../job/ReportsContext';
 import { useSelection } from '../../job/SelectionContext';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { BackspacingConvention } from '#core/wheel';
-import { Segments } from '../parts/Segments';
+import { Segments } from '../controls/Segments';
 import { LengthField, OffsetField } from '../fields/LengthField';
 import { RimField } from '../fields/NumberField';
 import { TireSizeField } from '../fields/TextField';
@@ -42,8 +42,8 @@ export function BackspacingField({ fields, onSheet = false }: { fields: AxleFiel
         aria-label="Meaning of backspacing"
         size="small"
         options={[
-          { value: 'overall', label: 'overall', tooltip: 'to the back of the flange: what a rule reads' },
-          { value: 'nominal', label: 'nominal', tooltip: 'to the bead seat: arithmetic on the nominal width' },
+          { value: 'overall', label: 'overall', title: 'to the back of the flange: what a rule reads' },
+          { value: 'nominal', label: 'nominal', title: 'to the bead seat: arithmetic on the nominal width' },
         ]}
         value={convention}
         onChange={setConvention}

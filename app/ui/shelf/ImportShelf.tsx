@@ -1,5 +1,5 @@
-import { Alert } from 'antd';
 import { useFetcher } from 'react-router';
+import { Notice } from '../controls/Notice';
 import { FileButton, FileFaults } from '../parts/FileButton';
 import type { ShelfAnswer } from './shelfCommands';
 import '../parts/fileButton.css';
@@ -31,5 +31,5 @@ export function ImportOutcome({ job: { answer } }: { job: Import }) {
   const { faults, file, added, replaced } = answer;
   if (faults.length > 0) return <FileFaults name={file ?? 'The file'} faults={faults} />;
   const done = `${file}: ${added} added, ${replaced} replaced.`;
-  return <Alert type="success" role="status" className="file-faults" title={done} />;
+  return <Notice kind="done" className="file-faults" title={done} />;
 }

@@ -1,5 +1,5 @@
-import { Form, Input, Select } from 'antd';
 import { useEffect } from 'react';
+import { useForm } from 'react-hook-form';
 import { useFetcher } from 'react-router';
 import { DomainError } from '#core/errors';
 import type { ShelfItem, ShelfKind } from '#core/shelf';
@@ -7,9 +7,12 @@ import { inchesFromMm, readLength, readNumber, roundTo } from '#core/units';
 import { RANGES } from '#formats/fields';
 import { cellOf, columnsOf, type Column } from '#formats/shelf';
 import type { KeptItem } from '#server/shelf';
-import { Dialog } from '../parts/Dialog';
+import { FormLine } from '../controls/FormLine';
+import { Input } from '../controls/Input';
+import { Dialog } from '../controls/Dialog';
 import { KIND_NAMES } from './kinds';
 import type { ShelfAnswer } from './shelfCommands';
+import '../controls/choice.css';
 import './shelf.css';
 
 type Texts = Record<string, string | undefined>;
@@ -33,81 +36,77 @@ function readColumn(column: Column, text: string): unknown {
 
 /** One item of the shelf, to add or to change. */
 export function ItemDialog({ kind, kept, close }: { kind: ShelfKind; kept: KeptItem | null; close(): void }) {
-  const [form] = Form.useForm<Texts>();
   const fetcher = useFetcher<ShelfAnswer>();
   const columns = columnsOf(kind);
+  const { register, handleSubmit, setError, formState } = useForm<Texts>({
+    mode: 'onBlur',
+    defaultValues: Object.fromEntries(
+      columns.map((column) => [
+        column.key,
+        kept?.item[column.key] == null ? '' : String(cellOf(column, kept.item[column.key])),
+      ]),
+    ),
+  });
   const answer = fetcher.state === 'idle' ? fetcher.data : undefined;
   useEffect(() => {
     if (!answer) return;
     if (answer.faults.length === 0) close();
-    else
-      form.setFields(
-        answer.faults.map(({ path, message }) => ({ name: path.replace(/^item\./, ''), errors: [message] })),
-      );
-  }, [answer, close, form]);
-  const initial = Object.fromEntries(
-    columns.map((column) => [
-      column.key,
-      kept?.item[column.key] == null ? undefined : String(cellOf(column, kept.item[column.key])),
-    ]),
-  );
-  const save = async () => {
-    const texts = await form.validateFields().catch(() => null);
-    if (!texts) return;
+    else for (const { path, message } of answer.faults) setError(path.replace(/^item\./, ''), { message });
+  }, [answer, close, setError]);
+  const save = handleSubmit(async (texts) => {
     const item: Record<string, unknown> = { kind };
     for (const column of columns) {
-      const text = texts[column.key];
-      if (text !== undefined && text.trim() !== '') item[column.key] = readColumn(column, text);
+      const text = texts[column.key] ?? '';
+      if (text.trim() !== '') item[column.key] = readColumn(column, text);
     }
     await fetcher.submit({ intent: 'save', id: kept?.id ?? null, item: item as unknown as ShelfItem } as never, {
       method: 'post',
       action: '/shelf',
       encType: 'application/json',
     });
-  };
+  });
   return (
     <Dialog
       onCancel={close}
       onOk={() => void save()}
       okText={kept ? 'Save' : 'Add'}
-      confirmLoading={fetcher.state !== 'idle'}
+      busy={fetcher.state !== 'idle'}
       title={`${KIND_NAMES[kind].one}${kept ? '' : ', new'}`}
       width={560}
     >
-      <Form
-        form={form}
-        layout="vertical"
-        initialValues={initial}
-        className="item-form"
-        onFinish={() => void save()}
-        requiredMark={false}
-      >
+      <form className="item-form" onSubmit={(event) => void save(event)}>
         {columns.map((column) => (
-          <Form.Item
+          <FormLine
             key={column.key}
             name={column.key}
             label={`${column.label}${unitOf(column)}${column.required ? '' : ' (if known)'}`}
-            rules={[{ validator: (_, text: string | undefined) => judge(column, text) }]}
-            validateTrigger="onBlur"
-            {...(column.key === 'name' || column.shape ? { className: 'item-name' } : {})}
-            {...(column.shape ? { extra: SHAPE_HINTS[column.shape.kind] } : {})}
-          >
-            {column.type === 'choice' ? (
-              <Select
-                allowClear
-                options={Object.entries(column.choices!).map(([value, label]) => ({ value, label }))}
-              />
-            ) : (
-              <Input
-                autoComplete="off"
-                className={column.type === 'text' ? '' : 'figure'}
-                maxLength={column.shape ? 60_000 : 120}
-              />
-            )}
-          </Form.Item>
+            errors={formState.errors}
+            className={column.key === 'name' || column.shape ? 'item-name' : ''}
+            hint={column.shape && SHAPE_HINTS[column.shape.kind]}
+            field={(props) => {
+              const bound = { ...props, ...register(column.key, { validate: (text) => faultOf(column, text) }) };
+              return column.type === 'choice' ? (
+                <select {...bound} className="choice">
+                  <option value="">—</option>
+                  {Object.entries(column.choices!).map(([value, label]) => (
+                    <option key={value} value={value}>
+                      {label}
+                    </option>
+                  ))}
+                </select>
+              ) : (
+                <Input
+                  {...bound}
+                  autoComplete="off"
+                  className={column.type === 'text' ? '' : 'figure'}
+                  maxLength={column.shape ? 60_000 : 120}
+                />
+              );
+            }}
+          />
         ))}
         <button type="submit" hidden />
-      </Form>
+      </form>
     </Dialog>
   );
 }
@@ -123,14 +122,14 @@ const SHAPE_HINTS = {
 const unitOf = ({ type, unit }: Column): string =>
   type === 'length' ? ', mm' : type === 'rim' ? ', in' : unit ? `, ${unit}` : '';
 
-async function judge(column: Column, text: string | undefined): Promise<void> {
-  if (text === undefined || text.trim() === '') {
-    if (column.required) throw new Error('is needed');
-    return;
-  }
+/** What is wrong with the text of a column; true where nothing is. */
+function faultOf(column: Column, text: string | undefined): string | true {
+  if (text === undefined || text.trim() === '') return column.required ? 'is needed' : true;
   try {
     readColumn(column, text);
+    return true;
   } catch (error) {
-    throw error instanceof DomainError ? new Error(error.message) : error;
+    if (error instanceof DomainError) return error.message;
+    throw error;
   }
 }

@@ -1,4 +1,3 @@
-import { Button } from 'antd';
 import { useMemo } from 'react';
 import { useFetcher } from 'react-router';
 import type { AxialPoint, InnerFace } from '#core/brake';
@@ -7,8 +6,9 @@ import { roundTo } from '#core/units';
 import { columnsOf, type Column as Field } from '#formats/shelf';
 import type { KeptItem, ShelfQuery } from '#server/shelf';
 import type { TakenFor } from '#server/stock';
-import { DeleteOutlined, EditOutlined } from '../parts/icons';
-import { Tip } from '../parts/Tip';
+import { Button } from '../controls/Button';
+import { DeleteOutlined, EditOutlined } from '../controls/icons';
+import { Tip } from '../controls/Tip';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import type { AddressChange } from '../parts/useAddress';
 import { KIND_NAMES } from './kinds';
@@ -139,11 +139,11 @@ function RowTools({ kept, open }: { kept: KeptItem; open(item: KeptItem): void }
   return (
     <span className="row-tools">
       <Tip title="Change">
-        <Button type="text" aria-label={`Change ${name}`} icon={<EditOutlined />} onClick={() => open(kept)} />
+        <Button kind="text" aria-label={`Change ${name}`} icon={<EditOutlined />} onClick={() => open(kept)} />
       </Tip>
       <Tip title="Delete from the shelf">
         <Button
-          type="text"
+          kind="text"
           aria-label={`Delete ${name}`}
           icon={<DeleteOutlined />}
           onClick={() =>

@@ -1,6 +1,6 @@
-import { Button } from 'antd';
 import { Link, useFetcher } from 'react-router';
 import type { TakenFor } from '#server/stock';
+import { Button } from '../controls/Button';
 import './shelf.css';
 
 /** What of an item is put by for setups, or was taken for them, each to be looked at and put back. */
@@ -22,7 +22,7 @@ function TakenLine({ name, one }: { name: string; one: TakenFor }) {
       {counts} for <Link to={`/jobs/${jobId}/setups?setup=${setup}&view=cost`}>{of}</Link>{' '}
       <Button
         size="small"
-        type="text"
+        kind="text"
         aria-label={`Put back ${name}, taken for ${of}`}
         disabled={fetcher.state !== 'idle'}
         onClick={() =>

@@ -1,7 +1,8 @@
-import { Button, Slider } from 'antd';
 import type { Pose } from '#core/kinematics';
 import type { SuspensionGeometry } from '#core/suspension';
 import { formatNumber } from '#core/units';
+import { Button } from '../controls/Button';
+import { Slider } from '../controls/Slider';
 import { useLengths } from '../../preferences/PreferencesContext';
 import './space.css';
 
@@ -32,8 +33,7 @@ export function PoseControls({ geometry, pose, travel, restMm, move }: PoseContr
             step={1}
             value={pose.steerDeg}
             onChange={(steerDeg) => move({ ...pose, steerDeg })}
-            ariaLabelForHandle="Steer, degrees, plus leading edge out"
-            tooltip={{ open: false }}
+            label="Steer, degrees, plus leading edge out"
           />
         </label>
       )}
@@ -48,8 +48,7 @@ export function PoseControls({ geometry, pose, travel, restMm, move }: PoseContr
             step={1}
             value={pose.travelMm}
             onChange={(travelMm) => move({ ...pose, travelMm })}
-            ariaLabelForHandle="Travel, mm, plus up"
-            tooltip={{ open: false }}
+            label="Travel, mm, plus up"
           />
         </label>
       )}

@@ -1,7 +1,7 @@
-import { Button } from 'antd';
 import type { AxleName } from '#core/job';
-import { CaretRightOutlined, PauseOutlined } from '../parts/icons';
-import { Tip } from '../parts/Tip';
+import { Button } from '../controls/Button';
+import { CaretRightOutlined, PauseOutlined } from '../controls/icons';
+import { Tip } from '../controls/Tip';
 import { PoseControls } from '../space/PoseControls';
 import type { HeldPose } from './useHeldPose';
 

@@ -1,5 +1,5 @@
-import { Button } from 'antd';
 import { Component, type ReactNode } from 'react';
+import { Button } from '../controls/Button';
 import './stance.css';
 
 interface PictureBoundaryProps {

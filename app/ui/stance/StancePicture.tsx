@@ -1,12 +1,12 @@
-import { Button } from 'antd';
 import { lazy, Suspense, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { SetupReport } from '#core/evaluate';
 import type { CornerPlaces, StanceBody, StanceScene } from '#core/stance';
+import { Button } from '../controls/Button';
 import { useSelection } from '../../job/SelectionContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { useTheme } from '../../preferences/useTheme';
 import { useSize } from '../drawing/useSize';
-import { useOnClient } from '../parts/useOnClient';
+import { useOnClient } from '../controls/useOnClient';
 import { cameraOf } from './cameras';
 import { Divider } from './Divider';
 import { Marks } from './Marks';

@@ -8,7 +8,7 @@ import { useSight } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { AxleSwitch } from '../parts/AxleSwitch';
 import { SideSwitch } from '../parts/SideSwitch';
-import { useOnClient } from '../parts/useOnClient';
+import { useOnClient } from '../controls/useOnClient';
 import { AssumedList } from './AssumedList';
 import { Corners } from './Corners';
 import { hasWebGL } from './hasWebGL';

@@ -1,17 +1,17 @@
-import { Button } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { outerCorner } from '#core/fitting';
 import type { Setup } from '#core/job';
 import { stancePhotoName } from '#core/note';
 import type { StancePose } from '#core/stance';
+import { Button } from '../controls/Button';
 import { useDocument, useSaves } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { poseText } from '../../job/sight';
 import { usePreferences } from '../../preferences/PreferencesContext';
 import { writeNote } from '../notes/noteEdits';
 import { sendPhoto } from '../notes/sendPhoto';
-import { CameraOutlined, DownloadOutlined, FileTextOutlined } from '../parts/icons';
+import { CameraOutlined, DownloadOutlined, FileTextOutlined } from '../controls/icons';
 import './stance.css';
 
 interface TakeAlongProps {

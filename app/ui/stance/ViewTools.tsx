@@ -1,5 +1,5 @@
-import { Select } from 'antd';
 import { memo } from 'react';
+import { Choice } from '../controls/Choice';
 import { useSight } from '../../job/useSight';
 import { drawingLength } from '../drawing/measures';
 import { WordSwitch } from '../parts/WordSwitch';
@@ -31,13 +31,7 @@ export const ViewTools = memo(({ beside, options, chooseBeside, putBack }: ViewT
       />
       <label className="stance-beside">
         <span className="label">Beside</span>
-        <Select
-          value={beside}
-          options={options}
-          onChange={chooseBeside}
-          style={{ width: drawingLength(190) }}
-          popupMatchSelectWidth={false}
-        />
+        <Choice value={beside} options={options} onChange={chooseBeside} style={{ width: drawingLength(190) }} />
       </label>
     </div>
   );

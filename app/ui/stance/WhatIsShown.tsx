@@ -1,5 +1,5 @@
-import { Checkbox } from 'antd';
 import { memo } from 'react';
+import { Check } from '../controls/Check';
 import { useSight } from '../../job/useSight';
 import { WordSwitch } from '../parts/WordSwitch';
 import { BODY_LOOKS, BODY_NAMES, FIGURE_NAMES, FIGURES, FLUSH, PAIRING_NAMES, PAIRINGS, type Flush } from './sights';
@@ -35,9 +35,9 @@ export const WhatIsShown = memo(({ isPair }: { isPair: boolean }) => {
           words={FIGURES}
           names={FIGURE_NAMES}
         />
-        <Checkbox checked={flush === 'on'} onChange={({ target }) => setFlush(target.checked ? 'on' : 'off')}>
+        <Check checked={flush === 'on'} onChange={({ target }) => setFlush(target.checked ? 'on' : 'off')}>
           Flush plane through the fender lips
-        </Checkbox>
+        </Check>
       </div>
     </section>
   );

@@ -5,7 +5,7 @@ import { sceneWithoutBodies, stanceScene, type StanceBody, type StancePose, type
 import type { Side } from '#core/sweep';
 import { useDocument } from '../../job/DocumentContext';
 import { useSweeps } from '../../job/SweepsContext';
-import { useOnClient } from '../parts/useOnClient';
+import { useOnClient } from '../controls/useOnClient';
 
 /** How the wheels of the axle in hand are held, the others at rest. */
 export const useHeld = (axle: AxleName, side: Side, pose: Pose): StancePose =>

@@ -1,4 +1,4 @@
-import { Checkbox } from 'antd';
+import { Check } from '../controls/Check';
 import { useDocument } from '../../job/DocumentContext';
 import { LengthField } from '../fields/LengthField';
 import { useEditAt } from '../parts/useEditAt';
@@ -11,12 +11,12 @@ export function Allowances() {
   const { growth = false, bulgeMm } = job.brief?.sweep ?? {};
   return (
     <section className="sweep-options" aria-label="Allowances">
-      <Checkbox
+      <Check
         checked={growth}
         onChange={({ target }) => editAt(['brief', 'sweep', 'growth'], target.checked ? true : null)}
       >
         Grown in service (4 %, UNECE R30)
-      </Checkbox>
+      </Check>
       <LengthField
         name="brief/sweep/bulgeMm"
         label="Bulge under load, a side"

@@ -1,4 +1,5 @@
-import { Button, Progress } from 'antd';
+import { Button } from '../controls/Button';
+import { Progress } from '../controls/Progress';
 import { useSweeps, useSweepState } from '../../job/SweepsContext';
 import '../parts/askedStatus.css';
 
@@ -18,7 +19,7 @@ export function SweepStatus() {
   if (waiting <= 0 || halted === 'died') return null;
   return (
     <span className="asked-status">
-      <Progress percent={Math.round(100 * share)} size="small" showInfo={false} aria-label="Sweep" />
+      <Progress share={share} label="Sweep" />
       {waiting} to sweep
       <Button size="small" onClick={() => store.stop()}>
         Stop

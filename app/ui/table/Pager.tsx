@@ -1,4 +1,4 @@
-import { Button } from 'antd';
+import { Button } from '../controls/Button';
 import './table.css';
 
 interface PagerProps {
@@ -32,7 +32,7 @@ export function Pager({ page, pageSize, total, words, turn }: PagerProps) {
   return (
     <nav className="pager" aria-label="Pages">
       {words !== undefined && <span className="soft">{words}</span>}
-      <Button type="text" disabled={page <= 1} aria-label="Previous page" onClick={() => turn(page - 1)}>
+      <Button kind="text" disabled={page <= 1} aria-label="Previous page" onClick={() => turn(page - 1)}>
         ‹
       </Button>
       {offeredPages(page, last).map((one, at) =>
@@ -43,7 +43,7 @@ export function Pager({ page, pageSize, total, words, turn }: PagerProps) {
         ) : (
           <Button
             key={one}
-            type={one === page ? 'primary' : 'text'}
+            kind={one === page ? 'primary' : 'text'}
             aria-current={one === page ? 'page' : undefined}
             aria-label={`Page ${one}`}
             onClick={() => turn(one)}
@@ -52,7 +52,7 @@ export function Pager({ page, pageSize, total, words, turn }: PagerProps) {
           </Button>
         ),
       )}
-      <Button type="text" disabled={page >= last} aria-label="Next page" onClick={() => turn(page + 1)}>
+      <Button kind="text" disabled={page >= last} aria-label="Next page" onClick={() => turn(page + 1)}>
         ›
       </Button>
     </nav>

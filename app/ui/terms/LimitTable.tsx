@@ -1,8 +1,8 @@
-import { Button } from 'antd';
 import { roundTo } from '#core/units';
 import type { ShopLimitKey } from '#core/verdict';
 import { SHOP_LIMIT_FIELDS } from '#formats/fields';
-import { UndoOutlined } from '../parts/icons';
+import { Button } from '../controls/Button';
+import { UndoOutlined } from '../controls/icons';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { LengthField } from '../fields/LengthField';
 import { NumberField } from '../fields/NumberField';
@@ -63,7 +63,7 @@ export function LimitTable({
                 <span>{own === null ? ORIGIN_NAMES[fallbackName(terms, ['limits', key])] : OWN[terms.of]}</span>
                 {own !== null && (
                   <Button
-                    type="text"
+                    kind="text"
                     size="small"
                     icon={<UndoOutlined />}
                     onClick={() => terms.set(['limits', key], null)}

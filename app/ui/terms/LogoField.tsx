@@ -1,5 +1,5 @@
-import { Button } from 'antd';
 import { useFetcher } from 'react-router';
+import { Button } from '../controls/Button';
 import type { LogoAnswer } from '../../routes/logo';
 import { FileButton } from '../parts/FileButton';
 import './terms.css';
@@ -25,7 +25,7 @@ export function LogoField({ mark }: { mark: string | null }) {
         {mark === null ? 'Choose a logo' : 'Another logo'}
       </FileButton>
       {mark !== null && (
-        <Button type="text" disabled={busy} onClick={() => send((form) => form.set('intent', 'remove'))}>
+        <Button kind="text" disabled={busy} onClick={() => send((form) => form.set('intent', 'remove'))}>
           Take the logo away
         </Button>
       )}

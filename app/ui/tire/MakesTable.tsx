@@ -1,7 +1,7 @@
 import { makesOfSize, type Make } from '#core/advice';
-import { Radio } from 'antd';
 import { useMemo } from 'react';
 import type { AxleName, Setup } from '#core/job';
+import { Check } from '../controls/Check';
 import { useDocument } from '../../job/DocumentContext';
 import { useShelfState } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -40,9 +40,13 @@ export function MakesTable({ setup, axle }: { setup: Setup; axle: AxleName }) {
             return (
               <tr key={make.name}>
                 <th scope="row">
-                  <Radio checked={make.ofSize ? !kept.has(used) : used === make.name} onChange={() => take(make)}>
+                  <Check
+                    type="radio"
+                    checked={make.ofSize ? !kept.has(used) : used === make.name}
+                    onChange={() => take(make)}
+                  >
                     {make.ofSize ? 'nominal size' : make.short}
-                  </Radio>
+                  </Check>
                 </th>
                 <td className="figure">{lengths.figure(tire.sectionWidthMm)}</td>
                 <td className="figure">{lengths.figure(tire.overallDiameterMm)}</td>

@@ -1,11 +1,12 @@
 import { sizesThatDo, withSize, type SizeThatDoes } from '#core/advice';
-import { Button, Checkbox } from 'antd';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { CHECK_KINDS } from '#core/evaluate';
 import { wheelCode, type AxleName, type Setup } from '#core/job';
 import { formatNumber } from '#core/units';
 import { limitInForce } from '#core/verdict';
-import { Dialog } from '../parts/Dialog';
+import { Button } from '../controls/Button';
+import { Check } from '../controls/Check';
+import { Dialog } from '../controls/Dialog';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -88,7 +89,11 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
       title: <span className="visually-hidden">Use</span>,
       key: 'take',
       render: (size, index) => (
-        <Button autoFocus={index === 0} aria-label={`Make a setup with ${size.name}`} onClick={() => take(size)}>
+        <Button
+          data-begins={index === 0 || undefined}
+          aria-label={`Make a setup with ${size.name}`}
+          onClick={() => take(size)}
+        >
           Make a setup
         </Button>
       ),
@@ -101,7 +106,6 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
       footer={<Button onClick={close}>Close</Button>}
       title={`Other tire sizes on ${wheelCode(setup[axle], job.vehicle.flangeMm)}, ${axle}`}
       width={1060}
-      style={{ top: 40 }}
     >
       {found.missing.length > 0 ? (
         <p>Not known yet: {found.missing.join(', ')}. Enter them on the sheet to see the sizes here.</p>
@@ -113,9 +117,9 @@ export function SizesDialog({ setup, axle, close }: { setup: Setup; axle: AxleNa
             {found.sizes.length > 0 && ' Arrow keys walk the list, Enter makes a setup.'}
           </p>
           {alike && (
-            <Checkbox checked={both} onChange={({ target }) => setBoth(target.checked)}>
+            <Check checked={both} onChange={({ target }) => setBoth(target.checked)}>
               On both axles, which have the same rim
-            </Checkbox>
+            </Check>
           )}
           {found.sizes.length === 0 ? (
             <p className="sizes-none">

@@ -1,9 +1,10 @@
-import { Checkbox, Select } from 'antd';
 import type { AxleReport } from '#core/evaluate';
 import { readLoadRange, readSpeedRating, serviceOf } from '#core/load';
 import type { AxleName, Setup, Wheel } from '#core/job';
 import { itemName, tireFromShelf } from '#core/shelf';
 import { readTireSize, usualLoadedRadiusMm, type Tire } from '#core/tire';
+import { Check } from '../controls/Check';
+import { FindChoice } from '../controls/FindChoice';
 import { useDocument } from '../../job/DocumentContext';
 import { useShelf } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -79,27 +80,21 @@ export function TireFields({ setup, axle, figures }: { setup: Setup; axle: AxleN
             width={3}
             placeholder={hint(marked.loadRange)}
           />
-          <Checkbox
+          <Check
             checked={tire.snow ?? false}
             onChange={({ target }) => editAt([...base, 'tire', 'snow'], target.checked ? true : null)}
           >
             Marked M+S or for severe snow
-          </Checkbox>
+          </Check>
           <TextField {...of('label')} label="Make and model" width={20} placeholder="any" />
         </div>
-        <Select
-          size="small"
+        <FindChoice
           aria-label="Take a tire from the shelf"
           placeholder="Take a tire from the shelf …"
-          value={null}
+          empty="No tires are kept yet: add them on the shelf."
           style={{ width: '16.25rem' }}
-          showSearch
-          optionFilterProp="label"
-          notFoundContent="No tires are kept yet: add them on the shelf."
           options={kept.map((item, at) => ({ value: at, label: `${itemName(item)}, ${item.size}` }))}
-          onChange={(at: number | null) =>
-            at !== null && edit({ op: 'set', path: [...base, 'tire'], value: tireFromShelf(kept[at]!) })
-          }
+          take={(at) => edit({ op: 'set', path: [...base, 'tire'], value: tireFromShelf(kept[at]!) })}
         />
       </section>
       <section className="field-group" aria-label="Its own dimensions">

@@ -1,9 +1,9 @@
-import { Button } from 'antd';
 import { lazy, Suspense, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { fitCandidate, fitPresent, type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { extensionMm } from '#core/dual';
+import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';

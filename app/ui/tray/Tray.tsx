@@ -1,10 +1,11 @@
-import { Button, Input } from 'antd';
 import { memo, useEffect, useRef, useState } from 'react';
 import { headlineOf, limitedBy, verdictWord, type Check, type SetupReport } from '#core/evaluate';
 import { AXLES, isFitted, setupTitle, wheelCode, type AxleName, type Setup } from '#core/job';
 import { offsetFigure } from '#core/units';
-import { CopyOutlined, DeleteOutlined, PlusOutlined } from '../parts/icons';
-import { Tip } from '../parts/Tip';
+import { Button } from '../controls/Button';
+import { Input } from '../controls/Input';
+import { CopyOutlined, DeleteOutlined, PlusOutlined } from '../controls/icons';
+import { Tip } from '../controls/Tip';
 import { useDocument } from '../../job/DocumentContext';
 import { useReports, type SetupOnTable } from '../../job/ReportsContext';
 import { useSelection } from '../../job/SelectionContext';
@@ -53,9 +54,8 @@ export function Tray({ actions }: { actions: SetupActions }) {
         <Tools actions={actions} some={current !== null} fitted={current !== null && isFitted(job, current.id)} />
         {isMany && (
           <Input
-            allowClear
+            type="search"
             className="tray-search"
-            size="small"
             aria-label="Search setups"
             placeholder={`Search ${setups.length} setups`}
             value={search}

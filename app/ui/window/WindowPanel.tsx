@@ -1,5 +1,5 @@
+import { Button } from '../controls/Button';
 import { useShelfState } from '../../job/ShelfContext';
-import { Button } from 'antd';
 import type { FitWindow, Shut, WindowRow, WindowSpan } from '#core/advice/window';
 import { FITS } from '#core/evaluate';
 import { formatNumber, offsetFigure, rimFigure } from '#core/units';
@@ -166,7 +166,7 @@ export function StockList({ stock, make }: { stock: readonly StockPoint[]; make(
                 {wheel.held.length > 0 && `: ${wheel.held.join(', ').toLowerCase()}`}
               </small>
             </span>
-            <Button size="small" type="text" onClick={() => make(wheel)} aria-label={`Setup of ${wheel.name}`}>
+            <Button size="small" kind="text" onClick={() => make(wheel)} aria-label={`Setup of ${wheel.name}`}>
               make a setup
             </Button>
           </li>

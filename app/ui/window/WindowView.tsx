@@ -1,10 +1,10 @@
-import { Checkbox } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { setupAt, shownOffsetMm, tireFor, windowAround, type FitWindow, type TireRule } from '#core/advice/window';
 import { setupTitle, type Edit, type Setup } from '#core/job';
 import { stackThicknessMm } from '#core/stack';
 import { offsetFigure, rimFigure } from '#core/units';
+import { Check } from '../controls/Check';
 import { useDocument } from '../../job/DocumentContext';
 import { usePutSetup } from '../../job/usePutSetup';
 import { useSelection } from '../../job/SelectionContext';
@@ -147,13 +147,13 @@ export function WindowView({ setup, views }: { setup: Setup; views: ReactNode })
               </p>
             )}
             <AtPlace place={cursor} row={cursor ? rowAt(window, cursor.rimWidthIn) : undefined} make={makeAt} />
-            <Checkbox
+            <Check
               checked={eased && mayBeEased}
               disabled={!mayBeEased}
               onChange={({ target }) => setWork(target.checked ? 'allowed' : 'none')}
             >
               with the modifications the brief allows
-            </Checkbox>
+            </Check>
             {!mayBeEased && (
               <p className="soft">
                 Brief and shop defaults allow no modification and no lift: there is no wider window to show.

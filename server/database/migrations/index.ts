@@ -13,6 +13,7 @@ import { priceLists } from './012-price-lists';
 import { stock } from './013-stock';
 import { instruments } from './014-instruments';
 import { lists } from './015-lists';
+import { fittedErrors } from './016-fitted-errors';
 
 /** All migrations, oldest first. A landed migration is never changed; a new one is added. */
 export const migrations = [
@@ -31,4 +32,5 @@ export const migrations = [
   stock,
   instruments,
   lists,
+  fittedErrors,
 ];

@@ -1,6 +1,6 @@
 import { DoubleSide } from 'three';
 import type { CornerPlaces } from '#core/stance';
-import type { ThemeName } from '../../../theme/antdTheme';
+import type { ThemeName } from '../../../theme/palette';
 import { colorsOf } from './looks';
 
 const PLANE = { longMm: 1100, overMm: 90 };

@@ -1,7 +1,7 @@
 import { Canvas, useThree } from '@react-three/fiber';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { CornerPlaces, StanceBody, StanceKind } from '#core/stance';
-import type { ThemeName } from '../../../theme/antdTheme';
+import type { ThemeName } from '../../../theme/palette';
 import type { Camera } from '../cameras';
 import type { Mark } from '../marks';
 import type { SeenMark } from '../seenMarks';

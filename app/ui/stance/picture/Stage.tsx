@@ -1,7 +1,7 @@
 import { CanvasTexture } from 'three';
 import { useEffect, useMemo } from 'react';
 import type { CornerPlaces } from '#core/stance';
-import type { ThemeName } from '../../../theme/antdTheme';
+import type { ThemeName } from '../../../theme/palette';
 import { colorsOf } from './looks';
 
 const GROUND_MM = 24_000;

@@ -1,7 +1,7 @@
 import { DoubleSide, MeshLambertMaterial, MeshPhongMaterial, type Material } from 'three';
 import { STANCE_KINDS, type StanceKind } from '#core/stance';
 import { DARK, LIGHT, type Palette } from '../../../theme/palette';
-import type { ThemeName } from '../../../theme/antdTheme';
+import type { ThemeName } from '../../../theme/palette';
 import type { BodyLook } from '../sights';
 
 /** Colors of what is no color of the table: rubber, metal, clay. */
