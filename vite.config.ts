@@ -37,6 +37,8 @@ export default defineConfig(({ isSsrBuild }) => ({
                 { name: 'parts', test: /app\/ui\/(controls|parts|ledger|frame)\/.*\.css$/ },
                 { name: 'library', test: /node_modules/, minShareCount: SHARED },
                 { name: 'common', minShareCount: SHARED },
+                // Twenty files at most come for a station: what a few ask for does not come in a file each.
+                { name: 'several', test: /^(?!.*node_modules)/, minShareCount: 3 },
               ],
             },
           },
