@@ -31,6 +31,7 @@ const shopPages: Readonly<Record<string, (n: number) => string>> = {
   'search, number': (n) => `/?search=${4000 + n}`,
   'search, nothing found': (n) => `/?search=zzyzx${n}`,
   shelf: (n) => `/shelf?page=1&n=${n}`,
+  'how far off we were': () => '/how-far-off',
   'shop defaults': () => '/defaults',
 };
 const STATIONS = 'hub room brakes brief window setups compare sweep stance fit-up log measure'.split(' ');

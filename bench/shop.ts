@@ -83,6 +83,13 @@ async function multiply(open: Plain): Promise<void> {
      FROM counted JOIN times`,
   );
   await open.run(`UPDATE jobs SET revision = ${CHANGES_A_JOB} + 1 WHERE number > ${demo!.last}`);
+  const shown = 'fitting, corner, figure, family, predicted, measured, error, plus_minus, measuring_plus_minus';
+  await open.run(
+    `${COUNT(JOBS - demo!.jobs)} INSERT INTO fitted_errors (job_id, ${shown}, at)
+     SELECT printf('b%09d', n), ${shown}, ${dateAgo(`n * ${(YEARS * 8766) / JOBS}`)}
+     FROM counted JOIN (SELECT row_number() OVER (ORDER BY number) - 1 AS place, id AS known FROM jobs
+       WHERE number <= ${demo!.last}) ON place = n % ${demo!.jobs} JOIN fitted_errors ON job_id = known`,
+  );
   await open.run(`DELETE FROM readings WHERE job_id IN (${quoted(FEW)}, ${quoted(MANY)})`);
   for (const [id, count] of [
     [FEW, 10],

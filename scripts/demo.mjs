@@ -2,7 +2,7 @@
 import { fork } from 'node:child_process';
 import path from 'node:path';
 import { install } from './lib/prepare.mjs';
-import { root, run } from './lib/run.mjs';
+import { root, run, SERVER_FLAGS } from './lib/run.mjs';
 
 const STEPS = [
   'Looking whether everything is installed',
@@ -24,6 +24,7 @@ step(4);
 
 const server = fork(path.join(root, 'server.mjs'), {
   cwd: root,
+  execArgv: SERVER_FLAGS,
   env: { ...process.env, SCOVAL_LOG: process.env.SCOVAL_LOG ?? 'warn' },
 });
 server.on('message', ({ address }) => console.log(`\nScoval is ready: ${address}\nStop it with Ctrl+C.`));

@@ -1,4 +1,4 @@
-import { Op, QueryTypes, type Transaction } from 'sequelize';
+import { Op, QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { biasOf, estimateFrom, NO_ERRORS, PRIOR, type Calibration, type ErrorSums } from '#core/calibration';
 import type { FittedError } from '#core/calibration';
 import { FAMILIES, type Family } from '#core/fitting';
@@ -69,8 +69,20 @@ async function rowsOf<Row extends object>(sql: string, transaction: Transaction)
   return (await database()).query<Row>(sql, { type: QueryTypes.SELECT, transaction });
 }
 
-/** Bias, scale and cover of every family, added up where the errors lie. */
+/** What was added up last of which database, and how many errors had come or gone until then. */
+let known: { of: Sequelize; moves: number; families: Calibration['families'] } | undefined;
+
+/** Bias, scale and cover of every family; added up anew once an error has come or gone. */
 async function familiesIn(transaction: Transaction): Promise<Calibration['families']> {
+  const [state] = await rowsOf<{ moves: number }>('SELECT moves FROM fitted_errors_moves', transaction);
+  const { moves } = state!;
+  const of = await database();
+  if (known?.of !== of || known.moves !== moves) known = { of, moves, families: await addedUp(transaction) };
+  return known.families;
+}
+
+/** The same, added up where the errors lie. */
+async function addedUp(transaction: Transaction): Promise<Calibration['families']> {
   const sums = await rowsOf<ErrorSums & { family: Family }>(
     `SELECT family, count(*) AS n, sum(abs(error) <= plus_minus) AS "within",
        sum(1 / ${VARIANCE}) AS weight, sum(error / ${VARIANCE}) AS weighted

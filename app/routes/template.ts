@@ -2,7 +2,7 @@ import Joi from 'joi';
 import type { PrintScale } from '#core/print';
 import type { AxleName } from '#core/job';
 import { RANGES } from '#formats/fields';
-import { BRAKE_STEPS, brakeCard, FACE_STEPS, faceCard, type PaperName } from '#formats/pdf';
+import type { PaperName } from '#formats/pdf';
 import { inWorker } from '#server/work/pool';
 import { asked, shapeAsked, shapeOf } from '../papers/shapeAsked';
 import type { Route } from './+types/template';
@@ -27,6 +27,8 @@ const schema = Joi.object<Asked>({
 /** A card at 1:1 as a PDF: `?axle=front&of=brake&paper=a4&margin=1.5&across=1&along=1`. */
 export async function loader({ request, params }: Route.LoaderArgs) {
   const { axle, of, paper, margin, across, along } = asked(request, schema, ['margin', 'across', 'along']);
+  // What papers are drawn with is read once somebody asks for one.
+  const { BRAKE_STEPS, brakeCard, FACE_STEPS, faceCard } = await import('#formats/pdf');
   const shape = await shapeAsked(params.jobId, axle, of);
   const { outline, face, boreMm, job, number, name } = shape;
   const bytes = await inWorker('template', {

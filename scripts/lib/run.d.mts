@@ -1,2 +1,3 @@
 export const root: string;
+export const SERVER_FLAGS: string[];
 export function run(command: string, args: string[], env?: Record<string, string>): Promise<void>;

@@ -1,6 +1,6 @@
 import { fork } from 'node:child_process';
 import path from 'node:path';
-import { root } from './run.mjs';
+import { root, SERVER_FLAGS } from './run.mjs';
 
 /** The built application at work, by its own means. */
 export interface AtWork {
@@ -21,7 +21,7 @@ async function begin(program: string, env: Record<string, string> = {}): Promise
     env: { ...process.env, PORT: '0', SCOVAL_LOG: 'error', ...env },
     stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
     // The server itself is plain JavaScript; it must not inherit this process's loader.
-    execArgv: [],
+    execArgv: SERVER_FLAGS,
   });
   const address = await new Promise<string>((resolve, reject) => {
     child.on('message', (message: { address: string }) => resolve(message.address));

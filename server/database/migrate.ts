@@ -1,5 +1,4 @@
 import { DataTypes, Transaction, type Sequelize } from 'sequelize';
-import { Umzug } from 'umzug';
 import { StartFault } from '../base/startFault';
 import { migrations } from './migrations';
 import { tablesIn } from './migrations/tables';
@@ -24,6 +23,8 @@ export async function migrate(sequelize: Sequelize, before: (from: string) => Pr
     throw new StartFault(`the database was made by a newer Scoval (${newer}): start that one, or restore a backup`);
   const last = done.at(-1);
   if (last !== undefined && done.length < migrations.length) await before(last);
+  if (done.length === migrations.length) return [];
+  const { Umzug } = await import('umzug');
   const umzug = new Umzug({
     migrations: migrations.map(({ name, up }) => ({
       name,

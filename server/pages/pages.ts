@@ -16,6 +16,12 @@ const PAGE_MS = 30_000;
 /** How many pages a thread has begun at once: while one waits for what it shows, another is made. */
 const BESIDE = 8;
 
+/**
+ * What a thread that makes pages may hold, MB. Most of a page is dropped once it is made: collected sooner it takes a
+ * third of the memory, and no more time.
+ */
+const PAGE_MEMORY = { maxOldGenerationSizeMb: 512, maxYoungGenerationSizeMb: 24 };
+
 let threads: Piscina | undefined;
 
 /** Threads that make pages, so that a large one holds up nobody; without them pages are made where they are asked. */
@@ -25,6 +31,7 @@ export function startPages(): void {
     minThreads: PAGE_THREADS,
     maxThreads: PAGE_THREADS,
     concurrentTasksPerWorker: BESIDE,
+    resourceLimits: PAGE_MEMORY,
   });
   threads.on('error', (error) => log.error({ err: error }, 'a thread that makes pages died'));
 }

@@ -3,7 +3,7 @@ import path from 'node:path';
 import { Piscina } from 'piscina';
 import { log } from '../base/log';
 import { endThreads } from './endThreads';
-import { TASKS, type TaskAnswer, type TaskInput, type TaskName } from './tasks';
+import type { TaskAnswer, TaskInput, TaskName } from './tasks';
 
 /** How long a task may take before it is stopped. */
 const TASK_MS = 30_000;
@@ -24,7 +24,7 @@ export function startWork(): void {
     // One is always left for what somebody waits for, while a job is judged.
     maxThreads: Math.max(2, availableParallelism()),
     idleTimeout: 60_000,
-    resourceLimits: { maxOldGenerationSizeMb: 1024 },
+    resourceLimits: { maxOldGenerationSizeMb: 1024, maxYoungGenerationSizeMb: 24 },
   });
   // A thread that dies without a task says so here; the next task gets a new one.
   pool.on('error', (error) => log.error({ err: error }, 'a thread died'));
@@ -46,7 +46,7 @@ export async function inWorker<K extends TaskName>(
   limitMs = TASK_MS,
 ): Promise<TaskAnswer<K>> {
   if (ended) throw new TooLong('the server is stopping');
-  if (!pool) return await (TASKS[name] as (input: TaskInput<K>) => TaskAnswer<K>)(input);
+  if (!pool) return await doneHere(name, input);
   try {
     return (await pool.run({ name, input }, { signal: AbortSignal.timeout(limitMs) })) as TaskAnswer<K>;
   } catch (error) {
@@ -55,4 +55,10 @@ export async function inWorker<K extends TaskName>(
       throw new TooLong(`${name} took too long`);
     throw error;
   }
+}
+
+/** What the threads know is read here only where there are none: it is most of what papers and drawings need. */
+async function doneHere<K extends TaskName>(name: K, input: TaskInput<K>): Promise<TaskAnswer<K>> {
+  const { TASKS } = await import('./tasks');
+  return await (TASKS[name] as (input: TaskInput<K>) => TaskAnswer<K>)(input);
 }

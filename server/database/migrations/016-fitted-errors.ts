@@ -32,6 +32,15 @@ const DROPPED = {
   END`,
 };
 
+/** Counts every error that comes or goes: what was added up of them holds as long as this stands still. */
+const COUNTED = Object.fromEntries(
+  ['INSERT', 'DELETE'].map((what) => [
+    `fitted_errors_after_${what.toLowerCase()}`,
+    `AFTER ${what} ON fitted_errors BEGIN UPDATE fitted_errors_moves SET moves = moves + 1; END`,
+  ]),
+);
+const TRIGGERS = { ...DROPPED, ...COUNTED };
+
 /** How far off the shop was, error by error: added up and listed without a look at any job. */
 export const fittedErrors = {
   name: '016-fitted-errors',
@@ -43,6 +52,8 @@ export const fittedErrors = {
       `CREATE INDEX IF NOT EXISTS fitted_errors_sums
        ON fitted_errors (family, error, plus_minus, measuring_plus_minus)`,
     );
+    await tables.rows('CREATE TABLE IF NOT EXISTS fitted_errors_moves (moves INTEGER NOT NULL)');
+    await tables.rows('INSERT INTO fitted_errors_moves SELECT 0 WHERE NOT EXISTS (SELECT 1 FROM fitted_errors_moves)');
     const columns = await tables.rows<{ name: string }>('PRAGMA table_info(jobs)');
     const has = (name: string) => columns.some((column) => column.name === name);
     if (!has('compared_fittings')) await tables.rows('ALTER TABLE jobs ADD COLUMN compared_fittings INTEGER');
@@ -65,13 +76,14 @@ export const fittedErrors = {
       await tables.rows('ALTER TABLE jobs RENAME COLUMN moved TO document');
     }
     await tables.rows('CREATE INDEX IF NOT EXISTS jobs_compared ON jobs (is_fitted, compared_fittings, number)');
-    for (const [name, what] of Object.entries(DROPPED))
+    for (const [name, what] of Object.entries(TRIGGERS))
       await tables.rows(`CREATE TRIGGER IF NOT EXISTS ${name} ${what}`);
   },
   async down({ context: tables }: { context: Tables }): Promise<void> {
-    for (const name of Object.keys(DROPPED)) await tables.rows(`DROP TRIGGER ${name}`);
+    for (const name of Object.keys(TRIGGERS)) await tables.rows(`DROP TRIGGER ${name}`);
     await tables.rows('DROP INDEX jobs_compared');
     await tables.rows('DROP TABLE fitted_errors');
+    await tables.rows('DROP TABLE fitted_errors_moves');
     await tables.rows('ALTER TABLE jobs DROP COLUMN compared_fittings');
     await tables.rows('ALTER TABLE jobs ADD COLUMN fitting_errors JSON');
   },
