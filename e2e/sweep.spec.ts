@@ -1,6 +1,6 @@
 import { applyEdits } from '#core/job';
 import type { Page } from '@playwright/test';
-import { demoJob, expect, openDemo, putOnBench, refuseNonsense, saved, swept, test, type } from './bench';
+import { demoJob, expect, ledgerRow, openDemo, putOnBench, refuseNonsense, saved, swept, test, type } from './bench';
 
 const sweepPart = (page: Page, id: string) => page.getByRole('table', { name: 'Parts' }).locator(`[data-part="${id}"]`);
 const map = (page: Page) => page.getByRole('application', { name: /^Clearance of/ });
@@ -154,4 +154,21 @@ test('a lowered setup stands where it rests; an axle that does not steer plays f
   await expect(page.getByRole('button', { name: 'Stop to stop' })).toBeVisible();
   await page.keyboard.press('y');
   await expect(map(page)).toHaveAttribute('aria-description', /travel [1-6]\d\.\d mm$/);
+});
+
+test('what was swept is kept: opened anew, nothing is swept again, until something changes', async ({ page }) => {
+  await openDemo(page, 'brindle-kite', 'setups');
+  await swept(page);
+  const sweeping = () => page.workers().length;
+  // What is kept last is kept a moment after it is shown.
+  await expect(async () => {
+    await page.reload();
+    await swept(page);
+    expect(sweeping()).toBe(0);
+  }).toPass();
+  await expect(ledgerRow(page, 'obstacle:strut')).toContainText('clears');
+  await page.keyboard.press('[');
+  await expect.poll(sweeping).toBeGreaterThan(0);
+  await swept(page);
+  await saved(page);
 });

@@ -12,6 +12,7 @@ import { useLocation } from 'react-router';
 import { NO_SWEEPS, type SweepSource } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { useDocument } from './DocumentContext';
+import { keptSweepsHere } from './keptSweeps';
 import { SweepStore, UNSWEPT, type SweepState } from './sweepStore';
 import { useRaised } from './useRaised';
 
@@ -44,7 +45,7 @@ export function SweepsProvider({ children }: { children: ReactNode }) {
   const raised = useRaised();
   const { pathname } = useLocation();
   const resting = MEASURING.test(pathname);
-  const [store] = useState(() => new SweepStore());
+  const [store] = useState(() => new SweepStore(keptSweepsHere()));
   const source = useSyncExternalStore(
     store.subscribe,
     () => store.state().source,

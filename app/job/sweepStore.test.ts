@@ -1,6 +1,7 @@
 import { applyEdits, type Job } from '#core/job';
 import type { Swept } from '#core/sweep';
 import { EXAMPLE } from '#support/jobs';
+import type { KeptSweeps } from './keptSweeps';
 import type { SweepTask } from '../workers/sweepProtocol';
 
 /** A worker that answers when it is told to. */
@@ -67,12 +68,13 @@ const names = (store: SweepStore, job = EXAMPLE) => {
   const { source } = store.state();
   return job.setups.map((setup) => source.candidate(job, setup, 'front')?.parts[0]?.id);
 };
+const taskName = (task: SweepTask): string =>
+  task.kind === 'present' ? `now ${task.axle}` : `${task.setup.id} ${task.axle}`;
 /** Answers everything that is asked for until nothing is. */
 async function finish(): Promise<string[]> {
   const order: string[] = [];
   for (let call = calls.shift(); call; call = calls.shift()) {
-    const { task } = call;
-    const name = task.kind === 'present' ? `now ${task.axle}` : `${task.setup.id} ${task.axle}`;
+    const name = taskName(call.task);
     order.push(name);
     call.answer(swept(name));
     await settled();
@@ -87,7 +89,7 @@ beforeEach(() => {
 
 test('how sure the raised setup is comes once the job is left alone, and goes with a change', async () => {
   jest.useFakeTimers({ doNotFake: ['setImmediate', 'nextTick'] });
-  const store = new SweepStore();
+  const store = new SweepStore(null, 1);
   store.follow(EXAMPLE, EXAMPLE.setups[1]!);
   expect(draws).toEqual([]);
   await finish();
@@ -119,7 +121,7 @@ test('how sure the raised setup is comes once the job is left alone, and goes wi
 });
 
 test('the present car first, then the raised setup, then the others; each once', async () => {
-  const store = new SweepStore();
+  const store = new SweepStore(null, 1);
   expect(store.state().waiting).toBe(-1);
   store.follow(EXAMPLE, EXAMPLE.setups[1]!);
   expect(store.state().waiting).toBe(6);
@@ -131,7 +133,7 @@ test('the present car first, then the raised setup, then the others; each once',
 
 test('while readings are taken the setups wait, until looked at or the job is left alone for long', async () => {
   jest.useFakeTimers({ doNotFake: ['setImmediate', 'nextTick'] });
-  const store = new SweepStore();
+  const store = new SweepStore(null, 1);
   store.follow(EXAMPLE, EXAMPLE.setups[1]!, true);
   expect(await finish()).toEqual(['now front', 'now rear']);
   jest.advanceTimersByTime(9_000);
@@ -155,7 +157,7 @@ test('while readings are taken the setups wait, until looked at or the job is le
 });
 
 test('only what has changed is swept anew, and the last sweep stands in meanwhile', async () => {
-  const store = new SweepStore();
+  const store = new SweepStore(null, 1);
   store.follow(EXAMPLE, null);
   await finish();
   const nudged = applyEdits(EXAMPLE, [{ op: 'set', path: ['setups', 'a', 'front', 'wheel', 'offsetMm'], value: 41 }]);
@@ -171,7 +173,7 @@ test('only what has changed is swept anew, and the last sweep stands in meanwhil
 });
 
 test('what is under way and not wanted any more is stopped', async () => {
-  const store = new SweepStore();
+  const store = new SweepStore(null, 1);
   store.follow(EXAMPLE, null);
   const [first] = calls;
   const moved = applyEdits(EXAMPLE, [{ op: 'set', path: ['vehicle', 'front', 'room', 'archGapMm'], value: 80 }]);
@@ -182,7 +184,7 @@ test('what is under way and not wanted any more is stopped', async () => {
 });
 
 test('a setup that is gone does not stand in for a new one of its name', async () => {
-  const store = new SweepStore();
+  const store = new SweepStore(null, 1);
   store.follow(EXAMPLE, null);
   await finish();
   const without = { ...EXAMPLE, setups: [EXAMPLE.setups[0]!] };
@@ -196,7 +198,7 @@ test('a setup that is gone does not stand in for a new one of its name', async (
 });
 
 test('setups named as the present car’s sweeps are kept by themselves', async () => {
-  const store = new SweepStore();
+  const store = new SweepStore(null, 1);
   const named = {
     ...EXAMPLE,
     setups: [
@@ -211,7 +213,7 @@ test('setups named as the present car’s sweeps are kept by themselves', async 
 });
 
 test('stopped, nothing goes on until it is asked to; died, the same', async () => {
-  const store = new SweepStore();
+  const store = new SweepStore(null, 1);
   let heard = 0;
   const leave = store.subscribe(() => heard++);
   store.follow(EXAMPLE, null);
@@ -230,4 +232,44 @@ test('stopped, nothing goes on until it is asked to; died, the same', async () =
   const before = heard;
   store.end();
   expect(heard).toBe(before);
+});
+
+test('two workers sweep at once, none of them what another is at', async () => {
+  const store = new SweepStore(null, 2);
+  store.follow(EXAMPLE, null);
+  expect(calls.map(({ task }) => taskName(task))).toEqual(['now front', 'now rear']);
+  calls.splice(1, 1)[0]!.answer(swept('now rear'));
+  await settled();
+  expect(calls.map(({ task }) => taskName(task))).toEqual(['now front', 'a front']);
+  expect((await finish()).sort()).toEqual(['a front', 'a rear', 'b front', 'b rear', 'now front']);
+  expect(store.state().waiting).toBe(0);
+});
+
+test('what is kept of an earlier visit is not swept again; what is swept is kept', async () => {
+  const found = new Map<string, { swept: Swept | null }>();
+  const kept = {
+    find: (kind: string, keys: string[]) =>
+      Promise.resolve(
+        new Map(kind === 'sweep' ? keys.flatMap((key) => (found.has(key) ? [[key, found.get(key)]] : [])) : []),
+      ),
+    keep: (kind: string, key: string, value: { swept: Swept | null }) => {
+      if (kind === 'sweep') found.set(key, value);
+      return Promise.resolve();
+    },
+  } as unknown as KeptSweeps;
+  const first = new SweepStore(kept, 1);
+  first.follow(EXAMPLE, null);
+  await settled();
+  expect((await finish()).length).toBe(6);
+  first.end();
+  const anew = new SweepStore(kept, 1);
+  anew.follow(EXAMPLE, null);
+  await settled();
+  expect(calls).toEqual([]);
+  expect([anew.state().waiting, names(anew)]).toEqual([0, ['a front', 'b front']]);
+  // A change is swept, as it is not kept.
+  const moved = applyEdits(EXAMPLE, [{ op: 'set', path: ['setups', 'a', 'front', 'wheel', 'offsetMm'], value: 30 }]);
+  anew.follow(moved, null);
+  await settled();
+  expect(await finish()).toEqual(['a front']);
 });

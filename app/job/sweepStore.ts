@@ -3,6 +3,7 @@ import type { AxleName, Job, Setup, Vehicle } from '#core/job';
 import type { Swept } from '#core/sweep';
 import { Lane } from '../workers/lane';
 import { sweepWorker, type SweepWorker } from '../workers/sweepWorker';
+import type { KeptSweeps } from './keptSweeps';
 import { presentSlot, sameParts, setupSlot, wantedBy, wantedFor, partsOf, type Wanted } from './wanted';
 
 /** How the sweeps of a job stand. */
@@ -25,6 +26,10 @@ const QUIET_MS = 1200;
 /** How long a job is left alone where its setups are not looked at before they are swept all the same, ms. */
 const REST_MS = 10_000;
 
+/** So many workers sweep at once, each on a core of its own, where there are as many. */
+const MOST_WORKERS = 4;
+const workersHere = (): number => Math.min(MOST_WORKERS, globalThis.navigator?.hardwareConcurrency ?? 1);
+
 /** A sweep that was made: of what, by content and by identity. */
 interface Done {
   key: string;
@@ -33,8 +38,9 @@ interface Done {
 }
 
 /**
- * Keeps the sweeps of a job up with it: whatever has changed is swept anew in a worker, the raised setup first. Until
- * then the last sweep of a setup stands in, so that figures do not flicker under a nudge.
+ * Keeps the sweeps of a job up with it: whatever has changed is swept anew in workers, the raised setup first; what
+ * this browser has kept of an earlier visit is taken as it is. Until then the last sweep of a setup stands in, so that
+ * figures do not flicker under a nudge.
  */
 export class SweepStore {
   #state = UNSWEPT;
@@ -50,11 +56,20 @@ export class SweepStore {
   readonly #listeners = new Set<() => void>();
   /** The worker, for what a station asks it for itself. */
   readonly worker: SweepWorker = sweepWorker();
-  readonly #sweeps = new Lane(this.worker);
-  readonly #draws = new Lane(this.worker);
+  readonly #workers: readonly SweepWorker[];
+  readonly #sweeps: readonly Lane[];
+  readonly #draws: readonly Lane[];
+  readonly #kept: KeptSweeps | null;
+  /** What was looked for among what is kept. */
+  readonly #lookedFor = new Set<string>();
 
-  constructor() {
-    this.worker.subscribe(() => this.#next());
+  constructor(kept: KeptSweeps | null = null, workers = workersHere()) {
+    this.#kept = kept;
+    this.#workers = [this.worker, ...Array.from({ length: workers - 1 }, sweepWorker)];
+    this.#sweeps = this.#workers.map((worker) => new Lane(worker));
+    // Nobody waits for draws: one core is left for the hand.
+    this.#draws = this.#workers.slice(0, Math.max(1, workers - 1)).map((worker) => new Lane(worker));
+    for (const worker of this.#workers) worker.subscribe(() => this.#next());
   }
 
   readonly subscribe = (listener: () => void): (() => void) => {
@@ -88,8 +103,28 @@ export class SweepStore {
     this.#wanted = sweeps.filter(({ slot, key }) => this.#done.get(slot)?.key !== key);
     this.#renew(sweeps);
     this.#unsure = draws;
-    for (const [lane, wanted] of [[this.#sweeps, this.#wanted] as const, [this.#draws, draws] as const])
-      if (lane.busy && !wanted.some(({ key, slot }) => wantedBy(slot, key) === lane.about)) lane.stop();
+    for (const [lanes, wanted] of [[this.#sweeps, this.#wanted] as const, [this.#draws, draws] as const])
+      for (const lane of lanes)
+        if (lane.busy && !wanted.some(({ key, slot }) => wantedBy(slot, key) === lane.about)) lane.stop();
+    void this.#recall();
+  }
+
+  /** Takes what is kept of what is wanted, looked for once; what is not is made. */
+  async #recall(): Promise<void> {
+    const wanted = this.#wanted.filter(({ key }) => !this.#lookedFor.has(key));
+    if (this.#kept && wanted.length > 0) {
+      const keys = wanted.map(({ key }) => key);
+      for (const key of keys) this.#lookedFor.add(key);
+      const [sweeps, spreads] = await Promise.all([this.#kept.find('sweep', keys), this.#kept.find('spread', keys)]);
+      const found = this.#wanted.filter(({ key }) => sweeps.has(key));
+      for (const { slot, key, parts } of found) this.#done.set(slot, { key, parts, swept: sweeps.get(key)!.swept });
+      for (const { slot, key } of this.#unsure) {
+        const spread = spreads.get(key);
+        if (spread) this.#drawn.set(slot, { key, spread: () => spread });
+      }
+      this.#wanted = this.#wanted.filter((one) => !found.includes(one));
+      if (found.length > 0) this.#set({ source: this.#source() });
+    }
     this.#next();
   }
 
@@ -113,23 +148,22 @@ export class SweepStore {
   /** Stops what is under way and what waits. */
   stop(): void {
     this.#stopped = true;
-    this.#sweeps.stop();
+    for (const lane of this.#sweeps) lane.stop();
     this.#next();
   }
 
   /** Goes on after a stop, or after the worker died. */
   again(): void {
     this.#stopped = false;
-    this.worker.revive();
+    for (const worker of this.#workers) worker.revive();
     this.#next();
   }
 
   end(): void {
     this.#wake();
     [this.#wanted, this.#unsure] = [[], []];
-    this.#sweeps.drop();
-    this.#draws.drop();
-    this.worker.end();
+    for (const lane of [...this.#sweeps, ...this.#draws]) lane.drop();
+    for (const worker of this.#workers) worker.end();
   }
 
   /** The job is not quiet any more. */
@@ -139,17 +173,26 @@ export class SweepStore {
   }
 
   #next(): void {
-    const halted = this.worker.died() ? 'died' : this.#stopped ? 'stopped' : null;
+    const halted = this.#workers.some((worker) => worker.died()) ? 'died' : this.#stopped ? 'stopped' : null;
     const due = this.#wanted.filter(({ task }) => !this.#resting || task.kind === 'present');
     this.#set({ waiting: due.length, halted });
-    if (halted || this.#sweeps.busy) return;
-    const [wanted] = due;
-    if (wanted) void this.#sweep(wanted);
-    else this.#later();
+    if (halted) return;
+    if (due.length === 0 && !this.#sweeping) this.#later();
+    const underWay = new Set(this.#sweeps.map(({ about }) => about));
+    const open = due.filter(({ slot, key }) => !underWay.has(wantedBy(slot, key)));
+    for (const lane of this.#sweeps) {
+      if (lane.busy) continue;
+      const wanted = open.shift();
+      if (wanted) void this.#sweep(lane, wanted);
+    }
   }
 
-  async #sweep({ slot, key, parts, task }: Wanted): Promise<void> {
-    const outcome = await this.#sweeps.ask(
+  get #sweeping(): boolean {
+    return this.#sweeps.some(({ busy }) => busy);
+  }
+
+  async #sweep(lane: Lane, { slot, key, parts, task }: Wanted): Promise<void> {
+    const outcome = await lane.ask(
       wantedBy(slot, key),
       (work, call, heard) => work.sweep(call, task, heard),
       (share) => this.#set({ share }),
@@ -158,6 +201,7 @@ export class SweepStore {
     if (outcome.name === 'done') {
       this.#done.set(slot, { key, parts, swept: outcome.value.swept });
       this.#wanted = this.#wanted.filter((one) => one.slot !== slot || one.key !== key);
+      void this.#kept?.keep('sweep', key, outcome.value);
       this.#set({ source: this.#source() });
     }
     this.#set({ share: 0 });
@@ -175,23 +219,34 @@ export class SweepStore {
         this.#quiet = null;
         this.#resting = false;
         if (resting) this.#next();
-        else void this.#draw();
+        else this.#drawNext();
       },
       resting ? REST_MS : QUIET_MS,
     );
   }
 
   /** Draws how sure the next clearances are; sweeps that come up meanwhile go before. */
-  async #draw(): Promise<void> {
-    const wanted = this.#unsure.find(({ slot, key }) => this.#drawn.get(slot)?.key !== key);
-    if (!wanted || this.#draws.busy || this.#sweeps.busy || this.#state.halted) return;
-    const { slot, key, task } = wanted;
+  #drawNext(): void {
+    if (this.#sweeping || this.#state.halted) return;
+    const underWay = new Set(this.#draws.map(({ about }) => about));
+    const open = this.#unsure.filter(
+      ({ slot, key }) => this.#drawn.get(slot)?.key !== key && !underWay.has(wantedBy(slot, key)),
+    );
+    for (const lane of this.#draws) {
+      if (lane.busy) continue;
+      const wanted = open.shift();
+      if (wanted) void this.#draw(lane, wanted);
+    }
+  }
+
+  async #draw(lane: Lane, { slot, key, task }: Wanted): Promise<void> {
     if (task.kind !== 'candidate') return;
-    const outcome = await this.#draws.ask(wantedBy(slot, key), (work, call, heard) => work.spread(call, task, heard));
+    const outcome = await lane.ask(wantedBy(slot, key), (work, call, heard) => work.spread(call, task, heard));
     if (!outcome) return;
     if (outcome.name === 'done') {
       const { value } = outcome;
       this.#drawn.set(slot, { key, spread: () => value });
+      void this.#kept?.keep('spread', key, value);
       this.#set({ source: this.#source() });
     }
     this.#next();

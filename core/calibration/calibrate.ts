@@ -42,7 +42,7 @@ export function calibrate(jobs: Iterable<Job>): Calibration {
 }
 
 /** The same from errors that are known already. */
-export function calibrationOf(seen: readonly (ErrorSeen & { family: Family })[]): Calibration {
+function calibrationOf(seen: readonly (ErrorSeen & { family: Family })[]): Calibration {
   return {
     format: 'scoval.calibration',
     families: Object.fromEntries(
