@@ -37,6 +37,9 @@ function place({ text, of }: { text: string; of: Element }): Shown {
   };
 }
 
+/** Above everything, dialogs too. */
+const raise = (words: HTMLElement | null): void => words?.showPopover();
+
 /**
  * Shows under a finger, and on the focus of the keyboard, what the browser tells a resting mouse. Those who hear the
  * page are told the same by the thing itself.
@@ -68,6 +71,8 @@ export function Titles() {
   if (!shown) return null;
   return (
     <div
+      ref={raise}
+      popover="manual"
       className="title-shown"
       data-under={shown.under}
       aria-hidden
