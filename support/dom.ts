@@ -61,7 +61,7 @@ if (typeof window !== 'undefined') {
   document.addEventListener('keydown', ({ key }) => {
     if (key === 'Escape') [...document.querySelectorAll('dialog[open]')].at(-1)?.dispatchEvent(new Event('cancel'));
   });
-  HTMLElement.prototype.showPopover = () => {};
+  HTMLElement.prototype.togglePopover = () => true;
   HTMLElement.prototype.hidePopover = () => {};
   // It has no pseudo-elements, and says so at each question.
   const computed = window.getComputedStyle.bind(window);

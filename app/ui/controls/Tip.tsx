@@ -58,7 +58,8 @@ function Words({ of, text }: { of: React.RefObject<HTMLElement | null>; text: st
     const thing = of.current?.firstElementChild;
     const words = box.current;
     if (!thing || !words) return;
-    words.showPopover();
+    // Its words may change while it stands.
+    words.togglePopover(true);
     putBeside(words, thing, { prefer: 'over', from: 'middle' });
     thing.setAttribute('aria-describedby', id);
     return () => thing.removeAttribute('aria-describedby');

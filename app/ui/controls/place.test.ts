@@ -15,5 +15,8 @@ test.each([
   ['within the right edge', at(380, 100), OVER, { left: 292, top: 56 }],
 ])('%s', (_, of, wish, place) => expect(placeBeside(of, { size, screen }, wish)).toEqual(place));
 
+test('of what reaches beyond the screen, at the middle of what is seen', () =>
+  expect(placeBeside({ left: 200, right: 900, top: 100, bottom: 120 }, { size, screen }, OVER).left).toBe(250));
+
 test('what is higher than the screen begins at its upper edge', () =>
   expect(placeBeside(at(200, 100), { size: { width: 100, height: 400 }, screen }, UNDER).top).toBe(8));

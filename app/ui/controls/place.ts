@@ -26,7 +26,9 @@ export function placeBeside(of: Box, { size, screen }: { size: Size; screen: Siz
   const fitsOver = over >= EDGE_PX;
   const fitsUnder = under + size.height <= screen.height - EDGE_PX;
   const isOver = prefer === 'over' ? fitsOver || !fitsUnder : fitsOver && !fitsUnder;
-  const wanted = from === 'end' ? of.right - size.width : (of.left + of.right - size.width) / 2;
+  // Of what reaches beyond the screen, the middle of what is seen.
+  const middle = (Math.max(0, of.left) + Math.min(screen.width, of.right)) / 2;
+  const wanted = from === 'end' ? of.right - size.width : middle - size.width / 2;
   const left = Math.max(EDGE_PX, Math.min(screen.width - EDGE_PX - size.width, wanted));
   const top = Math.max(EDGE_PX, Math.min(screen.height - EDGE_PX - size.height, isOver ? over : under));
   return { left, top };
