@@ -38,7 +38,7 @@ export default defineConfig(({ isSsrBuild }) => ({
                 { name: 'library', test: /node_modules/, minShareCount: SHARED },
                 { name: 'common', minShareCount: SHARED },
                 // Twenty files at most come for a station: what a few ask for does not come in a file each.
-                { name: 'several', test: /^(?!.*node_modules)/, minShareCount: 3 },
+                { name: 'several', test: /^(?!.*(node_modules|\.css))/, minShareCount: 3 },
               ],
             },
           },

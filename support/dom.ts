@@ -61,6 +61,8 @@ if (typeof window !== 'undefined') {
   document.addEventListener('keydown', ({ key }) => {
     if (key === 'Escape') [...document.querySelectorAll('dialog[open]')].at(-1)?.dispatchEvent(new Event('cancel'));
   });
+  // One core: workers are answered one by one.
+  Object.defineProperty(navigator, 'hardwareConcurrency', { value: 1 });
   HTMLElement.prototype.togglePopover = () => true;
   HTMLElement.prototype.hidePopover = () => {};
   // It has no pseudo-elements, and says so at each question.

@@ -7,7 +7,6 @@ import { Choices } from './Choices';
 import { DeedChoice } from './DeedChoice';
 import { Dialog } from './Dialog';
 import { FindChoice } from './FindChoice';
-import { later } from './later';
 import { Menu } from './Menu';
 import { OptionalChoice } from './OptionalChoice';
 import { Segments } from './Segments';
@@ -231,16 +230,6 @@ test('what a thing does is said on the focus of the keyboard, to those who hear 
   await hand.keyboard('{Escape}');
   expect(screen.queryByRole('tooltip')).toBeNull();
   expect(button.getAttribute('aria-describedby')).toBeNull();
-});
-
-test('a part that comes later is drawn once it is there, and at once when it has come before', async () => {
-  const Part = later(async () => ({ word }: { word: string }) => <b>{word}</b>);
-  const { unmount } = render(<Part word="first" />);
-  expect(screen.queryByText('first')).toBeNull();
-  expect(await screen.findByText('first')).toBeTruthy();
-  unmount();
-  render(<Part word="again" />);
-  expect(screen.getByText('again')).toBeTruthy();
 });
 
 test('a button with an address is a link; a busy one cannot be pressed again', () => {

@@ -3,12 +3,10 @@ import { Button } from '../controls/Button';
 import { useSaves } from '../../job/DocumentContext';
 import { Dialog } from '../controls/Dialog';
 import { MobileOutlined } from '../controls/icons';
-import { later } from '../controls/later';
 import { Tip } from '../controls/Tip';
+import { Joining } from './Joining';
 import { othersText } from './othersText';
 import { CommandFaults, useShopCommand } from './useShopCommand';
-
-const Joining = later(async () => (await import('./Joining')).Joining);
 
 /** Leads a phone straight into the walk round this car. */
 export const PhoneButton = memo(({ jobId }: { jobId: string }) => {

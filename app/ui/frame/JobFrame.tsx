@@ -1,13 +1,13 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { useLocation } from 'react-router';
-import { useSaves } from '../../job/DocumentContext';
 import { useSweepState } from '../../job/SweepsContext';
 import { InstrumentsProvider } from '../../instruments/InstrumentsContext';
 import { FieldProvider } from '../instruments/FieldProvider';
 import { OpenInstruments } from '../instruments/InstrumentButton';
 import { NotePadProvider } from '../notes/NotePad';
-import { later } from '../controls/later';
+import { ConflictDialog } from './ConflictDialog';
 import { Guide } from './Guide';
+import { KeyHelp } from './KeyHelp';
 import { StationRoute } from './StationRoute';
 import { placeName } from './stations';
 import { TopStrip } from './TopStrip';
@@ -15,15 +15,6 @@ import { useFetchedAhead } from './useFetchedAhead';
 import { useJobKeys } from './useJobKeys';
 import { useKeptKeys } from './useKeptKeys';
 import { usePaper } from './usePaper';
-
-const KeyHelp = later(async () => (await import('./KeyHelp')).KeyHelp);
-const ConflictDialog = later(async () => (await import('./ConflictDialog')).ConflictDialog);
-
-/** Somebody else saved the job meanwhile. */
-function Conflict() {
-  const { state } = useSaves();
-  return state.save.name === 'conflict' && <ConflictDialog />;
-}
 
 /** What stands around every station of a job: the strip with the job's state above, the route on the left. */
 export function JobFrame({ children }: { children: ReactNode }) {
@@ -60,7 +51,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
               {children}
             </main>
             <OpenInstruments />
-            <Conflict />
+            <ConflictDialog />
             {help.isOpen && <KeyHelp close={help.close} />}
           </div>
         </NotePadProvider>

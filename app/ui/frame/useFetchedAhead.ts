@@ -1,5 +1,4 @@
 import { useEffect } from 'react';
-import { fetchLater } from '../controls/later';
 import { STATIONS } from './stations';
 
 /** The files of each page, as the router keeps them for itself. */
@@ -27,7 +26,6 @@ const files = (manifest: PageFiles): [string, 'script' | 'style'][] =>
 export function useFetchedAhead(): void {
   useEffect(() => {
     const fetchAhead = () => {
-      fetchLater();
       const manifest = (window as { __reactRouterManifest?: PageFiles }).__reactRouterManifest;
       const here = new Set(performance.getEntriesByType('resource').map(({ name }) => new URL(name).pathname));
       for (const [href, as] of new Map(manifest ? files(manifest) : [])) {

@@ -1,11 +1,9 @@
 import { Button } from '../controls/Button';
 import { useInstruments } from '../../instruments/InstrumentsContext';
 import { ApiOutlined } from '../controls/icons';
-import { later } from '../controls/later';
 import { Tip } from '../controls/Tip';
 import { useFieldInHand } from './FieldProvider';
-
-const InstrumentPanel = later(async () => (await import('./InstrumentPanel')).InstrumentPanel);
+import { InstrumentPanel } from './InstrumentPanel';
 
 /** Shows the instruments that send, or puts them away; says which is connected. */
 export function InstrumentButton() {

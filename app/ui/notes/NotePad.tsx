@@ -1,8 +1,8 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Note, NotePlace } from '#core/note';
-import { later } from '../controls/later';
 import { BY_SIGN } from '../frame/useJobKeys';
+import { NoteDialog } from './NoteDialog';
 import { usePlaceHere } from './usePlaceHere';
 import { useUploads } from './useUploads';
 
@@ -13,8 +13,6 @@ export interface NotePad {
   /** Opens a note that was written. */
   change(note: Note): void;
 }
-
-const NoteDialog = later(async () => (await import('./NoteDialog')).NoteDialog);
 
 const NotePadContext = createContext<NotePad>({ write: () => {}, change: () => {} });
 export const useNotePad = (): NotePad => useContext(NotePadContext);

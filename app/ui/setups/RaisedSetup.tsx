@@ -1,27 +1,25 @@
-import { memo, useState } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { AxleName } from '#core/job';
-import { later } from '../controls/later';
 import { Segments } from '../controls/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import type { SetupOnTable } from '../../job/ReportsContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useSight } from '../../job/useSight';
+import { CarView } from '../car/CarView';
 import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../frame/useJobKeys';
+import { HardwareView } from '../hardware/HardwareView';
 import { Ledger } from '../ledger/Ledger';
 import { AxleSwitch } from '../parts/AxleSwitch';
 import { useListSwitch } from '../parts/useListSwitch';
 import { useAxleFields } from '../sheet/useAxleFields';
+import { TireView } from '../tire/TireView';
 import { CandidateSheet } from './CandidateSheet';
 import { SetupList } from './SetupList';
 import { useStackField } from './useStackField';
 import { NUDGES, SHOWN, viewOfKey, VIEWS, type Shown } from './views';
 
-// The corner is what a station begins with: the other views come when they are asked for, or when it rests.
-const HardwareView = later(async () => (await import('../hardware/HardwareView')).HardwareView);
-const TireView = later(async () => (await import('../tire/TireView')).TireView);
-const CarView = later(async () => (await import('../car/CarView')).CarView);
-const CostView = later(async () => (await import('../cost/CostView')).CostView);
+const CostView = lazy(() => import('../cost/CostView').then((module) => ({ default: module.CostView })));
 
 /** The setup in hand: its sheet in one of five views, every figure beside it. */
 export function RaisedSetup({ setup, report }: SetupOnTable) {
@@ -52,7 +50,11 @@ export function RaisedSetup({ setup, report }: SetupOnTable) {
           {shows === 'hardware' && <HardwareView key={at} setup={setup} axle={axle} report={report} />}
           {shows === 'tire' && <TireView key={at} setup={setup} axle={axle} report={report} />}
           {shows === 'car' && <CarView setup={setup} report={report} />}
-          {shows === 'cost' && <CostView setup={setup} report={report} />}
+          {shows === 'cost' && (
+            <Suspense>
+              <CostView setup={setup} report={report} />
+            </Suspense>
+          )}
         </div>
       </section>
       <Ledger setup={setup} report={report} axle={axle} first={VIEWS[shows].first} allOpen={allOpen} />

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { fitCandidate, fitPresent, type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
@@ -7,7 +7,6 @@ import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { later } from '../controls/later';
 import { BY_SIGN } from '../frame/useJobKeys';
 import { MakesTable } from './MakesTable';
 import { TireFields } from './TireFields';
@@ -15,7 +14,7 @@ import { TireSection } from './TireSection';
 import './tire.css';
 
 // Its table is as large as the rest of the station: it comes when it is asked for.
-const SizesDialog = later(async () => (await import('./SizesDialog')).SizesDialog);
+const SizesDialog = lazy(() => import('./SizesDialog').then((module) => ({ default: module.SizesDialog })));
 
 interface TireViewProps {
   setup: Setup;
@@ -60,7 +59,7 @@ export function TireView({ setup, axle, report }: TireViewProps) {
         <Extension setup={setup} axle={axle} />
         <TireFields key={`${setup.id}${axle}`} setup={setup} axle={axle} figures={figures} />
       </form>
-      {sizes.isOpen && <SizesDialog setup={setup} axle={axle} close={sizes.close} />}
+      <Suspense>{sizes.isOpen && <SizesDialog setup={setup} axle={axle} close={sizes.close} />}</Suspense>
     </div>
   );
 }

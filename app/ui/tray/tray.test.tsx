@@ -90,15 +90,15 @@ test('more than eight setups are searched by name, wheel and tire; the raised on
     label: at % 3 === 0 ? `Gravel ${at}` : `Road ${at}`,
   }));
   const { hand } = lay('setups?setup=s1', { ...KITE, setups });
-  await hand.type(screen.getByRole('textbox', { name: 'Search setups' }), 'gravel');
+  await hand.type(screen.getByRole('searchbox', { name: 'Search setups' }), 'gravel');
   expect(letters()).toEqual(['S0', 'S1', 'S3', 'S6', 'S9']);
-  await hand.clear(screen.getByRole('textbox', { name: 'Search setups' }));
+  await hand.clear(screen.getByRole('searchbox', { name: 'Search setups' }));
   expect(letters()).toHaveLength(12);
-  await hand.type(screen.getByRole('textbox', { name: 'Search setups' }), 'nowhere');
+  await hand.type(screen.getByRole('searchbox', { name: 'Search setups' }), 'nowhere');
   expect(letters()).toEqual(['S1']);
 });
 
 test('few setups need no search', () => {
   lay('setups');
-  expect(screen.queryByRole('textbox', { name: 'Search setups' })).toBeNull();
+  expect(screen.queryByRole('searchbox', { name: 'Search setups' })).toBeNull();
 });
