@@ -164,10 +164,10 @@ test('a logo with a script in it becomes a picture, stands on the papers, and is
     buffer: svg('<script>alert(1)</script>'),
   });
   await expect(picture).toBeVisible();
-  expect(await picture.evaluate((image: HTMLImageElement) => image.naturalWidth / image.naturalHeight)).toBeCloseTo(
-    300 / 90,
-    1,
-  );
+  // A picture is there before its bytes are.
+  await expect
+    .poll(() => picture.evaluate((image: HTMLImageElement) => image.naturalWidth / image.naturalHeight))
+    .toBeCloseTo(300 / 90, 1);
   const kept = await page.request.get((await picture.getAttribute('src'))!);
   expect(kept.headers()['content-type']).toBe('image/png');
   expect(await pictures()).toBe(true);

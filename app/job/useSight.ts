@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { Pose } from '#core/kinematics';
 import { useOnClient } from '../ui/controls/useOnClient';
 import { useSelection } from './SelectionContext';
@@ -39,11 +39,28 @@ export function useSightPose(): [Pose | null, (pose: Pose | null) => void] {
   const [text, setText] = useSightText('pose');
   const named = useMemo(() => poseIn(text), [text]);
   const [held, hold] = useAhead<Pose | null>(text);
+  const written = useRef<string | null>(null);
+  const moved = useRef<{ value: Pose | null } | null>(null);
   useEffect(() => {
     if (!held) return;
-    const later = setTimeout(() => setText(held.value && poseText(held.value)), POSE_REST_MS);
+    const later = setTimeout(() => {
+      written.current = held.value && poseText(held.value);
+      setText(written.current);
+    }, POSE_REST_MS);
     return () => clearTimeout(later);
   }, [held, setText]);
-  const move = useCallback((pose: Pose | null) => hold({ of: text, value: pose }), [hold, text]);
+  const move = useCallback(
+    (pose: Pose | null) => {
+      moved.current = { value: pose };
+      hold({ of: text, value: pose });
+    },
+    [hold, text],
+  );
+  useEffect(() => {
+    // Where frames are slow the address names a pose while the hand is further on: what it did meanwhile still holds.
+    const last = moved.current;
+    const isOurs = last !== null && text === written.current;
+    if (isOurs && text !== (last.value && poseText(last.value))) move(last.value);
+  }, [text, move]);
   return [held ? held.value : named, move];
 }
