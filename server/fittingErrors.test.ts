@@ -51,16 +51,22 @@ test('of a job that is no longer fitted nothing is left; another keeps its own',
   expect((await shopErrors(null)).readings).toBe(readings / 2);
 });
 
-test('jobs compared by an older server keep their errors where it comes up to date', async () => {
+/** What an older server kept with a job, made of what is kept now. */
+test.each<[string, (kept: object[]) => string | null]>([
+  ['whole', (kept) => JSON.stringify(kept)],
+  ['none', () => null],
+  ['torn', (kept) => JSON.stringify(kept).slice(0, -20)],
+  ['no list', () => '{"error": 1}'],
+  ['of other errors', (kept) => JSON.stringify(kept.map((one, at) => (at === 0 ? { family: 'poke' } : one)))],
+])('an older database comes up to date with the same errors: a list that is %s', async (_, written) => {
   await createJob(demoJobFitted('brindle-kite'));
   const shown = await shopErrors(null);
   const all = (await database()).getQueryInterface();
   await all.sequelize.transaction(async (transaction) => {
     const context = tablesIn(all, transaction);
-    // As it was kept before: a list with its job.
-    const rows = await FittedErrorRow.findAll({ raw: true, transaction });
+    const kept = await FittedErrorRow.findAll({ raw: true, transaction });
     await fittedErrors.down({ context });
-    await context.rows('UPDATE jobs SET fitting_errors = ?', [JSON.stringify(rows)]);
+    await context.rows('UPDATE jobs SET fitting_errors = ?', [written(kept)]);
     await fittedErrors.up({ context });
   });
   expect(await shopErrors(null)).toEqual(shown);

@@ -60,8 +60,6 @@ export class SweepStore {
   readonly #sweeps: readonly Lane[];
   readonly #draws: readonly Lane[];
   readonly #kept: KeptSweeps | null;
-  /** What was looked for among what is kept. */
-  readonly #lookedFor = new Set<string>();
 
   constructor(kept: KeptSweeps | null = null, workers = workersHere()) {
     this.#kept = kept;
@@ -109,12 +107,10 @@ export class SweepStore {
     void this.#recall();
   }
 
-  /** Takes what is kept of what is wanted, looked for once; what is not is made. */
+  /** Takes what is kept of what is wanted; what is not is made. */
   async #recall(): Promise<void> {
-    const wanted = this.#wanted.filter(({ key }) => !this.#lookedFor.has(key));
-    if (this.#kept && wanted.length > 0) {
-      const keys = wanted.map(({ key }) => key);
-      for (const key of keys) this.#lookedFor.add(key);
+    if (this.#kept && this.#wanted.length > 0) {
+      const keys = this.#wanted.map(({ key }) => key);
       const [sweeps, spreads] = await Promise.all([this.#kept.find('sweep', keys), this.#kept.find('spread', keys)]);
       const found = this.#wanted.filter(({ key }) => sweeps.has(key));
       for (const { slot, key, parts } of found) this.#done.set(slot, { key, parts, swept: sweeps.get(key)!.swept });

@@ -59,14 +59,21 @@ export const fittedErrors = {
     if (!has('compared_fittings')) await tables.rows('ALTER TABLE jobs ADD COLUMN compared_fittings INTEGER');
     if (has('fitting_errors')) {
       await tables.rows('DELETE FROM fitted_errors');
-      const isKept = 'json_valid(jobs.fitting_errors)';
+      const list = `CASE WHEN json_valid(jobs.fitting_errors) THEN jobs.fitting_errors ELSE '{}' END`;
+      const isList = `json_type(${list}) = 'array'`;
       await tables.rows(
-        `INSERT INTO fitted_errors (${NAMES.join(', ')})
-         SELECT ${KEPT.join(', ')} FROM jobs, json_each(jobs.fitting_errors) AS one WHERE ${isKept}`,
+        `INSERT OR IGNORE INTO fitted_errors (${NAMES.join(', ')})
+         SELECT ${KEPT.join(', ')} FROM jobs, json_each(${list}) AS one WHERE ${isList}`,
       );
       await tables.rows(
         `UPDATE jobs SET compared_fittings =
-         (SELECT count(DISTINCT fitting) FROM fitted_errors WHERE job_id = jobs.id) WHERE ${isKept}`,
+         (SELECT count(DISTINCT fitting) FROM fitted_errors WHERE job_id = jobs.id)
+         WHERE ${isList} AND json_array_length(${list}) =
+           (SELECT count(*) FROM fitted_errors WHERE job_id = jobs.id)`,
+      );
+      // A list that is not whole is no list: its job is compared anew.
+      await tables.rows(
+        'DELETE FROM fitted_errors WHERE job_id IN (SELECT id FROM jobs WHERE compared_fittings IS NULL)',
       );
       await tables.rows('ALTER TABLE jobs DROP COLUMN fitting_errors');
       // A row is read from its beginning: what is long stands last.
