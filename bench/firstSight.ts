@@ -21,6 +21,7 @@ interface Sight {
 }
 interface Fetched {
   files: number;
+  /** As they come compressed, without what the server says of them. */
   bytes: number;
 }
 
@@ -35,25 +36,39 @@ async function firstSight(browser: Browser, address: string): Promise<Sight> {
       new PerformanceObserver((seen) => {
         Object.assign(window, { seenMs: seen.getEntries().at(-1)!.startTime });
       }).observe({ type: 'largest-contentful-paint', buffered: true });
+      // A page whose script is at work answers a key: this one is on every page of a job.
+      const isAnswering = () => document.documentElement.dataset.keys !== undefined;
+      new MutationObserver((_, watch) => {
+        if (!isAnswering()) return;
+        watch.disconnect();
+        Object.assign(window, { answersAt: Date.now() });
+      }).observe(document, { subtree: true, childList: true, attributes: true, attributeFilter: ['data-keys'] });
     });
     const session = await context.newCDPSession(page);
     await session.send('Network.enable');
     await session.send('Network.emulateNetworkConditions', LINE);
-    const sent = new Map<string, { url: string; type: string; isAhead: boolean }>();
+    const sent = new Map<string, { url: string; type: string; at: number }>();
     const bytes = new Map<string, number>();
-    session.on('Network.requestWillBeSent', ({ requestId, request, type = '' }) => {
-      sent.set(requestId, { url: request.url, type, isAhead: request.initialPriority === 'VeryLow' });
+    session.on('Network.requestWillBeSent', ({ requestId, request, type = '', wallTime }) => {
+      sent.set(requestId, { url: request.url, type, at: wallTime * 1000 });
+    });
+    const heads = new Map<string, number>();
+    session.on('Network.responseReceived', ({ requestId, response }) => {
+      heads.set(requestId, response.encodedDataLength);
     });
     session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-      bytes.set(requestId, encodedDataLength);
+      bytes.set(requestId, encodedDataLength - (heads.get(requestId) ?? 0));
     });
-    const begun = performance.now();
+    const begun = Date.now();
     await page.goto(address, { waitUntil: 'commit' });
-    // A page whose script is at work answers a key: this one is on every page of a job.
-    await page.waitForFunction(() => document.documentElement.dataset.keys !== undefined, null, { timeout: 60_000 });
-    const answersMs = performance.now() - begun;
-    const seenMs = await page.evaluate(() => (window as unknown as { seenMs: number }).seenMs);
-    const all = [...sent].filter(([, { isAhead }]) => !isAhead);
+    await page.waitForFunction(() => 'answersAt' in window, null, { timeout: 60_000 });
+    const { seenMs, answersAt } = await page.evaluate(() => {
+      const { seenMs, answersAt } = window as unknown as { seenMs: number; answersAt: number };
+      return { seenMs, answersAt };
+    });
+    const answersMs = answersAt - begun;
+    // What is asked for later is for other pages, and for what is not in sight.
+    const all = [...sent].filter(([, { at }]) => at <= answersAt);
     const of = (type: string): Fetched => {
       const found = all.filter(([, one]) => one.type === type);
       return { files: found.length, bytes: found.reduce((sum, [id]) => sum + (bytes.get(id) ?? 0), 0) };

@@ -35,7 +35,11 @@ test('listens on loopback only, sends its security headers, keeps static files f
   const plain = await fetch(asset.url, { headers: { 'accept-encoding': 'identity' } });
   expect(plain.headers.get('content-encoding')).toBeNull();
   expect(await plain.text()).toBe(await asset.text());
-  expect((await fetch(`${address}/assets/none.js`)).status).toBe(404);
+  // A worker is bound by what its script comes with.
+  expect(asset.headers.get('content-security-policy')).toBe("default-src 'self'");
+  expect(asset.headers.get('x-content-type-options')).toBe('nosniff');
+  const none = await fetch(`${address}/assets/none.js`);
+  expect([none.status, none.headers.get('cache-control')]).toEqual([404, 'no-store']);
   child.kill('SIGTERM');
   expect(await ended).toBe(0);
 });

@@ -1,13 +1,12 @@
-import { lazy, Suspense } from 'react';
 import { useRaised } from '../job/useRaised';
 import { useSight } from '../job/useSight';
+import { later } from '../ui/parts/later';
 import { ToStation } from '../ui/parts/ToStation';
 import { WordSwitch } from '../ui/parts/WordSwitch';
 import { useSetupSteps } from '../ui/tray/useSetupSteps';
 import { WindowView } from '../ui/window/WindowView';
 
-// The search comes when it is asked for.
-const FindView = lazy(() => import('../ui/find/FindView').then((module) => ({ default: module.FindView })));
+const FindView = later(() => import('../ui/find/FindView').then((module) => module.FindView));
 
 type Shown = 'window' | 'find';
 const SHOWS: readonly (readonly [Shown, string])[] = [
@@ -32,12 +31,7 @@ export default function WindowPage() {
       choose={setShows}
     />
   );
-  if (shows === 'find')
-    return (
-      <Suspense fallback={null}>
-        <FindView setup={raised ?? null} views={views} />
-      </Suspense>
-    );
+  if (shows === 'find') return <FindView setup={raised ?? null} views={views} />;
   if (raised) return <WindowView setup={raised} views={views} />;
   return (
     <div className="empty-station">

@@ -1,5 +1,5 @@
 import { rankByBrakeRoom } from '#core/advice';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { brakeChecks, brakeOf, fitPresent, usualFace } from '#core/evaluate';
 import type { AxleName } from '#core/job';
@@ -19,6 +19,7 @@ import { useShelf } from '../../job/ShelfContext';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../frame/useJobKeys';
 import { AxleSwitch } from '../parts/AxleSwitch';
+import { later } from '../parts/later';
 import { WordSwitch } from '../parts/WordSwitch';
 import { BrakeSheet } from './BrakeSheet';
 import { CaliperPanel } from './CaliperPanel';
@@ -30,8 +31,7 @@ import { setupKey, subjectsOf } from './subjects';
 import { TemplateDialog } from './TemplateDialog';
 import './brakes.css';
 
-// The table comes when it is asked for.
-const RankTable = lazy(() => import('./RankTable').then((module) => ({ default: module.RankTable })));
+const RankTable = later(() => import('./RankTable').then((module) => module.RankTable));
 
 type Shown = 'section' | 'ranking';
 const SHOWS: readonly (readonly [Shown, string])[] = [
@@ -175,16 +175,14 @@ export function BrakesView({ axle }: { axle: AxleName }) {
           )}
         </div>
       ) : (
-        <Suspense>
-          <RankTable
-            ranked={rankByBrakeRoom(
-              job,
-              axle,
-              subjects.map((of) => ({ of, wheel: of.wheel, stack: of.stack })),
-            )}
-            choose={choose}
-          />
-        </Suspense>
+        <RankTable
+          ranked={rankByBrakeRoom(
+            job,
+            axle,
+            subjects.map((of) => ({ of, wheel: of.wheel, stack: of.stack })),
+          )}
+          choose={choose}
+        />
       )}
       <aside className="panel brake-panel" hidden={shows === 'ranking'} aria-label="Brake room">
         <WordSwitch<Panel>

@@ -5,9 +5,9 @@ import { InstrumentsProvider } from '../../instruments/InstrumentsContext';
 import { FieldProvider } from '../instruments/FieldProvider';
 import { OpenInstruments } from '../instruments/InstrumentButton';
 import { NotePadProvider } from '../notes/NotePad';
+import { later } from '../parts/later';
 import { ConflictDialog } from './ConflictDialog';
 import { Guide } from './Guide';
-import { KeyHelp } from './KeyHelp';
 import { StationRoute } from './StationRoute';
 import { placeName } from './stations';
 import { TopStrip } from './TopStrip';
@@ -15,6 +15,8 @@ import { useFetchedAhead } from './useFetchedAhead';
 import { useJobKeys } from './useJobKeys';
 import { useKeptKeys } from './useKeptKeys';
 import { usePaper } from './usePaper';
+
+const KeyHelp = later(() => import('./KeyHelp').then((module) => module.KeyHelp));
 
 /** What stands around every station of a job: the strip with the job's state above, the route on the left. */
 export function JobFrame({ children }: { children: ReactNode }) {

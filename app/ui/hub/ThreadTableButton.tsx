@@ -1,9 +1,8 @@
-import { lazy, Suspense } from 'react';
 import { Button } from '../controls/Button';
 import { useDialog } from '../../job/useSight';
+import { later } from '../parts/later';
 
-// The table comes when it is asked for.
-const ThreadTable = lazy(() => import('./ThreadTable').then((module) => ({ default: module.ThreadTable })));
+const ThreadTable = later(() => import('./ThreadTable').then((module) => module.ThreadTable));
 
 /** Opens the table of threads. */
 export function ThreadTableButton() {
@@ -13,7 +12,7 @@ export function ThreadTableButton() {
       <Button size="small" onClick={dialog.open}>
         Thread table
       </Button>
-      <Suspense>{dialog.isOpen && <ThreadTable close={dialog.close} />}</Suspense>
+      {dialog.isOpen && <ThreadTable close={dialog.close} />}
     </>
   );
 }

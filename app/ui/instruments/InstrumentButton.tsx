@@ -3,7 +3,9 @@ import { useInstruments } from '../../instruments/InstrumentsContext';
 import { ApiOutlined } from '../controls/icons';
 import { Tip } from '../controls/Tip';
 import { useFieldInHand } from './FieldProvider';
-import { InstrumentPanel } from './InstrumentPanel';
+import { later } from '../parts/later';
+
+const InstrumentPanel = later(() => import('./InstrumentPanel').then((module) => module.InstrumentPanel));
 
 /** Shows the instruments that send, or puts them away; says which is connected. */
 export function InstrumentButton() {

@@ -2,9 +2,11 @@ import { createContext, useCallback, useContext, useMemo, useState, type ReactNo
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Note, NotePlace } from '#core/note';
 import { BY_SIGN } from '../frame/useJobKeys';
-import { NoteDialog } from './NoteDialog';
+import { later } from '../parts/later';
 import { usePlaceHere } from './usePlaceHere';
 import { useUploads } from './useUploads';
+
+const NoteDialog = later(() => import('./NoteDialog').then((module) => module.NoteDialog));
 
 /** Where notes are written, from any station. */
 export interface NotePad {

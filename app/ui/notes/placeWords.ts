@@ -1,24 +1,9 @@
 import { CORNER_NAMES } from '#core/fitting';
 import type { Job } from '#core/job';
-import type { NotePlace, NoteStation } from '#core/note';
+import type { NotePlace } from '#core/note';
 import { stepName } from '#core/sheet';
 import { figureName } from '#formats/fields';
 import { STATIONS } from '../frame/stations';
-
-/** What of the sight belongs to a note that is written at a station. */
-export const SIGHT_AT: Readonly<Record<NoteStation, readonly ('axle' | 'corner' | 'setup' | 'fitting')[]>> = {
-  hub: ['axle'],
-  room: ['corner'],
-  brakes: ['axle'],
-  brief: [],
-  window: ['axle', 'setup'],
-  setups: ['axle', 'setup'],
-  compare: [],
-  sweep: ['corner', 'setup'],
-  stance: ['corner', 'setup'],
-  'fit-up': ['corner', 'fitting'],
-  log: [],
-};
 
 /** What a note is about, as it is said: `Room, front right`. */
 export function placeWords({ station, axle, corner, setup, step, reading }: NotePlace, job: Job): string {

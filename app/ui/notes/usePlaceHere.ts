@@ -1,10 +1,24 @@
 import { useLocation } from 'react-router';
 import { fittingShown, outerCorner } from '#core/fitting';
-import { NOTE_STATIONS, type NotePlace } from '#core/note';
+import { NOTE_STATIONS, type NotePlace, type NoteStation } from '#core/note';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useRaised } from '../../job/useRaised';
-import { SIGHT_AT } from './placeWords';
+
+/** What of the sight belongs to a note that is written at a station. */
+const SIGHT_AT: Readonly<Record<NoteStation, readonly ('axle' | 'corner' | 'setup' | 'fitting')[]>> = {
+  hub: ['axle'],
+  room: ['corner'],
+  brakes: ['axle'],
+  brief: [],
+  window: ['axle', 'setup'],
+  setups: ['axle', 'setup'],
+  compare: [],
+  sweep: ['corner', 'setup'],
+  stance: ['corner', 'setup'],
+  'fit-up': ['corner', 'fitting'],
+  log: [],
+};
 
 /** What is looked at here and now, as far as a note can be about it; null where it is the whole job. */
 export function usePlaceHere(): NotePlace | null {

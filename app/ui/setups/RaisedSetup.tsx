@@ -1,25 +1,26 @@
-import { lazy, memo, Suspense, useState } from 'react';
+import { memo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { AxleName } from '#core/job';
 import { Segments } from '../controls/Segments';
 import { useDocument } from '../../job/DocumentContext';
 import type { SetupOnTable } from '../../job/ReportsContext';
 import { useSelection } from '../../job/SelectionContext';
-import { useSight } from '../../job/useSight';
-import { CarView } from '../car/CarView';
+import { useDialog, useSight } from '../../job/useSight';
 import { BY_SIGN, WHERE_NOTHING_IS_TYPED } from '../frame/useJobKeys';
-import { HardwareView } from '../hardware/HardwareView';
 import { Ledger } from '../ledger/Ledger';
 import { AxleSwitch } from '../parts/AxleSwitch';
+import { later } from '../parts/later';
 import { useListSwitch } from '../parts/useListSwitch';
 import { useAxleFields } from '../sheet/useAxleFields';
-import { TireView } from '../tire/TireView';
 import { CandidateSheet } from './CandidateSheet';
 import { SetupList } from './SetupList';
 import { useStackField } from './useStackField';
 import { NUDGES, SHOWN, viewOfKey, VIEWS, type Shown } from './views';
 
-const CostView = lazy(() => import('../cost/CostView').then((module) => ({ default: module.CostView })));
+const HardwareView = later(() => import('../hardware/HardwareView').then((module) => module.HardwareView));
+const TireView = later(() => import('../tire/TireView').then((module) => module.TireView));
+const CarView = later(() => import('../car/CarView').then((module) => module.CarView));
+const CostView = later(() => import('../cost/CostView').then((module) => module.CostView));
 
 /** The setup in hand: its sheet in one of five views, every figure beside it. */
 export function RaisedSetup({ setup, report }: SetupOnTable) {
@@ -28,6 +29,8 @@ export function RaisedSetup({ setup, report }: SetupOnTable) {
   const [shows, show] = useSight<Shown>('view', SHOWN);
   const [allOpen, setAllOpen] = useState(false);
   useHotkeys('h,t,c,m', ({ key }) => show(viewOfKey(shows, key)), BY_SIGN, [shows, show]);
+  const sizes = useDialog('sizes');
+  useHotkeys('s', sizes.open, { ...BY_SIGN, enabled: shows === 'tire' }, [sizes.open]);
   useHotkeys('w', () => setAllOpen(!allOpen), BY_SIGN, [allOpen]);
   const at = `${setup.id}${axle}`;
   return (
@@ -50,11 +53,7 @@ export function RaisedSetup({ setup, report }: SetupOnTable) {
           {shows === 'hardware' && <HardwareView key={at} setup={setup} axle={axle} report={report} />}
           {shows === 'tire' && <TireView key={at} setup={setup} axle={axle} report={report} />}
           {shows === 'car' && <CarView setup={setup} report={report} />}
-          {shows === 'cost' && (
-            <Suspense>
-              <CostView setup={setup} report={report} />
-            </Suspense>
-          )}
+          {shows === 'cost' && <CostView setup={setup} report={report} />}
         </div>
       </section>
       <Ledger setup={setup} report={report} axle={axle} first={VIEWS[shows].first} allOpen={allOpen} />

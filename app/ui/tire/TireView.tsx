@@ -1,5 +1,4 @@
-import { lazy, Suspense, useMemo } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
+import { useMemo } from 'react';
 import { fitCandidate, fitPresent, type SetupReport } from '#core/evaluate';
 import type { AxleName, Setup } from '#core/job';
 import { extensionMm } from '#core/dual';
@@ -7,14 +6,13 @@ import { Button } from '../controls/Button';
 import { useDocument } from '../../job/DocumentContext';
 import { useDialog } from '../../job/useSight';
 import { useLengths } from '../../preferences/PreferencesContext';
-import { BY_SIGN } from '../frame/useJobKeys';
+import { later } from '../parts/later';
 import { MakesTable } from './MakesTable';
 import { TireFields } from './TireFields';
 import { TireSection } from './TireSection';
 import './tire.css';
 
-// Its table is as large as the rest of the station: it comes when it is asked for.
-const SizesDialog = lazy(() => import('./SizesDialog').then((module) => ({ default: module.SizesDialog })));
+const SizesDialog = later(() => import('./SizesDialog').then((module) => module.SizesDialog));
 
 interface TireViewProps {
   setup: Setup;
@@ -31,7 +29,6 @@ export function TireView({ setup, axle, report }: TireViewProps) {
   const lengths = useLengths();
   const sizes = useDialog('sizes');
   const fitted = useMemo(() => fitCandidate(job.vehicle, axle, setup[axle]), [job.vehicle, axle, setup]);
-  useHotkeys('s', sizes.open, BY_SIGN, [sizes.open]);
   const figures = report[axle];
   return (
     <div className="inner-view tire-view">
@@ -59,7 +56,7 @@ export function TireView({ setup, axle, report }: TireViewProps) {
         <Extension setup={setup} axle={axle} />
         <TireFields key={`${setup.id}${axle}`} setup={setup} axle={axle} figures={figures} />
       </form>
-      <Suspense>{sizes.isOpen && <SizesDialog setup={setup} axle={axle} close={sizes.close} />}</Suspense>
+      {sizes.isOpen && <SizesDialog setup={setup} axle={axle} close={sizes.close} />}
     </div>
   );
 }
