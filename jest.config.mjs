@@ -18,6 +18,22 @@ const MODULES = [
 
 export default {
   testEnvironment: 'node',
+  // A global is looked up by hand in the room of a test, each time; handed to each module it is a variable. Arithmetic
+  // takes less than half of the time.
+  sandboxInjectedGlobals: [
+    'Math',
+    'Number',
+    'Infinity',
+    'Map',
+    'Set',
+    'Array',
+    'Object',
+    'String',
+    'Boolean',
+    'Float64Array',
+    'JSON',
+    'Symbol',
+  ],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   setupFiles: ['<rootDir>/support/dom.ts'],
   moduleNameMapper: {

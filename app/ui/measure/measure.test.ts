@@ -18,9 +18,9 @@ const EMPTY: Job = { format: 'scoval.job', version: 1, vehicle: {}, setups: [] }
 const NOBODY: ReadonlySet<string> = new Set();
 const cardOf = (job: Job, id: string): WalkCard => measuringWalk(job).find((card) => card.id === id)!;
 /** The first fitting of a job as its station has it. */
-function inHandOf(job: Job): FittingInHand {
+/** The fitting of a job in hand; what it reads changes no figure of its setups. */
+function inHandOf(job: Job, report = evaluate(job)): FittingInHand {
   const [fitting] = job.fittings!;
-  const report = evaluate(job);
   const reportOf = (setup: Setup) => report.setups.find(({ id }) => id === setup.id)!;
   const steps = stepsOfFitting(job, fitting!, { unit: 'mm', reportOf });
   return {
@@ -244,7 +244,8 @@ describe('the walk', () => {
   });
   test('what a fitting under way asks for is walked too, each with what was predicted', () => {
     const begun = demoJobFitted('pallas-tender');
-    const inHand = inHandOf(begun);
+    const report = evaluate(begun);
+    const inHand = inHandOf(begun, report);
     const cards = measuringWalk(begun, { inHand }).filter(({ station }) => station === 'fit-up');
     expect(cards.length).toBeGreaterThan(4);
     for (const card of cards) {
@@ -252,7 +253,7 @@ describe('the walk', () => {
       const after = applyEdits(begun, card.put(begun, { value, taken: RULE }));
       const { faults } = readJobFile(JSON.stringify(after));
       expect([card.id, faults ?? []]).toEqual([card.id, []]);
-      const again = measuringWalk(after, { inHand: inHandOf(after) }).find(({ id }) => id === card.id)!;
+      const again = measuringWalk(after, { inHand: inHandOf(after, report) }).find(({ id }) => id === card.id)!;
       expect(again.value).toBe(value);
     }
     expect(cards.some(({ expected }) => expected?.startsWith('predicted '))).toBe(true);
