@@ -20,18 +20,21 @@ function walk(sizes: readonly (readonly [number, number])[], touch: boolean) {
       const place = await putOnBench(page, job, 'walked through');
       await page.goto(`${place}/hub`);
       await expect(page.locator('.frame')).toHaveAttribute('data-going', 'false');
+      let order = sizes;
       for (const view of VIEWS)
         for (const axle of AXLES) {
           await show(page, `${place}/${view}${view.includes('?') ? '&' : '?'}axle=${axle}`);
           // A car in three dimensions takes its time where the processor draws it.
           if (view.startsWith('stance'))
             await expect(page.locator('.stance-picture[data-drawn=true], .empty-station')).toBeVisible();
-          for (const [width, height] of sizes) {
+          for (const [width, height] of order) {
             await page.setViewportSize({ width, height });
             await softly
               .poll(() => layoutFaults(page, touch), { message: `${view}, ${axle}, ${width} wide`, timeout: 5000 })
               .toEqual([]);
           }
+          // The next one begins at the size that this one ended at.
+          order = order.toReversed();
         }
     });
 }

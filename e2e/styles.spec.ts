@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { deafen, demoJob, expect, putOnBench, test } from './bench';
+import { demoJob, expect, putOnBench, swept, test } from './bench';
 
 const STATIONS = ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep', 'stance', 'fit-up', 'log'];
 
@@ -35,31 +35,37 @@ async function settled(page: Page, station: string): Promise<void> {
     'aria-current',
     'page',
   );
-  await page.waitForLoadState('networkidle');
+  await expect(page.locator('.frame')).toHaveAttribute('data-going', 'false');
+  await swept(page);
   await expect(page.locator('.asked-status progress')).toHaveCount(0);
 }
 
+/** The sheets that a page has, in their order. */
+const sheetsOf = (page: Page): Promise<(string | null)[]> =>
+  page.evaluate(() => [...document.styleSheets].map(({ href }) => href));
+
 test('every station looks the same opened directly and after all others', async ({ page, browser, baseURL }) => {
   const place = await putOnBench(page, demoJob('brindle-kite'), 'looks');
-  // A line that is held open is never idle.
-  await deafen(page);
   await page.goto('/');
   await page.getByRole('link', { name: 'Shelf' }).click();
   await page.getByRole('link', { name: 'Shop defaults' }).click();
   await page.goto(`${place}/${STATIONS[0]}`);
-  // Once around, so that every sheet is there; then each is looked at.
-  for (const station of [...STATIONS, ...STATIONS]) {
-    await page.locator(`a[href="${place}/${station}"]`).first().click();
-    await settled(page, station);
-  }
+  const sheets = await sheetsOf(page);
+  expect(sheets).toHaveLength(1);
+  // Once around, so that all there is has come; then each is looked at.
   for (const station of STATIONS) {
     await page.locator(`a[href="${place}/${station}"]`).first().click();
     await settled(page, station);
-    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: baseURL! });
+  }
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: baseURL! });
+  for (const station of STATIONS) {
+    await page.locator(`a[href="${place}/${station}"]`).first().click();
+    await settled(page, station);
     const fresh = await context.newPage();
-    await deafen(fresh);
     await fresh.goto(`${place}/${station}`);
     await settled(fresh, station);
+    // Whatever came meanwhile brought no looks of its own.
+    expect([station, await sheetsOf(page), await sheetsOf(fresh)]).toEqual([station, sheets, sheets]);
     // Sweeps and draws arrive on either page when they will: both are looked at until both are at rest.
     await expect(async () => {
       const [after, direct] = [await looksOf(page), await looksOf(fresh)];
@@ -68,6 +74,7 @@ test('every station looks the same opened directly and after all others', async 
       expect(both.length).toBeGreaterThan(20);
       for (const name of both) expect([station, name, after[name]]).toEqual([station, name, direct[name]]);
     }).toPass();
-    await context.close();
+    await fresh.close();
   }
+  await context.close();
 });
