@@ -4,32 +4,24 @@ import type { Edit, Job } from '#core/job';
 import { customerOptions, type CustomerOptions } from '#core/customer';
 import { paperSteps, stepsOfFitting } from '#core/sheet';
 import { jobStanding } from '#core/standing';
-import { packArchive, type Archive } from '#formats/archive';
+import type { Archive } from '#formats/archive';
 import { readJobFile } from '#formats/job';
-import {
-  customerSheetPdf,
-  gaugeCardPdf,
-  jobSheetPdf,
-  orderListPdf,
-  templatePdf,
-  type CustomerSheet,
-  type GaugeCard,
-  type JobSheet,
-  type OrderList,
-  type Template,
-} from '#formats/pdf';
+import type { CustomerSheet, GaugeCard, JobSheet, OrderList, Template } from '#formats/pdf';
 import type { UnitChoice } from '#core/units';
 import type { Fault } from '#formats/faults';
-import { readShelfFile, writeShelfFile } from '#formats/shelf';
 import type { ShelfItem } from '#core/shelf';
-import { cleanLogo } from '../photos/logo';
-import { lookAtList, type ListAsk } from '../priceLists/look';
-import { shelfRows } from './shelfRows';
-import { archiveOfZip } from './archives';
+import type { ListAsk } from '../priceLists/look';
 import { editedJob } from './editedJob';
-import { paperFonts } from './fonts';
-import { jobOfZip, keptPhoto } from './photos';
-import { stanceFile, type StanceFileAsked } from './stanceFile';
+import type { StanceFileAsked } from './stanceFile';
+
+// A thread that judges jobs, as most of them do, holds nothing of what papers, tables, zips and pictures are made with.
+const papers = async () => {
+  const [pdf, { paperFonts }] = await Promise.all([import('#formats/pdf'), import('./fonts')]);
+  return { ...pdf, fonts: paperFonts() };
+};
+const shelf = () => import('#formats/shelf');
+const rows = () => import('./shelfRows');
+const photos = () => import('./photos');
 
 /** A job sheet, with the fitting that it is made for. */
 export interface JobSheetAsked extends Omit<JobSheet, 'steps'> {
@@ -50,29 +42,43 @@ export const TASKS = {
   readJob: (bytes: Uint8Array) => readJobFile(new TextDecoder().decode(bytes)),
   editJob: ({ job, edits }: { job: Job; edits: Edit[] }) => editedJob(job, edits),
   /** The rows of a file of the shelf, to be taken in; or what is wrong with it. */
-  readShelf(bytes: Uint8Array): { rows: string; faults?: undefined } | { rows?: undefined; faults: Fault[] } {
-    const { items, faults } = readShelfFile(bytes);
-    return faults ? { faults } : { rows: shelfRows(items) };
+  async readShelf(bytes: Uint8Array): Promise<{ rows: string; faults?: never } | { rows?: never; faults: Fault[] }> {
+    const { items, faults } = (await shelf()).readShelfFile(bytes);
+    return faults ? { faults } : { rows: (await rows()).shelfRows(items) };
   },
-  shelfRows: (items: readonly ShelfItem[]) => shelfRows(items),
+  shelfRows: async (items: readonly ShelfItem[]) => (await rows()).shelfRows(items),
   /** A supplier's list, as it is read; or what keeps it from being read. */
-  lookAtList: (ask: ListAsk) => lookAtList(ask),
-  packArchive: (archive: Archive) => packArchive(archive),
-  readArchive: (bytes: Uint8Array) => archiveOfZip(bytes),
-  writeShelf: (text: string) => writeShelfFile(JSON.parse(text) as ShelfItem[]),
-  gaugeCard: (card: GaugeCard) => gaugeCardPdf(card, paperFonts()),
-  template: (template: Template) => templatePdf(template, paperFonts()),
-  cleanLogo: (bytes: Uint8Array) => cleanLogo(bytes),
-  keepPhoto: (bytes: Uint8Array) => keptPhoto(bytes),
+  lookAtList: async (ask: ListAsk) => (await import('../priceLists/look')).lookAtList(ask),
+  packArchive: async (archive: Archive) => (await import('#formats/archive')).packArchive(archive),
+  readArchive: async (bytes: Uint8Array) => (await import('./archives')).archiveOfZip(bytes),
+  writeShelf: async (text: string) => (await shelf()).writeShelfFile(JSON.parse(text) as ShelfItem[]),
+  async gaugeCard(card: GaugeCard) {
+    const { gaugeCardPdf, fonts } = await papers();
+    return await gaugeCardPdf(card, fonts);
+  },
+  async template(template: Template) {
+    const { templatePdf, fonts } = await papers();
+    return await templatePdf(template, fonts);
+  },
+  cleanLogo: async (bytes: Uint8Array) => (await import('../photos/logo')).cleanLogo(bytes),
+  keepPhoto: async (bytes: Uint8Array) => (await photos()).keptPhoto(bytes),
   /** The job of a zip that lies in a file, its photos kept. */
-  takeJobZip: (file: string) => jobOfZip(file),
+  takeJobZip: async (file: string) => (await photos()).jobOfZip(file),
   fittingErrors: (job: Job) => fittingErrors(job),
-  customerSheet: ({ job, setups, unit, ...sheet }: CustomerSheetAsked) =>
-    customerSheetPdf({ ...sheet, ...customerOptions(job, setups, { unit }) }, paperFonts()),
-  stanceFile: (ask: StanceFileAsked) => stanceFile(ask),
-  orderList: (list: OrderList) => orderListPdf(list, paperFonts()),
-  jobSheet: ({ job, fitting, ...sheet }: JobSheetAsked) =>
-    jobSheetPdf({ ...sheet, steps: paperSteps(stepsOfFitting(job, fitting, { unit: sheet.unit })) }, paperFonts()),
+  async customerSheet({ job, setups, unit, ...sheet }: CustomerSheetAsked) {
+    const { customerSheetPdf, fonts } = await papers();
+    return await customerSheetPdf({ ...sheet, ...customerOptions(job, setups, { unit }) }, fonts);
+  },
+  stanceFile: async (ask: StanceFileAsked) => (await import('./stanceFile')).stanceFile(ask),
+  async orderList(list: OrderList) {
+    const { orderListPdf, fonts } = await papers();
+    return await orderListPdf(list, fonts);
+  },
+  async jobSheet({ job, fitting, ...sheet }: JobSheetAsked) {
+    const { jobSheetPdf, fonts } = await papers();
+    const steps = paperSteps(stepsOfFitting(job, fitting, { unit: sheet.unit }));
+    return await jobSheetPdf({ ...sheet, steps }, fonts);
+  },
 } as const;
 
 export type TaskName = keyof typeof TASKS;
