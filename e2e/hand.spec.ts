@@ -41,9 +41,14 @@ test('a dialog begins at its first field, keeps its keys, and gives the focus ba
     ['brakes', 'Template'],
   ] as const) {
     await page.goto(`${place}/${view}`);
+    await saved(page);
     const opener = page.getByRole('button', { name }).first();
-    await opener.focus();
-    await page.keyboard.press('Enter');
+    // An inner view that is opened by its address may be seen before its script is there.
+    await expect(async () => {
+      await opener.focus();
+      await page.keyboard.press('Enter');
+      await expect(dialog).toBeVisible({ timeout: 1000 });
+    }).toPass();
     await expect(dialog.locator(':focus')).toHaveCount(1);
     await expect(dialog.locator('.dialog-foot button:focus')).toHaveCount(0);
     await page.keyboard.press('Escape');

@@ -8,6 +8,7 @@ test('the log: found by kind, corner and words, led back to its place, taken out
   await expect(status).toHaveText(/^\d+ entries$/);
   await expect(page.getByRole('heading', { name: '26 February 2026' })).toBeVisible();
   await page.goto(`${place}/log?kind=nonsense&corner=roof`);
+  await saved(page);
   await expect(status).toHaveText(/^\d+ entries$/);
   await choose(page, 'Kind', 'Marks');
   await expect(page).toHaveURL(/kind=mark/);

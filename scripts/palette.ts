@@ -4,7 +4,7 @@ import { writeFileSync } from 'node:fs';
 import { cssProperties, DARK, FORCED, LIGHT } from '../app/theme/palette';
 
 const css = [
-  '@layer controls, scoval;',
+  '@layer controls, scoval, print;',
   `:root{color-scheme:light;${cssProperties(LIGHT)}}`,
   `:root[data-theme=dark]{color-scheme:dark;${cssProperties(DARK)}}`,
   `@media (prefers-color-scheme:dark){:root[data-theme=system]{color-scheme:dark;${cssProperties(DARK)}}}`,

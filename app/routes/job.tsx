@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { useMemo } from 'react';
 import { data, Outlet, type ShouldRevalidateFunctionArgs } from 'react-router';
 import type { Edit } from '#core/job';
 import { editSchema, faultsOf } from '#formats/job';
@@ -6,7 +7,7 @@ import { VALIDATION } from '#formats/rules';
 import { saveEdits, stepHistory } from '#server/edits';
 import type { SaveResult } from '#server/saved';
 import { readShopDefaults } from '#server/shopDefaults';
-import { openJob, rulesSeen } from '#server/jobs';
+import { openJob, rulesSeen, type OpenJob } from '#server/jobs';
 import { JobProvider } from '../job/JobProvider';
 import { whyRefused } from '../refused';
 import { readJson } from '../requests';
@@ -17,15 +18,16 @@ import type { Route } from './+types/job';
 
 export const meta: Route.MetaFunction = ({ loaderData, location }) => {
   const station = placeName(location.pathname);
-  const car = loaderData && (loaderData.open.job.vehicle.label || loaderData.open.number);
-  return [{ title: [station, car, 'Scoval'].filter(Boolean).join(' · ') }];
+  return [{ title: [station, loaderData?.car, 'Scoval'].filter(Boolean).join(' · ') }];
 };
 
 export async function loader({ params }: Route.LoaderArgs) {
   return stored(async () => {
     const open = await openJob(params.jobId);
     if (!open) throw data(null, { status: 404 });
-    return { open, house: await readShopDefaults() };
+    // As one text: thousands of readings, handed on value by value, would take longer than the page.
+    const text = JSON.stringify(open satisfies OpenJob);
+    return { car: open.job.vehicle.label || open.number, text, house: await readShopDefaults() };
   });
 }
 
@@ -78,9 +80,10 @@ export function shouldRevalidate({ formMethod, currentParams, nextParams }: Shou
   return formMethod === undefined && currentParams.jobId !== nextParams.jobId;
 }
 
-export default function JobPage({ loaderData }: Route.ComponentProps) {
+export default function JobPage({ loaderData: { text, house } }: Route.ComponentProps) {
+  const open = useMemo(() => JSON.parse(text) as OpenJob, [text]);
   return (
-    <JobProvider key={loaderData.open.id} {...loaderData}>
+    <JobProvider key={open.id} open={open} house={house}>
       <JobFrame>
         <Outlet />
       </JobFrame>

@@ -40,7 +40,7 @@ describe('a workbook', () => {
     expect(await faultOf(zipSync({ ...files, 'xl/vbaProject.bin': strToU8('x') }))).toBe(
       'has macros: save it as an XLSX without them',
     );
-    const bomb = zipSync({ ...files, 'xl/worksheets/sheet2.xml': new Uint8Array(320 * 1024 * 1024) }, { level: 9 });
+    const bomb = zipSync({ ...files, 'xl/worksheets/sheet2.xml': new Uint8Array(320 * 1024 * 1024) }, { level: 1 });
     expect(bomb.length).toBeLessThan(2 * 1024 * 1024);
     expect(await faultOf(bomb)).toBe('comes to more than 300 MB when it is unpacked');
     // The same with its size in the zip's own words made small.
