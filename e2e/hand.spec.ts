@@ -47,7 +47,7 @@ test('a dialog begins at its first field, keeps its keys, and gives the focus ba
     await expect(async () => {
       await opener.focus();
       await page.keyboard.press('Enter');
-      await expect(dialog).toBeVisible({ timeout: 1000 });
+      await expect(dialog).toBeVisible({ timeout: 5000 });
     }).toPass();
     await expect(dialog.locator(':focus')).toHaveCount(1);
     await expect(dialog.locator('.dialog-foot button:focus')).toHaveCount(0);

@@ -52,6 +52,8 @@ test('every station looks the same opened directly and after all others', async 
   await page.goto(`${place}/${STATIONS[0]}`);
   const sheets = await sheetsOf(page);
   expect(sheets).toHaveLength(1);
+  // Controls lie below all other looks: what a station hides is hidden.
+  await expect(page.locator('.strip-menu')).toBeHidden();
   // Once around, so that all there is has come; then each is looked at.
   for (const station of STATIONS) {
     await page.locator(`a[href="${place}/${station}"]`).first().click();

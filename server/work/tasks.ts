@@ -6,7 +6,8 @@ import { paperSteps, stepsOfFitting } from '#core/sheet';
 import { jobStanding } from '#core/standing';
 import type { Archive } from '#formats/archive';
 import { readJobFile } from '#formats/job';
-import type { CustomerSheet, GaugeCard, JobSheet, OrderList, Template } from '#formats/pdf';
+import type * as Pdf from '#formats/pdf';
+import type { CustomerSheet, GaugeCard, JobSheet, OrderList, PdfFonts, Template } from '#formats/pdf';
 import type { UnitChoice } from '#core/units';
 import type { Fault } from '#formats/faults';
 import type { ShelfItem } from '#core/shelf';
@@ -15,9 +16,9 @@ import { editedJob } from './editedJob';
 import type { StanceFileAsked } from './stanceFile';
 
 // A thread that judges jobs, as most of them do, holds nothing of what papers, tables, zips and pictures are made with.
-const papers = async () => {
+const onPaper = async <T>(draw: (pdf: typeof Pdf, fonts: PdfFonts) => T): Promise<Awaited<T>> => {
   const [pdf, { paperFonts }] = await Promise.all([import('#formats/pdf'), import('./fonts')]);
-  return { ...pdf, fonts: paperFonts() };
+  return await draw(pdf, paperFonts());
 };
 const shelf = () => import('#formats/shelf');
 const rows = () => import('./shelfRows');
@@ -52,32 +53,20 @@ export const TASKS = {
   packArchive: async (archive: Archive) => (await import('#formats/archive')).packArchive(archive),
   readArchive: async (bytes: Uint8Array) => (await import('./archives')).archiveOfZip(bytes),
   writeShelf: async (text: string) => (await shelf()).writeShelfFile(JSON.parse(text) as ShelfItem[]),
-  async gaugeCard(card: GaugeCard) {
-    const { gaugeCardPdf, fonts } = await papers();
-    return await gaugeCardPdf(card, fonts);
-  },
-  async template(template: Template) {
-    const { templatePdf, fonts } = await papers();
-    return await templatePdf(template, fonts);
-  },
+  gaugeCard: (card: GaugeCard) => onPaper((pdf, fonts) => pdf.gaugeCardPdf(card, fonts)),
+  template: (template: Template) => onPaper((pdf, fonts) => pdf.templatePdf(template, fonts)),
   cleanLogo: async (bytes: Uint8Array) => (await import('../photos/logo')).cleanLogo(bytes),
   keepPhoto: async (bytes: Uint8Array) => (await photos()).keptPhoto(bytes),
   /** The job of a zip that lies in a file, its photos kept. */
   takeJobZip: async (file: string) => (await photos()).jobOfZip(file),
   fittingErrors: (job: Job) => fittingErrors(job),
-  async customerSheet({ job, setups, unit, ...sheet }: CustomerSheetAsked) {
-    const { customerSheetPdf, fonts } = await papers();
-    return await customerSheetPdf({ ...sheet, ...customerOptions(job, setups, { unit }) }, fonts);
-  },
+  customerSheet: ({ job, setups, unit, ...sheet }: CustomerSheetAsked) =>
+    onPaper((pdf, fonts) => pdf.customerSheetPdf({ ...sheet, ...customerOptions(job, setups, { unit }) }, fonts)),
   stanceFile: async (ask: StanceFileAsked) => (await import('./stanceFile')).stanceFile(ask),
-  async orderList(list: OrderList) {
-    const { orderListPdf, fonts } = await papers();
-    return await orderListPdf(list, fonts);
-  },
-  async jobSheet({ job, fitting, ...sheet }: JobSheetAsked) {
-    const { jobSheetPdf, fonts } = await papers();
+  orderList: (list: OrderList) => onPaper((pdf, fonts) => pdf.orderListPdf(list, fonts)),
+  jobSheet({ job, fitting, ...sheet }: JobSheetAsked) {
     const steps = paperSteps(stepsOfFitting(job, fitting, { unit: sheet.unit }));
-    return await jobSheetPdf({ ...sheet, steps }, fonts);
+    return onPaper((pdf, fonts) => pdf.jobSheetPdf({ ...sheet, steps }, fonts));
   },
 } as const;
 
