@@ -24,7 +24,7 @@ const CASES: [file: string, code: string, refused: boolean][] = [
   ['app/ui/x.ts', "import { saveEdits } from '#server/edits';\nsaveEdits();", true],
   ['core/x/index.ts', "import { readLength } from '#core/units';\nreadLength('');", false],
   ['formats/x/index.ts', "import { readLength } from '#core/units';\nreadLength('');", false],
-  ['app/ui/x.ts', "import type { OpenJob } from '#server/jobs';\nexport type X = OpenJob;", false],
+  ['app/ui/x.ts', "import type { OpenJob } from '#server/openJob';\nexport type X = OpenJob;", false],
 ];
 
 test('arrows point one way: app → formats → core, app → server → formats, core', () => {

@@ -10,7 +10,8 @@ import { everything, takeInArchive } from './archive';
 import { closeDatabase } from './database/connection';
 import { archiveOfZip } from './work/archives';
 import { saveEdits, stepHistory } from './edits';
-import { archiveJob, createJob, openJob } from './jobs';
+import { archiveJob, createJob } from './jobs';
+import { openJob } from './openJob';
 import { importItems } from './shelf';
 import { setShopDefaults } from './shopDefaults';
 

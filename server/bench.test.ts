@@ -3,7 +3,8 @@ import { example } from '#support/jobs';
 import { listJobs } from './bench';
 import { findDamaged } from './damaged';
 import { JobRow } from './database/models';
-import { createJob, openJob } from './jobs';
+import { createJob } from './jobs';
+import { openJob } from './openJob';
 import { allJudged } from './standings';
 
 freshDatabase();

@@ -2,7 +2,8 @@ import type { Job } from '#core/job';
 import { freshDatabase } from '#support/freshDatabase';
 import { demoJob } from '#support/jobs';
 import { carOf, carsLike } from './cars';
-import { createJob, openJob } from './jobs';
+import { createJob } from './jobs';
+import { openJob } from './openJob';
 
 freshDatabase();
 

@@ -3,7 +3,8 @@ import { editsMeet, inverseEdits, type Edit, type Job } from '#core/job';
 import { editName, readingsIn } from '#formats/fields';
 import { MOST_READINGS, type Fault } from '#formats/job';
 import { database, write } from './database/connection';
-import { columnsOf, describeJob, historyEntry, markOf, type Mark } from './jobs';
+import { columnsOf } from './jobs';
+import { describeJob, historyEntry, markOf, type Mark } from './openJob';
 import { tellSaved } from './live/hub';
 import type { Saved, SaveResult } from './saved';
 import { ChangeRow, JobRow, ReadingRow } from './database/models';
@@ -142,7 +143,7 @@ async function conflict({
   });
   return {
     status: 'conflict',
-    open: await describeJob(row, transaction),
+    open: (await describeJob(row.id, transaction))!,
     earlier: count - rows.length,
     changes: rows.toReversed().map((change) => ({
       label: change.label,

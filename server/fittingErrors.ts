@@ -1,10 +1,10 @@
-import { Op, QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import { Op, type Sequelize, type Transaction } from 'sequelize';
 import { biasOf, estimateFrom, NO_ERRORS, PRIOR, type Calibration, type ErrorSums } from '#core/calibration';
 import type { FittedError } from '#core/calibration';
 import { FAMILIES, type Family } from '#core/fitting';
 import { SIGMAS_95 } from '#core/uncertainty';
 import { log } from './base/log';
-import { database, read, write } from './database/connection';
+import { database, read, rowsOf, write } from './database/connection';
 import { FittedErrorRow, JobRow } from './database/models';
 import { jobNumber } from './numbers';
 import { inWorker, TooLong } from './work/pool';
@@ -58,6 +58,7 @@ export async function shopCalibration() {
     const counted = await rowsOf<{ family: Family; fittings: number }>(
       `SELECT family, count(*) AS fittings
        FROM (SELECT DISTINCT family, job_id, fitting FROM fitted_errors WHERE ${VARIANCE} > 0) GROUP BY family`,
+      [],
       transaction,
     );
     const fittings = Object.fromEntries(counted.map((one) => [one.family, one.fittings]));
@@ -65,16 +66,12 @@ export async function shopCalibration() {
   });
 }
 
-async function rowsOf<Row extends object>(sql: string, transaction: Transaction): Promise<Row[]> {
-  return (await database()).query<Row>(sql, { type: QueryTypes.SELECT, transaction });
-}
-
 /** What was added up last of which database, and how many errors had come or gone until then. */
 let known: { of: Sequelize; moves: number; families: Calibration['families'] } | undefined;
 
 /** Bias, scale and cover of every family; added up anew once an error has come or gone. */
 async function familiesIn(transaction: Transaction): Promise<Calibration['families']> {
-  const [state] = await rowsOf<{ moves: number }>('SELECT moves FROM fitted_errors_moves', transaction);
+  const [state] = await rowsOf<{ moves: number }>('SELECT moves FROM fitted_errors_moves', [], transaction);
   const { moves } = state!;
   const of = await database();
   if (known?.of !== of || known.moves !== moves) known = { of, moves, families: await addedUp(transaction) };
@@ -87,6 +84,7 @@ async function addedUp(transaction: Transaction): Promise<Calibration['families'
     `SELECT family, count(*) AS n, sum(abs(error) <= plus_minus) AS "within",
        sum(1 / ${VARIANCE}) AS weight, sum(error / ${VARIANCE}) AS weighted
      FROM fitted_errors WHERE ${VARIANCE} > 0 GROUP BY family`,
+    [],
     transaction,
   );
   const sumsOf = (family: Family): ErrorSums => sums.find((one) => one.family === family) ?? NO_ERRORS;
@@ -95,6 +93,7 @@ async function addedUp(transaction: Transaction): Promise<Calibration['families'
   const squares = await rowsOf<{ family: Family; squares: number }>(
     `SELECT family, sum(${off} * ${off} / ${VARIANCE}) AS squares
      FROM fitted_errors WHERE ${VARIANCE} > 0 GROUP BY family`,
+    [],
     transaction,
   );
   const estimateOf = (family: Family) => {

@@ -1,25 +1,21 @@
 import type { LoggedChange } from '#formats/log';
-import { read } from './database/connection';
-import { ChangeRow } from './database/models';
+import { rowsOf } from './database/connection';
+import { isoDate } from './database/dates';
 
 /** The most changes that a log tells of, the latest of them. */
 const MOST_CHANGES = 2000;
 
 /** What was changed in a job, the earliest first. */
 export async function jobChanges(id: string): Promise<LoggedChange[]> {
-  const rows = await read((transaction) =>
-    ChangeRow.findAll({
-      attributes: ['kind', 'label', 'edits', 'createdAt'],
-      where: { jobId: id },
-      order: [['revision', 'DESC']],
-      limit: MOST_CHANGES,
-      transaction,
-    }),
+  const rows = await rowsOf<Pick<LoggedChange, 'kind' | 'label'> & Record<'edits' | 'createdAt', string>>(
+    `SELECT kind, label, edits, created_at AS "createdAt" FROM changes
+     WHERE job_id = $1 ORDER BY revision DESC LIMIT ${MOST_CHANGES}`,
+    [id],
   );
   return rows.toReversed().map(({ kind, label, edits, createdAt }) => ({
-    at: createdAt.toISOString(),
+    at: isoDate(createdAt),
     kind,
     label,
-    edits,
+    edits: JSON.parse(edits) as LoggedChange['edits'],
   }));
 }

@@ -1,6 +1,7 @@
 import { saveEdits } from '#server/edits';
 import { shopErrors } from '#server/fittingErrors';
-import { createJob, openJob } from '#server/jobs';
+import { createJob } from '#server/jobs';
+import { openJob } from '#server/openJob';
 import { ownErrorFollowed, setOwnErrorFollowed } from '#server/ownError';
 import { readShopDefaults } from '#server/shopDefaults';
 import { freshDatabase } from '#support/freshDatabase';

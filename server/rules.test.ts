@@ -1,7 +1,8 @@
 import { RULES_VERSION } from '#core/verdict';
 import { freshDatabase } from '#support/freshDatabase';
 import { example } from '#support/jobs';
-import { createJob, openJob, rulesSeen } from './jobs';
+import { createJob, rulesSeen } from './jobs';
+import { openJob } from './openJob';
 import { judgedJobs } from '#support/judgedJobs';
 import { JobRow } from './database/models';
 

@@ -1,6 +1,6 @@
 import type { Edit } from '#core/job';
 import type { Fault } from '#formats/job';
-import type { HistoryEntry, Mark, OpenJob } from './jobs';
+import type { HistoryEntry, Mark, OpenJob } from './openJob';
 
 /** One change that somebody else saved meanwhile. */
 export interface ForeignChange {

@@ -3,6 +3,7 @@ import { nanoid } from 'nanoid';
 import { literal, Op, type Transaction } from 'sequelize';
 import { itemName, type ShelfItem, type ShelfKind } from '#core/shelf';
 import { database, write } from './database/connection';
+import { rowDate } from './database/dates';
 import { ShelfRow } from './database/models';
 import { orderOf } from './database/order';
 import { shelfRows } from './work/shelfRows';
@@ -149,8 +150,7 @@ export async function importRowsIn(
 ): Promise<{ added: number; replaced: number }> {
   const read = (path: string) => `json_extract(value, '$.${path}')`;
   const before = await ShelfRow.count({ transaction });
-  // As the rows keep their dates.
-  const now = new Date().toISOString().replace('T', ' ').replace('Z', ' +00:00');
+  const now = rowDate(new Date());
   await ShelfRow.sequelize!.query(
     `INSERT INTO store_items (id, kind, name, sort_key, item, created_at, updated_at)
      SELECT ${read('id')}, ${read('kind')}, ${read('name')}, ${read('sortKey')}, ${read('item')}, $now, $now

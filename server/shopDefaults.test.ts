@@ -4,7 +4,8 @@ import { freshDatabase } from '#support/freshDatabase';
 import { example } from '#support/jobs';
 import { saveEdits } from './edits';
 import { readShopDefaults, setShopDefaults } from './shopDefaults';
-import { createJob, exportJob, openJob } from './jobs';
+import { createJob, exportJob } from './jobs';
+import { openJob } from './openJob';
 import { judgedJobs } from '#support/judgedJobs';
 
 freshDatabase();

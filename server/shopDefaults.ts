@@ -2,7 +2,7 @@ import type { Transaction } from 'sequelize';
 import { setPlace, type ShopDefaults } from '#core/job';
 import { faultsOf, shopSchema, type Fault } from '#formats/job';
 import { VALIDATION } from '#formats/rules';
-import { database, write } from './database/connection';
+import { rowsOf, write } from './database/connection';
 import { ShopDefaultsRow, JobRow } from './database/models';
 
 const ONLY = 1;
@@ -12,9 +12,9 @@ const JUDGED_BY: readonly string[] = ['limits', 'rules', 'ownError'] satisfies (
 
 /** The shop's own limits, rules and prices; empty where it has none of its own. */
 export async function readShopDefaults(transaction?: Transaction): Promise<ShopDefaults> {
-  await database();
-  const row = await ShopDefaultsRow.findByPk(ONLY, transaction ? { transaction } : {});
-  return row?.document ?? {};
+  const sql = 'SELECT document FROM house WHERE id = $1';
+  const [row] = await rowsOf<{ document: string }>(sql, [ONLY], transaction);
+  return row ? (JSON.parse(row.document) as ShopDefaults) : {};
 }
 
 /**

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState, type Dispatch } from 'react';
-import type { OpenJob } from '#server/jobs';
+import type { OpenJob } from '#server/openJob';
 import type { LiveEvents, Screen } from '#server/live/records';
 import type { JobAction, JobState } from './jobState';
 import { useStable } from '../ui/parts/useStable';

@@ -1,5 +1,5 @@
 import { AXLES, type ReadingRecord, type Vehicle, type VehicleAxle } from '#core/job';
-import type { HistoryEntry } from '#server/jobs';
+import type { HistoryEntry } from '#server/openJob';
 
 const axles = new WeakMap<VehicleAxle, VehicleAxle>();
 const vehicles = new WeakMap<Vehicle, Vehicle>();

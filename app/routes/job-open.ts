@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { openJob } from '#server/jobs';
+import { openJob } from '#server/openJob';
 import { asked } from '../papers/shapeAsked';
 import { stored } from '../stored';
 import type { Route } from './+types/job-open';

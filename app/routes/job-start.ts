@@ -1,6 +1,6 @@
 import { data, redirect } from 'react-router';
 import { waitsFor, type WaitsFor } from '#core/standing';
-import { openJob } from '#server/jobs';
+import { openJob } from '#server/openJob';
 import { stored } from '../stored';
 import type { Route } from './+types/job-start';
 

@@ -1,7 +1,7 @@
 import { wordsIn } from '#core/units';
 import { logCsv, logOf } from '#formats/log';
 import { jobChanges } from '#server/jobLog';
-import { openJob } from '#server/jobs';
+import { openJob } from '#server/openJob';
 import { readPreferences } from '../preferences/cookie';
 import { stored } from '../stored';
 import type { Route } from './+types/log-file';
