@@ -16,6 +16,14 @@ const MODULES = [
   'robust-predicates',
 ];
 
+const SWC = {
+  jsc: {
+    target: 'es2022',
+    parser: { syntax: 'typescript', tsx: true },
+    transform: { react: { runtime: 'automatic' } },
+  },
+};
+
 export default {
   testEnvironment: 'node',
   // A global is looked up by hand in the room of a test, each time; handed to each module it is a variable. Arithmetic
@@ -49,16 +57,8 @@ export default {
     '<rootDir>/scripts',
   ],
   transform: {
-    '^.+\\.m?[jt]sx?$': [
-      '@swc/jest',
-      {
-        jsc: {
-          target: 'es2022',
-          parser: { syntax: 'typescript', tsx: true },
-          transform: { react: { runtime: 'automatic' } },
-        },
-      },
-    ],
+    '\\.test\\.tsx?$': ['<rootDir>/support/bundledTest.mjs', { ...SWC, modules: MODULES }],
+    '^.+\\.m?[jt]sx?$': ['@swc/jest', SWC],
   },
   transformIgnorePatterns: [`/node_modules/(?!(${MODULES.join('|')})/)`],
   testTimeout: 30_000,

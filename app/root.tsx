@@ -23,6 +23,7 @@ import {
 import { readPreferences } from './preferences/cookie';
 import { DEFAULT_PREFERENCES } from './preferences/preferences';
 import { PreferencesProvider } from './preferences/PreferencesContext';
+import { KEEP_EARLY, useEarly } from './ui/parts/early';
 import { Titles } from './ui/parts/Titles';
 import { usePress } from './ui/parts/usePress';
 import type { Route } from './+types/root';
@@ -46,6 +47,7 @@ export function Layout({ children }: { children: ReactNode }) {
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <link rel="icon" href="/scoval.svg" type="image/svg+xml" />
+        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: KEEP_EARLY }} />
         <Meta />
         <Links />
       </head>
@@ -60,6 +62,7 @@ export function Layout({ children }: { children: ReactNode }) {
 
 export default function Root({ loaderData }: Route.ComponentProps) {
   usePress();
+  useEarly();
   return (
     <PreferencesProvider initial={loaderData.preferences}>
       <Outlet />

@@ -30,6 +30,49 @@ test('keys that are pressed at once after the key of a station act on that stati
   await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
 });
 
+test('what is typed and chosen before the scripts of a page are there is taken once they are', async ({ page }) => {
+  const place = await openDemo(page, 'velder-two', 'log');
+  /** Opens a page whose scripts come once a hand has been on it. */
+  const openSlowly = async (address: string, hand: () => Promise<void>) => {
+    let letCome = () => {};
+    const come = new Promise<void>((resolve) => (letCome = resolve));
+    await page.route('**/assets/*.js', async (route) => {
+      await come;
+      await route.continue();
+    });
+    await page.goto(address, { waitUntil: 'commit' });
+    await hand();
+    letCome();
+    await saved(page);
+    await page.unroute('**/assets/*.js');
+  };
+  await openSlowly(`${place}/log`, async () => {
+    await page.getByLabel('Kind').focus();
+    await page.keyboard.type('marks');
+    await expect(page.getByLabel('Kind')).toHaveValue('mark');
+  });
+  await expect(page).toHaveURL(/kind=mark/);
+  const target = page.getByRole('group', { name: 'Target, both axles' }).getByLabel(/^No further out than/);
+  await openSlowly(`${place}/brief`, async () => {
+    await target.focus();
+    await page.keyboard.press('ControlOrMeta+A');
+    await page.keyboard.type('7');
+    await page.keyboard.press('Tab');
+  });
+  await expect(target).toHaveValue('7.0');
+  await page.reload();
+  await expect(target).toHaveValue('7.0');
+  // A field still in hand goes on being typed in.
+  await openSlowly(`${place}/brief`, async () => {
+    await target.focus();
+    await page.keyboard.press('ControlOrMeta+A');
+    await page.keyboard.type('1');
+  });
+  await page.keyboard.type('2');
+  await page.keyboard.press('Enter');
+  await expect(target).toHaveValue('12.0');
+});
+
 test('a dialog begins at its first field, keeps its keys, and gives the focus back', async ({ page }) => {
   const place = await openDemo(page, 'velder-two', 'setups?view=tire');
   const dialog = page.getByRole('dialog');

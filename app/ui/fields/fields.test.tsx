@@ -1,6 +1,6 @@
 /** @jest-environment jest-fixed-jsdom */
 import { render, screen } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { useState } from 'react';
 import { DEFAULT_PREFERENCES } from '../../preferences/preferences';
 import { PreferencesProvider } from '../../preferences/PreferencesContext';

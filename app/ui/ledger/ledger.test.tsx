@@ -1,6 +1,6 @@
 /** @jest-environment jest-fixed-jsdom */
 import { act, render, screen } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { KITE } from '#support/jobs';
 
 /** Sweeps that are asked for, each answered when it is told to. */

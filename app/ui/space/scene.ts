@@ -2,7 +2,7 @@ import type { AxleParts, AxlePart } from '#core/evaluate';
 import { AT_REST, toCorner, type Placement, type Point3, type Pose } from '#core/kinematics';
 import { placementIn, type SweptSolid, standsOn, type Side } from '#core/sweep';
 import type { SuspensionGeometry } from '#core/suspension';
-import { PROJECT, silhouettes, type Flat, type ViewName } from './views';
+import { PROJECT, reaches, type Flat, type ViewName } from './views';
 
 /** A part as it stands in a pose, in the corner's frame. */
 export interface ScenePart {
@@ -85,12 +85,9 @@ export function extentOf(
   placements: readonly Placement[],
   parts: readonly ScenePart[],
 ): Extent {
-  const range = (view: ViewName, axis: 0 | 1, key: keyof Point3): [number, number] => {
-    const wheels = solids.flatMap((solid) =>
-      placements.flatMap((placement) => silhouettes(solid, placement, view).flat()),
-    );
+  const range = (key: keyof Point3): [number, number] => {
     const values = [
-      ...wheels.map((flat: Flat) => flat[axis]),
+      ...solids.flatMap((solid) => placements.flatMap((placement) => reaches(solid, placement, key))),
       ...parts.flatMap(({ points }) => points.map((point) => point[key])),
     ];
     if (values.length === 0) return [-300, 300];
@@ -99,7 +96,7 @@ export function extentOf(
       Math.ceil((Math.max(...values) + MARGIN_MM) / STEP_MM) * STEP_MM,
     ];
   };
-  return { out: range('behind', 0, 'out'), fwd: range('above', 1, 'fwd'), up: range('behind', 1, 'up') };
+  return { out: range('out'), fwd: range('fwd'), up: range('up') };
 }
 
 /** The space of a corner: its wheels straight ahead and at either lock, and the parts around them at rest. */

@@ -6,7 +6,7 @@ import { tireOutline } from '#core/section';
 import { USUAL_GEOMETRY } from '#core/suspension';
 import { demoJob } from '#support/jobs';
 import { extentOf, numbersOf, partAt, sceneOf } from './scene';
-import { PROJECT, rimEdges, silhouettes, touchedPatch, type Flat } from './views';
+import { PROJECT, reaches, rimEdges, silhouettes, touchedPatch, type Flat, type ViewName } from './views';
 
 const kite = demoJob('brindle-kite').vehicle;
 const parts = axleParts(kite, 'front');
@@ -68,6 +68,26 @@ describe('a wheel on the three drawings', () => {
         },
       ),
       { numRuns: 20 },
+    );
+  });
+  test('reaches as far along each direction as its outlines do, in every pose', () => {
+    const poses = fc.tuple(fc.integer({ min: -35, max: 40 }), fc.integer({ min: -80, max: 90 }));
+    fc.assert(
+      fc.property(poses, ([steerDeg, travelMm]) => {
+        const placement = placementOf(USUAL_GEOMETRY.strut, { steerDeg, travelMm });
+        const drawn = (view: ViewName, axis: 0 | 1) => {
+          const values = silhouettes(wheel, placement, view).flatMap((flats) => flats.map((flat) => flat[axis]));
+          return [Math.min(...values), Math.max(...values)];
+        };
+        for (const [along, view, axis] of [
+          ['out', 'behind', 0],
+          ['fwd', 'above', 1],
+          ['up', 'behind', 1],
+        ] as const) {
+          const reach = reaches(wheel, placement, along);
+          for (const [at, value] of drawn(view, axis).entries()) expect(reach[at]).toBeCloseTo(value, 6);
+        }
+      }),
     );
   });
   test('steered out, its leading edge goes to the right of the drawing from above', () => {

@@ -84,6 +84,26 @@ export function silhouettes(solid: SweptSolid, placement: Placement, view: ViewN
   });
 }
 
+const ROWS: readonly (keyof Point3)[] = ['out', 'fwd', 'up'];
+
+/**
+ * The least and the most that a wheel reaches along a direction of the corner's frame: of a circle of radius r about
+ * the axis, whose share along the direction is s, r·√(1 − s²) to either side of its center.
+ */
+export function reaches(solid: SweptSolid, placement: Placement, along: keyof Point3): [least: number, most: number] {
+  const row = 4 * ROWS.indexOf(along);
+  const [share, shift] = [placement[row]!, placement[row + 3]!];
+  const square = Math.sqrt(Math.max(0, 1 - share * share));
+  let [least, most] = [Infinity, -Infinity];
+  for (const { section, centerOut } of solid.bodies)
+    for (const { a, r } of profilePoints(section)) {
+      const center = shift + share * (centerOut + a);
+      least = Math.min(least, center - r * square);
+      most = Math.max(most, center + r * square);
+    }
+  return [least, most];
+}
+
 /** The rim's outboard edge as a drawing sees it. */
 export const rimEdges = (solid: SweptSolid, placement: Placement, view: ViewName): Flat[][] =>
   solid.bodies.map(({ section, centerOut }) =>

@@ -6,7 +6,7 @@ import { capital } from '#core/text';
 import { formatNumber } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
 import { cornerWords } from './cornerWords';
-import { gapsOf, pokeWords } from './marks';
+import { gapsOf, pokeWords } from './figureMarks';
 import '../parts/partsTable.css';
 import './stance.css';
 

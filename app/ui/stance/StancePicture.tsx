@@ -10,7 +10,7 @@ import { useOnClient } from '../controls/useOnClient';
 import { cameraOf } from './cameras';
 import { Divider } from './Divider';
 import { Marks } from './Marks';
-import { marksOf } from './marks';
+import { marksOf } from './figureMarks';
 import type { PictureHand } from './picture/SceneCanvas';
 import { PictureBoundary } from './PictureBoundary';
 import { pictureKeys } from './pictureKeys';

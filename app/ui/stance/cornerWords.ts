@@ -2,7 +2,7 @@ import type { SetupReport } from '#core/evaluate';
 import type { CornerPlaces } from '#core/stance';
 import { standsOn } from '#core/sweep';
 import { capital } from '#core/text';
-import { gapsOf } from './marks';
+import { gapsOf } from './figureMarks';
 
 /** A corner in a sentence, for who does not see the picture. */
 export function cornerWords(report: SetupReport, corner: CornerPlaces, text: (mm: number) => string): string {

@@ -7,7 +7,7 @@ import { demoJob, setupOf } from '#support/jobs';
 import { brokenLines } from './brokenLines';
 import { cameraOf } from './cameras';
 import { cornerWords } from './cornerWords';
-import { marksOf, pokeWords } from './marks';
+import { marksOf, pokeWords } from './figureMarks';
 import { seenBy } from './picture/seenBy';
 import { pictureKeys } from './pictureKeys';
 import { isSameSeen, labelPlaces, type SeenMark } from './seenMarks';

@@ -1,6 +1,6 @@
 /** @jest-environment jest-fixed-jsdom */
 import { render, screen, waitFor } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { userEvent } from '@testing-library/user-event';
 import { KITE } from '#support/jobs';
 import { useDocument } from '../../job/DocumentContext';
 import { useRaised } from '../../job/useRaised';

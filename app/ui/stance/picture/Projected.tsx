@@ -1,5 +1,5 @@
 import { useFrame } from '@react-three/fiber';
-import type { Mark } from '../marks';
+import type { Mark } from '../figureMarks';
 import type { SeenMark } from '../seenMarks';
 import { seenBy } from './seenBy';
 

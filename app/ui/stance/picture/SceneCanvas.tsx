@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { CornerPlaces, StanceBody, StanceKind } from '#core/stance';
 import type { ThemeName } from '../../../theme/palette';
 import type { Camera } from '../cameras';
-import type { Mark } from '../marks';
+import type { Mark } from '../figureMarks';
 import type { SeenMark } from '../seenMarks';
 import type { BodyLook } from '../sights';
 import { Bodies } from './Bodies';

@@ -1,5 +1,5 @@
 import { Vector3, type Camera } from 'three';
-import type { Mark } from '../marks';
+import type { Mark } from '../figureMarks';
 import type { SeenMark } from '../seenMarks';
 
 const SHORTEST_PX = 12;

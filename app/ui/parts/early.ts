@@ -1,0 +1,71 @@
+import { useEffect } from 'react';
+import { flushSync } from 'react-dom';
+
+/** What was last typed, ticked or chosen in a field before the page was at work. */
+type Early = Map<EventTarget, string | boolean>;
+
+declare global {
+  interface Window {
+    /** Kept by `KEEP_EARLY`; gone once the page has been told. */
+    early?: { kept: Early; end(): void } | undefined;
+  }
+}
+
+/**
+ * Runs with the first HTML, which is seen a second before its scripts are there: keeps what a hand does to fields
+ * meanwhile. What the browser itself puts back into a field after a reload is in nobody's hand, and is no change.
+ */
+export const KEEP_EARLY = `(() => {
+  const kept = new Map();
+  const keep = ({ target }) => {
+    const byHand = target === document.activeElement || navigator.userActivation?.hasBeenActive;
+    if (!byHand || !('value' in target)) return;
+    kept.set(target, target.type === 'checkbox' || target.type === 'radio' ? target.checked : target.value);
+  };
+  document.addEventListener('input', keep, true);
+  window.early = { kept, end: () => document.removeEventListener('input', keep, true) };
+})()`;
+
+/** Tells the page what was done to its fields before it was at work. */
+export function useEarly(): void {
+  useEffect(() => {
+    const { early } = window;
+    if (!early) return;
+    early.end();
+    window.early = undefined;
+    // Behind the drawing that is under way, so that each is taken with what the one before it has changed.
+    setTimeout(() => {
+      for (const [field, held] of early.kept) tell(field as Field, held);
+    });
+  }, []);
+}
+
+type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
+
+/** Does to a field what was done to it, once more, so that it is noticed. */
+function tell(field: Field, held: string | boolean): void {
+  if (!field.isConnected || field.disabled) return;
+  if (typeof held === 'boolean') tick(field as HTMLInputElement, held);
+  else if (field instanceof HTMLSelectElement) choose(field, held);
+  else type(field, held);
+}
+
+function tick(box: HTMLInputElement, held: boolean): void {
+  box.checked = !held;
+  flushSync(() => box.click());
+}
+
+function choose(list: HTMLSelectElement, held: string): void {
+  list.value = held;
+  flushSync(() => list.dispatchEvent(new Event('change', { bubbles: true })));
+}
+
+function type(field: HTMLInputElement | HTMLTextAreaElement, held: string): void {
+  const { selectionStart, selectionEnd } = field;
+  // React takes no event for a change where it has seen the value already; it does not see what the prototype sets.
+  field.value = '';
+  Object.getOwnPropertyDescriptor(Object.getPrototypeOf(field), 'value')!.set!.call(field, held);
+  flushSync(() => field.dispatchEvent(new Event('input', { bubbles: true })));
+  if (selectionStart !== null) field.setSelectionRange(selectionStart, selectionEnd);
+  if (field !== document.activeElement) field.dispatchEvent(new FocusEvent('focusout', { bubbles: true }));
+}
