@@ -1,4 +1,5 @@
-import { strToU8, unzipSync, zipSync } from 'fflate';
+import { crc32, deflateRawSync } from 'node:zlib';
+import { strToU8, unzipSync, Zip, ZipPassThrough, zipSync } from 'fflate';
 import writeXlsx from 'write-excel-file/node';
 import type { ShelfItem } from '#core/shelf';
 import type { ListMapping } from '#formats/priceList';
@@ -23,6 +24,30 @@ async function workbook(rows: (string | number)[][]): Promise<Buffer> {
   return (await writeXlsx(data as never)).toBuffer();
 }
 
+/** A file of a zip that the platform packs: hundreds of megabytes in a second. */
+class Packed extends ZipPassThrough {
+  override compression = 8;
+  override push(all: Uint8Array): void {
+    [this.size, this.crc] = [all.length, crc32(all)];
+    this.ondata(null, deflateRawSync(all), true);
+  }
+}
+
+function zipPacked(files: Record<string, Uint8Array>): Buffer {
+  const chunks: Uint8Array[] = [];
+  const zip = new Zip((error, chunk) => {
+    if (error) throw error;
+    chunks.push(chunk);
+  });
+  for (const [name, content] of Object.entries(files)) {
+    const file = new Packed(name);
+    zip.add(file);
+    file.push(content);
+  }
+  zip.end();
+  return Buffer.concat(chunks);
+}
+
 describe('a workbook', () => {
   test('written by another library reads as the same list in CSV does', async () => {
     const bytes = await workbook([
@@ -40,7 +65,7 @@ describe('a workbook', () => {
     expect(await faultOf(zipSync({ ...files, 'xl/vbaProject.bin': strToU8('x') }))).toBe(
       'has macros: save it as an XLSX without them',
     );
-    const bomb = zipSync({ ...files, 'xl/worksheets/sheet2.xml': new Uint8Array(320 * 1024 * 1024) }, { level: 1 });
+    const bomb = zipPacked({ ...files, 'xl/worksheets/sheet2.xml': new Uint8Array(320 * 1024 * 1024) });
     expect(bomb.length).toBeLessThan(2 * 1024 * 1024);
     expect(await faultOf(bomb)).toBe('comes to more than 300 MB when it is unpacked');
     // The same with its size in the zip's own words made small.
