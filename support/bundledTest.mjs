@@ -1,5 +1,5 @@
-// How jest gets a test: in one piece with all of ours that it asks for, as the built application has it. Module by module
-// every name would be looked up through its exports, and arithmetic takes half as long again.
+// How jest gets a test: in one piece with all of ours that it asks for, as the built application has it. Module by
+// module every name would be looked up through its exports, and arithmetic takes half as long again.
 import { createHash } from 'node:crypto';
 import { readFileSync, readdirSync, statSync } from 'node:fs';
 import path from 'node:path';
