@@ -61,10 +61,10 @@ interface OpenedRow extends Pick<OpenJob, 'id' | 'revision' | 'undo' | 'redo'> {
   number: number;
   updatedAt: string;
   archivedAt: string | null;
+  /** What is long stands in the first row alone. */
+  document: string | null;
   standing: string | null;
   rulesMoved: string | null;
-  /** In the first row alone. */
-  document: string | null;
   reading: number | null;
   corner: string;
   key: string;
@@ -77,6 +77,8 @@ interface OpenedRow extends Pick<OpenJob, 'id' | 'revision' | 'undo' | 'redo'> {
   withdrawn: 0 | 1;
 }
 
+const inFirst = (column: string): string => `CASE WHEN readings.id IS "first" THEN ${column} END AS "${column}"`;
+
 /** A job and its readings, the earliest first, in one statement: all of one state. */
 const rowsOfJob = (id: string, transaction?: Transaction): Promise<OpenedRow[]> =>
   rowsOf<OpenedRow>(
@@ -86,8 +88,8 @@ const rowsOfJob = (id: string, transaction?: Transaction): Promise<OpenedRow[]> 
          (SELECT min(readings.id) FROM readings WHERE job_id = jobs.id) AS "first"
        FROM jobs WHERE id = $1
      )
-     SELECT job.id, number, job.revision, "updatedAt", "archivedAt", standing, "rulesMoved", undo, redo,
-       CASE WHEN readings.id IS "first" THEN document END AS document,
+     SELECT job.id, number, job.revision, "updatedAt", "archivedAt", undo, redo,
+       ${['document', 'standing', 'rulesMoved'].map(inFirst).join(', ')},
        readings.id AS reading, corner, key, value, uncertainty_mm AS "uncertaintyMm", instrument,
        shop_instrument AS "shopInstrument", from_job AS "fromJob", taken_at AS "takenAt", withdrawn
      FROM job LEFT JOIN readings ON readings.job_id = job.id ORDER BY readings.id`,
@@ -131,12 +133,8 @@ export async function markOf({ id, revision, updatedAt }: JobRow, transaction: T
   return { revision, updatedAt: updatedAt.toISOString(), ...steps! };
 }
 
-/** A reading's row. */
-type ReadingKept = Pick<
-  ReadingRow,
-  'id' | 'corner' | 'key' | 'value' | 'uncertaintyMm' | 'instrument' | 'shopInstrument' | 'fromJob' | 'takenAt'
-> &
-  Pick<ReadingRow, 'withdrawn'>;
+/** A row of a reading, as its model has it. */
+type ReadingKept = Pick<ReadingRow, 'id' | 'corner' | keyof ReadingRecord>;
 
 export const historyEntry = (row: ReadingKept): HistoryEntry => ({
   id: row.id,

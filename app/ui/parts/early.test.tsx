@@ -20,7 +20,7 @@ function Page() {
         onChange={({ target }) => setText(target.value)}
         onBlur={() => taken.push(text)}
       />
-      <input aria-label="Other" defaultValue="" />
+      <input type="file" aria-label="File" onChange={({ target }) => taken.push(target.files)} />
       <select aria-label="Kind" value={kind} onChange={({ target }) => setKind(target.value)}>
         <option value="a">a</option>
         <option value="b">b</option>
@@ -37,13 +37,17 @@ const input = (element: Element) => element.dispatchEvent(new Event('input', { b
 const said = () => document.querySelector('output')!.textContent;
 
 /** The page as the server made it, with a hand on it before its scripts are there. */
-async function comesToWork(hand: () => void): Promise<void> {
+async function comesToWork(hand: () => void, meanwhile = () => {}): Promise<void> {
   const root = document.createElement('div');
   document.body.replaceChildren(root);
   (0, eval)(KEEP_EARLY);
   root.innerHTML = renderToString(<Page />);
   hand();
-  await act(() => void hydrateRoot(root, <Page />));
+  window.early!.handOver();
+  await act(() => {
+    hydrateRoot(root, <Page />);
+    meanwhile();
+  });
   await act(() => new Promise((resolve) => setTimeout(resolve)));
 }
 
@@ -78,6 +82,27 @@ test('a field in hand stays in hand, its caret where it was', async () => {
   expect(document.activeElement).toBe(field('Gap'));
   expect(field('Gap').selectionStart).toBe(1);
   expect(taken).toEqual([]);
+});
+
+test('a file that was chosen is taken once', async () => {
+  await comesToWork(() => {
+    field('File').focus();
+    input(field('File'));
+  });
+  expect(taken).toEqual([field('File').files]);
+});
+
+test('what is typed on while the page comes to work is not taken back', async () => {
+  const typed = (text: string) => {
+    field('Gap').focus();
+    field('Gap').value = text;
+    input(field('Gap'));
+  };
+  await comesToWork(
+    () => typed('7'),
+    () => typed('75'),
+  );
+  expect([said(), field('Gap').value]).toEqual(['75,a,false', '75']);
 });
 
 test('what the browser puts back by itself is no change', async () => {

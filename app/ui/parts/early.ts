@@ -7,23 +7,30 @@ type Early = Map<EventTarget, string | boolean>;
 declare global {
   interface Window {
     /** Kept by `KEEP_EARLY`; gone once the page has been told. */
-    early?: { kept: Early; end(): void } | undefined;
+    early?: { kept: Early; handOver(): void; end(): void } | undefined;
   }
 }
 
 /**
  * Runs with the first HTML, which is seen a second before its scripts are there: keeps what a hand does to fields
- * meanwhile. What the browser itself puts back into a field after a reload is in nobody's hand, and is no change.
+ * meanwhile. What the browser itself puts back into a field after a reload is in nobody's hand, and is no change. Once
+ * it is handed over the page hears of files itself; of the rest it may still miss what it is changed to, and is told.
  */
 export const KEEP_EARLY = `(() => {
   const kept = new Map();
+  let heard = false;
   const keep = ({ target }) => {
+    if (heard && target.type === 'file') return void kept.delete(target);
     const byHand = target === document.activeElement || navigator.userActivation?.hasBeenActive;
     if (!byHand || !('value' in target)) return;
     kept.set(target, target.type === 'checkbox' || target.type === 'radio' ? target.checked : target.value);
   };
   document.addEventListener('input', keep, true);
-  window.early = { kept, end: () => document.removeEventListener('input', keep, true) };
+  window.early = {
+    kept,
+    handOver: () => { heard = true; },
+    end: () => document.removeEventListener('input', keep, true),
+  };
 })()`;
 
 /** Tells the page what was done to its fields before it was at work. */
@@ -46,6 +53,7 @@ type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
 function tell(field: Field, held: string | boolean): void {
   if (!field.isConnected || field.disabled) return;
   if (typeof held === 'boolean') tick(field as HTMLInputElement, held);
+  else if (field.type === 'file') field.dispatchEvent(new Event('change', { bubbles: true }));
   else if (field instanceof HTMLSelectElement) choose(field, held);
   else type(field, held);
 }
@@ -61,6 +69,8 @@ function choose(list: HTMLSelectElement, held: string): void {
 }
 
 function type(field: HTMLInputElement | HTMLTextAreaElement, held: string): void {
+  // Taken, or taken back, meanwhile.
+  if (field.value !== held) return;
   const { selectionStart, selectionEnd } = field;
   // React takes no event for a change where it has seen the value already; it does not see what the prototype sets.
   field.value = '';
