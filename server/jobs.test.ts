@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import fc from 'fast-check';
 import { QueryTypes } from 'sequelize';
 import type { Edit, Job } from '#core/job';
 import { readJobFile, writeJobFile } from '#formats/job';
@@ -207,6 +208,19 @@ describe('the bench', () => {
     expect(await found({ archived: true })).toEqual([id]);
     await archiveJob(id, false);
     expect(await found({ search: 'velder' })).toEqual([id]);
+  });
+  test('readings come as they were kept, to the last digit of a number (IEEE 754), those without one too', async () => {
+    const id = await createJob(example());
+    const numbers = fc.sample(fc.double({ noDefaultInfinity: true, noNaN: true }), { numRuns: 2000, seed: 7 });
+    const values = [null, 0.1 + 0.2, 2 / 3, 63.5, Number.MAX_VALUE, Number.MIN_VALUE, ...numbers];
+    const reading = { jobId: id, corner: 'rear', key: 'room.outboardGapMm', instrument: null, revision: 1 };
+    const takenAt = new Date('2026-03-12T08:40:00.007Z');
+    await ReadingRow.bulkCreate(values.map((value) => ({ ...reading, takenAt, value, uncertaintyMm: value })));
+    const kept = (await openJob(id))!.readings.filter(({ corner }) => corner === 'rear');
+    // SQLite keeps no sign of zero.
+    expect(kept.map(({ value }) => value)).toEqual(values.map((value) => (value === 0 ? 0 : value)));
+    expect(kept.map(({ uncertaintyMm }) => uncertaintyMm)).toEqual(kept.map(({ value }) => value));
+    expect(new Set(kept.map((one) => one.takenAt))).toEqual(new Set([takenAt.toISOString()]));
   });
   test('the database runs in WAL with foreign keys', async () => {
     const sequelize = await database();

@@ -1,5 +1,5 @@
 import type { Transaction } from 'sequelize';
-import type { Origin } from '#core/instrument';
+import type { InstrumentMark, Origin } from '#core/instrument';
 import type { Job, ReadingRecord } from '#core/job';
 import { isCurrent, type RulesMoved, type Standing } from '#core/standing';
 import { soon } from './base/soon';
@@ -38,93 +38,88 @@ export type Mark = Pick<OpenJob, 'revision' | 'updatedAt' | 'undo' | 'redo'>;
 
 /** The job with what a station shows of its history; null when there is none of that id. */
 export async function openJob(id: string): Promise<OpenJob | null> {
-  const rows = await rowsOfJob(id);
-  const [job] = rows;
-  const standing = job && parsed<Standing>(job.standing);
-  if (!standing || isCurrent(standing)) return openOf(rows);
+  const row = await rowOfJob(id);
+  const standing = row && parsed<Standing>(row.standing);
+  if (!standing || isCurrent(standing)) return row && openOf(row);
   // Its verdicts were kept under other rules: judged now, it can say what became of them.
-  await soon(judged({ id, revision: job.revision, standing }), OPENING_MS);
-  return openOf(await rowsOfJob(id));
+  await soon(judged({ id, revision: row.revision, standing }), OPENING_MS);
+  const later = await rowOfJob(id);
+  return later && openOf(later);
 }
 
-/** A job as a write that is under way finds it. */
-export const describeJob = async (id: string, transaction: Transaction): Promise<OpenJob | null> =>
-  openOf(await rowsOfJob(id, transaction));
+/** A job as a write that is under way finds it; null when there is none of that id. */
+export async function describeJob(id: string, transaction: Transaction): Promise<OpenJob | null> {
+  const row = await rowOfJob(id, transaction);
+  return row && openOf(row);
+}
 
 /** What is taken back next, and what is made again. */
 const STEPS = `
   (SELECT label FROM changes WHERE job_id = jobs.id AND state = 'done' ORDER BY revision DESC LIMIT 1) AS undo,
   (SELECT label FROM changes WHERE job_id = jobs.id AND state = 'undone' ORDER BY revision ASC LIMIT 1) AS redo`;
 
-/** A row of what a job is opened with: one of its readings, or none, and beside each the job. */
 interface OpenedRow extends Pick<OpenJob, 'id' | 'revision' | 'undo' | 'redo'> {
   number: number;
+  document: string;
   updatedAt: string;
   archivedAt: string | null;
-  /** What is long stands in the first row alone. */
-  document: string | null;
   standing: string | null;
   rulesMoved: string | null;
-  reading: number | null;
-  corner: string;
-  key: string;
-  value: number | null;
-  uncertaintyMm: number | null;
-  instrument: ReadingRecord['instrument'];
-  shopInstrument: string | null;
-  fromJob: string | null;
-  takenAt: string;
-  withdrawn: 0 | 1;
+  readings: string;
 }
 
-const inFirst = (column: string): string => `CASE WHEN readings.id IS "first" THEN ${column} END AS "${column}"`;
+/** A reading within the text of all; thousands of rows would take ten times as long. */
+type ReadingTold = [
+  id: number,
+  corner: string,
+  key: string,
+  value: number | null,
+  uncertaintyMm: number | null,
+  instrument: ReadingRecord['instrument'],
+  shopInstrument: InstrumentMark | null,
+  fromJob: string | null,
+  takenAt: string,
+  withdrawn: 0 | 1,
+];
+
+/** A number to its last digit: in JSON, SQLite itself rounds to fifteen. */
+const exactly = (column: string): string =>
+  `CASE WHEN ${column} IS NOT NULL THEN json(printf('%!.17g', ${column})) END`;
+
+const OPENED = `
+  SELECT id, number, revision, document, updated_at AS "updatedAt", archived_at AS "archivedAt", standing,
+    rules_moved AS "rulesMoved", ${STEPS},
+    (SELECT json_group_array(json_array(id, corner, key, ${exactly('value')}, ${exactly('uncertainty_mm')}, instrument,
+       json(shop_instrument), from_job, taken_at, withdrawn))
+     FROM (SELECT * FROM readings WHERE job_id = jobs.id ORDER BY id)) AS readings
+  FROM jobs WHERE id = $1`;
 
 /** A job and its readings, the earliest first, in one statement: all of one state. */
-const rowsOfJob = (id: string, transaction?: Transaction): Promise<OpenedRow[]> =>
-  rowsOf<OpenedRow>(
-    `WITH job AS MATERIALIZED (
-       SELECT id, number, revision, updated_at AS "updatedAt", archived_at AS "archivedAt", standing,
-         rules_moved AS "rulesMoved", document, ${STEPS},
-         (SELECT min(readings.id) FROM readings WHERE job_id = jobs.id) AS "first"
-       FROM jobs WHERE id = $1
-     )
-     SELECT job.id, number, job.revision, "updatedAt", "archivedAt", undo, redo,
-       ${['document', 'standing', 'rulesMoved'].map(inFirst).join(', ')},
-       readings.id AS reading, corner, key, value, uncertainty_mm AS "uncertaintyMm", instrument,
-       shop_instrument AS "shopInstrument", from_job AS "fromJob", taken_at AS "takenAt", withdrawn
-     FROM job LEFT JOIN readings ON readings.job_id = job.id ORDER BY readings.id`,
-    [id],
-    transaction,
-  );
-
-function openOf(rows: readonly OpenedRow[]): OpenJob | null {
-  const [first] = rows;
-  if (!first) return null;
-  const { id, revision, number, undo, redo } = first;
-  return {
-    id,
-    number: jobNumber(number),
-    job: JSON.parse(first.document!) as Job,
-    archived: first.archivedAt !== null,
-    readings: rows.flatMap(({ reading, ...row }) => (reading === null ? [] : historyEntryOf(reading, row))),
-    revision,
-    updatedAt: isoDate(first.updatedAt),
-    undo,
-    redo,
-    rulesMoved: parsed<RulesMoved>(first.rulesMoved),
-  };
+async function rowOfJob(id: string, transaction?: Transaction): Promise<OpenedRow | null> {
+  const [row] = await rowsOf<OpenedRow>(OPENED, [id], transaction);
+  return row ?? null;
 }
+
+const openOf = ({ number, document, archivedAt, standing: _, readings, ...row }: OpenedRow): OpenJob => ({
+  ...row,
+  number: jobNumber(number),
+  job: JSON.parse(document) as Job,
+  archived: archivedAt !== null,
+  updatedAt: isoDate(row.updatedAt),
+  readings: (JSON.parse(readings) as ReadingTold[]).map(entryOf),
+  rulesMoved: parsed<RulesMoved>(row.rulesMoved),
+});
 
 const parsed = <T>(text: string | null): T | null => (text === null ? null : (JSON.parse(text) as T));
 
-const historyEntryOf = (id: number, row: Omit<OpenedRow, 'id' | 'reading'>): HistoryEntry =>
-  historyEntry({
-    ...row,
-    id,
-    shopInstrument: parsed(row.shopInstrument),
-    takenAt: new Date(row.takenAt),
-    withdrawn: row.withdrawn === 1,
+const entryOf = (told: ReadingTold): HistoryEntry => {
+  const [id, corner, key, value, uncertaintyMm, instrument, shopInstrument, fromJob, takenAt, withdrawn] = told;
+  return historyEntry({
+    ...{ id, corner, key, value, uncertaintyMm, instrument, shopInstrument, fromJob },
+    takenAt: new Date(takenAt),
+    withdrawn: withdrawn === 1,
   });
+};
 
 /** Where a job's history stands. */
 export async function markOf({ id, revision, updatedAt }: JobRow, transaction: Transaction): Promise<Mark> {
