@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
-import { QueryTypes, type Transaction } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import type { Archive, ArchivedJob } from '#formats/archive';
-import { read, write } from './database/connection';
+import { read, rowsOf, write } from './database/connection';
 import { ChangeRow, JobRow, ReadingRow, ShopDefaultsRow } from './database/models';
 import { columnsOf } from './jobs';
 import { historyEntry } from './openJob';
@@ -88,10 +88,7 @@ export async function takeInArchive({ jobs, shelf, defaults }: Archive): Promise
 }
 
 async function numbersOf(transaction: Transaction): Promise<Set<number>> {
-  const rows = await JobRow.sequelize!.query<{ number: number }>('SELECT number FROM jobs', {
-    type: QueryTypes.SELECT,
-    transaction,
-  });
+  const rows = await rowsOf<{ number: number }>('SELECT number FROM jobs', [], transaction);
   return new Set(rows.map(({ number }) => number));
 }
 

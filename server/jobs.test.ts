@@ -222,6 +222,14 @@ describe('the bench', () => {
     expect(kept.map(({ uncertaintyMm }) => uncertaintyMm)).toEqual(kept.map(({ value }) => value));
     expect(new Set(kept.map((one) => one.takenAt))).toEqual(new Set([takenAt.toISOString()]));
   });
+  test('a reading whose instrument is damaged on the disk is a damaged record, as any other part of it', async () => {
+    const id = await createJob(example());
+    await saved(id, saveEdits(id, 1, [gap(31)]));
+    await (
+      await database()
+    ).query(`UPDATE readings SET shop_instrument = '{"cut' WHERE job_id = ?`, { replacements: [id] });
+    await expect(openJob(id)).rejects.toThrow(SyntaxError);
+  });
   test('the database runs in WAL with foreign keys', async () => {
     const sequelize = await database();
     const pragma = async (name: string) => (await sequelize.query(`PRAGMA ${name}`, { type: QueryTypes.SELECT }))[0];

@@ -76,7 +76,7 @@ type ReadingTold = [
   value: number | null,
   uncertaintyMm: number | null,
   instrument: ReadingRecord['instrument'],
-  shopInstrument: InstrumentMark | null,
+  shopInstrument: string | null,
   fromJob: string | null,
   takenAt: string,
   withdrawn: 0 | 1,
@@ -90,7 +90,7 @@ const OPENED = `
   SELECT id, number, revision, document, updated_at AS "updatedAt", archived_at AS "archivedAt", standing,
     rules_moved AS "rulesMoved", ${STEPS},
     (SELECT json_group_array(json_array(id, corner, key, ${exactly('value')}, ${exactly('uncertainty_mm')}, instrument,
-       json(shop_instrument), from_job, taken_at, withdrawn))
+       shop_instrument, from_job, taken_at, withdrawn))
      FROM (SELECT * FROM readings WHERE job_id = jobs.id ORDER BY id)) AS readings
   FROM jobs WHERE id = $1`;
 
@@ -115,7 +115,8 @@ const parsed = <T>(text: string | null): T | null => (text === null ? null : (JS
 const entryOf = (told: ReadingTold): HistoryEntry => {
   const [id, corner, key, value, uncertaintyMm, instrument, shopInstrument, fromJob, takenAt, withdrawn] = told;
   return historyEntry({
-    ...{ id, corner, key, value, uncertaintyMm, instrument, shopInstrument, fromJob },
+    ...{ id, corner, key, value, uncertaintyMm, instrument, fromJob },
+    shopInstrument: parsed<InstrumentMark>(shopInstrument),
     takenAt: new Date(takenAt),
     withdrawn: withdrawn === 1,
   });

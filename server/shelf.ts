@@ -2,7 +2,7 @@ import type { InnerFace } from '#core/brake';
 import { nanoid } from 'nanoid';
 import { literal, Op, type Transaction } from 'sequelize';
 import { itemName, type ShelfItem, type ShelfKind } from '#core/shelf';
-import { database, write } from './database/connection';
+import { database, rowsOf, write } from './database/connection';
 import { rowDate } from './database/dates';
 import { ShelfRow } from './database/models';
 import { orderOf } from './database/order';
@@ -73,11 +73,10 @@ export async function listPage({ kind, search, sort, descending, page }: ShelfQu
 
 /** Everything the shop keeps, by maker and name, as the JSON text of a list: put together by the database. */
 export async function shelfText(): Promise<string> {
-  const sequelize = await database();
-  const [rows] = await sequelize.query(
+  const [row] = await rowsOf<{ items: string }>(
     'SELECT json_group_array(json(item)) AS items FROM (SELECT item FROM store_items ORDER BY sort_key)',
   );
-  return (rows as { items: string }[])[0]!.items;
+  return row!.items;
 }
 
 /** Everything the shop keeps. */
@@ -160,12 +159,9 @@ export async function importRowsIn(
   );
   const after = await ShelfRow.count({ transaction });
   if (after > MOST_ITEMS && after > before) throw new ShelfFull();
-  const [listed] = await ShelfRow.sequelize!.query('SELECT json_array_length($rows) AS listed', {
-    bind: { rows },
-    transaction,
-  });
+  const [listed] = await rowsOf<{ count: number }>('SELECT json_array_length($1) AS count', [rows], transaction);
   const added = after - before;
-  return { added, replaced: (listed as { listed: number }[])[0]!.listed - added };
+  return { added, replaced: listed!.count - added };
 }
 
 /** The shelf would hold more than it does. */

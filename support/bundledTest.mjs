@@ -7,17 +7,28 @@ import { pathToFileURL } from 'node:url';
 import { buildSync } from 'esbuild';
 import swc from '@swc/jest';
 
-const FOLDERS = ['core', 'formats', 'server', 'app', 'cli', 'scripts', 'support'];
+const FOLDERS = ['core', 'formats', 'server', 'app', 'cli', 'scripts', 'support', 'demo'];
 const SOURCE = /\.(ts|tsx|mjs|json)$/;
 
-/** What all sources are as of now: a bundle holds any of them. */
-let sources;
-const sourcesNow = (root) =>
-  (sources ??= FOLDERS.flatMap((folder) =>
-    readdirSync(path.join(root, folder), { recursive: true })
-      .filter((file) => SOURCE.test(file))
-      .map((file) => `${folder}/${file} ${statSync(path.join(root, folder, file)).mtimeMs}`),
-  ).join());
+/** How long it is not looked whether a source has changed: a run asks for each test, a watch goes on for hours. */
+const AS_OF_MS = 1000;
+
+/** What all sources are as of now: a bundle holds any of them, and of packages. */
+let sources = { at: 0, text: '' };
+function sourcesNow(root) {
+  if (Date.now() - sources.at > AS_OF_MS) {
+    const files = FOLDERS.flatMap((folder) =>
+      readdirSync(path.join(root, folder), { recursive: true })
+        .filter((file) => SOURCE.test(file))
+        .map((file) => path.join(folder, file)),
+    );
+    const text = [...files, 'package-lock.json']
+      .map((file) => `${file} ${statSync(path.join(root, file)).mtimeMs}`)
+      .join();
+    sources = { at: Date.now(), text };
+  }
+  return sources.text;
+}
 
 const { dependencies, devDependencies } = JSON.parse(readFileSync(new URL('../package.json', import.meta.url), 'utf8'));
 const packages = Object.keys({ ...dependencies, ...devDependencies });

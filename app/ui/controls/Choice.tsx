@@ -39,7 +39,10 @@ export function Choice<T extends string | number>({
       {...rest}
       className={`choice is-${size} ${className}`}
       value={value ?? ''}
-      onChange={({ target }) => onChange(options.find((option) => String(option.value) === target.value)!.value)}
+      onChange={({ target }) => {
+        const chosen = options.find((option) => String(option.value) === target.value);
+        if (chosen) onChange(chosen.value);
+      }}
     >
       {value === null && (
         <option value="" hidden>

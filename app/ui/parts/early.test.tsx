@@ -84,6 +84,26 @@ test('a field in hand stays in hand, its caret where it was', async () => {
   expect(taken).toEqual([]);
 });
 
+test('a field that was emptied is empty', async () => {
+  await comesToWork(() => {
+    field('Gap').focus();
+    field('Gap').value = '';
+    input(field('Gap'));
+  });
+  expect([said(), field('Gap').value]).toEqual([',a,false', '']);
+});
+
+test('a choice that is no longer among those to choose is left', async () => {
+  await comesToWork(() => {
+    field('Kind').focus();
+    field('Kind').append(new Option('c'));
+    field('Kind').value = 'c';
+    input(field('Kind'));
+    field('Kind').lastChild!.remove();
+  });
+  expect([said(), field('Kind').value]).toEqual(['12,a,false', 'a']);
+});
+
 test('a file that was chosen is taken once', async () => {
   await comesToWork(() => {
     field('File').focus();

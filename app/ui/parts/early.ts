@@ -64,6 +64,8 @@ function tick(box: HTMLInputElement, held: boolean): void {
 }
 
 function choose(list: HTMLSelectElement, held: string): void {
+  // What was chosen before it may have changed the list.
+  if (![...list.options].some(({ value }) => value === held)) return;
   list.value = held;
   flushSync(() => list.dispatchEvent(new Event('change', { bubbles: true })));
 }
@@ -72,8 +74,9 @@ function type(field: HTMLInputElement | HTMLTextAreaElement, held: string): void
   // Taken, or taken back, meanwhile.
   if (field.value !== held) return;
   const { selectionStart, selectionEnd } = field;
-  // React takes no event for a change where it has seen the value already; it does not see what the prototype sets.
-  field.value = '';
+  // React takes no event for a change where it has seen the value already. It sees that it is put back, not what the
+  // prototype sets.
+  field.value = field.defaultValue;
   Object.getOwnPropertyDescriptor(Object.getPrototypeOf(field), 'value')!.set!.call(field, held);
   flushSync(() => field.dispatchEvent(new Event('input', { bubbles: true })));
   if (selectionStart !== null) field.setSelectionRange(selectionStart, selectionEnd);
