@@ -130,11 +130,13 @@ export function latticeDistanceMm(lattice: DistanceLattice, axialMm: number, rad
     (nodes[at]! * (1 - u) + nodes[at + 1]! * u) * (1 - v) +
     (nodes[at + columns]! * (1 - u) + nodes[at + columns + 1]! * u) * v;
   if (sum === sum) return sum;
-  for (const node of [at, at + 1, at + columns, at + columns + 1])
-    nodes[node] = distanceToSectionMm(
-      lattice.section,
-      fromMm + (node % columns) * STEP_MM,
-      floor(node / columns) * STEP_MM,
-    );
+  fillCell(lattice, at);
   return latticeDistanceMm(lattice, axialMm, radiusMm);
+}
+
+/** Fills in those corners of a cell that no cell beside it has filled in: each would be computed four times. */
+function fillCell({ section, nodes, columns, fromMm }: DistanceLattice, at: number): void {
+  for (const node of [at, at + 1, at + columns, at + columns + 1])
+    if (Number.isNaN(nodes[node]!))
+      nodes[node] = distanceToSectionMm(section, fromMm + (node % columns) * STEP_MM, floor(node / columns) * STEP_MM);
 }
