@@ -48,3 +48,12 @@ test('a browser that keeps nothing has everything made again', async () => {
   await kept.keep('sweep', 'one', swept('strut'));
   expect(await kept.find('sweep', ['one'])).toEqual(new Map());
 });
+
+test('a browser that does not answer holds no sweep up: after a while nothing is kept', async () => {
+  const asked = jest.spyOn(indexedDB, 'open').mockImplementation(() => new IDBOpenDBRequest());
+  const given = performance.now();
+  expect(await new KeptSweeps('p1').find('sweep', ['one'])).toEqual(new Map());
+  expect(asked).toHaveBeenCalledTimes(1);
+  // It was waited for, not refused at once.
+  expect(performance.now() - given).toBeGreaterThan(500);
+});

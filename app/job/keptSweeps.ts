@@ -23,9 +23,12 @@ interface Schema extends DBSchema {
 /** So many are kept, some 36 kB each in the browser (18 of the demo took 643 kB): 15 MB. The oldest make room. */
 const MOST_KEPT = 400;
 
+/** So long an answer is waited for, ms: behind a busy disk it comes later than a sweep would. */
+const PATIENCE_MS = 1000;
+
 /**
  * Sweeps of this browser that need not be made again when a page is opened anew: those of unchanged inputs, made by the
- * same program. A browser that keeps nothing, or is full, has them made again.
+ * same program. A browser that keeps nothing, is full or does not answer has them made again.
  */
 export class KeptSweeps {
   readonly #program: string;
@@ -38,8 +41,13 @@ export class KeptSweeps {
     this.#most = most;
   }
 
-  /** Those of the asked ones that are kept, by what they were asked with. */
-  async find<K extends Kind>(kind: K, keys: readonly string[]): Promise<Map<string, KeptValues[K]>> {
+  /** Those of the asked ones that are kept, by what they were asked with; none where the answer takes too long. */
+  find<K extends Kind>(kind: K, keys: readonly string[]): Promise<Map<string, KeptValues[K]>> {
+    const none = new Promise<Map<never, never>>((resolve) => void setTimeout(resolve, PATIENCE_MS, new Map()));
+    return Promise.race([this.#read(kind, keys), none]);
+  }
+
+  async #read<K extends Kind>(kind: K, keys: readonly string[]): Promise<Map<string, KeptValues[K]>> {
     const found = new Map<string, KeptValues[K]>();
     try {
       const tx = (await this.#open())?.transaction('kept');
