@@ -61,7 +61,8 @@ export default {
     '^.+\\.m?[jt]sx?$': ['@swc/jest', SWC],
   },
   transformIgnorePatterns: [`/node_modules/(?!(${MODULES.join('|')})/)`],
-  testTimeout: 30_000,
+  // A machine that others share may stand still for a minute.
+  testTimeout: 180_000,
   // One for each core: by itself it would leave one idle.
   maxWorkers: '100%',
 };

@@ -9,15 +9,18 @@ export default defineConfig({
   outputDir: 'test-results',
   fullyParallel: true,
   workers: 2,
-  // One test sends 50 MB, one searches remedies, while a neighbour works; two busy cores need a while for both.
-  timeout: 120_000,
-  expect: { timeout: 30_000 },
+  // One test sends 50 MB, one searches remedies, while a neighbour works; and a machine may stand still for a minute.
+  timeout: 600_000,
+  expect: { timeout: 120_000 },
   forbidOnly: !!process.env.CI,
   reporter: process.env.CI ? 'line' : 'list',
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     timezoneId: 'UTC',
+    actionTimeout: 120_000,
+    // Nothing fades while it is looked at; what moves at all is tried by itself.
+    contextOptions: { reducedMotion: 'reduce' },
     // Recording makes every test a third slower; TRACE=1 keeps it for those that fail.
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',
     launchOptions: CHROMIUM,

@@ -68,8 +68,8 @@ export async function show(page: Page, address: string): Promise<void> {
     history.pushState(null, '', to);
     dispatchEvent(new PopStateEvent('popstate'));
   }, address);
-  await expect(page).toHaveURL(address);
-  await expect(page.locator('.frame')).toHaveAttribute('data-going', 'false');
+  await page.waitForURL(address, { waitUntil: 'commit' });
+  await page.locator('.frame[data-going=false]').waitFor();
 }
 
 /** Sends a command past the page, as one of this address would. */
@@ -98,11 +98,19 @@ export async function openDemo(page: Page, name: string, station: string): Promi
   const job = /^(fit-up|log)/.test(station) ? demoJobFitted(name) : demoJob(name);
   const place = await putOnBench(page, job, test.info().title.slice(0, 100));
   await page.goto(`${place}/${station}`);
-  await expect(page.getByText(/^Saved \d\d:\d\d$/)).toBeVisible();
+  await saved(page);
   return place;
 }
 
-export const saved = (page: Page): Promise<void> => expect(page.getByText(/^Saved \d\d:\d\d$/)).toBeVisible();
+/**
+ * The page is at work, and everything is kept. Waited for and not expected: what is expected and not there yet has the
+ * whole page read out at each look, for the words of a failure.
+ */
+export const saved = (page: Page): Promise<void> =>
+  page
+    .locator('.saved')
+    .filter({ hasText: /^Saved \d\d:\d\d$/ })
+    .waitFor();
 
 /** A screen that hears nothing of others, as behind a network that cuts lines: it finds out when it saves. */
 export const deafen = (page: Page): Promise<unknown> =>
@@ -186,18 +194,16 @@ export async function cleanInTheDark(page: Page): Promise<void> {
 }
 
 /** Every sweep of the job is made. */
-export const swept = (page: Page): Promise<void> =>
-  expect(page.locator('.frame')).toHaveAttribute('data-swept', 'true');
+export const swept = (page: Page): Promise<void> => page.locator('.frame[data-swept=true]').waitFor();
 
 /** The poke target of both axles, at the Brief. */
 export const bothAxles = (page: Page): Locator => page.getByRole('group', { name: 'Target, both axles' });
 
-/** Chooses the line of a list that says this, or the first that says such a thing. */
+/** Chooses the line of a list that says this, or the first that says such a thing, once it is there. */
 export async function pick(list: Locator, words: string | RegExp): Promise<void> {
-  await list.waitFor();
-  const lines = await list.locator('option').allTextContents();
-  const line = lines.find((text) => (typeof words === 'string' ? text === words : words.test(text)));
-  await list.selectOption({ label: line ?? `none of ${lines.join()} is ${words}` });
+  const line = list.getByRole('option', { name: words, exact: true }).first();
+  await line.waitFor({ state: 'attached' });
+  await list.selectOption({ label: (await line.textContent())! });
 }
 
 /** Chooses a word of a list of the page. */

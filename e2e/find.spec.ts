@@ -95,7 +95,7 @@ for (const touch of [true, false])
             [1440, 900],
           ] as const)) {
         await page.setViewportSize({ width, height });
-        await expect.poll(() => layoutFaults(page, touch), { message: `${width} wide`, timeout: 5000 }).toEqual([]);
+        await expect.poll(() => layoutFaults(page, touch), { message: `${width} wide` }).toEqual([]);
       }
     });
   });

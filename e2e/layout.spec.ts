@@ -30,7 +30,7 @@ function walk(sizes: readonly (readonly [number, number])[], touch: boolean) {
           for (const [width, height] of order) {
             await page.setViewportSize({ width, height });
             await softly
-              .poll(() => layoutFaults(page, touch), { message: `${view}, ${axle}, ${width} wide`, timeout: 5000 })
+              .poll(() => layoutFaults(page, touch), { message: `${view}, ${axle}, ${width} wide` })
               .toEqual([]);
           }
           // The next one begins at the size that this one ended at.
@@ -60,9 +60,7 @@ function shopWalk(sizes: readonly (readonly [number, number])[], touch: boolean)
       await page.waitForLoadState('networkidle');
       for (const [width, height] of sizes) {
         await page.setViewportSize({ width, height });
-        await softly
-          .poll(() => layoutFaults(page, touch), { message: `${address}, ${width} wide`, timeout: 5000 })
-          .toEqual([]);
+        await softly.poll(() => layoutFaults(page, touch), { message: `${address}, ${width} wide` }).toEqual([]);
       }
     }
   });

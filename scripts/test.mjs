@@ -1,14 +1,16 @@
 // Does all the set-up, then every check; the last line is "N passed, N failed".
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { stripVTControlCharacters } from 'node:util';
 import { install } from './lib/prepare.mjs';
 import { root, run } from './lib/run.mjs';
+import { scratchFolder } from './lib/scratch.mjs';
 
 const debian = JSON.parse(readFileSync(new URL('../support/chromium.json', import.meta.url), 'utf8'));
 const chromium = process.env.CHROMIUM ?? debian.path;
-const reports = mkdtempSync(path.join(tmpdir(), 'scoval-reports-'));
+const scratch = scratchFolder();
+process.env.TMPDIR = scratch;
+const reports = mkdtempSync(path.join(scratch, 'reports-'));
 let passed = 0;
 /** What failed, by name: said again at the end, where it is looked for. */
 const faults = [];
@@ -126,7 +128,7 @@ if (built)
     },
   });
 if (built) await check('trial, a short one', 'npx', ['tsx', 'scripts/trial/trial.ts', '--seconds', '30']);
-rmSync(reports, { recursive: true });
+rmSync(scratch, { recursive: true, force: true });
 for (const fault of faults) console.log(`\n— failed: ${fault}`);
 console.log(`\n${passed} passed, ${faults.length} failed`);
 process.exitCode = faults.length > 0 ? 1 : 0;
