@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { PDFDocument } from 'pdf-lib';
 import { STATIONS } from '../app/ui/frame/stations';
-import { clean, expect, openDemo, saved, swept, test } from './bench';
+import { clean, expect, openDemo, saved, show, swept, test } from './bench';
 import { layoutFaults } from './layout';
 
 const at = (page: Page, path: string) => expect(page).toHaveURL(new RegExp(`/${path}(\\?|$)`));
@@ -180,7 +180,7 @@ test('each station prints on one or two pages, nothing cut, nothing over anythin
   const place = await openDemo(page, 'orrin-haul', 'hub');
   const counted: Record<string, number> = {};
   for (const { path } of STATIONS) {
-    await page.goto(`${place}/${path}`);
+    await show(page, `${place}/${path}`);
     await swept(page);
     const paper = await PDFDocument.load(await page.pdf({ format: 'A4' }));
     counted[path] = paper.getPageCount();
@@ -200,7 +200,7 @@ test('text at one and a half of its size: nothing over anything', async ({ page 
   const client = await page.context().newCDPSession(page);
   await client.send('Page.setFontSizes', { fontSizes: { standard: 24 } });
   for (const path of ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep']) {
-    await page.goto(`${place}/${path}`);
+    await show(page, `${place}/${path}`);
     await expect.poll(() => layoutFaults(page), { message: path }).toEqual([]);
   }
 });
@@ -262,7 +262,7 @@ for (const [theme, viewport] of [
     test('every station is clean to those who do not see it', async ({ page }) => {
       const place = await openDemo(page, 'orrin-haul', 'hub');
       for (const { path } of STATIONS) {
-        await page.goto(`${place}/${path}`);
+        await show(page, `${place}/${path}`);
         await swept(page);
         await clean(page);
       }

@@ -16,10 +16,15 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
         element: Element;
         name: string;
         /** What of it can be seen, once its own scroller is scrolled to it. */
-        box: DOMRect;
+        box: Box;
         scroller: Element | null;
-        whole: DOMRect;
+        whole: Box;
       }
+      /** A rectangle that is read without asking the browser: boxes are held against each other by the thousand. */
+      type Box = Pick<DOMRect, 'left' | 'right' | 'top' | 'bottom' | 'width' | 'height'>;
+      const sized = ({ left, top, right, bottom }: Pick<DOMRect, 'left' | 'top' | 'right' | 'bottom'>): Box => {
+        return { left, top, right, bottom, width: right - left, height: bottom - top };
+      };
       const CONTROLS = 'a[href],button,input,select,textarea,summary,[role=slider],[role=button],[tabindex="0"]';
       /** What is asked of an element many times is read once. */
       const once = <T>(read: (element: Element) => T) => {
@@ -38,15 +43,11 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
         const { overflowX, overflowY } = style(element);
         return /auto|scroll/.test(overflowX + overflowY);
       });
-      const boxOf = once((element) => element.getBoundingClientRect());
-      const meet = (a: DOMRect, b: DOMRect): DOMRect => {
-        const [x, y] = [Math.max(a.left, b.left), Math.max(a.top, b.top)];
-        return new DOMRect(
-          x,
-          y,
-          Math.max(0, Math.min(a.right, b.right) - x),
-          Math.max(0, Math.min(a.bottom, b.bottom) - y),
-        );
+      const boxOf = once((element) => sized(element.getBoundingClientRect()));
+      const meet = (a: Box, b: Box): Box => {
+        const [left, top] = [Math.max(a.left, b.left), Math.max(a.top, b.top)];
+        const [right, bottom] = [Math.min(a.right, b.right), Math.min(a.bottom, b.bottom)];
+        return sized({ left, top, right: Math.max(left, right), bottom: Math.max(top, bottom) });
       };
       const isHidden = once(
         (element): boolean =>
@@ -54,13 +55,13 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
           element.closest('.visually-hidden, [aria-hidden=true][hidden]') !== null,
       );
       /** Said to those who cannot see it. */
-      const isForEars = once((element): boolean => {
-        for (let up: Element | null = element; up; up = up.parentElement)
-          if (style(up).clipPath === 'inset(50%)') return true;
-        return false;
-      });
+      const isForEars = once(
+        (element): boolean =>
+          style(element).clipPath === 'inset(50%)' ||
+          (element.parentElement !== null && isForEars(element.parentElement)),
+      );
       /** What a clipping ancestor leaves of a box, up to the scroller it moves in. */
-      const seen = (element: Element, whole: DOMRect): Pick<Thing, 'box' | 'scroller'> => {
+      const seen = (element: Element, whole: Box): Pick<Thing, 'box' | 'scroller'> => {
         let box = whole;
         for (let up: Element | null = element; up; up = up.parentElement) {
           if (isScroller(up) && up !== element) return { box, scroller: up };
@@ -87,13 +88,13 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
         const svg = element.closest('svg');
         const rects =
           svg && element.tagName !== 'SPAN' ? [element.getBoundingClientRect()] : [...range.getClientRects()];
-        for (const whole of rects)
+        for (const whole of rects.map(sized))
           if (whole.width > 0 && whole.height > 0)
             things.push({ element, name: nameOf(element, node.textContent), whole, ...seen(element, whole) });
       }
       for (const element of document.querySelectorAll('input,textarea')) {
         if (isHidden(element)) continue;
-        const whole = element.getBoundingClientRect();
+        const whole = boxOf(element);
         if (whole.width > 4 && whole.height > 4)
           things.push({
             element,
@@ -118,32 +119,32 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
       }
 
       // The box of a thing within what its scroller shows now: what another layer could lie over.
-      const shownNow = ({ box, scroller }: Thing): DOMRect => {
+      const shownNow = ({ box, scroller }: Thing): Box => {
         let shown = box;
         for (let up = scroller; up; up = up.parentElement) if (isScroller(up)) shown = meet(shown, boxOf(up));
         return shown;
       };
       /** The outermost layer that lies over the rest on purpose: a dialog, a sheet that is pulled up, a sticky head. */
       const layer = once((element): Element | null => {
-        let found: Element | null = null;
-        for (let up: Element | null = element; up; up = up.parentElement)
-          if (['fixed', 'sticky'].includes(style(up).position)) found = up;
-        return found;
+        const above = element.parentElement && layer(element.parentElement);
+        return above ?? (['fixed', 'sticky'].includes(style(element).position) ? element : null);
       });
       const now = new Map(things.map((thing) => [thing, shownNow(thing)]));
       things.sort((a, b) => a.box.left - b.box.left);
       things.forEach((one, index) => {
+        const shown = now.get(one)!;
         for (let other = index + 1; other < things.length; other += 1) {
           const two = things[other]!;
           const same = one.scroller === two.scroller;
           if (same && two.box.left > one.box.right) break;
-          if (one.element.contains(two.element) || two.element.contains(one.element)) continue;
-          if (layer(one.element) !== layer(two.element)) continue;
-          const both = same ? meet(one.box, two.box) : meet(now.get(one)!, now.get(two)!);
+          const [a, b] = same ? [one.box, two.box] : [shown, now.get(two)!];
+          const width = Math.min(a.right, b.right) - Math.max(a.left, b.left);
+          const height = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top);
+          if (width <= slack || height <= slack) continue;
           // Line boxes are higher than their letters: a fifth of a line is air.
-          const air = Math.min(one.whole.height, two.whole.height) * 0.2;
-          if (both.width > slack && both.height > Math.max(slack, air))
-            say(`${one.name} and ${two.name} lie over each other`);
+          if (height <= Math.min(one.whole.height, two.whole.height) * 0.2) continue;
+          if (one.element.contains(two.element) || two.element.contains(one.element)) continue;
+          if (layer(one.element) === layer(two.element)) say(`${one.name} and ${two.name} lie over each other`);
         }
       });
 
@@ -160,12 +161,12 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
         if (isCut && box.width > 0 && !isSaid(element)) say(`${name} is cut`);
         if (isCut && box.width === 0 && !isSaid(element) && !element.closest('svg')) say(`${name} is out of sight`);
         const reach = scroller ?? page;
-        const edge = reach.getBoundingClientRect();
+        const edge = boxOf(reach);
         const right = scroller ? edge.left - scroller.scrollLeft + scroller.scrollWidth : wide;
         const left = scroller ? edge.left - scroller.scrollLeft : 0;
         if (box.width > 0 && (box.right > right + slack || box.left < left - slack)) say(`${name} is out of reach`);
       }
-      for (const element of document.querySelectorAll('*')) {
+      for (const element of document.querySelectorAll('body :not(svg *)')) {
         const { textOverflow, webkitLineClamp } = style(element);
         const cut =
           (textOverflow === 'ellipsis' && element.scrollWidth > element.clientWidth + 1) ||
