@@ -1,6 +1,7 @@
 import { range, scaleLinear } from 'd3';
 import { formatNumber, MM_PER_INCH } from '#core/units';
 import { drawingFrame } from '../drawing/measures';
+import { isNamed } from '../drawing/ticks';
 import { useSize } from '../drawing/useSize';
 import { useLengths } from '../../preferences/PreferencesContext';
 import './brief.css';
@@ -17,6 +18,7 @@ export function TargetScale({ min, max }: { min: number | null; max: number | nu
   const x = scaleLinear([-reach, reach], [20, width - 20]);
   const step = lengths.sign === 'mm' ? (reach > 60 ? 20 : 5) : MM_PER_INCH / (reach > 60 ? 1 : 4);
   const reachSteps = Math.floor(reach / step);
+  const named = isNamed({ step, unitPx: x(1) - x(0) });
   const name = (mm: number) => (lengths.sign === 'mm' ? formatNumber(mm, 0, true) : lengths.figure(mm, true));
   const from = min === null ? 'any tuck' : lengths.text(min, true);
   return (
@@ -39,9 +41,11 @@ export function TargetScale({ min, max }: { min: number | null; max: number | nu
           .map((mm) => (
             <g key={mm} transform={`translate(${x(mm)},52)`}>
               <line y2={mm === 0 ? 8 : 5} className="target-edge" />
-              <text y={22} textAnchor="middle">
-                {name(mm)}
-              </text>
+              {named(mm) && (
+                <text y={22} textAnchor="middle">
+                  {name(mm)}
+                </text>
+              )}
             </g>
           ))}
         <line x1={x(0)} x2={x(0)} y1={8} y2={52} className="target-fender" />
@@ -49,12 +53,10 @@ export function TargetScale({ min, max }: { min: number | null; max: number | nu
           fender
         </text>
         <text x={4} y={14}>
-          {' '}
-          tuck{' '}
+          tuck
         </text>
         <text x={width - 4} y={14} textAnchor="end">
-          {' '}
-          poke{' '}
+          poke
         </text>
       </svg>
     </div>
