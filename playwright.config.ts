@@ -19,7 +19,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     timezoneId: 'UTC',
     actionTimeout: 120_000,
-    // Nothing fades while it is looked at; what moves at all is tried by itself.
+    // Nothing fades while it is looked at; Stance plays the wheel with all its motion.
     contextOptions: { reducedMotion: 'reduce' },
     // Recording makes every test a third slower; TRACE=1 keeps it for those that fail.
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { clean, cleanInTheDark, demoJob, expect, openDemo, putOnBench, saved, test } from './bench';
-import { layoutFaults } from './layout';
+import { expectLaidOut } from './layout';
 
 /** Some millions of combinations take a while where others search as well. */
 const found = (page: Page): Promise<void> =>
@@ -95,7 +95,7 @@ for (const touch of [true, false])
             [1440, 900],
           ] as const)) {
         await page.setViewportSize({ width, height });
-        await expect.poll(() => layoutFaults(page, touch), { message: `${width} wide` }).toEqual([]);
+        await expectLaidOut(page, `${width} wide`, touch);
       }
     });
   });

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { PDFDocument } from 'pdf-lib';
 import { STATIONS } from '../app/ui/frame/stations';
 import { clean, expect, openDemo, saved, show, swept, test } from './bench';
-import { layoutFaults } from './layout';
+import { expectLaidOut } from './layout';
 
 const at = (page: Page, path: string) => expect(page).toHaveURL(new RegExp(`/${path}(\\?|$)`));
 
@@ -187,7 +187,7 @@ test('each station prints on one or two pages, nothing cut, nothing over anythin
     await page.setViewportSize(PAPER);
     await page.emulateMedia({ media: 'print' });
     await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
-    await expect.poll(() => layoutFaults(page), { message: path }).toEqual([]);
+    await expectLaidOut(page, path);
     await expect(page.locator(':is(.station button.button, .skip-link):visible')).toHaveCount(0);
     await page.emulateMedia({ media: null });
     await page.setViewportSize({ width: 1280, height: 800 });
@@ -201,7 +201,7 @@ test('text at one and a half of its size: nothing over anything', async ({ page 
   await client.send('Page.setFontSizes', { fontSizes: { standard: 24 } });
   for (const path of ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep']) {
     await show(page, `${place}/${path}`);
-    await expect.poll(() => layoutFaults(page), { message: path }).toEqual([]);
+    await expectLaidOut(page, path);
   }
 });
 

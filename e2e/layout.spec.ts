@@ -1,14 +1,11 @@
 import { AXLES } from '#core/job';
 import { demoJob, demoJobFitted, expect, putOnBench, show, test, VIEWS } from './bench';
-import { layoutFaults } from './layout';
+import { expectLaidOut } from './layout';
 
 /** The bench shows 25 on a page. */
 const MORE_THAN_A_PAGE = 26;
 
 const CARS = ['velder-two', 'brindle-kite', 'orrin-haul', 'pallas-tender', null] as const;
-
-/** All faults of a walk are told, not the first alone. */
-const softly = expect.configure({ soft: true });
 
 /** Walks a car through all views, front and rear, at some sizes; the page is the same all the way. */
 function walk(sizes: readonly (readonly [number, number])[], touch: boolean) {
@@ -29,9 +26,7 @@ function walk(sizes: readonly (readonly [number, number])[], touch: boolean) {
             await expect(page.locator('.stance-picture[data-drawn=true], .empty-station')).toBeVisible();
           for (const [width, height] of order) {
             await page.setViewportSize({ width, height });
-            await softly
-              .poll(() => layoutFaults(page, touch), { message: `${view}, ${axle}, ${width} wide` })
-              .toEqual([]);
+            await expectLaidOut(page, `${view}, ${axle}, ${width} wide`, touch);
           }
           // The next one begins at the size that this one ended at.
           order = order.toReversed();
@@ -60,7 +55,7 @@ function shopWalk(sizes: readonly (readonly [number, number])[], touch: boolean)
       await page.waitForLoadState('networkidle');
       for (const [width, height] of sizes) {
         await page.setViewportSize({ width, height });
-        await softly.poll(() => layoutFaults(page, touch), { message: `${address}, ${width} wide` }).toEqual([]);
+        await expectLaidOut(page, `${address}, ${width} wide`, touch);
       }
     }
   });

@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 
 /** How far two things may lie over each other before it is a fault, and how much of a text may be cut, px. */
 const SLACK_PX = 2;
@@ -9,7 +9,7 @@ const TOUCH_PX = 44;
  * What a reader of this width cannot read, reach or hit: texts and fields that lie over each other, what is cut without
  * its whole being said, what leaves the page, and on a touch screen what is too small for a finger.
  */
-export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
+const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
   page.evaluate(
     ([slack, finger, wide]) => {
       interface Thing {
@@ -211,3 +211,10 @@ export const layoutFaults = (page: Page, touch = false): Promise<string[]> =>
     },
     [SLACK_PX, touch ? TOUCH_PX : 0, page.viewportSize()!.width] as const,
   );
+
+/** What follows the size of a page has followed it by then, ms. */
+const SETTLED_MS = 20_000;
+
+/** Expects no such fault; all of a walk are told, not the first alone. */
+export const expectLaidOut = (page: Page, message: string, touch = false): Promise<void> =>
+  expect.soft.poll(() => layoutFaults(page, touch), { message, timeout: SETTLED_MS }).toEqual([]);

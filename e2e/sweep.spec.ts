@@ -40,7 +40,6 @@ test('the map: keys and pointer move the drawings, a part leads to its worst pos
 });
 
 test('lock to lock plays through and ends by itself; allowances take room', async ({ page }) => {
-  await page.emulateMedia({ reducedMotion: 'reduce' });
   await openDemo(page, 'brindle-kite', 'sweep');
   await swept(page);
   await page.getByRole('heading', { level: 1 }).click();

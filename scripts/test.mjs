@@ -128,7 +128,6 @@ if (built)
     },
   });
 if (built) await check('trial, a short one', 'npx', ['tsx', 'scripts/trial/trial.ts', '--seconds', '30']);
-rmSync(scratch, { recursive: true, force: true });
 for (const fault of faults) console.log(`\n— failed: ${fault}`);
 console.log(`\n${passed} passed, ${faults.length} failed`);
 process.exitCode = faults.length > 0 ? 1 : 0;

@@ -41,10 +41,21 @@ export class KeptSweeps {
     this.#most = most;
   }
 
-  /** Those of the asked ones that are kept, by what they were asked with; none where the answer takes too long. */
+  /**
+   * Those of the asked ones that are kept, by what they were asked with. Where the answer takes too long there are
+   * none, and this page does not ask again: each change of the job would wait.
+   */
   find<K extends Kind>(kind: K, keys: readonly string[]): Promise<Map<string, KeptValues[K]>> {
-    const none = new Promise<Map<never, never>>((resolve) => void setTimeout(resolve, PATIENCE_MS, new Map()));
-    return Promise.race([this.#read(kind, keys), none]);
+    return new Promise((resolve) => {
+      const late = setTimeout(() => {
+        this.#opened = Promise.resolve(null);
+        resolve(new Map());
+      }, PATIENCE_MS);
+      void this.#read(kind, keys).then((found) => {
+        clearTimeout(late);
+        resolve(found);
+      });
+    });
   }
 
   async #read<K extends Kind>(kind: K, keys: readonly string[]): Promise<Map<string, KeptValues[K]>> {

@@ -1,10 +1,10 @@
-import { existsSync, mkdtempSync, statfsSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync, statfsSync } from 'node:fs';
 import { freemem, tmpdir } from 'node:os';
 import path from 'node:path';
 
 /** Memory that is kept as a folder. */
 const IN_MEMORY = '/dev/shm';
-/** So much has to be free for databases, browsers and what is compiled on the way; a tenth of it was seen. */
+/** So much has to be free: databases, what browsers keep, and what is compiled on the way share it. */
 const ROOM = 4 * 2 ** 30;
 
 const roomIn = (folder) => {
@@ -13,10 +13,14 @@ const roomIn = (folder) => {
 };
 
 /**
- * A folder for what is thrown away: in memory where there is room for it, as thousands of small databases are written,
- * each of which waits for a disk that others use as well.
+ * A folder for what is thrown away, gone when the program ends: in memory where there is room for it, as thousands of
+ * small databases are written, each of which waits for a disk that others use as well.
  */
 export function scratchFolder() {
   const above = existsSync(IN_MEMORY) && roomIn(IN_MEMORY) > ROOM ? IN_MEMORY : tmpdir();
-  return mkdtempSync(path.join(above, 'scoval-'));
+  const folder = mkdtempSync(path.join(above, 'scoval-'));
+  process.on('exit', () => rmSync(folder, { recursive: true, force: true }));
+  // Told to stop, a program would end without that.
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => process.exit(1));
+  return folder;
 }
