@@ -1,3 +1,5 @@
+import type { configure } from '@testing-library/dom';
+
 // What jsdom lacks: a worker and a line that say nothing, sizes that never change, a sight that need not scroll.
 if (typeof window !== 'undefined') {
   window.Worker = class {
@@ -68,4 +70,7 @@ if (typeof window !== 'undefined') {
   // It has no pseudo-elements, and says so at each question.
   const computed = window.getComputedStyle.bind(window);
   window.getComputedStyle = (element) => computed(element);
+  // A machine that others share may stand still; asked for here alone, as most tests have no window.
+  const library = jest.requireActual<{ configure: typeof configure }>('@testing-library/dom');
+  library.configure({ asyncUtilTimeout: 60_000 });
 }

@@ -31,13 +31,13 @@ export interface JobDocument {
 /** What the server has of it, and what waits to be saved. */
 export interface Saves {
   state: JobState;
-  dispatch: Dispatch<JobAction>;
   /** Other screens that have it open. */
   others: readonly Screen[];
 }
 
 const DocumentContext = createContext<JobDocument | null>(null);
 const SavesContext = createContext<Saves | null>(null);
+const DispatchContext = createContext<Dispatch<JobAction> | null>(null);
 
 function inJob<T>(value: T | null): T {
   if (value === null) throw new Error('outside a job');
@@ -45,6 +45,8 @@ function inJob<T>(value: T | null): T {
 }
 export const useDocument = (): JobDocument => inJob(useContext(DocumentContext));
 export const useSaves = (): Saves => inJob(useContext(SavesContext));
+/** What is done to the job but an edit; who only does it need not be drawn again with every change. */
+export const useDispatch = (): Dispatch<JobAction> => inJob(useContext(DispatchContext));
 
 interface DocumentProviderProps {
   open: OpenJob;
@@ -78,13 +80,15 @@ export function DocumentProvider({ open, house, children }: DocumentProviderProp
     }),
     [id, job, readings],
   );
-  const saves = useMemo(() => ({ state, dispatch, others }), [state, others]);
+  const saves = useMemo(() => ({ state, others }), [state, others]);
   return (
     <DraftsContext value={drafts}>
       <ForeignContext value={state.foreign}>
-        <SavesContext value={saves}>
-          <DocumentContext value={value}>{children}</DocumentContext>
-        </SavesContext>
+        <DispatchContext value={dispatch}>
+          <SavesContext value={saves}>
+            <DocumentContext value={value}>{children}</DocumentContext>
+          </SavesContext>
+        </DispatchContext>
       </ForeignContext>
     </DraftsContext>
   );

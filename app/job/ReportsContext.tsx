@@ -34,13 +34,15 @@ export function ReportsProvider({ children }: { children: ReactNode }) {
   const { job } = useDocument();
   const { source: sweeps } = useSweeps();
   const { units: unit } = useLengths();
+  // A change of a setup leaves the car as it is.
+  const vehicle = useMemo(() => vehicleReportsOf(job.vehicle, unit, sweeps), [job.vehicle, unit, sweeps]);
   const reports = useMemo<Reports>(
     () => ({
       setups: job.setups.map((setup) => ({ setup, report: reportOf({ job, setup, unit, sweeps }) })),
       present: presentReportOf(job, unit, sweeps),
-      vehicle: vehicleReportsOf(job, unit, sweeps),
+      vehicle,
     }),
-    [job, unit, sweeps],
+    [job, unit, sweeps, vehicle],
   );
   return <ReportsContext value={reports}>{children}</ReportsContext>;
 }

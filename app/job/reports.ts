@@ -89,7 +89,11 @@ export const presentReportOf = (job: Job, unit: UnitChoice, sweeps: SweepSource)
   });
 
 /** What the readings of each axle say of themselves. */
-export const vehicleReportsOf = (job: Job, unit: UnitChoice, sweeps: SweepSource): Record<AxleName, VehicleReport> => ({
-  front: vehicleReport(job.vehicle, 'front', { unit, sweeps }),
-  rear: vehicleReport(job.vehicle, 'rear', { unit, sweeps }),
+export const vehicleReportsOf = (
+  vehicle: Vehicle,
+  unit: UnitChoice,
+  sweeps: SweepSource,
+): Record<AxleName, VehicleReport> => ({
+  front: vehicleReport(vehicle, 'front', { unit, sweeps }),
+  rear: vehicleReport(vehicle, 'rear', { unit, sweeps }),
 });

@@ -3,13 +3,14 @@ import { type Edit, placeOf } from '#core/job';
 import { editName } from '#formats/fields';
 import { Button } from '../controls/Button';
 import { Dialog } from '../controls/Dialog';
-import { useSaves } from '../../job/DocumentContext';
+import { useDispatch, useSaves } from '../../job/DocumentContext';
 import { waitingEdits } from '../../job/jobState';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 
 /** Somebody else saved the job meanwhile: says what, and lets the person choose. Nothing is written before. */
 export function ConflictDialog() {
-  const { state, dispatch } = useSaves();
+  const { state } = useSaves();
+  const dispatch = useDispatch();
   const lengths = useLengths();
   const { save } = state;
   if (save.name !== 'conflict') return null;

@@ -2,12 +2,13 @@ import dayjs from 'dayjs';
 import type { ReactNode } from 'react';
 import { faultLine } from '#formats/faults';
 import { Button } from '../controls/Button';
-import { useSaves } from '../../job/DocumentContext';
+import { useDispatch, useSaves } from '../../job/DocumentContext';
 import { useOnClient } from '../controls/useOnClient';
 
 /** Whether everything is kept: said in words, with what to do when it is not. */
 export function SavedState() {
-  const { state, dispatch } = useSaves();
+  const { state } = useSaves();
+  const dispatch = useDispatch();
   const { save, server } = state;
   const time = useOnClient(() => dayjs(server.updatedAt).format('HH:mm'), '');
   switch (save.name) {

@@ -1,4 +1,4 @@
-import { memo, useCallback, useId, useState, type ReactNode } from 'react';
+import { memo, useCallback, useId, useState } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
 import { LeftOutlined, RightOutlined, UpOutlined } from '../controls/icons';
 import { useDocument } from '../../job/DocumentContext';
@@ -22,6 +22,7 @@ export function StationRoute() {
   const id = useId();
   const at = STATIONS.findIndex(({ path }) => pathname.endsWith(`/${path}`));
   const here = STATIONS[at];
+  const state = here?.state(job);
   return (
     <nav className="route" aria-label="Stations" ref={ref} data-open={open}>
       <div className="route-list" id={id}>
@@ -34,18 +35,18 @@ export function StationRoute() {
       </div>
       {here && (
         <div className="route-bar">
-          <Beside station={STATIONS[at - 1]} word="Back to" icon={<LeftOutlined />} addressOf={addressOf} />
+          <Beside station={STATIONS[at - 1]} word="Back to" addressOf={addressOf} />
           <button
             type="button"
             aria-expanded={open}
             aria-controls={id}
             onClick={() => setOpenAt(open ? null : pathname)}
           >
-            <span className={`route-dot ${here.state(job).full ? 'route-dot-full' : ''}`} aria-hidden />
-            <span className="route-name">{here.name}</span> <span className="route-state">{here.state(job).text}</span>
+            <span className={`route-dot ${state?.full ? 'route-dot-full' : ''}`} aria-hidden />
+            <span className="route-name">{here.name}</span> <span className="route-state">{state?.text}</span>
             <UpOutlined aria-hidden />
           </button>
-          <Beside station={STATIONS[at + 1]} word="On to" icon={<RightOutlined />} addressOf={addressOf} />
+          <Beside station={STATIONS[at + 1]} word="On to" addressOf={addressOf} />
         </div>
       )}
     </nav>
@@ -54,20 +55,23 @@ export function StationRoute() {
 
 interface BesideProps {
   station: Station | undefined;
-  word: string;
-  icon: ReactNode;
+  word: 'Back to' | 'On to';
   addressOf(path: string): string;
 }
 
+// A link works out its address each time it is drawn: a nudge leaves them alone.
+
 /** The station before or after the one in hand. */
-const Beside = ({ station, word, icon, addressOf }: BesideProps) =>
+const Beside = memo(({ station, word, addressOf }: BesideProps) =>
   station ? (
     <Link to={addressOf(station.path)} className="route-beside" aria-label={`${word} ${station.name}`}>
-      {icon}
+      {word === 'Back to' ? <LeftOutlined /> : <RightOutlined />}
     </Link>
   ) : (
     <span />
-  );
+  ),
+);
+Beside.displayName = 'Beside';
 
 interface StationLinkProps {
   to: string;
@@ -78,7 +82,6 @@ interface StationLinkProps {
   full: boolean;
 }
 
-// A link works out its address each time it is drawn: a nudge leaves them alone.
 const StationLink = memo(({ to, name, digit, text, full }: StationLinkProps) => (
   <li>
     <NavLink to={to} prefetch="intent" title={`${name} (${digit})`} aria-keyshortcuts={digit}>

@@ -15,8 +15,7 @@ import { PhoneButton } from '../doors/PhoneButton';
 import { InstrumentButton } from '../instruments/InstrumentButton';
 import { useNotePad } from '../notes/NotePad';
 import { Tip } from '../controls/Tip';
-import { useDocument, useSaves } from '../../job/DocumentContext';
-import type { JobAction } from '../../job/jobState';
+import { useDispatch, useDocument, useSaves } from '../../job/DocumentContext';
 import { useLengths, usePreferences } from '../../preferences/PreferencesContext';
 import { useTheme } from '../../preferences/useTheme';
 import { briefLine } from './briefLine';
@@ -31,7 +30,7 @@ import { WorkerNotice } from './WorkerNotice';
 /** The strip above every station: whose job, what is wished, units, history, saved state, papers, help. */
 export function TopStrip({ openHelp }: { openHelp(): void }) {
   const { job } = useDocument();
-  const { state, dispatch } = useSaves();
+  const { state } = useSaves();
   const lengths = useLengths();
   const { server } = state;
   const waiting = state.queue.some(({ kind }) => kind === 'edits');
@@ -40,9 +39,7 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
   const undoName = waiting ? 'the last change' : server.undo;
   return (
     <header className="strip">
-      <Link to="/" className="brand" title="Back to the bench">
-        scoval
-      </Link>
+      <ToBench />
       <span className="strip-number figure">{server.number}</span>
       <strong className="strip-car" title={car}>
         {car}
@@ -57,33 +54,31 @@ export function TopStrip({ openHelp }: { openHelp(): void }) {
       <SavedState />
       <span className="strip-history">
         <NoteButton />
-        <StepButton step="undo" name={undoName} dispatch={dispatch} />
-        <StepButton step="redo" name={waiting ? null : server.redo} dispatch={dispatch} />
+        <StepButton step="undo" name={undoName} />
+        <StepButton step="redo" name={waiting ? null : server.redo} />
       </span>
-      <StripMenu>
-        <span className="strip-whole">
-          <b>
-            <span className="figure">{server.number}</span> {car}
-          </b>
-          <span className="soft">{brief}</span>
-        </span>
-        <UnitSwitch />
-        <ThemeButton />
-        <InstrumentButton />
-        <PhoneButton jobId={server.id} />
-        <Papers
-          id={server.id}
-          unsaved={state.queue.length > 0}
-          photos={job.photos?.length ?? 0}
-          isNamed={job.customer !== undefined}
-        />
-        <HelpButton openHelp={openHelp} />
-      </StripMenu>
+      <Tools
+        id={server.id}
+        number={server.number}
+        car={car}
+        brief={brief}
+        unsaved={state.queue.length > 0}
+        photos={job.photos?.length ?? 0}
+        isNamed={job.customer !== undefined}
+        openHelp={openHelp}
+      />
     </header>
   );
 }
 
 // The parts below are drawn again only when what they show changes: a nudge redraws the drawing, not the strip.
+
+const ToBench = memo(() => (
+  <Link to="/" className="brand" title="Back to the bench">
+    scoval
+  </Link>
+));
+ToBench.displayName = 'ToBench';
 
 const STEPS = {
   undo: { name: 'Undo', keys: 'Ctrl+Z', icon: <UndoOutlined /> },
@@ -94,20 +89,22 @@ interface StepButtonProps {
   step: 'undo' | 'redo';
   /** What would be undone or redone; null when nothing can be. */
   name: string | null;
-  dispatch(action: JobAction): void;
 }
 
-const StepButton = memo(({ step, name, dispatch }: StepButtonProps) => (
-  <Tip title={name ? `${STEPS[step].name}: ${name} (${STEPS[step].keys})` : `Nothing to ${step}`}>
-    <Button
-      kind="text"
-      aria-label={STEPS[step].name}
-      icon={STEPS[step].icon}
-      disabled={!name}
-      onClick={() => dispatch({ type: 'step', step })}
-    />
-  </Tip>
-));
+const StepButton = memo(({ step, name }: StepButtonProps) => {
+  const dispatch = useDispatch();
+  return (
+    <Tip title={name ? `${STEPS[step].name}: ${name} (${STEPS[step].keys})` : `Nothing to ${step}`}>
+      <Button
+        kind="text"
+        aria-label={STEPS[step].name}
+        icon={STEPS[step].icon}
+        disabled={!name}
+        onClick={() => dispatch({ type: 'step', step })}
+      />
+    </Tip>
+  );
+});
 StepButton.displayName = 'StepButton';
 
 const NoteButton = memo(() => {
@@ -120,12 +117,32 @@ const NoteButton = memo(() => {
 });
 NoteButton.displayName = 'NoteButton';
 
-const HelpButton = memo(({ openHelp }: { openHelp(): void }) => (
-  <Tip title="Keys (?)">
-    <Button kind="text" aria-label="Keys and help" icon={<QuestionOutlined />} onClick={openHelp} />
-  </Tip>
+interface ToolsProps extends PapersProps {
+  number: string;
+  car: string;
+  brief: string;
+  openHelp(): void;
+}
+
+const Tools = memo(({ number, car, brief, openHelp, ...papers }: ToolsProps) => (
+  <StripMenu>
+    <span className="strip-whole">
+      <b>
+        <span className="figure">{number}</span> {car}
+      </b>
+      <span className="soft">{brief}</span>
+    </span>
+    <UnitSwitch />
+    <ThemeButton />
+    <InstrumentButton />
+    <PhoneButton jobId={papers.id} />
+    <Papers {...papers} />
+    <Tip title="Keys (?)">
+      <Button kind="text" aria-label="Keys and help" icon={<QuestionOutlined />} onClick={openHelp} />
+    </Tip>
+  </StripMenu>
 ));
-HelpButton.displayName = 'HelpButton';
+Tools.displayName = 'Tools';
 
 export const ThemeButton = memo(() => {
   const { choose } = usePreferences();
@@ -153,7 +170,7 @@ interface PapersProps {
   isNamed: boolean;
 }
 
-const Papers = memo(({ id, unsaved, photos, isNamed }: PapersProps) => {
+function Papers({ id, unsaved, photos, isNamed }: PapersProps) {
   const whole = photos > 0 ? ('zip' as const) : ('file' as const);
   const photosText = photos === 1 ? '1 photo' : `${photos} photos`;
   const lines: MenuLine[] = [
@@ -185,5 +202,4 @@ const Papers = memo(({ id, unsaved, photos, isNamed }: PapersProps) => {
       )}
     />
   );
-});
-Papers.displayName = 'Papers';
+}

@@ -1,6 +1,6 @@
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useLocation, useNavigate } from 'react-router';
-import { useSaves } from '../../job/DocumentContext';
+import { useDispatch } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
 import { useDialog } from '../../job/useSight';
 import { usePreferences } from '../../preferences/PreferencesContext';
@@ -27,7 +27,7 @@ export const BY_SIGN = { useKey: true, preventDefault: true, ...WHERE_NOTHING_IS
 /** The keys that work at every station of a job; one that leads elsewhere says so before it goes. */
 export function useJobKeys(leave: (to: string) => void) {
   const help = useDialog('keys');
-  const { dispatch } = useSaves();
+  const dispatch = useDispatch();
   const { axle, setAxle, addressOf } = useSelection();
   const { unit, choose } = usePreferences();
   const navigate = useNavigate();

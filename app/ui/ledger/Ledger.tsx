@@ -212,7 +212,7 @@ const LedgerRow = memo((props: LedgerRowProps) => {
   return (
     <div className={`ledger-row may-be-stale ${verdict ? '' : 'ledger-plain'}`} data-row={name} data-stale={isStale}>
       <button type="button" aria-expanded={lines !== null} aria-controls={id} onClick={() => toggle(name)}>
-        {verdict ? <RingMark verdict={verdict} used={used} word={word} /> : <span />}
+        <span className="ledger-ring">{verdict && <RingMark verdict={verdict} used={used} word={word} />}</span>
         <span className="ledger-text">
           <span className="judged-label">{label}</span>
           <span className="judged-note">

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { range } from 'd3';
 import { MM_PER_INCH } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
@@ -15,8 +16,14 @@ const HALF_NAME_PX = 16;
 
 const minus = (text: string): string => text.replace('-', '−');
 
+interface RulerProps {
+  scale: SheetScale;
+  y: number;
+  grid?: boolean;
+}
+
 /** A ruler along the foot of a sheet, 0 at the hub face, with the sheet's faint grid above it. */
-export function Ruler({ scale, y, grid = true }: { scale: SheetScale; y: number; grid?: boolean }) {
+export const Ruler = memo(({ scale, y, grid = true }: RulerProps) => {
   const { sign } = useLengths();
   const rule = RULES[sign];
   const places = (step: number) =>
@@ -45,7 +52,8 @@ export function Ruler({ scale, y, grid = true }: { scale: SheetScale; y: number;
       </text>
     </g>
   );
-}
+});
+Ruler.displayName = 'Ruler';
 
 function Grid({ scale, bottom, step }: { scale: SheetScale; bottom: number; step: number }) {
   const across = range(Math.ceil(scale.leftMm / step), Math.floor(scale.rightMm / step) + 1);

@@ -1,6 +1,13 @@
-import { cornerRange, cornerSection, innerGapLimit, type CornerSection, type WheelSection } from '#core/evaluate';
+import {
+  cornerRange,
+  cornerSection,
+  innerGapLimit,
+  type CornerSection,
+  type SectionRange,
+  type WheelSection,
+} from '#core/evaluate';
 import type { Side } from '#core/sweep';
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { archRiseMm } from '#core/position';
 import { pokeTargetOf, type AxleName, type Job, type SuspensionChange, type Vehicle } from '#core/job';
 import { Body, Brake, HubAndStack, Wheel } from './layers';
@@ -56,13 +63,15 @@ const HEADED: Margins = { ...BARE, top: 60 };
 
 /** The section of a corner from behind, true to scale: the car's parts, what is on it now, and what might be. */
 export function SectionSheet(props: SectionSheetProps) {
-  const { job, axle, subject, subjectIs, change, description } = props;
+  const { job, axle, side, subject, subjectIs, change, standIn, description } = props;
   const { ref, size } = useSize<HTMLDivElement>({ width: 824, height: 556 });
   const zoom = useZoom(size);
-  const corner = cornerSection(job.vehicle, axle, props.side);
+  const corner = useMemo(() => cornerSection(job.vehicle, axle, side), [job.vehicle, axle, side]);
   const rise = archRiseMm(change ?? null);
-  const whole = props.standIn ? cornerSection(props.standIn, axle, props.side) : corner;
-  const range = cornerRange(whole, props.standIn ? whole.present : subject, Math.max(0, rise));
+  const usual = useMemo(() => standIn && cornerSection(standIn, axle, side), [standIn, axle, side]);
+  const whole = usual ?? corner;
+  const target = useMemo(() => pokeTargetOf(job.brief, axle), [job.brief, axle]);
+  const range = cornerRange(whole, usual ? whole.present : subject, Math.max(0, rise));
   const { sizes, watch } = useSlotSizes();
   const margins = size.width < 640 ? NARROW : MARGINS;
   const paper = { width: size.width, height: size.height - MARGINS.bottom + UNDER_FOOT_PX };
@@ -75,7 +84,7 @@ export function SectionSheet(props: SectionSheetProps) {
   const places = withFields ?? (props.asList ? null : settled(props.figures));
   const shown = withFields ? filled : props.figures;
   const bare = names(props.figures).length > 0 ? HEADED : BARE;
-  const scale = fitScale(range, size, places && names(shown).length > 0 ? margins : bare);
+  const scale = useScale(range, size, places && names(shown).length > 0 ? margins : bare);
   const isCrowded = !props.asList && !withFields;
   // Beside the drawing where there is room; under it on a narrow screen, and where it takes the fields of the drawing.
   const under = useNarrow() || isCrowded;
@@ -86,12 +95,12 @@ export function SectionSheet(props: SectionSheetProps) {
       <div className="sheet" ref={ref} data-under={under} data-crowded={isCrowded}>
         <Drawing zoom={zoom} role="img" aria-label={description}>
           <Ruler scale={scale} y={foot} />
-          {props.standIn && <StandIn scale={scale} read={corner} usual={whole} />}
+          {usual && <StandIn scale={scale} read={corner} usual={whole} />}
           <Body
             scale={scale}
             corner={corner}
             riseMm={rise}
-            target={pokeTargetOf(job.brief, axle)}
+            target={target}
             inboardLimitMm={innerGapLimit(job, axle).value}
           />
           {subjectIs === 'candidate' && <Wheel drawn={corner.present} scale={scale} as="ghost" />}
@@ -117,6 +126,15 @@ export function SectionSheet(props: SectionSheetProps) {
       </div>
       {under && (props.asList || isCrowded) && props.list}
     </>
+  );
+}
+
+/** The same scale as long as the same is to be seen on the same paper: what is drawn in it stays then. */
+function useScale(range: SectionRange, size: Parameters<typeof fitScale>[1], margins: Margins): SheetScale {
+  const { left, right, bottom, top } = range;
+  return useMemo(
+    () => fitScale({ left, right, bottom, top }, size, margins),
+    [left, right, bottom, top, size, margins],
   );
 }
 

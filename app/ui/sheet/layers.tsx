@@ -1,6 +1,6 @@
 import type { Hub } from '#core/hub';
 import type { Caliper } from '#core/brake';
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { insideOf, type CornerSection, type WheelSection } from '#core/evaluate';
 import type { PokeTarget } from '#core/verdict';
 import type { SheetScale } from './scale';
@@ -23,10 +23,12 @@ interface BodyProps {
   inboardLimitMm: number;
 }
 
+// Each is drawn again only when it is another: under a nudge that is the candidate alone.
+
 const INNER_PART_MM = 20;
 
 /** The car's own parts: fender lip with its plumb line and the target, nearest inboard part with the room to keep. */
-export function Body({ scale, corner, riseMm, target, inboardLimitMm }: BodyProps) {
+export const Body = memo(({ scale, corner, riseMm, target, inboardLimitMm }: BodyProps) => {
   const id = useId();
   const { x, y } = scale;
   const { fenderOut, innerPartOut, lipUp } = corner;
@@ -82,18 +84,17 @@ export function Body({ scale, corner, riseMm, target, inboardLimitMm }: BodyProp
       )}
     </g>
   );
-}
+});
+Body.displayName = 'Body';
 
-/** A wheel with its tire: the candidate, what is on the car now, or that as a ghost behind a candidate. */
-export function Wheel({
-  drawn,
-  scale,
-  as,
-}: {
+interface WheelProps {
   drawn: WheelSection;
   scale: SheetScale;
   as: 'candidate' | 'present' | 'ghost';
-}) {
+}
+
+/** A wheel with its tire: the candidate, what is on the car now, or that as a ghost behind a candidate. */
+export const Wheel = memo(({ drawn, scale, as }: WheelProps) => {
   const { fitted, section } = drawn;
   const rimWidthIn = fitted.wheel.rimWidthIn;
   if (!section || fitted.effectiveOffsetMm === null || rimWidthIn == null) return null;
@@ -148,26 +149,26 @@ export function Wheel({
       )}
     </g>
   );
-}
+});
+Wheel.displayName = 'Wheel';
 
 /** The brake behind the wheel, as far as somebody traced it. */
-export const Brake = ({ scale, caliper }: { scale: SheetScale; caliper: Caliper | undefined }) =>
-  caliper?.outline ? <path className="section-brake" d={brakePath(caliper.outline, scale)} /> : null;
+export const Brake = memo(({ scale, caliper }: { scale: SheetScale; caliper: Caliper | undefined }) =>
+  caliper?.outline ? <path className="section-brake" d={brakePath(caliper.outline, scale)} /> : null,
+);
+Brake.displayName = 'Brake';
 
 const HUB_RADIUS_MM = 76;
 
-/** The hub with its face and lip, and the stack between hub face and wheel. */
-export function HubAndStack({
-  scale,
-  hub,
-  stackMm,
-  as,
-}: {
+interface HubAndStackProps {
   scale: SheetScale;
   hub: Hub | undefined;
   stackMm: number | null;
   as: 'candidate' | 'present';
-}) {
+}
+
+/** The hub with its face and lip, and the stack between hub face and wheel. */
+export const HubAndStack = memo(({ scale, hub, stackMm, as }: HubAndStackProps) => {
   const id = useId();
   const { x, y, k } = scale;
   const foot = y(0);
@@ -200,4 +201,5 @@ export function HubAndStack({
       <line className="hub-face" x1={x(0)} x2={x(0)} y1={y(HUB_RADIUS_MM + 14)} y2={foot} />
     </g>
   );
-}
+});
+HubAndStack.displayName = 'HubAndStack';
