@@ -1,5 +1,6 @@
-import { range, scaleLinear } from 'd3';
+import { range } from 'd3';
 import { formatNumber, MM_PER_INCH } from '#core/units';
+import { linearScale } from '../drawing/linearScale';
 import { drawingFrame } from '../drawing/measures';
 import { isNamed } from '../drawing/ticks';
 import { useSize } from '../drawing/useSize';
@@ -15,7 +16,7 @@ export function TargetScale({ min, max }: { min: number | null; max: number | nu
   const { width } = size;
   const outer = max ?? 0;
   const reach = Math.max(30, Math.abs(min ?? 0) + 10, Math.abs(outer) + 10);
-  const x = scaleLinear([-reach, reach], [20, width - 20]);
+  const x = linearScale([-reach, reach], [20, width - 20]);
   const step = lengths.sign === 'mm' ? (reach > 60 ? 20 : 5) : MM_PER_INCH / (reach > 60 ? 1 : 4);
   const reachSteps = Math.floor(reach / step);
   const named = isNamed({ step, unitPx: x(1) - x(0) });

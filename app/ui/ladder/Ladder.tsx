@@ -1,4 +1,4 @@
-import { range, scaleLinear } from 'd3';
+import { range } from 'd3';
 import {
   cornerSection,
   fitCandidate,
@@ -17,6 +17,7 @@ import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Ring } from '../parts/Ring';
 
 import { costText } from '#core/cost';
+import { linearScale } from '../drawing/linearScale';
 import { drawingFrame, drawingLength } from '../drawing/measures';
 import { isNamed } from '../drawing/ticks';
 import { useSize } from '../drawing/useSize';
@@ -60,7 +61,7 @@ export function Ladder({ job, axle, rungs, current, raise }: LadderProps) {
   const innerPart = seen(corner.innerPartOut).map((edge) => edge - INNER_PART_MM);
   const low = Math.min(-120, ...places, ...innerPart) - 14;
   const high = Math.max(60, ...places, ...seen(corner.fenderOut)) + 14;
-  const x = scaleLinear([low, high], [INNER_PX, width - OUTER_PX]);
+  const x = linearScale([low, high], [INNER_PX, width - OUTER_PX]);
   const foot = HEAD + ROW * rungs.length;
   const target = pokeTargetOf(job.brief, axle);
   const keep = innerGapLimit(job, axle).value;

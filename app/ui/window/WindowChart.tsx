@@ -1,9 +1,9 @@
-import { scaleLinear } from 'd3';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { offsetFigure, rimFigure } from '#core/units';
 import type { FitWindow } from '#core/advice/window';
 import { FITS } from '#core/evaluate';
 import { Drawing } from '../drawing/Drawing';
+import { linearScale } from '../drawing/linearScale';
 import { placeOn } from '../drawing/measures';
 import { useZoom } from '../drawing/useZoom';
 import { useSize } from '../drawing/useSize';
@@ -55,8 +55,8 @@ export function WindowChart(props: WindowChartProps) {
   const [held, setHeld] = useState<Held | null>(null);
   const widths = window.rows.map(({ rimWidthIn }) => rimWidthIn);
   const [least, most] = [widths[0]!, widths.at(-1)!];
-  const x = scaleLinear(window.offsetsMm, [EDGE.left, size.width - EDGE.right]);
-  const y = scaleLinear([least - 0.25, most + 0.25], [size.height - EDGE.bottom, EDGE.top]);
+  const x = linearScale(window.offsetsMm, [EDGE.left, size.width - EDGE.right]);
+  const y = linearScale([least - 0.25, most + 0.25], [size.height - EDGE.bottom, EDGE.top]);
   const band = y(least) - y(least + 0.5);
   // The others stand in the list.
   const stockInSight = stock.filter(

@@ -1,14 +1,17 @@
 import { useId } from 'react';
 import { formatNumber, offsetFigure } from '#core/units';
 import type { WindowRow, WindowSpan } from '#core/advice/window';
+import type { LinearScale } from '../drawing/linearScale';
 import { isNamed } from '../drawing/ticks';
-import { type Place, EDGE, xInverse } from './chartScale';
+import { type Place, EDGE } from './chartScale';
 import { edgeWords, placeWords, pointBox, shutWords } from './chartWords';
 import './window.css';
 
 interface Scales {
-  x: (mm: number) => number;
-  y: (inches: number) => number;
+  /** Offsets, mm. */
+  x: LinearScale;
+  /** Rim widths, in. */
+  y: LinearScale;
 }
 
 /** A stretch whose ends are as soft as they are unsure. */
@@ -88,7 +91,7 @@ export function Grid({
   rows: readonly WindowRow[];
 }) {
   const foot = size.height - EDGE.bottom;
-  const [from, to] = [Math.ceil(xInverse(x, EDGE.left) / 10) * 10, xInverse(x, size.width - EDGE.right)];
+  const [from, to] = [Math.ceil(x.invert(EDGE.left) / 10) * 10, x.invert(size.width - EDGE.right)];
   const ticks = Array.from({ length: Math.floor((to - from) / 10) + 1 }, (_, n) => from + 10 * n);
   const named = isNamed({ step: 10, unitPx: x(1) - x(0) });
   // Three words share the line under the chart.
