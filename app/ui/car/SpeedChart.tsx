@@ -1,8 +1,9 @@
-import { line, range, scaleLinear } from 'd3';
+import { line, range, ticks } from 'd3';
 import { trueBandKmh } from '#core/gearing';
 import type { SetupReport } from '#core/evaluate';
 import { formatNumber, inReadersUnit, measureSign } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
+import { linearScale } from '../drawing/linearScale';
 import { drawingFrame } from '../drawing/measures';
 import { useSize } from '../drawing/useSize';
 import './car.css';
@@ -42,8 +43,8 @@ export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; cu
   const ends = known.map(({ slope }) => slope * shown);
   const low = Math.min(-6, ...band.map(({ least, at }) => least - at), ...ends) * 1.06;
   const high = Math.max(4, ...ends) * 1.15;
-  const x = scaleLinear([0, shown], [EDGE.left, size.width - EDGE.right]);
-  const y = scaleLinear([low, high], [size.height - EDGE.bottom, EDGE.top]);
+  const x = linearScale([0, shown], [EDGE.left, size.width - EDGE.right]);
+  const y = linearScale([low, high], [size.height - EDGE.bottom, EDGE.top]);
   const edge = line<(typeof band)[number]>(
     ({ at }) => x(at),
     ({ least, at }) => y(least - at),
@@ -57,7 +58,7 @@ export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; cu
       <svg {...drawingFrame(size)} role="img" aria-label={`True against shown speed: ${text || 'no tires known yet'}`}>
         <path className="speed-band" d={`${edge(band)}L${x(shown)},${y(0)}L${x(0)},${y(0)}Z`} />
         <g className="speed-axes" aria-hidden>
-          {x.ticks(6).map((at) => (
+          {ticks(0, shown, 6).map((at) => (
             <g key={at}>
               <line x1={x(at)} x2={x(at)} y1={EDGE.top} y2={size.height - EDGE.bottom} />
               <text x={x(at)} y={size.height - EDGE.bottom + 15} textAnchor="middle">
@@ -65,7 +66,7 @@ export function SpeedChart({ lines, current }: { lines: readonly SpeedLine[]; cu
               </text>
             </g>
           ))}
-          {y.ticks(6).map((at) => (
+          {ticks(low, high, 6).map((at) => (
             <g key={at}>
               <line
                 x1={EDGE.left}
