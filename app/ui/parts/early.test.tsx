@@ -71,6 +71,17 @@ test('what was typed, chosen and ticked before the page was at work is taken onc
   expect(window.early).toBeUndefined();
 });
 
+test('a tick in the moment in which the page comes to work is taken', async () => {
+  await comesToWork(
+    () => {},
+    () => {
+      field('Loose').focus();
+      field('Loose').click();
+    },
+  );
+  expect([said(), field('Loose').checked, window.early]).toEqual(['12,a,true', true, undefined]);
+});
+
 test('a field in hand stays in hand, its caret where it was', async () => {
   await comesToWork(() => {
     field('Gap').focus();

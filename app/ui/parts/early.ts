@@ -38,10 +38,11 @@ export function useEarly(): void {
   useEffect(() => {
     const { early } = window;
     if (!early) return;
-    early.end();
     window.early = undefined;
-    // Behind the drawing that is under way, so that each is taken with what the one before it has changed.
+    // Behind the drawing that is under way, so that each is taken with what the one before it has changed; and behind
+    // the press that may have begun it: the page came to work under it, and has not heard what it did.
     setTimeout(() => {
+      early.end();
       for (const [field, held] of early.kept) tell(field as Field, held);
     });
   }, []);
