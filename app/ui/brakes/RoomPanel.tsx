@@ -41,7 +41,7 @@ export function RoomPanel({ axle, subject, one, checks, ownMm, trialMm, setTrial
           <details key={check.code} className="brake-row" data-row={check.code}>
             <summary>
               <RingMark verdict={check.verdict} used={usedShare(check)} word={verdictWord(check)} />
-              <span className="ledger-text">
+              <span className="judged-text">
                 <span className="judged-label">{check.label}</span>
                 <span className="judged-note">
                   {verdictWord(check)} · limit {lengths.figure(check.limit)}

@@ -213,7 +213,7 @@ const LedgerRow = memo((props: LedgerRowProps) => {
     <div className={`ledger-row may-be-stale ${verdict ? '' : 'ledger-plain'}`} data-row={name} data-stale={isStale}>
       <button type="button" aria-expanded={lines !== null} aria-controls={id} onClick={() => toggle(name)}>
         <span className="ledger-ring">{verdict && <RingMark verdict={verdict} used={used} word={word} />}</span>
-        <span className="ledger-text">
+        <span className="judged-text">
           <span className="judged-label">{label}</span>
           <span className="judged-note">
             {isStale && <span className="visually-hidden">from before the change: </span>}

@@ -14,13 +14,14 @@ declare global {
 /**
  * Runs with the first HTML, which is seen a second before its scripts are there: keeps what a hand does to fields
  * meanwhile. What the browser itself puts back into a field after a reload is in nobody's hand, and is no change. Once
- * it is handed over the page hears of files itself; of the rest it may still miss what it is changed to, and is told.
+ * it is handed over the page hears of files and choices itself, and would take them twice; of text and ticks it may
+ * still miss what they are changed to, and is told.
  */
 export const KEEP_EARLY = `(() => {
   const kept = new Map();
   let heard = false;
   const keep = ({ target }) => {
-    if (heard && target.type === 'file') return void kept.delete(target);
+    if (heard && /^(file|select)/.test(target.type)) return void kept.delete(target);
     const byHand = target === document.activeElement || navigator.userActivation?.hasBeenActive;
     if (!byHand || !('value' in target)) return;
     kept.set(target, target.type === 'checkbox' || target.type === 'radio' ? target.checked : target.value);

@@ -15,6 +15,8 @@ export function Hatch({ id, className, gap = 7 }: { id: string; className: strin
   );
 }
 
+// Each of these is drawn again only when it is another: under a nudge that is the candidate alone.
+
 interface BodyProps {
   scale: SheetScale;
   corner: CornerSection;
@@ -22,8 +24,6 @@ interface BodyProps {
   target: PokeTarget;
   inboardLimitMm: number;
 }
-
-// Each is drawn again only when it is another: under a nudge that is the candidate alone.
 
 const INNER_PART_MM = 20;
 
