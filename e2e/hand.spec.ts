@@ -60,6 +60,7 @@ test('what is typed and chosen before the scripts of a page are there is taken o
     await page.keyboard.press('Tab');
   });
   await expect(target).toHaveValue('7.0');
+  await saved(page);
   await page.reload();
   await expect(target).toHaveValue('7.0');
   // A field still in hand goes on being typed in.
@@ -71,6 +72,46 @@ test('what is typed and chosen before the scripts of a page are there is taken o
   await page.keyboard.type('2');
   await page.keyboard.press('Enter');
   await expect(target).toHaveValue('12.0');
+});
+
+/** After the page was handed over, ms: before it is drawn, while it is, and after. */
+const MOMENTS = [0, 5, 20, 60, 120];
+
+test('a tick in any moment in which a page comes to work is taken, once', async ({ page }) => {
+  const place = await openDemo(page, 'velder-two', 'log');
+  await page.addInitScript(() => {
+    const press = () => {
+      const box = document.querySelector<HTMLInputElement>('[aria-label="Allowances"] input[type=checkbox]')!;
+      box.focus();
+      box.click();
+    };
+    let held: Window['early'];
+    Object.defineProperty(window, 'early', {
+      get: () => held,
+      set(early: Window['early']) {
+        held = early;
+        if (!early) return;
+        const { handOver } = early;
+        early.handOver = () => {
+          handOver();
+          setTimeout(press, Number(new URLSearchParams(location.search).get('after')));
+        };
+      },
+    });
+  });
+  const edits: string[] = [];
+  page.on('request', (request) => {
+    if (request.method() === 'POST') edits.push(request.postData() ?? '');
+  });
+  const box = page.getByRole('region', { name: 'Allowances' }).getByRole('checkbox');
+  for (const [n, after] of MOMENTS.entries()) {
+    const isTicked = n % 2 === 0;
+    edits.length = 0;
+    await page.goto(`${place}/sweep?after=${after}`);
+    await expect.poll(() => edits.length).toBe(1);
+    await saved(page);
+    expect([after, await box.isChecked(), edits]).toEqual([after, isTicked, [expect.stringContaining('growth')]]);
+  }
 });
 
 test('a dialog begins at its first field, keeps its keys, and gives the focus back', async ({ page }) => {

@@ -14,23 +14,28 @@ declare global {
 /**
  * Runs with the first HTML, which is seen a second before its scripts are there: keeps what a hand does to fields
  * meanwhile. What the browser itself puts back into a field after a reload is in nobody's hand, and is no change. Once
- * it is handed over the page hears of files and choices itself, and would take them twice; of text and ticks it may
- * still miss what they are changed to, and is told.
+ * it is handed over the page hears of files itself; of the rest it may still miss what it is changed to, and is told.
+ * A box is asked at the press: the page that comes to work under it puts it back before anything else is said of it.
  */
 export const KEEP_EARLY = `(() => {
   const kept = new Map();
   let heard = false;
-  const keep = ({ target }) => {
-    if (heard && /^(file|select)/.test(target.type)) return void kept.delete(target);
+  const keep = ({ type, target }) => {
+    const isBox = target.type === 'checkbox' || target.type === 'radio';
+    if (type !== (isBox ? 'click' : 'input')) return;
+    if (heard && target.type === 'file') return void kept.delete(target);
     const byHand = target === document.activeElement || navigator.userActivation?.hasBeenActive;
-    if (!byHand || !('value' in target)) return;
-    kept.set(target, target.type === 'checkbox' || target.type === 'radio' ? target.checked : target.value);
+    if (byHand && 'value' in target) kept.set(target, isBox ? target.checked : target.value);
   };
   document.addEventListener('input', keep, true);
+  document.addEventListener('click', keep, true);
   window.early = {
     kept,
     handOver: () => { heard = true; },
-    end: () => document.removeEventListener('input', keep, true),
+    end() {
+      document.removeEventListener('input', keep, true);
+      document.removeEventListener('click', keep, true);
+    },
   };
 })()`;
 
@@ -39,11 +44,10 @@ export function useEarly(): void {
   useEffect(() => {
     const { early } = window;
     if (!early) return;
+    early.end();
     window.early = undefined;
-    // Behind the drawing that is under way, so that each is taken with what the one before it has changed; and behind
-    // the press that may have begun it: the page came to work under it, and has not heard what it did.
+    // Behind the drawing that is under way, so that each is taken with what the one before it has changed.
     setTimeout(() => {
-      early.end();
       for (const [field, held] of early.kept) tell(field as Field, held);
     });
   }, []);
