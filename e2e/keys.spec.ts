@@ -75,9 +75,15 @@ test('the bench is filtered, sorted and searched by keyboard', async ({ page }) 
 });
 
 test('what a thing would tell a mouse stands beside it on the focus of the keyboard', async ({ page }) => {
-  await page.goto('/shelf');
+  // Gone to before the page is at work: it is told once it is.
+  let bring = () => {};
+  const brought = new Promise<void>((resolve) => (bring = resolve));
+  await page.route('**/*.js', (route) => brought.then(() => route.continue()));
+  await page.goto('/shelf', { waitUntil: 'commit' });
   const brand = page.getByRole('link', { name: 'scoval' });
+  await brand.waitFor();
   await tabTo(page, brand);
+  bring();
   await expect(page.locator('.title-shown')).toHaveText('Back to the bench');
   await page.keyboard.press('Tab');
   await expect(page.locator('.title-shown')).toHaveCount(0);

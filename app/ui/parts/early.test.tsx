@@ -18,6 +18,7 @@ function Page() {
         aria-label="Gap"
         value={text}
         onChange={({ target }) => setText(target.value)}
+        onFocus={({ target }) => target.select()}
         onBlur={() => taken.push(text)}
       />
       <input type="file" aria-label="File" onChange={({ target }) => taken.push(target.files)} />
@@ -93,6 +94,14 @@ test('a field in hand stays in hand, its caret where it was', async () => {
   expect(document.activeElement).toBe(field('Gap'));
   expect(field('Gap').selectionStart).toBe(1);
   expect(taken).toEqual([]);
+});
+
+test('a field that has the focus already hears that it has it', async () => {
+  await comesToWork(() => {
+    field('Gap').focus();
+    field('Gap').setSelectionRange(1, 1);
+  });
+  expect([field('Gap').selectionStart, field('Gap').selectionEnd]).toEqual([0, 2]);
 });
 
 test('a field that was emptied is empty', async () => {
