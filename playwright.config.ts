@@ -1,6 +1,9 @@
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM } from './support/chromium';
 
+/** A browser that has seen the cars of the demo: its sweeps are made once, not by each of two hundred browsers. */
+export const KEPT = 'node_modules/.cache/kept-sweeps.json';
+
 const port = Number(process.env.E2E_PORT ?? 4197);
 
 /** Drives the built application in Debian's Chromium; each run has a database of its own, filled with the demo. */
@@ -25,6 +28,10 @@ export default defineConfig({
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',
     launchOptions: CHROMIUM,
   },
+  projects: [
+    { name: 'kept', testMatch: 'kept.setup.ts' },
+    { name: 'stations', dependencies: ['kept'], use: { storageState: KEPT } },
+  ],
   webServer: {
     command: 'node scripts/serve-fresh.mjs',
     url: `http://127.0.0.1:${port}/`,

@@ -27,6 +27,9 @@ export const test = base.extend<{ quiet: void; allowed: RegExp[] }>({
   ],
 });
 
+/** For tests of sweeping itself: a browser that keeps none. */
+export const NOTHING_KEPT = { cookies: [], origins: [] };
+
 /** A car of the demo with its past: what was fitted, read and found. */
 export const demoJobFitted = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;
 

@@ -1,6 +1,20 @@
 import { applyEdits } from '#core/job';
 import type { Page } from '@playwright/test';
-import { demoJob, expect, ledgerRow, openDemo, putOnBench, refuseNonsense, saved, swept, test, type } from './bench';
+import {
+  demoJob,
+  expect,
+  ledgerRow,
+  NOTHING_KEPT,
+  openDemo,
+  putOnBench,
+  refuseNonsense,
+  saved,
+  swept,
+  test,
+  type,
+} from './bench';
+
+test.use({ storageState: NOTHING_KEPT });
 
 const sweepPart = (page: Page, id: string) => page.getByRole('table', { name: 'Parts' }).locator(`[data-part="${id}"]`);
 const map = (page: Page) => page.getByRole('application', { name: /^Clearance of/ });

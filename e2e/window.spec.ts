@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { applyEdits } from '#core/job';
-import { choose, clean, demoJob, expect, openDemo, putOnBench, saved, swept, test, type } from './bench';
+import { choose, clean, demoJob, expect, NOTHING_KEPT, openDemo, putOnBench, saved, swept, test, type } from './bench';
 
 const rows = (page: Page) => page.getByRole('table', { name: 'Offsets that meet every limit' });
 const point = (page: Page, id: string) => page.locator(`[data-setup=${id}]`);
@@ -131,13 +131,17 @@ test('remedies by the brief: what is not allowed is shown, never proposed; the b
   await expect(lip.getByRole('row', { name: /cut metal/ })).toContainText('not allowed by the brief');
 });
 
-test('how sure the sweep is comes in after it, with the reading that would help most', async ({ page }) => {
-  await openDemo(page, 'brindle-kite', 'setups');
-  await swept(page);
-  await page.keyboard.press('j');
-  const strut = page.locator('[data-row="obstacle:strut"]');
-  await expect(strut).toContainText('±');
-  await strut.getByRole('button').click();
-  await expect(strut).toContainText('256 cars drawn');
-  await expect(strut).toContainText('most helpful to measure: half the section');
+test.describe(() => {
+  test.use({ storageState: NOTHING_KEPT });
+
+  test('how sure the sweep is comes in after it, with the reading that would help most', async ({ page }) => {
+    await openDemo(page, 'brindle-kite', 'setups');
+    await swept(page);
+    await page.keyboard.press('j');
+    const strut = page.locator('[data-row="obstacle:strut"]');
+    await expect(strut).toContainText('±');
+    await strut.getByRole('button').click();
+    await expect(strut).toContainText('256 cars drawn');
+    await expect(strut).toContainText('most helpful to measure: half the section');
+  });
 });
