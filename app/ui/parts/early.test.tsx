@@ -6,6 +6,7 @@ import { renderToString } from 'react-dom/server';
 import { KEEP_EARLY, useEarly } from './early';
 
 const taken: unknown[] = [];
+const heard: string[] = [];
 
 function Page() {
   useEarly();
@@ -18,7 +19,10 @@ function Page() {
         aria-label="Gap"
         value={text}
         onChange={({ target }) => setText(target.value)}
-        onFocus={({ target }) => target.select()}
+        onFocus={({ target }) => {
+          heard.push('focus');
+          target.select();
+        }}
         onBlur={() => taken.push(text)}
       />
       <input type="file" aria-label="File" onChange={({ target }) => taken.push(target.files)} />
@@ -52,7 +56,7 @@ async function comesToWork(hand: () => void, meanwhile = () => {}): Promise<void
   await act(() => new Promise((resolve) => setTimeout(resolve)));
 }
 
-beforeEach(() => taken.splice(0));
+beforeEach(() => [taken, heard].forEach((list) => list.splice(0)));
 
 test('what was typed, chosen and ticked before the page was at work is taken once it is', async () => {
   await comesToWork(() => {
@@ -96,12 +100,18 @@ test('a field in hand stays in hand, its caret where it was', async () => {
   expect(taken).toEqual([]);
 });
 
-test('a field that has the focus already hears that it has it', async () => {
+test('a field that has the focus already hears that it has it, its caret where it was', async () => {
   await comesToWork(() => {
     field('Gap').focus();
     field('Gap').setSelectionRange(1, 1);
   });
-  expect([field('Gap').selectionStart, field('Gap').selectionEnd]).toEqual([0, 2]);
+  expect(heard).toEqual(['focus']);
+  expect([field('Gap').selectionStart, field('Gap').selectionEnd]).toEqual([1, 1]);
+});
+
+test('where nothing has the focus, nothing hears of it', async () => {
+  await comesToWork(() => field('Gap').blur());
+  expect(heard).toEqual([]);
 });
 
 test('a field that was emptied is empty', async () => {

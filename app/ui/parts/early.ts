@@ -48,20 +48,20 @@ export function useEarly(): void {
     window.early = undefined;
     // Behind the drawing that is under way, so that each is taken with what the one before it has changed.
     setTimeout(() => {
-      tellFocus(early.kept);
+      tellFocus();
       for (const [field, held] of early.kept) tell(field as Field, held);
     });
   }, []);
 }
 
-/** Says of what has the focus already that it has it. What is typed in it goes on where it was. */
-function tellFocus(kept: Early): void {
+/** Says of what has the focus already that it has it; what is typed in it goes on where it was. */
+function tellFocus(): void {
   const held = document.activeElement;
   if (!held || held === document.body) return;
-  const isTyped = (held instanceof HTMLInputElement || held instanceof HTMLTextAreaElement) && kept.has(held);
-  const [start, end] = isTyped ? [held.selectionStart, held.selectionEnd] : [null, null];
+  const text = held instanceof HTMLInputElement || held instanceof HTMLTextAreaElement ? held : null;
+  const [start, end] = [text?.selectionStart ?? null, text?.selectionEnd ?? null];
   flushSync(() => held.dispatchEvent(new FocusEvent('focusin', { bubbles: true })));
-  if (isTyped && start !== null) held.setSelectionRange(start, end);
+  if (start !== null) text?.setSelectionRange(start, end);
 }
 
 type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
