@@ -105,6 +105,19 @@ export async function openDemo(page: Page, name: string, station: string): Promi
   return place;
 }
 
+/** Opens a page whose scripts come once a hand has been on it. */
+export async function openSlowly(page: Page, address: string, hand: () => Promise<void>): Promise<void> {
+  let letCome = () => {};
+  const come = new Promise<void>((resolve) => (letCome = resolve));
+  await page.route('**/assets/*.js', async (route) => {
+    await come;
+    await route.continue();
+  });
+  await page.goto(address, { waitUntil: 'commit' });
+  await hand();
+  letCome();
+}
+
 /**
  * The page is at work, and everything is kept. Waited for and not expected: what is expected and not there yet has the
  * whole page read out at each look, for the words of a failure.

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { PDFDocument } from 'pdf-lib';
 import { STATIONS } from '../app/ui/frame/stations';
-import { clean, expect, openDemo, saved, show, swept, test } from './bench';
+import { clean, expect, openDemo, openSlowly, saved, show, swept, test } from './bench';
 import { expectLaidOut } from './layout';
 
 const at = (page: Page, path: string) => expect(page).toHaveURL(new RegExp(`/${path}(\\?|$)`));
@@ -32,43 +32,32 @@ test('keys that are pressed at once after the key of a station act on that stati
 
 test('what is typed and chosen before the scripts of a page are there is taken once they are', async ({ page }) => {
   const place = await openDemo(page, 'velder-two', 'log');
-  /** Opens a page whose scripts come once a hand has been on it. */
-  const openSlowly = async (address: string, hand: () => Promise<void>) => {
-    let letCome = () => {};
-    const come = new Promise<void>((resolve) => (letCome = resolve));
-    await page.route('**/assets/*.js', async (route) => {
-      await come;
-      await route.continue();
-    });
-    await page.goto(address, { waitUntil: 'commit' });
-    await hand();
-    letCome();
-    await saved(page);
-    await page.unroute('**/assets/*.js');
-  };
-  await openSlowly(`${place}/log`, async () => {
+  await openSlowly(page, `${place}/log`, async () => {
     await page.getByLabel('Kind').focus();
     await page.keyboard.type('marks');
     await expect(page.getByLabel('Kind')).toHaveValue('mark');
   });
+  await saved(page);
   await expect(page).toHaveURL(/kind=mark/);
   const target = page.getByRole('group', { name: 'Target, both axles' }).getByLabel(/^No further out than/);
-  await openSlowly(`${place}/brief`, async () => {
+  await openSlowly(page, `${place}/brief`, async () => {
     await target.focus();
     await page.keyboard.press('ControlOrMeta+A');
     await page.keyboard.type('7');
     await page.keyboard.press('Tab');
   });
+  await saved(page);
   await expect(target).toHaveValue('7.0');
   await saved(page);
   await page.reload();
   await expect(target).toHaveValue('7.0');
   // A field still in hand goes on being typed in.
-  await openSlowly(`${place}/brief`, async () => {
+  await openSlowly(page, `${place}/brief`, async () => {
     await target.focus();
     await page.keyboard.press('ControlOrMeta+A');
     await page.keyboard.type('1');
   });
+  await saved(page);
   await page.keyboard.type('2');
   await page.keyboard.press('Enter');
   await expect(target).toHaveValue('12.0');

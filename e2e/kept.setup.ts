@@ -1,4 +1,5 @@
-import { writeFileSync } from 'node:fs';
+import { mkdirSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
 import { KEPT } from '../playwright.config';
 import { demoJob, expect, putOnBench, swept, test } from './bench';
 
@@ -45,5 +46,6 @@ test('a browser that has seen the cars keeps their sweeps, and how sure they are
     localStorage: [],
     indexedDB: indexedDB.filter(({ name }) => name === 'scoval-sweeps'),
   }));
+  mkdirSync(path.dirname(KEPT), { recursive: true });
   writeFileSync(KEPT, JSON.stringify({ cookies: [], origins: kept }));
 });

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { clean, demoJob, expect, putOnBench, saved, swept, test } from './bench';
+import { clean, demoJob, expect, openSlowly, putOnBench, saved, swept, test } from './bench';
 
 /** Goes on by Tab until a thing has the focus; nothing is ever clicked, nor focused from outside. */
 async function tabTo(page: Page, thing: Locator, most = 60): Promise<void> {
@@ -76,14 +76,11 @@ test('the bench is filtered, sorted and searched by keyboard', async ({ page }) 
 
 test('what a thing would tell a mouse stands beside it on the focus of the keyboard', async ({ page }) => {
   // Gone to before the page is at work: it is told once it is.
-  let bring = () => {};
-  const brought = new Promise<void>((resolve) => (bring = resolve));
-  await page.route('**/*.js', (route) => brought.then(() => route.continue()));
-  await page.goto('/shelf', { waitUntil: 'commit' });
   const brand = page.getByRole('link', { name: 'scoval' });
-  await brand.waitFor();
-  await tabTo(page, brand);
-  bring();
+  await openSlowly(page, '/shelf', async () => {
+    await brand.waitFor();
+    await tabTo(page, brand);
+  });
   await expect(page.locator('.title-shown')).toHaveText('Back to the bench');
   await page.keyboard.press('Tab');
   await expect(page.locator('.title-shown')).toHaveCount(0);
