@@ -8,10 +8,10 @@ import {
   useState,
   type ReactNode,
 } from 'react';
-import { useLocation, useNavigate } from 'react-router';
+import { useLocation, type Location } from 'react-router';
 import type { AxleName } from '#core/job';
 import type { Side } from '#core/sweep';
-import { useAhead } from './useAhead';
+import { useAskedSearch } from '../ui/parts/useAskedSearch';
 import { ownSearch, searchAfter, searchFor, sightIn, type Sight, type SightChange } from './sight';
 
 /** What is looked at, as it stands in the address, and how another sight is gone to. */
@@ -39,15 +39,8 @@ const SelectionContext = createContext<Selection>({
 /** Outside a job, the front right corner. */
 export const useSelection = (): Selection => useContext(SelectionContext);
 
-/** Where a browser stands, or is about to: what the last step there changed is kept with it. */
-interface Place {
-  pathname: string;
-  search: string;
-  state: unknown;
-  key: string;
-}
-
-const changedAt = ({ state }: Place): string | undefined => (state as { changed?: string } | null)?.changed;
+/** What the last step to a place changed: it is kept with it. */
+const changedAt = ({ state }: Location): string | undefined => (state as { changed?: string } | null)?.changed;
 
 /** Keeps what is looked at in the address, so that a reload, a step back and a link show the same sight. */
 export function SelectionProvider({ jobId, children }: { jobId: string; children: ReactNode }) {
@@ -76,38 +69,29 @@ export function SelectionProvider({ jobId, children }: { jobId: string; children
  */
 function useSearch(): { search: string; change(change: SightChange): void } {
   const location = useLocation();
-  const navigate = useNavigate();
-  const [ahead, show] = useAhead<string>(location.key);
-  // Keys may follow each other faster than the address does: each change is made on the last that was asked for.
-  const asked = useRef<Place>(location);
+  const { search, last, ask } = useAskedSearch();
   /** What the step changed that the history stands at. */
   const stepped = useRef<string>(undefined);
   useLayoutEffect(() => {
-    asked.current = location;
     stepped.current = changedAt(location);
   }, [location]);
   const change = useCallback(
     (change: SightChange) => {
-      const now = asked.current;
-      const search = searchAfter(now.search, change);
-      if (search === now.search) return;
+      const next = searchAfter(last(), change);
+      if (next === last()) return;
       const changed = Object.keys(change).sort().join();
       // A pose follows the hand: it is no step of its own.
       const follows = changed === 'pose';
-      const next = { ...now, search, state: follows ? now.state : { changed } };
-      asked.current = next;
-      show({ of: now.key, value: search });
-      const { pathname, state } = next;
+      const kept = follows ? stepped.current : changed;
       const replace = follows || stepped.current === changed;
-      const gone = navigate({ pathname, search }, { state, replace, preventScrollReset: true });
-      // One that another overtakes on the way is no step of the history.
-      void Promise.resolve(gone).then(() => {
-        if (asked.current === next) stepped.current = changedAt(next);
+      void ask(next, { ...(kept ? { state: { changed: kept } } : {}), replace }).then((isLast) => {
+        // One that another overtakes on the way is no step of the history.
+        if (isLast) stepped.current = kept;
       });
     },
-    [navigate, show],
+    [last, ask],
   );
-  return { search: ahead ? ahead.value : location.search, change };
+  return { search, change };
 }
 
 /** What each station looked like when it was left. */

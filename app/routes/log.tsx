@@ -1,4 +1,4 @@
-import { data } from 'react-router';
+import { data, type ShouldRevalidateFunctionArgs } from 'react-router';
 import { jobChanges } from '#server/jobLog';
 import { stored } from '../stored';
 import { LogView } from '../ui/log/LogView';
@@ -16,6 +16,11 @@ export async function clientLoader({ serverLoader }: Route.ClientLoaderArgs) {
     if (thrown instanceof Response) throw thrown;
     return data({ changes: null });
   }
+}
+
+/** What is found by kind, corner and words is found in what is there; a save may have brought more. */
+export function shouldRevalidate({ formMethod, currentUrl, nextUrl }: ShouldRevalidateFunctionArgs) {
+  return formMethod !== undefined || currentUrl.pathname !== nextUrl.pathname || currentUrl.search === nextUrl.search;
 }
 
 /** All that ever happened to the job, the latest first. */
