@@ -7,8 +7,10 @@ import { Piscina } from 'piscina';
 import type { AppLoadContext, LoaderFunctionArgs, ServerBuild } from 'react-router';
 import { log } from '../base/log';
 import { loadPages } from './build';
+import { within } from '../work/deadline';
 import { endThreads } from '../work/endThreads';
 import { failed, outcomeOf } from './outcome';
+import { packingFor, type Packing } from './packing';
 import type { Answer, PageAsked, PageMade, Question } from './protocol';
 
 /** How long a page may take to make. */
@@ -56,7 +58,8 @@ export function pages(contextOf: ContextOf): RequestHandler {
     const url = addressOf(request);
     if (!url || !isPage(build, url)) return here(request, response, next);
     try {
-      send(response, await makePage(build, { url: url.href, request, context: contextOf(request, response) }));
+      const context = contextOf(request, response);
+      send(response, await makePage(build, { url: url.href, request, context, packing: packingFor(request) }));
     } catch (error) {
       if (response.headersSent) return next(error);
       const late = (error as Error).name === 'AbortError';
@@ -109,27 +112,27 @@ const addressesOf = (place: string): RegExp => {
 export async function makePages(url: string, context: AppLoadContext): Promise<void> {
   const build = (await loadPages()) as ServerBuild;
   const request = { method: 'GET', headers: { accept: 'text/html' } };
-  await Promise.all(Array.from({ length: PAGE_THREADS }, () => makePage(build, { url, request, context })));
+  const page: Making = { url, request, context, packing: 'gzip' };
+  await Promise.all(Array.from({ length: PAGE_THREADS }, () => makePage(build, page)));
 }
 
 interface Making {
   url: string;
   request: Pick<ExpressRequest, 'method' | 'headers'>;
   context: AppLoadContext;
+  packing: Packing | null;
 }
 
-async function makePage(build: ServerBuild, { url, request, context }: Making): Promise<PageMade> {
+async function makePage(build: ServerBuild, { url, request, context, packing }: Making): Promise<PageMade> {
   const { port1, port2 } = new MessageChannel();
   const headers = Object.entries(request.headers).flatMap(([name, value]): [string, string][] =>
     [value ?? []].flat().map((one) => [name, one]),
   );
   port1.on('message', (question: Question) => void answer(build, { question, url, headers, context, port: port1 }));
   try {
-    const asked: PageAsked = { url, method: request.method, headers, context, port: port2 };
-    return (await threads!.run(asked, {
-      transferList: [port2],
-      signal: AbortSignal.timeout(PAGE_MS),
-    })) as PageMade;
+    const asked: PageAsked = { url, method: request.method, headers, context, packing, port: port2 };
+    const transferList = [port2];
+    return await within(PAGE_MS, (signal) => threads!.run(asked, { transferList, signal }) as Promise<PageMade>);
   } finally {
     port1.close();
   }

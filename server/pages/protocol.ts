@@ -1,5 +1,6 @@
 import type { MessagePort } from 'node:worker_threads';
 import type { AppLoadContext } from 'react-router';
+import type { Packing } from './packing';
 
 /** A page to be made in a thread; what it has to show is asked for through the port. */
 export interface PageAsked {
@@ -7,6 +8,8 @@ export interface PageAsked {
   method: string;
   headers: [name: string, value: string][];
   context: AppLoadContext;
+  /** It comes packed: the thread that has the server is left with nothing to collect of it. */
+  packing: Packing | null;
   port: MessagePort;
 }
 

@@ -2,6 +2,7 @@ import type { MessagePort } from 'node:worker_threads';
 import { createRequestHandler, type AppLoadContext, type ServerBuild } from 'react-router';
 import { loadPages } from './build';
 import { replay } from './outcome';
+import { packed } from './packing';
 import type { Answer, Outcome, PageAsked, PageMade, Question } from './protocol';
 
 /** The context of a page, with what its routes are asked through. */
@@ -25,11 +26,12 @@ function asking(build: ServerBuild): ServerBuild {
 }
 
 /** Makes one page. */
-export default async function makePage({ url, method, headers, context, port }: PageAsked): Promise<PageMade> {
+export default async function makePage(asked: PageAsked): Promise<PageMade> {
+  const { url, method, headers, context, packing, port } = asked;
   try {
     const response = await handle(new Request(url, { method, headers }), { ...context, ask: asker(port) } as Asking);
-    const body = new Uint8Array(await response.arrayBuffer());
-    return { status: response.status, headers: [...response.headers], body };
+    const [body, of] = packed(new Uint8Array(await response.arrayBuffer()), packing);
+    return { status: response.status, headers: [...response.headers, ...of], body };
   } finally {
     port.close();
   }

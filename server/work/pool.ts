@@ -2,6 +2,7 @@ import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { Piscina } from 'piscina';
 import { log } from '../base/log';
+import { within } from './deadline';
 import { endThreads } from './endThreads';
 import type { TaskAnswer, TaskInput, TaskName } from './tasks';
 
@@ -48,7 +49,8 @@ export async function inWorker<K extends TaskName>(
   if (ended) throw new TooLong('the server is stopping');
   if (!pool) return await doneHere(name, input);
   try {
-    return (await pool.run({ name, input }, { signal: AbortSignal.timeout(limitMs) })) as TaskAnswer<K>;
+    const threads = pool;
+    return await within(limitMs, (signal) => threads.run({ name, input }, { signal }) as Promise<TaskAnswer<K>>);
   } catch (error) {
     const { name: kind, code } = error as { name?: string; code?: string };
     if (kind === 'AbortError' || ended || code === 'ERR_WORKER_OUT_OF_MEMORY')
