@@ -14,11 +14,11 @@ export interface Sight {
 export type SightChange = Readonly<Record<string, string | null>>;
 
 /** The sight of a corner; the front axle and the right side need no word. */
-export function cornerSight({ axle, side }: { axle?: AxleName; side?: Side }): SightChange {
-  return {
-    ...(axle ? { axle: axle === 'front' ? null : axle } : {}),
-    ...(side ? { side: side === 'right' ? null : side } : {}),
-  };
+export function cornerSight({ axle, side }: { axle?: AxleName | undefined; side?: Side | undefined }): SightChange {
+  const sight: Record<string, string | null> = {};
+  if (axle) sight.axle = axle === 'front' ? null : axle;
+  if (side) sight.side = side === 'right' ? null : side;
+  return sight;
 }
 
 /** What every station looks at, in the order it stands in an address. */

@@ -56,7 +56,7 @@ const byAxle = (code: CostCode, of: (one: OnAxle) => Omit<Wanted, 'code'>[]): Co
 
 function onAxle(one: CostCase, axle: AxleName): OnAxle {
   const car = one.job.vehicle[axle] ?? {};
-  return { ...one, axle, own: one.setup[axle] ?? {}, car, wheels: car.dual ? 4 : 2 };
+  return { axle, own: one.setup[axle] ?? {}, car, wheels: car.dual ? 4 : 2, ...one };
 }
 
 /** The pieces of a stack that are bought, one for each hub of an axle. */

@@ -102,9 +102,7 @@ function carSteps(run: readonly Rule[], corners: readonly CornerCase[]): Fitting
     const said = new Set<string>();
     if (rule.on !== 'car') return [];
     return cars.flatMap((car) =>
-      named(rule.id, null, rule.make(car))
-        .filter(({ text }) => !said.has(text) && said.add(text))
-        .map((step) => ({ ...step, setup: car.setup.id, keptAt: car.corner })),
+      named(rule.id, rule.make(car), { corner: null, of: car }).filter(({ text }) => !said.has(text) && said.add(text)),
     );
   });
 }
@@ -112,17 +110,16 @@ function carSteps(run: readonly Rule[], corners: readonly CornerCase[]): Fitting
 const cornerSteps = (run: readonly Rule[], corners: readonly CornerCase[]): FittingStep[] =>
   corners.flatMap((one) =>
     run.flatMap((rule) =>
-      rule.on === 'corner'
-        ? named(rule.id, one.corner, rule.make(one)).map((step) => ({
-            ...step,
-            setup: one.setup.id,
-            keptAt: one.corner,
-          }))
-        : [],
+      rule.on === 'corner' ? named(rule.id, rule.make(one), { corner: one.corner, of: one }) : [],
     ),
   );
 
-const named = (id: string, corner: Corner | null, made: readonly Made[]): Omit<FittingStep, 'setup' | 'keptAt'>[] =>
+interface At {
+  corner: Corner | null;
+  of: CornerCase;
+}
+
+const named = (id: string, made: readonly Made[], { corner, of: one }: At): FittingStep[] =>
   made.map(({ id: own, of, text, because, expects = null, torqueNm = null, tightens = null }) => ({
     id: own ?? (of ? `${id}-${of}` : id),
     corner,
@@ -131,4 +128,6 @@ const named = (id: string, corner: Corner | null, made: readonly Made[]): Omit<F
     expects,
     torqueNm,
     tightens,
+    setup: one.setup.id,
+    keptAt: one.corner,
   }));

@@ -36,13 +36,13 @@ export function Choice<T extends string | number>({
 }: ChoiceProps<T>) {
   return (
     <select
-      {...rest}
       className={`choice is-${size} ${className}`}
       value={value ?? ''}
       onChange={({ target }) => {
         const chosen = options.find((option) => String(option.value) === target.value);
         if (chosen) onChange(chosen.value);
       }}
+      {...rest}
     >
       {value === null && (
         <option value="" hidden>

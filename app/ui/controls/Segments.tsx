@@ -23,7 +23,7 @@ export function Segments<T extends string | number>({
 }: SegmentsProps<T>) {
   const name = useId();
   return (
-    <div {...rest} role="radiogroup" className={`segments is-${size}`}>
+    <div role="radiogroup" className={`segments is-${size}`} {...rest}>
       {options.map((option) => (
         <label key={option.value} className="segment" title={option.title}>
           <input

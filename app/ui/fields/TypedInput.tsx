@@ -32,7 +32,6 @@ interface InputBoxProps {
 /** Drawn again only when what it shows has changed: a nudge must not draw every field of a sheet. */
 const InputBox = memo(({ text, handlers, faulty, describedBy, placeholder, width, keypad }: InputBoxProps) => (
   <Input
-    {...handlers}
     value={text}
     className="figure"
     placeholder={placeholder}
@@ -42,6 +41,7 @@ const InputBox = memo(({ text, handlers, faulty, describedBy, placeholder, width
     autoComplete="off"
     spellCheck={false}
     style={{ width: `${width + 2.5}ch` }}
+    {...handlers}
   />
 ));
 InputBox.displayName = 'InputBox';

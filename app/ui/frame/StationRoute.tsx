@@ -1,5 +1,5 @@
 import { memo, useCallback, useId, useState } from 'react';
-import { Link, NavLink, useLocation } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { LeftOutlined, RightOutlined, UpOutlined } from '../controls/icons';
 import { useDocument } from '../../job/DocumentContext';
 import { useSelection } from '../../job/SelectionContext';
@@ -27,9 +27,13 @@ export function StationRoute() {
     <nav className="route" aria-label="Stations" ref={ref} data-open={open}>
       <div className="route-list" id={id}>
         <ol>
-          {STATIONS.map(({ path, name, key, state: stateOf }) => (
-            <StationLink key={path} to={addressOf(path)} name={name} digit={key} {...stateOf(job)} />
-          ))}
+          {STATIONS.map((station) => {
+            const { path, name, key, state: stateOf } = station;
+            const isHere = station === here;
+            return (
+              <StationLink key={path} to={addressOf(path)} name={name} digit={key} isHere={isHere} {...stateOf(job)} />
+            );
+          })}
         </ol>
         <ShopLinks />
       </div>
@@ -78,17 +82,24 @@ interface StationLinkProps {
   name: string;
   /** The key that leads there. */
   digit: string;
+  isHere: boolean;
   text: string;
   full: boolean;
 }
 
-const StationLink = memo(({ to, name, digit, text, full }: StationLinkProps) => (
+const StationLink = memo(({ to, name, digit, isHere, text, full }: StationLinkProps) => (
   <li>
-    <NavLink to={to} prefetch="intent" title={`${name} (${digit})`} aria-keyshortcuts={digit}>
+    <Link
+      to={to}
+      prefetch="intent"
+      title={`${name} (${digit})`}
+      aria-keyshortcuts={digit}
+      aria-current={isHere ? 'page' : undefined}
+    >
       <span className={`route-dot ${full ? 'route-dot-full' : ''}`} aria-hidden />
       <span className="route-name">{name}</span>
       <span className="route-state">{text}</span>
-    </NavLink>
+    </Link>
   </li>
 ));
 StationLink.displayName = 'StationLink';

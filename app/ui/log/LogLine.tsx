@@ -16,7 +16,7 @@ import './log.css';
 
 /** What is looked at where an entry leads. */
 const sightOf = ({ axle, side, setup, fitting, view, mark }: LogPlace) => ({
-  ...cornerSight({ ...(axle ? { axle } : {}), ...(side ? { side } : {}) }),
+  ...cornerSight({ axle, side }),
   ...(setup ? { setup } : {}),
   ...(fitting ? { fitting } : {}),
   ...(view ? { view } : {}),

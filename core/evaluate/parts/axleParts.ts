@@ -57,7 +57,10 @@ function placeAll(vehicle: Vehicle, axle: AxleName): AxleParts {
   return {
     resolved,
     present,
-    parts: parts.map((part) => ({ ...part, ...tryPlace(part.obstacle, present, resolved) })),
+    parts: parts.map(({ obstacle, assumed }) => {
+      const { placed, fault } = tryPlace(obstacle, present, resolved);
+      return { obstacle, assumed, placed, fault };
+    }),
   };
 }
 
