@@ -25,7 +25,7 @@ export async function install() {
   await run('npm', ['rebuild', 'esbuild']);
   packages.done();
   const compiling = stillAtWork('Compiling the database driver, once (half a minute to a few minutes)');
-  // As SQLite is built by its makers: what the package would have optimized beyond that takes a fifth longer for nothing.
+  // As SQLite is built by its makers: what the package would optimize beyond that takes a fifth longer, for nothing.
   const driver = run('npm', ['rebuild', 'sqlite3'], { JOBS: 'max', CFLAGS: '-O2' })
     .then(() => writeFileSync(stamp, wanted()))
     .finally(compiling.done);
