@@ -45,3 +45,25 @@ test('what is done at a station stands in the log at once, with what it replaced
   await page.keyboard.press('0');
   await expect(page.getByRole('link', { name: /^Tuck, front: 13\.0 mm.*; it was 14\.0 mm/ })).toBeVisible();
 });
+
+test.describe('behind a network that comes and goes', () => {
+  test.use({ allowed: [/net::ERR_FAILED/] });
+  test('the log is asked for once, and again only where it did not come', async ({ page }) => {
+    const place = await openDemo(page, 'orrin-haul', 'fit-up');
+    const asked: string[] = [];
+    await page.route(/\/log\.data/, (route) => (asked.push(route.request().url()), route.abort()));
+    await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /^Log/ }).click();
+    const missing = page.getByRole('alert').filter({ hasText: 'cannot be reached' });
+    await expect(missing).toBeVisible();
+    await page.unroute(/\/log\.data/);
+    await page.route(/\/log\.data/, (route) => (asked.push(route.request().url()), route.continue()));
+    await page.getByLabel('Search').fill('torque');
+    await expect(missing).toBeHidden();
+    const times = asked.length;
+    await page.getByLabel('Search').fill('torque checked');
+    await expect(page).toHaveURL(/words=torque\+checked/);
+    await choose(page, 'Kind', 'Marks');
+    await expect(page).toHaveURL(`${place}/log?words=torque+checked&kind=mark`);
+    expect(asked.length).toBe(times);
+  });
+});

@@ -54,9 +54,9 @@ const byAxle = (code: CostCode, of: (one: OnAxle) => Omit<Wanted, 'code'>[]): Co
   of: (one) => AXLES.flatMap((axle) => of(onAxle(one, axle))),
 });
 
-function onAxle(one: CostCase, axle: AxleName): OnAxle {
-  const car = one.job.vehicle[axle] ?? {};
-  return { axle, own: one.setup[axle] ?? {}, car, wheels: car.dual ? 4 : 2, ...one };
+function onAxle({ job, setup, words }: CostCase, axle: AxleName): OnAxle {
+  const car = job.vehicle[axle] ?? {};
+  return { job, setup, words, axle, own: setup[axle] ?? {}, car, wheels: car.dual ? 4 : 2 };
 }
 
 /** The pieces of a stack that are bought, one for each hub of an axle. */

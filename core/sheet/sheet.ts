@@ -115,7 +115,9 @@ const cornerSteps = (run: readonly Rule[], corners: readonly CornerCase[]): Fitt
   );
 
 interface At {
+  /** Where a step is done; null where it is done to the whole car. */
   corner: Corner | null;
+  /** The corner whose setup it belongs to. */
   of: CornerCase;
 }
 
