@@ -7,6 +7,7 @@ export const FLOORS = [
   {
     'core/errors': 'what the domain throws, with the place it concerns',
     'core/text': 'how words begin',
+    'core/kept': 'what is worked out once for each thing',
     'core/progress': 'long work as steps that tell the share done and can be stopped',
   },
   {

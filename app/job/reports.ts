@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import {
   evaluatePresent,
   evaluateSetup,
@@ -19,7 +20,7 @@ interface Kept {
   report: SetupReport;
 }
 
-const kept = new WeakMap<Setup | Vehicle, Kept>();
+const keptOf = keptFor<Setup | Vehicle, { last?: Kept }>(() => ({}));
 
 /**
  * A report that is kept with an object and computed anew only when the car, the brief, the unit or one of its sweeps is
@@ -38,7 +39,8 @@ function keptWith({
   swept: unknown[];
   compute: () => SetupReport;
 }): SetupReport {
-  const known = kept.get(key);
+  const kept = keptOf(key);
+  const known = kept.last;
   if (
     known &&
     known.vehicle === job.vehicle &&
@@ -49,7 +51,7 @@ function keptWith({
   )
     return known.report;
   const report = compute();
-  kept.set(key, { vehicle: job.vehicle, brief: job.brief, house: job.house, unit, swept, report });
+  kept.last = { vehicle: job.vehicle, brief: job.brief, house: job.house, unit, swept, report };
   return report;
 }
 

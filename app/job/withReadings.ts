@@ -1,8 +1,13 @@
+import { keptFor } from '#core/kept';
 import { AXLES, type ReadingRecord, type Vehicle, type VehicleAxle } from '#core/job';
 import type { HistoryEntry } from '#server/openJob';
 
-const axles = new WeakMap<VehicleAxle, VehicleAxle>();
-const vehicles = new WeakMap<Vehicle, Vehicle>();
+/** What was made of a thing last. */
+interface Last<T> {
+  made?: T;
+}
+const lastAxle = keptFor<VehicleAxle, Last<VehicleAxle>>(() => ({}));
+const lastVehicle = keptFor<Vehicle, Last<Vehicle>>(() => ({}));
 
 /**
  * A car with the history of its readings, so that how exactly each was taken counts on the screen as in the file. As
@@ -10,23 +15,21 @@ const vehicles = new WeakMap<Vehicle, Vehicle>();
  * judged already.
  */
 export function withReadings(vehicle: Vehicle, readings: readonly HistoryEntry[]): Vehicle {
-  const known = vehicles.get(vehicle);
+  const last = lastVehicle(vehicle);
   const made: Vehicle = { ...vehicle };
   for (const name of AXLES) {
     const own = readings.filter(({ corner }) => corner === name);
     if (own.length > 0) made[name] = axleWith(vehicle[name] ?? {}, own);
   }
+  const known = last.made;
   if (known && AXLES.every((name) => known[name] === made[name])) return known;
-  vehicles.set(vehicle, made);
-  return made;
+  return (last.made = made);
 }
 
 function axleWith(axle: VehicleAxle, readings: HistoryEntry[]): VehicleAxle {
-  const known = axles.get(axle);
-  if (known && sameReadings(known.readings ?? [], readings)) return known;
-  const made = { ...axle, readings };
-  axles.set(axle, made);
-  return made;
+  const last = lastAxle(axle);
+  if (last.made && sameReadings(last.made.readings ?? [], readings)) return last.made;
+  return (last.made = { ...axle, readings });
 }
 
 /** Whether two histories say the same of a car, whenever each was taken. */

@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import type { AxleName, Setup, SetupAxle } from '#core/job';
 import { fastenerFromShelf, pieceFromShelf, tireFromShelf, wheelFromShelf, type ShelfItem } from '#core/shelf';
 import type { FindAsk, FindAxle } from './records';
@@ -13,19 +14,11 @@ export interface Mix {
 
 export const axlesOf = (axle: FindAxle): readonly AxleName[] => (axle === 'both' ? ['front', 'rear'] : [axle]);
 
-/** An item as a setup carries it, made once: what is worked out of one object is kept with it. */
-function keeping<T>(make: (item: ShelfItem) => T): (item: ShelfItem) => T {
-  const known = new WeakMap<ShelfItem, { made: T }>();
-  return (item) => {
-    const kept = known.get(item) ?? { made: make(item) };
-    known.set(item, kept);
-    return kept.made;
-  };
-}
-const wheelOf = keeping(wheelFromShelf);
-const tireOf = keeping(tireFromShelf);
-const pieceOf = keeping(pieceFromShelf);
-const fastenerOf = keeping(fastenerFromShelf);
+// An item as a setup carries it, made once: what is worked out of one object is kept with it.
+const wheelOf = keptFor(wheelFromShelf);
+const tireOf = keptFor(tireFromShelf);
+const pieceOf = keptFor(pieceFromShelf);
+const fastenerOf = keptFor(fastenerFromShelf);
 
 /** The setup with what is put together on the axles that are looked for; what was fitted there goes off. */
 export function setupWith({ setup, axle }: Pick<FindAsk, 'setup' | 'axle'>, mix: Mix): Setup {

@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import type { SectionPoint } from './point';
 import { crownRadiusMm, type Section } from './profile';
 
@@ -31,14 +32,7 @@ export const RUN = 8;
 const SAGITTA_MM = 0.004;
 
 /** The outline of a section, made once for each. */
-export function contourOf(section: Section): Contour {
-  const known = made.get(section);
-  if (known) return known;
-  const contour = makeContour(section);
-  made.set(section, contour);
-  return contour;
-}
-const made = new WeakMap<Section, Contour>();
+export const contourOf = keptFor<Section, Contour>(makeContour);
 
 function makeContour(section: Section): Contour {
   const { halfRimMm, flangeRadiusMm, hollow } = section;

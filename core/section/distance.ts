@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import { contourOf, RUN, type Pieces } from './contour';
 import { hollowAt } from './hollow';
 import { halfWidthAtRadiusMm, type Section } from './profile';
@@ -95,19 +96,14 @@ const STEP_MM = 4;
 const REACH_MM = 260;
 
 /** The lattice of a section, made once for each. */
-export function distanceLattice(section: Section): DistanceLattice {
-  const known = lattices.get(section);
-  if (known) return known;
+export const distanceLattice = keptFor<Section, DistanceLattice>((section) => {
   const reach = STEP_MM * ceil((max(section.halfSectionMm, section.halfRimMm) + REACH_MM) / STEP_MM);
   const fromMm = section.hollow ? -reach : 0;
   const columns = (reach - fromMm) / STEP_MM + 1;
   const rows = ceil((section.radiusMm + REACH_MM) / STEP_MM) + 1;
   // Nodes are filled in when they are first read: a sweep nears a part of the plane only.
-  const lattice = { section, nodes: new Float32Array(columns * rows).fill(NaN), columns, rows, fromMm };
-  lattices.set(section, lattice);
-  return lattice;
-}
-const lattices = new WeakMap<Section, DistanceLattice>();
+  return { section, nodes: new Float32Array(columns * rows).fill(NaN), columns, rows, fromMm };
+});
 
 /**
  * Distance in mm read between the nodes: quick, and off by less than half the diagonal of a cell, 2.83 mm, since no

@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import { axleParts, fitCandidate, solidOf, type SweepSource } from '#core/evaluate';
 import type { SetupOnAxle } from '#core/job';
 import { composed, toCorner, type Placement, type Point3 } from '#core/kinematics';
@@ -83,7 +84,7 @@ function openingOf(
 const shiftTo = ({ out, fwd, up }: Point3): Placement => Float64Array.from([1, 0, 0, out, 0, 1, 0, fwd, 0, 0, 1, up]);
 
 /** The hatches of a swept wheel by side: made anew only where another sweep has come in. */
-const hatches = new WeakMap<Swept, Partial<Record<Side, Mesh | null>>>();
+const hatchesOf = keptFor<Swept, Partial<Record<Side, Mesh | null>>>(() => ({}));
 
 /** Where the wheel of a corner touches something in any pose, as far as it was swept. */
 function contactOf(
@@ -94,8 +95,7 @@ function contactOf(
   const swept = sweeps.candidate(job, setup, axle);
   const solid = solidOf(fitCandidate(job.vehicle, axle, setup[axle]));
   if (!swept || !solid) return [];
-  const known = hatches.get(swept) ?? {};
-  hatches.set(swept, known);
+  const known = hatchesOf(swept);
   const regions = swept.parts.flatMap(({ id, touched }) =>
     touched && own.some(({ obstacle }) => obstacle.id === id) ? [touched] : [],
   );

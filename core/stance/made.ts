@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import { axleParts, fitCandidate, type AxlePart } from '#core/evaluate';
 import type { Setup, SetupOnAxle, Vehicle } from '#core/job';
 import { standsOn, type Mount, type Side } from '#core/sweep';
@@ -24,12 +25,11 @@ export interface MadeCorner {
   lip: CornerLip | null;
 }
 
-const kept = new WeakMap<Vehicle, WeakMap<Setup, Map<string, MadeCorner>>>();
+const keptOf = keptFor<Vehicle, WeakMap<Setup, Map<string, MadeCorner>>>(() => new WeakMap());
 
 /** The bodies of a corner, kept for as long as car and setup stay the same objects. */
 export function madeCorner(on: SetupOnAxle, side: Side): MadeCorner {
-  const ofCar = kept.get(on.job.vehicle) ?? new WeakMap<Setup, Map<string, MadeCorner>>();
-  kept.set(on.job.vehicle, ofCar);
+  const ofCar = keptOf(on.job.vehicle);
   const ofSetup = ofCar.get(on.setup) ?? new Map<string, MadeCorner>();
   ofCar.set(on.setup, ofSetup);
   const key = `${on.axle}-${side}`;

@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import type { AxleName } from '#core/job';
 import { toCorner, type Point3 } from '#core/kinematics';
 import type { Side } from '#core/sweep';
@@ -59,13 +60,8 @@ function overHub({ mesh, placement }: StanceBody, hub: Point3): Point3[] {
   return found;
 }
 
-const tops = new WeakMap<Mesh, readonly number[]>();
-
 /** The points of a wheel that may stand over its hub however it is steered, each once: found once a mesh. */
-function topOf(mesh: Mesh): readonly number[] {
-  const known = tops.get(mesh);
-  if (known) return known;
-  const { positions } = mesh;
+const topOf = keptFor<Mesh, readonly number[]>(({ positions }) => {
   const [top, seen]: [number[], Set<string>] = [[], new Set()];
   for (let at = 0; at < positions.length; at += 3) {
     const [out, fwd, up] = [positions[at]!, positions[at + 1]!, positions[at + 2]!];
@@ -74,6 +70,5 @@ function topOf(mesh: Mesh): readonly number[] {
     seen.add(key);
     top.push(out, fwd, up);
   }
-  tops.set(mesh, top);
   return top;
-}
+});

@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import { NO_SWEEPS, type SweepSource } from '#core/evaluate';
 import { AXLES, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
 import type { Placement } from '#core/kinematics';
@@ -71,7 +72,7 @@ export function sceneWithoutBodies(job: Job, setup: Setup): StanceScene {
 }
 
 /** The bodies of sides, by how high they stand, for as long as the car stays the same; so many at most. */
-const sides = new WeakMap<Vehicle, Map<string, SideBodies>>();
+const sidesOf = keptFor<Vehicle, Map<string, SideBodies>>(() => new Map());
 const MOST_KEPT = 48;
 
 type OpenCorner = Pick<StanceCorner, 'opening'> & { axle: AxleName; side: Side };
@@ -79,8 +80,7 @@ type OpenCorner = Pick<StanceCorner, 'opening'> & { axle: AxleName; side: Side }
 /** What is drawn of the body on a side: made anew only where it stands at another height. */
 function panelsOf(vehicle: Vehicle, side: Side, corners: readonly OpenCorner[]): StanceBody[] {
   const open = corners.flatMap(({ axle, opening, side: on }) => (on === side && opening ? [{ axle, opening }] : []));
-  const kept = sides.get(vehicle) ?? new Map<string, SideBodies>();
-  sides.set(vehicle, kept);
+  const kept = sidesOf(vehicle);
   const key = [side, ...open.map(({ axle, opening }) => `${axle} ${opening.axisUp}`)].join();
   const known = kept.get(key) ?? sideBodies(open.map(({ opening }) => opening));
   if (kept.size >= MOST_KEPT) kept.clear();

@@ -1,3 +1,5 @@
+import { keptFor } from '#core/kept';
+
 /**
  * A limit with where it comes from: the shop, this job, the very part, the room that winter traction needs, or the rub
  * that is accepted.
@@ -68,14 +70,12 @@ export interface SetLimits {
 export function shopLimits(house: SetLimits['house']): ShopLimits {
   const own = house?.limits;
   if (!own) return SHOP_LIMITS;
-  const known = kept.get(own);
-  if (known) return known;
-  const set = Object.entries(own).filter(([, value]) => value != null);
-  const limits = { ...SHOP_LIMITS, ...(Object.fromEntries(set) as Partial<ShopLimits>) };
-  kept.set(own, limits);
-  return limits;
+  return limitsWith(own);
 }
-const kept = new WeakMap<object, ShopLimits>();
+const limitsWith = keptFor<object, ShopLimits>((own) => {
+  const set = Object.entries(own).filter(([, value]) => value != null);
+  return { ...SHOP_LIMITS, ...(Object.fromEntries(set) as Partial<ShopLimits>) };
+});
 
 /** The limit in force: the brief's where it gives one, the shop's otherwise. */
 export function limitInForce(key: LimitKey, { brief, house }: SetLimits): Limit {

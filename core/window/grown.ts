@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import { distanceToSectionMm, halfWidthAtRadiusMm, innerEndMm, type Section } from '#core/section';
 
 // Taken out of their object once: these are asked millions of times in a window.
@@ -30,13 +31,12 @@ const STEP_MM = 0.5;
  * close enough to look by. Mm.
  */
 export function grown(section: Section, limitMm: number): Grown {
-  const known = kept.get(section) ?? new Map<number, Grown>();
-  kept.set(section, known);
+  const known = keptOf(section);
   const made = known.get(limitMm) ?? worked(section, limitMm);
   known.set(limitMm, made);
   return made;
 }
-const kept = new WeakMap<Section, Map<number, Grown>>();
+const keptOf = keptFor<Section, Map<number, Grown>>(() => new Map());
 
 function worked(section: Section, limitMm: number): Grown {
   const reach = abs(limitMm);

@@ -1,5 +1,6 @@
 import type { MessagePort } from 'node:worker_threads';
 import { createRequestHandler, type AppLoadContext, type ServerBuild } from 'react-router';
+import { forgetKept } from '#core/kept';
 import { loadPages } from './build';
 import { replay } from './outcome';
 import { packed } from './packing';
@@ -34,6 +35,8 @@ export default async function makePage(asked: PageAsked): Promise<PageMade> {
     return { status: response.status, headers: [...response.headers, ...of], body };
   } finally {
     port.close();
+    // The next page has a job of its own, also where it is the same job.
+    forgetKept();
   }
 }
 

@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import { presentAsSetupAxle, wheelCode, type AxleName, type Job, type StackPart, type Wheel } from '#core/job';
 import { itemName, wheelFromShelf, type ShelfItem } from '#core/shelf';
 
@@ -52,12 +53,7 @@ export function subjectsOf(job: Job, axle: AxleName, shelf: readonly ShelfItem[]
 }
 
 /** The same object for the same item, so that what is found of its face is kept. */
-function wheelOf(item: ShelfItem): Wheel {
-  const known = wheels.get(item) ?? wheelFromShelf(item);
-  wheels.set(item, known);
-  return known;
-}
-const wheels = new WeakMap<ShelfItem, Wheel>();
+const wheelOf = keptFor<ShelfItem, Wheel>(wheelFromShelf);
 
 /** Where a subject's wheel stands in the job; null for one of the shelf. */
 export function wheelPath(subject: Subject, axle: AxleName): string[] | null {

@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import {
   brakeRoom,
   reachedRim,
@@ -220,7 +221,7 @@ interface Found {
   roomAt(stackMm: number): BrakeRoom;
   stackToClearMm(): number | null;
 }
-const kept = new WeakMap<object, WeakMap<object, Found>>();
+const keptOf = keptFor<object, WeakMap<object, Found>>(() => new WeakMap());
 
 function foundFor({
   outline,
@@ -233,8 +234,7 @@ function foundFor({
   spokeMm: number;
   barrelMm: number;
 }): Found {
-  const ofOutline = kept.get(outline) ?? new WeakMap<object, Found>();
-  kept.set(outline, ofOutline);
+  const ofOutline = keptOf(outline);
   const known = ofOutline.get(face);
   if (known && known.spokeMm === spokeMm && known.barrelMm === barrelMm) return known;
   const rooms = new Map<number, BrakeRoom>();

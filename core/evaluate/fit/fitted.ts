@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import { dualGapMm, dualSpacingMm } from '#core/dual';
 import {
   presentAsSetupAxle,
@@ -99,14 +100,13 @@ export function fit(candidate: SetupAxle, car: Pick<Vehicle, 'flangeMm'> & Pick<
  * evaluation.
  */
 export function fitPresent(vehicle: Vehicle, axle: AxleName): Fitted {
-  const known = presents.get(vehicle) ?? {};
-  presents.set(vehicle, known);
+  const known = presentsOf(vehicle);
   return (known[axle] ??= fit(presentAsSetupAxle(vehicle, axle) ?? {}, {
     flangeMm: vehicle.flangeMm,
     dual: vehicle[axle]?.dual,
   }));
 }
-const presents = new WeakMap<Vehicle, Partial<Record<AxleName, Fitted>>>();
+const presentsOf = keptFor<Vehicle, Partial<Record<AxleName, Fitted>>>(() => ({}));
 
 /** A candidate for an axle, put together. */
 export const fitCandidate = (vehicle: Vehicle, axle: AxleName, candidate: SetupAxle | undefined): Fitted =>

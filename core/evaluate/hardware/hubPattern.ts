@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import {
   decidedPattern,
   measuredCircle,
@@ -18,18 +19,10 @@ export interface HubPattern {
   origin: 'given' | 'read' | 'open' | 'none';
 }
 
-const kept = new WeakMap<Hub, HubPattern>();
-
 /**
  * A hub's pattern from what is written down or read; an edit makes the hub another object, so it is worked out once.
  */
-export function hubPatternOf(hub: Hub): HubPattern {
-  const known = kept.get(hub);
-  if (known) return known;
-  const found = workOut(hub);
-  kept.set(hub, found);
-  return found;
-}
+export const hubPatternOf = keptFor<Hub, HubPattern>(workOut);
 
 function workOut(hub: Hub): HubPattern {
   const count = hub.lugCount == null ? {} : { lugCount: hub.lugCount };

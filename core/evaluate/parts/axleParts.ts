@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import { DomainError } from '#core/errors';
 import { leftDiffers, roomOn, type AxleName, type Vehicle } from '#core/job';
 import { AT_REST } from '#core/kinematics';
@@ -36,11 +37,10 @@ export interface AxleParts {
 
 /** Places every part around an axle's wheels, kept for as long as the car stays the same object. */
 export function axleParts(vehicle: Vehicle, axle: AxleName): AxleParts {
-  const known = kept.get(vehicle) ?? {};
-  kept.set(vehicle, known);
+  const known = keptOf(vehicle);
   return (known[axle] ??= placeAll(vehicle, axle));
 }
-const kept = new WeakMap<Vehicle, Partial<Record<AxleName, AxleParts>>>();
+const keptOf = keptFor<Vehicle, Partial<Record<AxleName, AxleParts>>>(() => ({}));
 
 function placeAll(vehicle: Vehicle, axle: AxleName): AxleParts {
   const resolved = resolveGeometry(vehicle[axle]?.suspension, axle);

@@ -1,3 +1,4 @@
+import { keptFor } from '#core/kept';
 import type { AxleName, Job, Vehicle } from '#core/job';
 import { sweep, type SweepCase, type Swept } from '#core/sweep';
 import { axleParts, candidateCase, obstacleLimit, presentCase } from '../parts';
@@ -13,8 +14,7 @@ function once<T>(work: () => T): () => T {
 /** Sweeps when asked; the present car's is kept for as long as the car stays the same object. */
 export const RUN_SWEEPS: SweepSource = {
   present(vehicle, axle) {
-    const known = kept.get(vehicle) ?? {};
-    kept.set(vehicle, known);
+    const known = keptOf(vehicle);
     if (known[axle] === undefined) known[axle] = ran(presentCase(vehicle, axle));
     return known[axle];
   },
@@ -22,7 +22,7 @@ export const RUN_SWEEPS: SweepSource = {
   spread: (job, setup, axle) => once(() => obstacleSpreads(job, setup, axle)),
   sure: (job, setup, axle) => once(() => obstacleDoubts(job, setup, axle)),
 };
-const kept = new WeakMap<Vehicle, Partial<Record<AxleName, Swept | null>>>();
+const keptOf = keptFor<Vehicle, Partial<Record<AxleName, Swept | null>>>(() => ({}));
 
 /** How far away is far enough to say that a part clears, whatever it is held to, mm. */
 export const enoughMm = (job: Job, axle: AxleName): number =>
