@@ -2,17 +2,30 @@ import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type APIResponse, type Locator, type Page } from '@playwright/test';
 import type { Job } from '#core/job';
+import { KEPT } from '../playwright.config';
+import { lend } from './seenBrowser';
 
 export { expect };
 
 /** Where the processor draws, the browser itself tells that reading a picture back is slow. No fault of the page. */
 const OF_THE_BROWSER = /GPU stall due to ReadPixels|Automatic fallback to software WebGL/;
 
+/** For tests of sweeping itself: a browser that keeps none. */
+export const NOTHING_KEPT = { cookies: [], origins: [] };
+
 /**
  * Every test fails when the page logs an error, a warning of the framework or a breach of the content security policy.
  */
 export const test = base.extend<{ quiet: void; allowed: RegExp[] }>({
   allowed: [[], { option: true }],
+  context: async ({ browser, viewport, hasTouch, isMobile, colorScheme, contextOptions, storageState }, lent, info) => {
+    const key = JSON.stringify({ viewport, hasTouch, isMobile, colorScheme, contextOptions });
+    const isWell = () => info.status === info.expectedStatus;
+    if (storageState === KEPT) return await lend(browser, key, (context) => lent(context).then(isWell));
+    const context = await browser.newContext();
+    await lent(context);
+    await context.close();
+  },
   quiet: [
     async ({ page, allowed }, use) => {
       const heard: string[] = [];
@@ -26,9 +39,6 @@ export const test = base.extend<{ quiet: void; allowed: RegExp[] }>({
     { auto: true },
   ],
 });
-
-/** For tests of sweeping itself: a browser that keeps none. */
-export const NOTHING_KEPT = { cookies: [], origins: [] };
 
 /** A car of the demo with its past: what was fitted, read and found. */
 export const demoJobFitted = (name: string): Job => JSON.parse(readFileSync(`demo/${name}.scoval.json`, 'utf8')) as Job;

@@ -43,15 +43,23 @@ async function suite(name, [command, ...args], { env = {}, count }) {
   }
 }
 
+/** Debian's Chromium: fetched while everything that needs no browser is checked. */
+async function browserInstalled() {
+  if (existsSync(chromium)) return;
+  try {
+    await run('apt-get', ['update']);
+    await run('apt-get', ['install', '-y', '--no-install-recommends', debian.package]);
+  } catch (error) {
+    console.error(error.message);
+    faults.push("Debian's Chromium could not be installed");
+  }
+}
+
 const read = (file) => JSON.parse(readFileSync(path.join(reports, file), 'utf8'));
 
 // The driver compiles while everything that needs no database is checked.
 const { driver } = await install();
-if (!existsSync(chromium)) {
-  console.log("Installing Debian's Chromium for the browser tests …");
-  await run('apt-get', ['update']);
-  await run('apt-get', ['install', '-y', '--no-install-recommends', debian.package]);
-}
+const browser = browserInstalled();
 const built = await check('build', 'npm', ['run', '--silent', 'build']);
 // What reads the code alone goes two by two: each takes one core.
 await Promise.all([
@@ -118,6 +126,7 @@ function saySlowest(times) {
   const slowest = times.toSorted((one, other) => other.seconds - one.seconds).slice(0, 15);
   for (const { name, seconds } of slowest) console.log(`${seconds.toFixed(0)} s  ${name}`);
 }
+await browser;
 if (built)
   await suite('browser tests', ['npx', 'playwright', 'test', '--reporter=line,json'], {
     env: { PLAYWRIGHT_JSON_OUTPUT_FILE: path.join(reports, 'playwright.json') },
