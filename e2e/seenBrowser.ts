@@ -8,19 +8,16 @@ const atRest = new Map<string, BrowserContext>();
  * fetched and swept stays, as at a desk.
  */
 async function tidyUp(context: BrowserContext, origins: Iterable<string>): Promise<void> {
-  const [page, ...others] = context.pages();
+  // A test may have closed its page.
+  const [page = await context.newPage(), ...others] = context.pages();
   await Promise.all(others.map((other) => other.close()));
-  if (page) await closeLast(page, origins);
-  await context.clearCookies();
-}
-
-async function closeLast(page: Page, origins: Iterable<string>): Promise<void> {
   // Nothing of it is at work any more that could keep an edit once more.
   await page.goto('about:blank');
-  const session = await page.context().newCDPSession(page);
+  const session = await context.newCDPSession(page);
   for (const origin of origins)
     await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'local_storage' });
   await page.close();
+  await context.clearCookies();
 }
 
 /**

@@ -46,6 +46,7 @@ async function suite(name, [command, ...args], { env = {}, count }) {
 /** Debian's Chromium: fetched while everything that needs no browser is checked. */
 async function browserInstalled() {
   if (existsSync(chromium)) return;
+  console.log("Installing Debian's Chromium for the browser tests …");
   try {
     await run('apt-get', ['update']);
     await run('apt-get', ['install', '-y', '--no-install-recommends', debian.package]);
