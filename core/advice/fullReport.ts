@@ -31,6 +31,7 @@ export function fullReport(job: Job, { remedies, window }: Beyond, options: Eval
       const setup = job.setups[at]!;
       return {
         ...one,
+        cost: one.cost,
         ...(remedies ? { remedies: byAxle((axle) => remediesOf({ job, setup, axle, unit: options.unit })) } : {}),
         ...(window
           ? {

@@ -1,5 +1,5 @@
 import { presentSetup, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
-import { costOf, type Cost } from '#core/cost';
+import { costOf } from '#core/cost';
 import { wordsIn, type UnitChoice } from '#core/units';
 import { RULES_VERSION, worstVerdict } from '#core/verdict';
 import { sensorReport, spareReport, speedometerReport, type ByAxle } from './car';
@@ -8,6 +8,7 @@ import { CAR_CHECKS } from './checks';
 import { assumedOf, evaluateAxle } from './evaluateAxle';
 import { fittingReports } from './fittings';
 import { fitCandidate, fitPresent, type Fitted } from './fit';
+import { JudgedSetup } from './judgedSetup';
 import { axleParts } from './parts';
 import { briefContradictions, contradictionsOf, hubReport } from './readings';
 import type { AxleReport, Report, SetupReport, VehicleReport } from './report';
@@ -70,8 +71,7 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
   const tpms = sensorReport(vehicle, setup);
   const checks = judgeAll(CAR_CHECKS, { job, setup, axles, next, now, speedometer, spare, tpms, words }, null);
   const { front, rear } = axles;
-  let cost: Cost | undefined;
-  return {
+  const found = {
     id: setup.id,
     label: setup.label ?? null,
     front,
@@ -85,11 +85,8 @@ export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions =
         : front.bodyHeightChangeMm - rear.bodyHeightChangeMm,
     checks,
     verdict: worstVerdict([front.verdict, rear.verdict, ...checks.map(({ verdict }) => verdict)]),
-    // Asked for where it is shown, not at every judgement.
-    get cost() {
-      return (cost ??= costOf({ job, setup, words }));
-    },
   };
+  return new JudgedSetup(found, () => costOf({ job, setup, words }));
 }
 
 const byAxle = <T>(of: (axle: AxleName) => T): ByAxle<T> => ({ front: of('front'), rear: of('rear') });

@@ -19,8 +19,8 @@ interface CameraRigProps {
   /** Another number puts the camera back. */
   reset: number;
   take(hand: CameraHand): void;
-  /** While it is turned the picture is drawn coarser. */
-  isCoarse: boolean;
+  /** A hand moved it; not where a view puts it, as when the window changes its size. */
+  moved(): void;
 }
 
 const NEAREST_MM = 350;
@@ -29,9 +29,10 @@ const LOWEST_DEG = 89;
 const RAD = Math.PI / 180;
 
 /** Puts the camera where a view has it, and lets it be orbited, moved and zoomed by hand. */
-export function CameraRig({ camera: { from, at }, reset, take, isCoarse }: CameraRigProps) {
+export function CameraRig({ camera: { from, at }, reset, take, moved }: CameraRigProps) {
   const { camera, invalidate } = useThree();
   const controls = useRef<ComponentRef<typeof OrbitControls>>(null);
+  const isHeld = useRef(false);
   const place = [...from, ...at].map(Math.round).join();
   useEffect(() => {
     const [x, y, z, tx, ty, tz] = place.split(',').map(Number) as [number, number, number, number, number, number];
@@ -46,6 +47,7 @@ export function CameraRig({ camera: { from, at }, reset, take, isCoarse }: Camer
     const shown = () => {
       controls.current?.update();
       invalidate();
+      moved();
     };
     const orbit = (change: (spherical: Spherical) => void) => {
       const target = controls.current?.target;
@@ -77,12 +79,14 @@ export function CameraRig({ camera: { from, at }, reset, take, isCoarse }: Camer
         shown();
       },
     });
-  }, [camera, invalidate, take]);
+  }, [camera, invalidate, moved, take]);
   return (
     <OrbitControls
       ref={controls}
       makeDefault
-      regress={isCoarse}
+      onStart={() => (isHeld.current = true)}
+      onEnd={() => (isHeld.current = false)}
+      onChange={() => isHeld.current && moved()}
       enableDamping={false}
       minDistance={NEAREST_MM}
       maxDistance={FARTHEST_MM}

@@ -1,5 +1,5 @@
 import { Canvas, useThree } from '@react-three/fiber';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { CornerPlaces, StanceBody, StanceKind } from '#core/stance';
 import type { ThemeName } from '../../../theme/palette';
 import type { Camera } from '../cameras';
@@ -16,6 +16,7 @@ import { colorsOf, looksOf, type Looks } from './looks';
 import { Projected } from './Projected';
 import { Rendered, type Draw } from './Rendered';
 import { Stage } from './Stage';
+import { useMoving } from './useMoving';
 
 /** What is done with a picture from outside it. */
 export interface PictureHand extends CameraHand {
@@ -51,8 +52,6 @@ const CLIP_MM = { near: 40, far: 40_000 };
 /** Points of the picture to one of the screen, at most; and at least, where it is drawn by the processor. */
 const SHARPEST = 2;
 const COARSEST = 0.75;
-/** So long after it moved a picture counts as still, ms. */
-const STILL_MS = 250;
 
 /** The car in three dimensions; drawn only when something has changed. */
 export function SceneCanvas(props: SceneCanvasProps) {
@@ -61,7 +60,7 @@ export function SceneCanvas(props: SceneCanvasProps) {
   const ghost = useLooks(theme, body, true);
   // Drawn by the processor a picture is coarse while it moves, and finer than edges are smoothed once it is still.
   const isSoft = isSoftware();
-  const [isMoving, setMoving] = useState(false);
+  const [isMoving, moved] = useMoving();
   const isOver = beside !== null && divider === null;
   const without = WITHOUT[body];
   const hand = useRef<CameraHand | null>(null);
@@ -76,7 +75,6 @@ export function SceneCanvas(props: SceneCanvasProps) {
     <Canvas
       frameloop="demand"
       dpr={isSoft ? (isMoving ? COARSEST : SHARPEST) : [1, SHARPEST]}
-      performance={{ debounce: STILL_MS }}
       camera={{ fov: FOV_DEG, ...CLIP_MM, position: [...camera.from] }}
       gl={{ antialias: !isSoft, powerPreference: 'high-performance' }}
       flat
@@ -87,7 +85,7 @@ export function SceneCanvas(props: SceneCanvasProps) {
     >
       <color attach="background" args={[colorsOf(theme).sheet]} />
       <fog attach="fog" args={[colorsOf(theme).sheet, 7000, 15_000]} />
-      <CameraRig camera={camera} reset={reset} take={takeCamera} isCoarse={isSoft} />
+      <CameraRig camera={camera} reset={reset} take={takeCamera} moved={moved} />
       <Stage theme={theme} corners={props.corners} wheelbaseMm={props.wheelbaseMm} />
       <FlushPlane theme={theme} corners={props.flush} />
       <Rendered
@@ -104,7 +102,7 @@ export function SceneCanvas(props: SceneCanvasProps) {
           )
         }
       />
-      {isSoft && <Coarser bodies={bodies} move={setMoving} />}
+      {isSoft && <Coarser bodies={bodies} moved={moved} />}
       <Projected marks={props.marks} show={props.showMarks} />
       <Handed hand={hand} draw={draw} take={props.take} />
     </Canvas>
