@@ -14,7 +14,7 @@ const rooms = [...new Set(code.map((file) => path.dirname(file)))].filter((room)
   /^(app|cli|core|formats|server)\b/.test(room),
 );
 const CHECKS = [
-  ['types', 'npx', ['tsc', '--incremental', '--tsBuildInfoFile', 'node_modules/.cache/types.tsbuildinfo']],
+  ['types', 'npm', ['run', '--silent', 'types']],
   ['rooms', 'npx', ['depcruise', 'core', 'formats', 'server', 'cli', 'app']],
   ...(code.length > 0 ? [['lint', 'npx', ['eslint', '--max-warnings', '0', ...code]]] : []),
   ...(changed.length > 0 ? [['format', 'npx', ['prettier', '--check', '--ignore-unknown', ...changed]]] : []),

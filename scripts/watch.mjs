@@ -2,9 +2,9 @@
 import { spawn } from 'node:child_process';
 
 const children = [
-  ['tsc', '--watch', '--preserveWatchOutput'],
-  ['jest', '--watch', '--passWithNoTests'],
-].map((words) => spawn('npx', words, { stdio: 'inherit' }));
+  ['npm', ['run', '--silent', 'types', '--', '--watch', '--preserveWatchOutput']],
+  ['npx', ['jest', '--watch', '--passWithNoTests']],
+].map(([command, words]) => spawn(command, words, { stdio: 'inherit' }));
 const end = () => children.forEach((child) => child.kill('SIGTERM'));
 process.on('SIGINT', end);
 process.on('SIGTERM', end);
