@@ -62,19 +62,6 @@ const read = (file) => JSON.parse(readFileSync(path.join(reports, file), 'utf8')
 const { driver } = await install();
 const browser = browserInstalled();
 const built = await check('build', 'npm', ['run', '--silent', 'build']);
-// What reads the code alone goes two by two: each takes one core.
-await Promise.all([
-  check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']),
-  check('types', 'npm', ['run', '--silent', 'types']).then(() =>
-    check('rooms', 'npx', ['depcruise', 'core', 'formats', 'server', 'cli', 'app']),
-  ),
-]);
-await Promise.all([
-  check('format', 'npx', ['prettier', '--check', '.']),
-  check('map of the rooms', 'node', ['scripts/map.mjs', '--check']).then(() =>
-    check('unused files and exports', 'npx', ['knip', '--no-progress']),
-  ),
-]);
 /** The failed tests of one file, or the file itself when it could not run. */
 function failuresOf({ name, status, assertionResults }) {
   const file = path.relative(root, name);
@@ -96,6 +83,16 @@ await driver.catch((error) => {
   console.error(error.message);
   faults.push('database driver');
 });
+// What reads the code alone takes one core, a trial sometimes both and often none: they fill each other's gaps.
+await Promise.all([
+  built && check('trial, a short one', 'npx', ['tsx', 'scripts/trial/trial.ts', '--seconds', '30']),
+  check('lint', 'npx', ['eslint', '.', '--max-warnings', '0'])
+    .then(() => check('types', 'npm', ['run', '--silent', 'types']))
+    .then(() => check('rooms', 'npx', ['depcruise', 'core', 'formats', 'server', 'cli', 'app']))
+    .then(() => check('format', 'npx', ['prettier', '--check', '.']))
+    .then(() => check('map of the rooms', 'node', ['scripts/map.mjs', '--check']))
+    .then(() => check('unused files and exports', 'npx', ['knip', '--no-progress'])),
+]);
 await unit('unit tests of server and pages', ['server/', 'app/']);
 /** What a browser test that did not pass found in place of what it looked for. */
 const messageOf = (spec) =>
@@ -137,7 +134,6 @@ if (built)
       return [stats.expected, [...suites.flatMap(unexpectedOf), ...errors.map((error) => error.message)]];
     },
   });
-if (built) await check('trial, a short one', 'npx', ['tsx', 'scripts/trial/trial.ts', '--seconds', '30']);
 for (const fault of faults) console.log(`\n— failed: ${fault}`);
 console.log(`\n${passed} passed, ${faults.length} failed`);
 process.exitCode = faults.length > 0 ? 1 : 0;

@@ -70,6 +70,17 @@ describe('distance to a section', () => {
       }),
     );
   });
+  test('known to be less than so much it is the same; where it is not, that is given back', () => {
+    fc.assert(
+      fc.property(section, real(-260, 260), real(40, 560), real(0.001, 80), (s, a, r, moreMm) => {
+        const here = distanceToSectionMm(s, a, r);
+        const far = Math.abs(here);
+        expect(distanceToSectionMm(s, a, r, far + moreMm)).toBe(here);
+        const less = far / (1 + moreMm);
+        expect(Math.abs(distanceToSectionMm(s, a, r, less))).toBeCloseTo(less, 9);
+      }),
+    );
+  });
   test('its nearest place lies on the outline at that distance', () => {
     fc.assert(
       fc.property(section, real(-260, 260), real(60, 560), (s, a, r) => {
@@ -95,6 +106,21 @@ describe('distance to a section', () => {
         }
       }),
       { numRuns: 30 },
+    );
+  });
+  test('the nodes of the lattice hold it as it is, in whatever order they are filled in', () => {
+    fc.assert(
+      fc.property(
+        section,
+        fc.array(fc.tuple(fc.integer({ min: -60, max: 60 }), fc.integer({ min: 20, max: 130 }))),
+        (s, at) => {
+          const lattice = distanceLattice(s);
+          for (const [i, j] of at) {
+            const read = latticeDistanceMm(lattice, 4 * i, 4 * j);
+            expect(Math.fround(read)).toBe(Math.fround(distanceToSectionMm(s, 4 * i, 4 * j)));
+          }
+        },
+      ),
     );
   });
   test('read from the lattice it is near enough to sort poses by', () => {

@@ -13,10 +13,13 @@ const FAR_MM = Infinity;
  * @param axialMm place along the axis from the rim centerline, + outboard; either side alike where the wheel is a solid
  *   disc
  * @param radiusMm distance from the axis
+ * @param lessThanMm how far off it is known to be less than, inside or out: what is further off is not looked at, and
+ *   where it was not so, this is given back
  */
-export function distanceToSectionMm(section: Section, axialMm: number, radiusMm: number): number {
+// eslint-disable-next-line max-params -- asked millions of times a sweep: an object a call would cost more than the sum
+export function distanceToSectionMm(section: Section, axialMm: number, radiusMm: number, lessThanMm = FAR_MM): number {
   const { alike, sided } = contourOf(section);
-  let squared = squaredDistance(alike, abs(axialMm), radiusMm, FAR_MM);
+  let squared = squaredDistance(alike, abs(axialMm), radiusMm, lessThanMm * lessThanMm);
   if (sided) squared = squaredDistance(sided, axialMm, radiusMm, squared);
   return isInside(section, axialMm, radiusMm) ? -sqrt(squared) : sqrt(squared);
 }
@@ -92,6 +95,8 @@ export interface DistanceLattice {
 }
 
 const STEP_MM = 4;
+/** More than a cell is across, with what a node is rounded by: no distance differs by more between its corners. */
+const ACROSS_MM = 5.67;
 /** How far beyond the section the lattice reaches; further out the exact distance is taken. */
 const REACH_MM = 260;
 
@@ -130,9 +135,18 @@ export function latticeDistanceMm(lattice: DistanceLattice, axialMm: number, rad
   return latticeDistanceMm(lattice, axialMm, radiusMm);
 }
 
-/** Fills in those corners of a cell that no cell beside it has filled in: each would be computed four times. */
+/**
+ * Fills in those corners of a cell that no cell beside it has filled in: each would be computed four times. How far off
+ * one corner is bounds how far the others are.
+ */
 function fillCell({ section, nodes, columns, fromMm }: DistanceLattice, at: number): void {
-  for (const node of [at, at + 1, at + columns, at + columns + 1])
-    if (Number.isNaN(nodes[node]!))
-      nodes[node] = distanceToSectionMm(section, fromMm + (node % columns) * STEP_MM, floor(node / columns) * STEP_MM);
+  const corners = [at, at + 1, at + columns, at + columns + 1];
+  let least = FAR_MM;
+  for (const node of corners) if (abs(nodes[node]!) < least) least = abs(nodes[node]!);
+  for (const node of corners) {
+    if (!Number.isNaN(nodes[node]!)) continue;
+    const [axial, radius] = [fromMm + (node % columns) * STEP_MM, floor(node / columns) * STEP_MM];
+    nodes[node] = distanceToSectionMm(section, axial, radius, least + ACROSS_MM);
+    least = min(least, abs(nodes[node]!));
+  }
 }

@@ -4,7 +4,7 @@ import type { PlacedPart } from './place';
 import { distanceMm, type SweptSolid } from './solid';
 
 // Taken out of their object once: these are asked millions of times in a sweep.
-const { floor, max, min, sqrt } = Math;
+const { abs, floor, max, min, sqrt } = Math;
 
 /** Where a part is nearest to a wheel: the distance, and the place in the hub's frame. */
 export interface Nearest {
@@ -25,6 +25,8 @@ const FEW = 16;
 /** How often an interval of an edge is narrowed; each time to 0.62 of it, so 16 mm come to 0.05. */
 const NARROWINGS = 12;
 const GOLDEN = (sqrt(5) - 1) / 2;
+/** More than chords and rounding come to where a distance is bounded by another, mm. */
+const SLACK_MM = 0.02;
 
 /** Looks at a part from a solid, pose by pose. */
 export interface Looker {
@@ -53,6 +55,8 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
   let out = 0;
   let fwd = 0;
   let up = 0;
+  // How far off that was; at first nothing was looked at.
+  let off = Infinity;
 
   const [firstOut, secondOut] = [centers[0]!, centers[1] ?? 0];
   const secondWay = solid.bodies[1]?.turned ? -1 : 1;
@@ -91,10 +95,15 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
     const x = xyz[3 * i]! + (xyz[3 * j]! - xyz[3 * i]!) * t;
     const y = xyz[3 * i + 1]! + (xyz[3 * j + 1]! - xyz[3 * i + 1]!) * t;
     const z = xyz[3 * i + 2]! + (xyz[3 * j + 2]! - xyz[3 * i + 2]!) * t;
-    out = p[0]! * x + p[1]! * y + p[2]! * z + p[3]!;
-    fwd = p[4]! * x + p[5]! * y + p[6]! * z + p[7]!;
-    up = p[8]! * x + p[9]! * y + p[10]! * z + p[11]!;
-    return distanceMm(solid, out, fwd, up);
+    const outNow = p[0]! * x + p[1]! * y + p[2]! * z + p[3]!;
+    const fwdNow = p[4]! * x + p[5]! * y + p[6]! * z + p[7]!;
+    const upNow = p[8]! * x + p[9]! * y + p[10]! * z + p[11]!;
+    // No distance changes faster than the way does: what is further off than this need not be looked at.
+    const way = sqrt((outNow - out) * (outNow - out) + (fwdNow - fwd) * (fwdNow - fwd) + (upNow - up) * (upNow - up));
+    out = outNow;
+    fwd = fwdNow;
+    up = upNow;
+    return (off = distanceMm(solid, out, fwd, up, abs(off) + way + SLACK_MM));
   };
 
   /** The least between two places of an edge, by golden section; `at` becomes its place. */

@@ -20,13 +20,22 @@ export interface SweptSolid {
   bodies: readonly SweptBody[];
 }
 
-/** Distance in mm from a point of the hub's frame to the solid, negative inside; exact. */
+/**
+ * Distance in mm from a point of the hub's frame to the solid, negative inside; exact.
+ * @param lessThanMm how far off it is known to be less than, inside or out
+ */
 // eslint-disable-next-line max-params -- asked millions of times a sweep: an object a call would cost more than the sum
-export function distanceMm({ bodies }: SweptSolid, out: number, fwd: number, up: number): number {
+export function distanceMm(
+  { bodies }: SweptSolid,
+  out: number,
+  fwd: number,
+  up: number,
+  lessThanMm = Infinity,
+): number {
   const radius = sqrt(fwd * fwd + up * up);
   let least = Infinity;
   for (let i = 0; i < bodies.length; i++) {
-    const mm = distanceToSectionMm(bodies[i]!.section, alongBody(bodies[i]!, out), radius);
+    const mm = distanceToSectionMm(bodies[i]!.section, alongBody(bodies[i]!, out), radius, lessThanMm);
     if (mm < least) least = mm;
   }
   return least;
