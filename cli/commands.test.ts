@@ -74,6 +74,10 @@ test('remedies and windows on request', () => {
   expect(status).toBe(0);
   const [setup] = (JSON.parse(stdout) as FullReport).setups;
   expect(setup!.remedies!.front).toHaveProperty('proposals');
+  // Beside what was asked for all that a report says without it.
+  const [plain] = (JSON.parse(run(['-'], EXAMPLE_TEXT).stdout) as FullReport).setups;
+  const { remedies: _, window: __, ...rest } = setup!;
+  expect(rest).toEqual(plain);
   const window = setup!.window!.front!;
   expect(window).toMatchObject({ axle: 'front', rule: 'best-standard' });
   expect(window.rows).toHaveLength(15);
