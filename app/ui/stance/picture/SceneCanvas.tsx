@@ -8,7 +8,6 @@ import type { SeenMark } from '../seenMarks';
 import type { BodyLook } from '../sights';
 import { Bodies } from './Bodies';
 import { CameraRig, type CameraHand } from './CameraRig';
-import { Coarser } from './Coarser';
 import { isSoftware } from './isSoftware';
 import { pngOf } from './capture';
 import { FlushPlane } from './FlushPlane';
@@ -60,7 +59,9 @@ export function SceneCanvas(props: SceneCanvasProps) {
   const ghost = useLooks(theme, body, true);
   // Drawn by the processor a picture is coarse while it moves, and finer than edges are smoothed once it is still.
   const isSoft = isSoftware();
-  const [isMoving, moved] = useMoving();
+  const [isMoving, moved] = useMoving(isSoft);
+  // It moves with its bodies too, not only by the hand that turns it.
+  useEffect(moved, [bodies, moved]);
   const isOver = beside !== null && divider === null;
   const without = WITHOUT[body];
   const hand = useRef<CameraHand | null>(null);
@@ -102,7 +103,6 @@ export function SceneCanvas(props: SceneCanvasProps) {
           )
         }
       />
-      {isSoft && <Coarser bodies={bodies} moved={moved} />}
       <Projected marks={props.marks} show={props.showMarks} />
       <Handed hand={hand} draw={draw} take={props.take} />
     </Canvas>
