@@ -5,9 +5,15 @@ import { defineConfig, type UserConfig } from 'vite';
 /** What so many modules ask for comes in one file: a station would fetch dozens of small ones. */
 const SHARED = 8;
 
-/** The server's pages in a few files: what they draw with is hundreds of small ones, and takes long to read. */
-const PAGES = {
-  ssr: { noExternal: [/^@ant-design/, /^d3/] },
+/**
+ * Packages that are read from where they are installed: compiled for the machine, with files or threads of their own, or
+ * asking for others by names that only they know.
+ */
+const INSTALLED = ['sqlite3', 'sharp', 'pino', 'piscina', 'pdfkit', 'read-excel-file', 'sequelize', 'umzug'];
+
+/** The server in a few files: with what it asks for it is a thousand, and each of its threads takes long to read them. */
+const SERVER = {
+  ssr: { noExternal: true, external: INSTALLED },
   resolve: {
     // For Node the package offers one file that asks for every sign there is.
     alias: [
@@ -25,14 +31,18 @@ const ONE_SHEET = { cssCodeSplit: false };
 
 export default defineConfig(({ isSsrBuild }) => ({
   plugins: [reactRouter()],
-  ...(isSsrBuild && PAGES),
+  ...(isSsrBuild && SERVER),
   build: isSsrBuild
-    ? // The Express host, and the threads that make pages, are built together with the pages.
+    ? // The Express host and its threads are built together with the pages.
       {
         minify: true,
         ...ONE_SHEET,
         rollupOptions: {
-          input: { index: './server/start.ts', page: './server/pages/thread.ts' },
+          input: {
+            index: './server/start.ts',
+            page: './server/pages/thread.ts',
+            worker: './server/work/worker.ts',
+          },
         },
       }
     : {

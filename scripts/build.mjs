@@ -1,6 +1,5 @@
 // Builds the application: route types, the palette, the faces, then client and server, the server's worker,
 // the commands, and compressed copies of what is served.
-import { build } from 'vite';
 import { buildCommands } from './lib/commands.mjs';
 import { run } from './lib/run.mjs';
 
@@ -8,11 +7,5 @@ await run('npx', ['react-router', 'typegen']);
 await run('npx', ['tsx', 'scripts/palette.ts']);
 await run('node', ['scripts/faces.mjs']);
 await run('npx', ['react-router', 'build'], { NODE_ENV: 'production' });
-await build({
-  configFile: false,
-  logLevel: 'warn',
-  publicDir: false,
-  build: { ssr: 'server/work/worker.ts', outDir: 'build/server', emptyOutDir: false, target: 'node20' },
-});
 await buildCommands();
 await run('node', ['scripts/compress.mjs']);
