@@ -23,7 +23,7 @@ test('the window names what holds each edge, a setup is made of a place in it; t
   await expect(stock.getByRole('listitem').filter({ hasText: 'Tarn & Ledger Moor 17 x 9 -12' })).toContainText(
     'bolt pattern',
   );
-  await stock.getByRole('button', { name: 'Setup of Fenwold Gale 17 x 7.5 +40' }).click();
+  await stock.getByRole('button', { name: 'make a setup of Fenwold Gale 17 x 7.5 +40' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Fenwold');
 });
 

@@ -166,7 +166,7 @@ export function StockList({ stock, make }: { stock: readonly StockPoint[]; make(
                 {wheel.held.length > 0 && `: ${wheel.held.join(', ').toLowerCase()}`}
               </small>
             </span>
-            <Button size="small" kind="text" onClick={() => make(wheel)} aria-label={`Setup of ${wheel.name}`}>
+            <Button size="small" kind="text" onClick={() => make(wheel)} aria-label={`make a setup of ${wheel.name}`}>
               make a setup
             </Button>
           </li>
