@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -238,7 +238,10 @@ test('everything goes out as one file and into another shop', async ({ page }) =
   one.child.kill('SIGTERM');
   await one.ended;
   const other = mkdtempSync(path.join(tmpdir(), 'scoval-server-'));
+  // A server that was ended in the midst of a file leaves it there.
+  writeFileSync(path.join(other, 'incoming-half.zip'), 'PK');
   const two = await start(other);
+  expect(existsSync(path.join(other, 'incoming-half.zip'))).toBe(false);
   await page.goto(`${addressOf(two.log)}/defaults`);
   await expect(page.getByRole('link', { name: 'Save everything' })).toHaveAttribute('href', '/archive');
   const take = (bytes: Buffer) =>

@@ -1,14 +1,17 @@
 import { strToU8, unzipSync, zipSync } from 'fflate';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { packArchive, type Archive } from '#formats/archive';
+import { setImmediate } from 'node:timers/promises';
+import type { Archive } from '#formats/archive';
 import { faultLine } from '#formats/faults';
 import { freshDatabase } from '#support/freshDatabase';
 import { example } from '#support/jobs';
-import { everything, takeInArchive } from './archive';
-import { closeDatabase } from './database/connection';
-import { archiveOfZip } from './work/archives';
+import { takeInArchive } from './archive';
+import { archiveZip } from './archiveZip';
+import { isPassing } from './base/folder';
+import { closeDatabase, database } from './database/connection';
+import { ChangeRow, JobRow, ReadingRow } from './database/models';
 import { saveEdits, stepHistory } from './edits';
 import { archiveJob, createJob } from './jobs';
 import { openJob } from './openJob';
@@ -51,16 +54,40 @@ async function elsewhere<T>(work: () => Promise<T>): Promise<T> {
   }
 }
 
-const said = async (bytes: Uint8Array): Promise<string[]> => ((await archiveOfZip(bytes)).faults ?? []).map(faultLine);
+const came = async function* (bytes: Uint8Array) {
+  for (let at = 0; at < bytes.length; at += 1000) yield await Promise.resolve(bytes.subarray(at, at + 1000));
+};
+
+/** All that a shop sends of itself. */
+async function sent(): Promise<Uint8Array> {
+  const { zip, bytes } = await archiveZip();
+  const all = new Uint8Array(await new Response(zip).arrayBuffer());
+  expect(all).toHaveLength(bytes);
+  return all;
+}
+const everything = async (): Promise<Archive> => partsOf(await sent());
+
+/** What an archive holds, as it stands in its files. */
+function partsOf(bytes: Uint8Array): Archive {
+  const files = unzipSync(bytes);
+  const told = <T>(name: string) => JSON.parse(Buffer.from(files[name]!).toString()) as T;
+  const jobs = Object.keys(files).filter((name) => name.startsWith('jobs/'));
+  return {
+    jobs: jobs.map((name) => told<Archive['jobs'][0]>(name)),
+    shelf: told('shelf.json'),
+    defaults: told('defaults.json'),
+  };
+}
+
+const said = async (bytes: Uint8Array): Promise<string[]> =>
+  ((await takeInArchive(came(bytes))).faults ?? []).map(faultLine);
 
 test('everything goes out and is the same on another machine: numbers, readings, undo, shelf and terms', async () => {
   await shop();
-  const before = await everything();
-  const bytes = packArchive(before);
-  const { archive } = await archiveOfZip(bytes);
-  expect(archive).toEqual(before);
+  const bytes = await sent();
+  const before = partsOf(bytes);
   await elsewhere(async () => {
-    expect(await takeInArchive(archive!)).toEqual({ jobs: 3, renumbered: 0, items: 1, keptDefaults: false });
+    expect((await takeInArchive(came(bytes))).taken).toEqual({ jobs: 3, renumbered: 0, items: 1, keptDefaults: false });
     expect(await everything()).toEqual(before);
     const { jobs } = await everything();
     expect(jobs.map(({ number, archivedAt }) => [number, archivedAt !== null])).toEqual([
@@ -70,12 +97,53 @@ test('everything goes out and is the same on another machine: numbers, readings,
     ]);
   });
 });
+test('what goes out is what the database keeps, to the last digit, of more jobs than it asks for at once', async () => {
+  await shop();
+  for (let more = 0; more < 42; more += 1) await createJob(example());
+  const { jobs } = await everything();
+  const rows = await JobRow.findAll({ order: [['number', 'ASC']] });
+  expect(jobs.map(({ number }) => number)).toEqual(Array.from({ length: 45 }, (_, at) => at + 1));
+  expect(jobs.map(({ document }) => document)).toEqual(rows.map(({ document }) => document));
+  expect(jobs.map(({ createdAt, updatedAt }) => [createdAt, updatedAt])).toEqual(
+    rows.map(({ createdAt, updatedAt }) => [createdAt.toISOString(), updatedAt.toISOString()]),
+  );
+  const where = { jobId: rows[0]!.id };
+  const readings = await ReadingRow.findAll({ where, order: [['id', 'ASC']] });
+  expect(jobs[0]!.readings.map(({ key, value, withdrawn = false }) => [key, value, withdrawn])).toEqual(
+    readings.map(({ key, value, withdrawn }) => [key, value, withdrawn]),
+  );
+  expect(jobs[0]!.readings.at(-1)!.value).toBe(0.1 + 0.2);
+  const changes = await ChangeRow.findAll({ where, order: [['revision', 'ASC']] });
+  expect(changes.length).toBeGreaterThan(0);
+  expect(jobs[0]!.changes).toEqual(
+    changes.map(({ revision, kind, label, edits, inverse, state, createdAt }) => ({
+      ...{ revision, kind, label, edits, inverse, state },
+      createdAt: createdAt.toISOString(),
+    })),
+  );
+});
+test('the file that goes out is gone once it is sent, broken off, or could not be made', async () => {
+  await shop();
+  const left = () => readdirSync(process.env.SCOVAL_DATA!).filter(isPassing);
+  const isGone = async () => {
+    for (let look = 0; look < 200 && left().length > 0; look += 1) await setImmediate();
+    return left().length === 0;
+  };
+  await sent();
+  expect(await isGone()).toBe(true);
+  const { zip } = await archiveZip();
+  expect(left()).toHaveLength(1);
+  await zip.cancel();
+  expect(await isGone()).toBe(true);
+  await (await database()).query("UPDATE jobs SET document = '{' WHERE number = 2");
+  await expect(archiveZip()).rejects.toThrow(SyntaxError);
+  expect(await isGone()).toBe(true);
+});
 test('what was undone there is made again here', async () => {
   await shop();
-  const bytes = packArchive(await everything());
+  const bytes = await sent();
   await elsewhere(async () => {
-    await takeInArchive((await archiveOfZip(bytes)).archive!);
-    const { JobRow } = await import('./database/models');
+    await takeInArchive(came(bytes));
     const row = (await JobRow.findOne({ where: { number: 1 } }))!;
     const redone = await stepHistory(row.id, row.revision, 'redo');
     expect(redone.status).toBe('saved');
@@ -84,9 +152,9 @@ test('what was undone there is made again here', async () => {
 });
 test('beside jobs that are there already it takes free numbers, and the shop keeps its own terms', async () => {
   await shop();
-  const { archive } = await archiveOfZip(packArchive(await everything()));
+  const bytes = await sent();
   await setShopDefaults(['limits', 'inboardMm'], 7);
-  expect(await takeInArchive(archive!)).toEqual({ jobs: 3, renumbered: 3, items: 1, keptDefaults: true });
+  expect((await takeInArchive(came(bytes))).taken).toEqual({ jobs: 3, renumbered: 3, items: 1, keptDefaults: true });
   const { jobs, defaults, shelf } = await everything();
   expect(jobs.map(({ number }) => number)).toEqual([1, 2, 3, 4, 5, 6]);
   expect(defaults.limits).toEqual({ inboardMm: 7 });
@@ -94,7 +162,7 @@ test('beside jobs that are there already it takes free numbers, and the shop kee
 });
 test('an archive with anything wrong is told by file and place, and nothing of it is taken', async () => {
   await shop();
-  const files = unzipSync(packArchive(await everything()));
+  const files = unzipSync(await sent());
   const with_ = (name: string, data: unknown) => said(zipSync({ ...files, [name]: strToU8(JSON.stringify(data)) }));
   const job = JSON.parse(Buffer.from(files['jobs/SK-001.json']!).toString()) as Archive['jobs'][0];
   expect(await with_('archive.json', { format: 'scoval.archive', version: 2 })).toEqual([
@@ -115,4 +183,5 @@ test('an archive with anything wrong is told by file and place, and nothing of i
   expect(await said(zipSync({ ...files, '../../etc/passwd': strToU8('x') }))).toEqual([
     'holds a file that leads out of the zip: ../../etc/passwd',
   ]);
+  expect((await everything()).jobs).toHaveLength(3);
 });

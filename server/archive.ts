@@ -1,54 +1,26 @@
 import { nanoid } from 'nanoid';
 import type { Transaction } from 'sequelize';
-import type { Archive, ArchivedJob } from '#formats/archive';
-import { read, rowsOf, write } from './database/connection';
+import { openPromise } from 'yauzl';
+import {
+  archivedJobOf,
+  isArchivedJob,
+  MAX_ARCHIVE_BYTES,
+  MOST_UNPACKED_BYTES,
+  type ArchivedJob,
+} from '#formats/archive';
+import type { Fault } from '#formats/faults';
+import { rowsOf, write } from './database/connection';
 import { ChangeRow, JobRow, ReadingRow, ShopDefaultsRow } from './database/models';
 import { columnsOf } from './jobs';
-import { historyEntry } from './openJob';
-import { importRowsIn, listItems, ShelfFull } from './shelf';
+import { importRowsIn, MOST_ITEMS, ShelfFull } from './shelf';
 import { readShopDefaults } from './shopDefaults';
-import { inWorker } from './work/pool';
+import type { ShopOnHand } from './work/archives';
+import { inWorker, TooLong } from './work/pool';
+import { filesOf } from './zip/files';
+import { withIncoming } from './zip/incoming';
 
 /** How many rows are written before others have their turn. */
 const AT_ONCE = 500;
-
-/** Everything the shop has, as of one moment: jobs with numbers, history and undo, the shelf, the shop's own terms. */
-export async function everything(): Promise<Archive> {
-  const shelf = await listItems();
-  return read(async (transaction) => {
-    const rows = await JobRow.findAll({ order: [['number', 'ASC']], transaction });
-    const jobs: ArchivedJob[] = [];
-    for (const row of rows) jobs.push(await archivedJob(row, transaction));
-    return { jobs, shelf, defaults: await readShopDefaults(transaction) };
-  });
-}
-
-async function archivedJob(row: JobRow, transaction: Transaction): Promise<ArchivedJob> {
-  const where = { jobId: row.id };
-  const readings = await ReadingRow.findAll({ where, order: [['id', 'ASC']], transaction });
-  const changes = await ChangeRow.findAll({ where, order: [['revision', 'ASC']], transaction });
-  return {
-    number: row.number,
-    revision: row.revision,
-    archivedAt: row.archivedAt?.toISOString() ?? null,
-    createdAt: row.createdAt.toISOString(),
-    updatedAt: row.updatedAt.toISOString(),
-    document: row.document,
-    readings: readings.map((reading) => {
-      const { id: _, corner, ...entry } = historyEntry(reading);
-      return { ...entry, corner: corner as 'front' | 'rear', revision: reading.revision };
-    }),
-    changes: changes.map(({ revision, kind, label, edits, inverse, state, createdAt }) => ({
-      revision,
-      kind,
-      label,
-      edits,
-      inverse,
-      state,
-      createdAt: createdAt.toISOString(),
-    })),
-  };
-}
 
 /** What came in with an archive. */
 export interface TakenIn {
@@ -60,31 +32,63 @@ export interface TakenIn {
   keptDefaults: boolean;
 }
 
-/** Takes everything of an archive in, or nothing; null where the shelf would hold more than it does. */
-export async function takeInArchive({ jobs, shelf, defaults }: Archive): Promise<TakenIn | null> {
-  const rows = await inWorker('shelfRows', shelf);
-  try {
-    return await write(async (transaction) => {
-      const taken = await numbersOf(transaction);
-      let renumbered = 0;
-      for (const job of jobs) {
-        let { number } = job;
-        if (taken.has(number)) {
-          number = Math.max(0, ...taken) + 1;
-          renumbered += 1;
-        }
-        taken.add(number);
-        await putJob(job, number, transaction);
-      }
-      await importRowsIn(rows, transaction);
-      const keptDefaults = Object.keys(await readShopDefaults(transaction)).length > 0;
-      if (!keptDefaults) await ShopDefaultsRow.upsert({ id: 1, document: defaults }, { transaction });
-      return { jobs: jobs.length, renumbered, items: shelf.length, keptDefaults };
-    });
-  } catch (error) {
-    if (error instanceof ShelfFull) return null;
-    throw error;
+/** How long checking an archive may take. */
+const CHECK_MS = 600_000;
+
+const SHELF_FULL: Fault = {
+  path: 'shelf.json',
+  message: `the shelf would hold more than ${MOST_ITEMS} items: nothing is imported`,
+};
+
+const TOO_LARGE: Fault = { path: '', message: `the archive is larger than ${MAX_ARCHIVE_BYTES / 1024 / 1024} MB` };
+const TOO_LONG: Fault = { path: '', message: 'checking the archive takes too long' };
+
+/**
+ * Takes everything of an archive in, or nothing and what is wrong with it. It is checked beside the requests, and its
+ * jobs are taken one by one: a large shop takes little more memory than a small one.
+ * @param bytes the zip as it comes in
+ */
+export const takeInArchive = (
+  bytes: AsyncIterable<Uint8Array>,
+): Promise<{ taken: TakenIn; faults?: undefined } | { taken?: undefined; faults: Fault[] }> =>
+  withIncoming(bytes, MAX_ARCHIVE_BYTES, async (file) => {
+    if (file === null) return { faults: [TOO_LARGE] };
+    try {
+      const { shop, faults } = await inWorker('checkArchive', file, CHECK_MS);
+      return shop ? { taken: await put(file, shop) } : { faults };
+    } catch (error) {
+      if (error instanceof ShelfFull) return { faults: [SHELF_FULL] };
+      if (error instanceof TooLong) return { faults: [TOO_LONG] };
+      throw error;
+    }
+  });
+
+const put = (file: string, { rows, items, defaults }: ShopOnHand): Promise<TakenIn> =>
+  write(async (transaction) => {
+    const { jobs, renumbered } = await putJobs(file, transaction);
+    await importRowsIn(rows, transaction);
+    const keptDefaults = Object.keys(await readShopDefaults(transaction)).length > 0;
+    if (!keptDefaults) await ShopDefaultsRow.upsert({ id: 1, document: defaults }, { transaction });
+    return { jobs, renumbered, items, keptDefaults };
+  });
+
+/** Puts the jobs of an archive beside those that are there; where a number is taken, under the next free one. */
+async function putJobs(file: string, transaction: Transaction): Promise<Pick<TakenIn, 'jobs' | 'renumbered'>> {
+  const taken = await numbersOf(transaction);
+  let highest = [...taken].reduce((most, number) => Math.max(most, number), 0);
+  let [jobs, renumbered] = [0, 0];
+  for await (const { name, content } of filesOf(await openPromise(file), MOST_UNPACKED_BYTES)) {
+    if (!isArchivedJob(name)) continue;
+    const job = archivedJobOf(await content());
+    const isTaken = taken.has(job.number);
+    const number = isTaken ? highest + 1 : job.number;
+    highest = Math.max(highest, number);
+    taken.add(number);
+    await putJob(job, number, transaction);
+    jobs += 1;
+    renumbered += isTaken ? 1 : 0;
   }
+  return { jobs, renumbered };
 }
 
 async function numbersOf(transaction: Transaction): Promise<Set<number>> {

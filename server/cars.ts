@@ -4,7 +4,7 @@ import { AXLES, type Job, type Vehicle } from '#core/job';
 import { READING_KEYS } from '#formats/fields';
 import { database } from './database/connection';
 import { JobRow, ReadingRow } from './database/models';
-import { historyEntry } from './openJob';
+import { historyEntry } from './readings';
 import { withWords } from './jobSearch';
 import { jobNumber } from './numbers';
 

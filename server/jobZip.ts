@@ -1,15 +1,12 @@
 import { createReadStream } from 'node:fs';
-import { open, rm } from 'node:fs/promises';
-import path from 'node:path';
-import { nanoid } from 'nanoid';
 import { strToU8, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import { photosShown, withoutCustomer, type Job } from '#core/job';
 import { writeJobFile, type Fault } from '#formats/job';
 import { JOB_FILE, MAX_ZIP_BYTES, photoFileName } from '#formats/jobZip';
-import { dataFolder } from './base/folder';
 import { createJob, exportJob } from './jobs';
 import { photoFile } from './photos/files';
 import { inWorker, TooLong } from './work/pool';
+import { withIncoming } from './zip/incoming';
 
 /** How long a zip may take to be unpacked and checked. */
 const READ_MS = 600_000;
@@ -76,36 +73,18 @@ async function* partsOf(zip: Zip, job: Job): AsyncGenerator<void, void> {
 
 /**
  * Takes a job with its photos in: all of it, or nothing and what is wrong with it.
- * @param bytes the zip as it comes in; it is written to a file beside the database, for it may be large
+ * @param bytes the zip as it comes in
  */
-export async function takeInJobZip(bytes: AsyncIterable<Uint8Array>): Promise<{ id: string } | { faults: Fault[] }> {
-  const file = path.join(dataFolder(), `incoming-${nanoid(8)}.zip`);
-  try {
-    if (!(await isWritten(file, bytes))) return { faults: [TOO_LARGE] };
-    const read = await inWorker('takeJobZip', file, READ_MS);
-    return read.job ? { id: await createJob(read.job) } : { faults: read.faults };
-  } catch (error) {
-    if (!(error instanceof TooLong)) throw error;
-    return { faults: [{ path: '', message: 'checking the zip takes too long' }] };
-  } finally {
-    await rm(file, { force: true });
-  }
-}
+export const takeInJobZip = (bytes: AsyncIterable<Uint8Array>): Promise<{ id: string } | { faults: Fault[] }> =>
+  withIncoming(bytes, MAX_ZIP_BYTES, async (file) => {
+    if (file === null) return { faults: [TOO_LARGE] };
+    try {
+      const read = await inWorker('takeJobZip', file, READ_MS);
+      return read.job ? { id: await createJob(read.job) } : { faults: read.faults };
+    } catch (error) {
+      if (!(error instanceof TooLong)) throw error;
+      return { faults: [{ path: '', message: 'checking the zip takes too long' }] };
+    }
+  });
 
 const TOO_LARGE: Fault = { path: '', message: `the zip is larger than ${MAX_ZIP_BYTES / 1024 / 1024} MB` };
-
-/** Writes what comes in to a file; false where it is too much. */
-async function isWritten(file: string, bytes: AsyncIterable<Uint8Array>): Promise<boolean> {
-  let size = 0;
-  const handle = await open(file, 'wx');
-  try {
-    for await (const chunk of bytes) {
-      size += chunk.length;
-      if (size > MAX_ZIP_BYTES) return false;
-      await handle.write(chunk);
-    }
-  } finally {
-    await handle.close();
-  }
-  return true;
-}

@@ -1,6 +1,7 @@
 import type { Edit } from '#core/job';
 import type { Fault } from '#formats/job';
-import type { HistoryEntry, Mark, OpenJob } from './openJob';
+import type { Mark, OpenJob } from './openJob';
+import type { HistoryEntry } from './readings';
 
 /** One change that somebody else saved meanwhile. */
 export interface ForeignChange {

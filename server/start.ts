@@ -1,9 +1,10 @@
 import { createServer, type Server } from 'node:http';
 import { createServer as createSecure } from 'node:https';
 import type { AddressInfo } from 'node:net';
-import { mkdirSync } from 'node:fs';
+import { mkdirSync, readdirSync, rmSync } from 'node:fs';
+import path from 'node:path';
 import { createApp } from './app';
-import { dataFolder } from './base/folder';
+import { dataFolder, isPassing } from './base/folder';
 import { log } from './base/log';
 import { readPassphrase } from './base/passphrase';
 import { readSettings, type Settings } from './base/settings';
@@ -65,7 +66,9 @@ export async function start(words: readonly string[] = process.argv.slice(2)): P
 async function takeFolder(folder: string): Promise<() => Promise<void>> {
   try {
     mkdirSync(folder, { recursive: true });
-    return await holdFolder(folder);
+    const letGo = await holdFolder(folder);
+    for (const left of readdirSync(folder).filter(isPassing)) rmSync(path.join(folder, left), { force: true });
+    return letGo;
   } catch (error) {
     throw asStartFault(error, folder);
   }

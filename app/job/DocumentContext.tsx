@@ -10,7 +10,8 @@ import {
   type ReactNode,
 } from 'react';
 import type { Edit, Job, ShopDefaults } from '#core/job';
-import type { HistoryEntry, OpenJob } from '#server/openJob';
+import type { OpenJob } from '#server/openJob';
+import type { HistoryEntry } from '#server/readings';
 import type { Screen } from '#server/live/records';
 import { usePreferences } from '../preferences/PreferencesContext';
 import { DraftsContext } from '../ui/fields/DraftsContext';

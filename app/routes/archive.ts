@@ -1,45 +1,28 @@
-import { MAX_ARCHIVE_BYTES } from '#formats/archive';
-import { everything, takeInArchive } from '#server/archive';
-import { MOST_ITEMS } from '#server/shelf';
-import { inWorker } from '#server/work/pool';
-import { readForm } from '../requests';
+import { takeInArchive } from '#server/archive';
+import { archiveZip } from '#server/archiveZip';
 import { stored } from '../stored';
 import type { ArchiveAnswer } from '../ui/doors/ArchiveTools';
 import type { Route } from './+types/archive';
 
-/** Packing and checking everything takes longer than one job. */
-const LIMIT_MS = 120_000;
-/** What a form adds to its file. */
-const FORM_BYTES = 64 * 1024;
-
 /** Everything the shop has, as one file. */
-export async function loader() {
-  const bytes = await inWorker('packArchive', await stored(everything), LIMIT_MS);
+export async function loader({ request }: Route.LoaderArgs) {
+  // Whoever asks for the head alone would leave the file there.
+  if (request.method === 'HEAD') return new Response(null, { headers: { 'Content-Type': 'application/zip' } });
+  const { zip, bytes } = await stored(archiveZip);
   const day = new Date().toISOString().slice(0, 10);
-  return new Response(bytes as Uint8Array<ArrayBuffer>, {
+  return new Response(zip, {
     headers: {
       'Content-Type': 'application/zip',
+      'Content-Length': String(bytes),
       'Content-Disposition': `attachment; filename="scoval-${day}.zip"`,
     },
   });
 }
 
-/** Takes such a file in: all of it, or nothing and what is wrong with it. */
+/** Takes such a file in: all of it, or nothing and what is wrong with it; the body is the file itself. */
 export const action = async ({ request }: Route.ActionArgs) => Response.json(await taken(request));
 
-async function taken(request: Request): Promise<ArchiveAnswer> {
-  const file = (await readForm(request, MAX_ARCHIVE_BYTES + FORM_BYTES))?.get('file');
-  if (!(file instanceof File)) {
-    const message = `there is no file, or it is larger than ${MAX_ARCHIVE_BYTES / 1024 / 1024} MB`;
-    return { name: 'archive', faults: [{ path: '', message }], taken: null };
-  }
-  const name = file.name.slice(0, 300);
-  const read = await inWorker('readArchive', new Uint8Array(await file.arrayBuffer()), LIMIT_MS);
-  if (read.faults) return { name, faults: read.faults, taken: null };
-  const outcome = await stored(() => takeInArchive(read.archive));
-  const full = {
-    path: 'shelf.json',
-    message: `the shelf would hold more than ${MOST_ITEMS} items: nothing is imported`,
-  };
-  return { name, faults: outcome ? [] : [full], taken: outcome };
+async function taken({ body }: Request): Promise<ArchiveAnswer> {
+  if (!body) return { faults: [{ path: '', message: 'nothing was sent' }] };
+  return await stored(() => takeInArchive(body as unknown as AsyncIterable<Uint8Array>));
 }

@@ -1,4 +1,4 @@
-import { strFromU8, strToU8, zipSync } from 'fflate';
+import { strFromU8 } from 'fflate';
 import Joi from 'joi';
 import type { Edit, Job, ReadingRecord, ShopDefaults } from '#core/job';
 import type { ShelfItem } from '#core/shelf';
@@ -90,51 +90,83 @@ const jobSchema = Joi.object({
 const JOB = /^jobs\/SK-\d+\.json$/;
 const jobName = (number: number): string => `jobs/SK-${String(number).padStart(3, '0')}.json`;
 
-/** Packs everything a shop has into one zip: a head, the shop's own terms, the shelf, and a file for each job. */
-export function packArchive({ jobs, shelf, defaults }: Archive): Uint8Array {
-  const file = (data: unknown) => strToU8(`${JSON.stringify(data)}\n`);
-  return zipSync(
-    {
-      'archive.json': file({ ...HEAD, madeAt: new Date().toISOString(), jobs: jobs.length }),
-      'defaults.json': file(defaults),
-      'shelf.json': file(shelf),
-      ...Object.fromEntries(jobs.map((job) => [jobName(job.number), file(job)])),
-    },
-    { level: 6 },
-  );
+/** A file of an archive. */
+export interface ArchiveFile {
+  name: string;
+  text: string;
 }
 
-export type ReadArchive = { archive: Archive; faults?: undefined } | { archive?: undefined; faults: Fault[] };
+const file = (name: string, json: string): ArchiveFile => ({ name, text: `${json}\n` });
 
-/** Reads an archive from the files of its zip: everything in it, or every fault with its file. Never throws. */
-export function readArchive(files: ReadonlyMap<string, Uint8Array>): ReadArchive {
+/**
+ * What stands in an archive beside its jobs: a head that says how many they are, the shop's own terms, and the shelf.
+ * @param shelf its items, as the JSON text of a list
+ */
+export const shopFiles = (shop: { jobs: number; shelf: string; defaults: ShopDefaults }): ArchiveFile[] => [
+  file('archive.json', JSON.stringify({ ...HEAD, madeAt: new Date().toISOString(), jobs: shop.jobs })),
+  file('defaults.json', JSON.stringify(shop.defaults)),
+  file('shelf.json', shop.shelf),
+];
+
+/** A job in a file of its own. */
+export const archivedJobFile = (job: ArchivedJob): ArchiveFile => file(jobName(job.number), JSON.stringify(job));
+
+/** A file of the zip that an archive comes in. */
+interface PackedPart {
+  name: string;
+  content(): Promise<Uint8Array>;
+}
+
+export type CheckedArchive =
+  { shop: Omit<Archive, 'jobs'>; faults?: undefined } | { shop?: undefined; faults: Fault[] };
+
+/**
+ * Checks an archive, file by file: what stands in it beside its jobs, or every fault with its file. Of jobs, one is
+ * held at a time.
+ * @throws what unpacking a file throws
+ */
+export async function checkArchive(files: AsyncIterable<PackedPart>): Promise<CheckedArchive> {
+  const found = new Map<string, { data: unknown; faults: Fault[] }>();
   const faults: Fault[] = [];
-  const read = (name: string, schema: Joi.Schema): unknown => {
-    const { data, fault } = parsed(files.get(name));
-    if (fault) faults.push({ path: name, message: fault });
-    else faults.push(...within(name, schema.validate(data, VALIDATION).error));
-    return data;
-  };
-  read('archive.json', headSchema);
-  if (faults.length > 0) return { faults };
-  const defaults = read('defaults.json', shopSchema) as ShopDefaults;
-  const shelf = read('shelf.json', Joi.array().items(storeItemSchema)) as ShelfItem[];
-  const jobs = [...files.keys()]
-    .filter((name) => JOB.test(name))
-    .map((name) => {
-      const before = faults.length;
-      const job = read(name, jobSchema) as ArchivedJob;
-      if (faults.length === before) faults.push(...documentFaults(name, job));
-      return job;
-    });
+  for await (const { name, content } of files)
+    if (SHOP_SCHEMAS[name]) found.set(name, checkedPart(name, await content()));
+    else if (JOB.test(name)) faults.push(...jobFaults(name, await content()));
+  const [head, ...parts] = Object.keys(SHOP_SCHEMAS).map((name) => found.get(name) ?? checkedPart(name, undefined));
+  // What is none is not told by its parts.
+  if (head!.faults.length > 0) return { faults: head!.faults };
+  faults.unshift(...parts.flatMap((part) => part.faults));
   const more = faults.length - MOST_FAULTS;
   if (more > 0) return { faults: [...faults.slice(0, MOST_FAULTS), { path: '', message: `and ${more} more faults` }] };
-  return faults.length > 0 ? { faults } : { archive: { jobs, shelf, defaults } };
+  if (faults.length > 0) return { faults };
+  const [defaults, shelf] = parts.map(({ data }) => data) as [ShopDefaults, ShelfItem[]];
+  return { shop: { shelf, defaults } };
 }
 
-/** Whether a file of a zip belongs to an archive. */
-export const isArchivePart = (name: string): boolean =>
-  ['archive.json', 'defaults.json', 'shelf.json'].includes(name) || JOB.test(name);
+/** What an archive holds beside its jobs, the head first. */
+const SHOP_SCHEMAS: Readonly<Record<string, Joi.Schema>> = {
+  'archive.json': headSchema,
+  'defaults.json': shopSchema,
+  'shelf.json': Joi.array().items(storeItemSchema),
+};
+
+function checkedPart(name: string, bytes: Uint8Array | undefined, schema = SHOP_SCHEMAS[name]!) {
+  const { data, fault } = parsed(bytes);
+  return {
+    data,
+    faults: fault ? [{ path: name, message: fault }] : within(name, schema.validate(data, VALIDATION).error),
+  };
+}
+
+function jobFaults(name: string, bytes: Uint8Array): Fault[] {
+  const { data, faults } = checkedPart(name, bytes, jobSchema);
+  return faults.length > 0 ? faults : documentFaults(name, data as ArchivedJob);
+}
+
+/** Whether a file of an archive is a job. */
+export const isArchivedJob = (name: string): boolean => JOB.test(name);
+
+/** The job of such a file, which was checked before. */
+export const archivedJobOf = (bytes: Uint8Array): ArchivedJob => JSON.parse(strFromU8(bytes)) as ArchivedJob;
 
 function parsed(bytes: Uint8Array | undefined): { data?: unknown; fault?: string } {
   if (!bytes) return { fault: 'is missing from the archive' };

@@ -14,3 +14,10 @@ export const photosFolder = (folder: string): string => path.join(folder, 'photo
 
 /** Where its copies lie. */
 export const backupsFolder = (folder: string): string => path.join(folder, 'backups');
+
+/** A file that comes in or goes out and is gone afterwards: as large as need be, so not in memory. */
+export const passingFile = (way: 'incoming' | 'outgoing', name: string): string =>
+  path.join(dataFolder(), `${way}-${name}.zip`);
+
+/** Whether such a file was left by a server that was ended in the midst of it. */
+export const isPassing = (name: string): boolean => /^(incoming|outgoing)-[\w-]+\.zip$/.test(name);

@@ -6,8 +6,8 @@ const METHODS = [...READS, 'POST'];
 
 /** What may be sent besides JSON, and where: a file in a form, a zip as it is. */
 const ALSO_TAKEN: Readonly<Record<string, RegExp>> = {
-  'multipart/form-data': /^\/((_root|shelf|archive|photos|price-lists|logo)(\.data)?)?$/,
-  'application/zip': /^\/job-zips$/,
+  'multipart/form-data': /^\/((_root|shelf|photos|price-lists|logo)(\.data)?)?$/,
+  'application/zip': /^\/(job-zips|archive)$/,
 };
 
 /** Whether a call comes from a page of this very address, or from no page at all. */

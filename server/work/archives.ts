@@ -1,10 +1,26 @@
-import { isArchivePart, MAX_ARCHIVE_BYTES, MOST_UNPACKED_BYTES, readArchive, type ReadArchive } from '#formats/archive';
-import { unpack } from '../zip/unpack';
+import { openPromise } from 'yauzl';
+import type { ShopDefaults } from '#core/job';
+import { checkArchive, MOST_UNPACKED_BYTES } from '#formats/archive';
+import type { Fault } from '#formats/faults';
+import { filesOf, zipWords } from '../zip/files';
+import { shelfRows } from './shelfRows';
 
-/** Unpacks an archive and reads it: everything in it, or what is wrong with it. Never throws. */
-export async function archiveOfZip(bytes: Uint8Array): Promise<ReadArchive> {
-  const whole = (message: string): ReadArchive => ({ faults: [{ path: '', message }] });
-  if (bytes.length > MAX_ARCHIVE_BYTES) return whole(`is larger than ${MAX_ARCHIVE_BYTES / 1024 / 1024} MB`);
-  const { files, fault } = await unpack(bytes, MOST_UNPACKED_BYTES, isArchivePart);
-  return files ? readArchive(files) : whole(fault);
+/** What stands in an archive beside its jobs, its shelf as rows. */
+export interface ShopOnHand {
+  rows: string;
+  items: number;
+  defaults: ShopDefaults;
+}
+
+/** Checks the zip of an archive that lies in a file: what is in it, or all that is wrong with it. Never throws. */
+export async function checkedArchive(
+  file: string,
+): Promise<{ shop: ShopOnHand; faults?: undefined } | { shop?: undefined; faults: Fault[] }> {
+  try {
+    const { shop, faults } = await checkArchive(filesOf(await openPromise(file), MOST_UNPACKED_BYTES));
+    if (!shop) return { faults };
+    return { shop: { rows: shelfRows(shop.shelf), items: shop.shelf.length, defaults: shop.defaults } };
+  } catch (error) {
+    return { faults: [{ path: '', message: zipWords(error) }] };
+  }
 }

@@ -4,8 +4,8 @@ import type { Edit, Job } from '#core/job';
 import { customerOptions, type CustomerOptions } from '#core/customer';
 import { paperSteps, stepsOfFitting } from '#core/sheet';
 import { jobStanding } from '#core/standing';
-import type { Archive } from '#formats/archive';
 import { readJobFile } from '#formats/job';
+import type { ArchiveFile } from '#formats/archive';
 import type * as Pdf from '#formats/pdf';
 import type { CustomerSheet, GaugeCard, JobSheet, OrderList, PdfFonts, Template } from '#formats/pdf';
 import type { UnitChoice } from '#core/units';
@@ -13,6 +13,7 @@ import type { Fault } from '#formats/faults';
 import type { ShelfItem } from '#core/shelf';
 import type { ListAsk } from '../priceLists/look';
 import { editedJob } from './editedJob';
+import type { JobTold } from './archivedJobs';
 import type { StanceFileAsked } from './stanceFile';
 
 // A thread that judges jobs, as most of them do, holds nothing of what papers, tables, zips and pictures are made with.
@@ -23,6 +24,7 @@ const onPaper = async <T>(draw: (pdf: typeof Pdf, fonts: PdfFonts) => T): Promis
 const shelf = () => import('#formats/shelf');
 const rows = () => import('./shelfRows');
 const photos = () => import('./photos');
+const packing = () => import('../zip/pack');
 
 /** A job sheet, with the fitting that it is made for. */
 export interface JobSheetAsked extends Omit<JobSheet, 'steps'> {
@@ -50,8 +52,10 @@ export const TASKS = {
   shelfRows: async (items: readonly ShelfItem[]) => (await rows()).shelfRows(items),
   /** A supplier's list, as it is read; or what keeps it from being read. */
   lookAtList: async (ask: ListAsk) => (await import('../priceLists/look')).lookAtList(ask),
-  packArchive: async (archive: Archive) => (await import('#formats/archive')).packArchive(archive),
-  readArchive: async (bytes: Uint8Array) => (await import('./archives')).archiveOfZip(bytes),
+  /** Texts, and jobs as the database tells them, as files of a zip. */
+  packFiles: async (files: readonly ArchiveFile[]) => files.map((await packing()).deflated),
+  archivedJobs: async (told: readonly JobTold[]) => (await import('./archivedJobs')).archivedJobs(told),
+  checkArchive: async (file: string) => (await import('./archives')).checkedArchive(file),
   writeShelf: async (text: string) => (await shelf()).writeShelfFile(JSON.parse(text) as ShelfItem[]),
   gaugeCard: (card: GaugeCard) => onPaper((pdf, fonts) => pdf.gaugeCardPdf(card, fonts)),
   template: (template: Template) => onPaper((pdf, fonts) => pdf.templatePdf(template, fonts)),

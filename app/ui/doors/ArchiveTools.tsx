@@ -7,20 +7,16 @@ import { FileButton, FileFaults } from '../parts/FileButton';
 import './doors.css';
 
 /** What became of an archive that was to be taken in. */
-export interface ArchiveAnswer {
-  name: string;
-  faults: Fault[];
-  taken: TakenIn | null;
-}
+export type ArchiveAnswer = { taken: TakenIn; faults?: undefined } | { taken?: undefined; faults: Fault[] };
 
 /** Everything the shop has, out and in as one file. */
 export function ArchiveTools() {
-  const [answer, setAnswer] = useState<ArchiveAnswer | null>(null);
+  const [answer, setAnswer] = useState<(ArchiveAnswer & { name: string }) | null>(null);
   const [busy, setBusy] = useState(false);
   const take = async (file: File | undefined) => {
     if (!file) return;
     setBusy(true);
-    setAnswer(await sent(file));
+    setAnswer({ name: file.name, ...(await sent(file)) });
     setBusy(false);
   };
   return (
@@ -38,21 +34,20 @@ export function ArchiveTools() {
           Import an archive
         </FileButton>
       </div>
-      {answer && answer.faults.length > 0 && <FileFaults name={answer.name} faults={answer.faults} />}
+      {answer?.faults && <FileFaults name={answer.name} faults={answer.faults} />}
       {answer?.taken && <p role="status">{takenWords(answer.taken)}</p>}
     </section>
   );
 }
 
 async function sent(file: File): Promise<ArchiveAnswer> {
-  const form = new FormData();
-  form.set('file', file);
+  const failed = (message: string) => ({ faults: [{ path: '', message }] });
   try {
-    const response = await fetch('/archive', { method: 'POST', body: form });
-    if (response.ok) return (await response.json()) as ArchiveAnswer;
-    return { name: file.name, faults: [{ path: '', message: `was not imported (${response.status})` }], taken: null };
+    const headers = { 'Content-Type': 'application/zip' };
+    const response = await fetch('/archive', { method: 'POST', body: file, headers });
+    return response.ok ? ((await response.json()) as ArchiveAnswer) : failed(`was not imported (${response.status})`);
   } catch {
-    return { name: file.name, faults: [{ path: '', message: 'no answer from Scoval: try again' }], taken: null };
+    return failed('no answer from Scoval: try again');
   }
 }
 
