@@ -6,12 +6,12 @@ import { defineConfig, type UserConfig } from 'vite';
 const SHARED = 8;
 
 /**
- * Packages that are read from where they are installed: compiled for the machine, with files or threads of their own, or
- * asking for others by names that only they know.
+ * Packages that are read from where they are installed: compiled for the machine, with files or threads of their own,
+ * or asking for others by names that only they know.
  */
 const INSTALLED = ['sqlite3', 'sharp', 'pino', 'piscina', 'pdfkit', 'read-excel-file', 'sequelize', 'umzug'];
 
-/** The server in a few files: with what it asks for it is a thousand, and each of its threads takes long to read them. */
+/** The server in a few files: with what it asks for it is a thousand, which each of its threads would read. */
 const SERVER = {
   ssr: { noExternal: true, external: INSTALLED },
   resolve: {

@@ -6,8 +6,8 @@ import path from 'node:path';
 export const root = path.dirname(path.dirname(path.dirname(fileURLToPath(import.meta.url))));
 
 /**
- * How the server is started: what pages leave behind is collected soon; sooner still, some would be kept. Where a heap may
- * grow to several GB, it is let grow to four times of what is alive before it is gone through.
+ * How the server is started: what pages leave behind is collected soon; sooner still, some would be kept. Where a heap
+ * may grow to several GB, it is let grow to four times of what is alive before it is gone through.
  */
 export const SERVER_FLAGS = ['--max-semi-space-size=8', '--max-old-space-size=1024'];
 
