@@ -1,26 +1,33 @@
-import { Op } from 'sequelize';
 import { dueAfter, type FitUpTerms, type RetorqueFrom } from '#core/fitting';
 import type { Reminder } from '#formats/calendar';
-import { database } from './database/connection';
-import { JobRow } from './database/models';
+import { rowsOf } from './database/connection';
+import { isoDate, rowDate } from './database/dates';
 import { jobNumber } from './numbers';
 import { readShopDefaults } from './shopDefaults';
 
-const LISTED = ['id', 'number', 'car', 'updatedAt', 'retorqueFrom', 'retorqueOdometerKm', 'fittingAt'] as const;
-type Listed = Pick<JobRow, (typeof LISTED)[number]>;
+/** What of a job is to be reminded of, as its row has it. */
+interface Listed {
+  id: string;
+  number: number;
+  car: string;
+  updatedAt: string;
+  retorqueFrom: string | null;
+  retorqueOdometerKm: number | null;
+  fittingAt: string | null;
+}
+
+const LISTED = `
+  SELECT id, number, car, updated_at AS "updatedAt", retorque_from AS "retorqueFrom",
+    retorque_odometer_km AS "retorqueOdometerKm", fitting_at AS "fittingAt" FROM jobs`;
 
 /**
  * What the shop is to be reminded of: torque to be checked, and fittings that are booked. Jobs that were put away
  * remind of nothing.
  */
 export async function shopReminders(now = new Date()): Promise<Reminder[]> {
-  await database();
   const { fitUp } = await readShopDefaults();
-  const rows = await JobRow.findAll({
-    attributes: [...LISTED],
-    where: { archivedAt: null, [Op.or]: [{ retorqueFrom: { [Op.ne]: null } }, { fittingAt: { [Op.gt]: now } }] },
-    order: [['number', 'ASC']],
-  });
+  const pending = 'archived_at IS NULL AND (retorque_from IS NOT NULL OR fitting_at > $1)';
+  const rows = await rowsOf<Listed>(`${LISTED} WHERE ${pending} ORDER BY number`, [rowDate(now)]);
   return rows.flatMap((row) => remindersOf(row, fitUp, now));
 }
 
@@ -29,8 +36,7 @@ export async function jobReminders(
   id: string,
   now = new Date(),
 ): Promise<{ number: string; reminders: Reminder[] } | null> {
-  await database();
-  const row = await JobRow.findByPk(id, { attributes: [...LISTED] });
+  const [row] = await rowsOf<Listed>(`${LISTED} WHERE id = $1`, [id]);
   if (!row) return null;
   const { fitUp } = await readShopDefaults();
   return { number: jobNumber(row.number), reminders: remindersOf(row, fitUp, now) };
@@ -39,17 +45,17 @@ export async function jobReminders(
 function remindersOf(row: Listed, terms: FitUpTerms | undefined, now: Date): Reminder[] {
   const { id, car, retorqueFrom, retorqueOdometerKm, fittingAt } = row;
   const name = `${car || 'Unnamed car'} (${jobNumber(row.number)})`;
-  const changedAt = row.updatedAt.toISOString();
-  const from = retorqueFrom && { at: retorqueFrom.toISOString(), odometerKm: retorqueOdometerKm };
+  const changedAt = isoDate(row.updatedAt);
+  const from = retorqueFrom && { at: isoDate(retorqueFrom), odometerKm: retorqueOdometerKm };
   return [
     ...(from ? [retorqueReminder(`retorque-${id}`, { name, changedAt, from, terms })] : []),
-    ...(fittingAt && fittingAt > now
+    ...(fittingAt && new Date(fittingAt) > now
       ? [
           {
             id: `fitting-${id}`,
             summary: `Fit-up: ${name}`,
             description: 'The job sheet is at the station Fit-up.',
-            at: fittingAt.toISOString(),
+            at: isoDate(fittingAt),
             isDay: false,
             changedAt,
           },

@@ -6,6 +6,7 @@ import { paperSteps, stepsOfFitting } from '#core/sheet';
 import { jobStanding } from '#core/standing';
 import { readJobFile } from '#formats/job';
 import type { ArchiveFile } from '#formats/archive';
+import type { Reminder } from '#formats/calendar';
 import type * as Pdf from '#formats/pdf';
 import type { CustomerSheet, GaugeCard, JobSheet, OrderList, PdfFonts, Template } from '#formats/pdf';
 import type { UnitChoice } from '#core/units';
@@ -39,6 +40,12 @@ export interface CustomerSheetAsked extends Omit<CustomerSheet, keyof CustomerOp
   unit: UnitChoice;
 }
 
+/** A calendar of what a job, or the whole shop, is to be reminded of. */
+export interface CalendarAsked {
+  name: string;
+  reminders: readonly Reminder[];
+}
+
 /** What takes long and is done beside the requests: each takes one value and answers with one. */
 export const TASKS = {
   standing: (job: Job) => jobStanding(job),
@@ -59,6 +66,8 @@ export const TASKS = {
   writeShelf: async (text: string) => (await shelf()).writeShelfFile(JSON.parse(text) as ShelfItem[]),
   gaugeCard: (card: GaugeCard) => onPaper((pdf, fonts) => pdf.gaugeCardPdf(card, fonts)),
   template: (template: Template) => onPaper((pdf, fonts) => pdf.templatePdf(template, fonts)),
+  calendar: async ({ name, reminders }: CalendarAsked) =>
+    (await import('#formats/calendar')).calendarText(name, reminders),
   cleanLogo: async (bytes: Uint8Array) => (await import('../photos/logo')).cleanLogo(bytes),
   keepPhoto: async (bytes: Uint8Array) => (await photos()).keptPhoto(bytes),
   /** The job of a zip that lies in a file, its photos kept. */
