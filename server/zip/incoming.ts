@@ -20,6 +20,9 @@ export async function withIncoming<T>(
   }
 }
 
+/** Of what is too much, as much again is read and thrown away, so that whoever sends it hears why. */
+const DRAINED = 2;
+
 /** Writes what comes in to a file; false where it is too much. */
 async function isWritten(file: string, bytes: AsyncIterable<Uint8Array>, mostBytes: number): Promise<boolean> {
   let size = 0;
@@ -27,11 +30,11 @@ async function isWritten(file: string, bytes: AsyncIterable<Uint8Array>, mostByt
   try {
     for await (const chunk of bytes) {
       size += chunk.length;
-      if (size > mostBytes) return false;
-      await handle.write(chunk);
+      if (size > DRAINED * mostBytes) return false;
+      if (size <= mostBytes) await handle.write(chunk);
     }
   } finally {
     await handle.close();
   }
-  return true;
+  return size <= mostBytes;
 }
