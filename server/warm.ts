@@ -1,14 +1,11 @@
 import type { AppLoadContext } from 'react-router';
-import type { Job } from '#core/job';
 import { database } from './database/connection';
 import { JobRow } from './database/models';
 import { makePages } from './pages/pages';
-import { inWorker } from './work/pool';
 
 /** How often each page is made before anybody asks for one. */
 const TIMES = 2;
 
-const EMPTY: Job = { format: 'scoval.job', version: 1, vehicle: {}, setups: [] };
 const NOBODY: AppLoadContext = {
   nonce: '',
   device: null,
@@ -24,12 +21,9 @@ const NOBODY: AppLoadContext = {
  * ask for them.
  */
 export async function warmUp(): Promise<void> {
-  // A thread reads its whole program before its first task.
-  const thread = inWorker('editJob', { job: EMPTY, edits: [] });
   await database();
   const newest = await JobRow.findOne({ attributes: ['id'], order: [['updatedAt', 'DESC']] });
   const stations = newest ? ['room', 'setups', 'brief'].map((station) => `/jobs/${newest.id}/${station}`) : [];
   for (let time = 0; time < TIMES; time++)
     for (const place of ['/', '/shelf', '/defaults', ...stations]) await makePages(`http://127.0.0.1${place}`, NOBODY);
-  await thread;
 }

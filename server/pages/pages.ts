@@ -29,10 +29,12 @@ let threads: Piscina | undefined;
 /** Threads that make pages, so that a large one holds up nobody; without them pages are made where they are asked. */
 export function startPages(): void {
   threads = new Piscina({
-    filename: path.resolve('build/server/page.js'),
+    filename: path.resolve('build/pages/page.js'),
     minThreads: PAGE_THREADS,
     maxThreads: PAGE_THREADS,
     concurrentTasksPerWorker: BESIDE,
+    // Else a thread stands still between two pages, and what is to be closed or collected after one stays.
+    atomics: 'disabled',
     resourceLimits: PAGE_MEMORY,
   });
   threads.on('error', (error) => log.error({ err: error }, 'a thread that makes pages died'));

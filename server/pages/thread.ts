@@ -13,7 +13,7 @@ interface Asking extends AppLoadContext {
 
 const handle = createRequestHandler(asking((await loadPages()) as ServerBuild), 'production');
 
-/** The pages, but what they have to show is asked of the thread that has the database. */
+/** The pages, which are built without what answers: what they have to show is asked of the thread that does. */
 function asking(build: ServerBuild): ServerBuild {
   const routes = Object.fromEntries(
     Object.entries(build.routes).map(([id, route]) => {

@@ -21,7 +21,7 @@ let ended = false;
 export function startWork(): void {
   pool = new Piscina({
     filename: path.resolve('build/server/worker.js'),
-    minThreads: 1,
+    minThreads: 0,
     // One is always left for what somebody waits for, while a job is judged.
     maxThreads: Math.max(2, availableParallelism()),
     idleTimeout: 60_000,
