@@ -125,9 +125,9 @@ export async function measurePages(): Promise<Bench> {
       { what: `  p95 of them`, values: [p95], unit: 'ms', note: `${errors} errors` },
     );
     for (; pages < PAGES; pages++) await ask(`${server.address}${places[pages % places.length]}`);
+    const memory = (['VmRSS', 'VmHWM'] as const).map((name) => memoryMb(server.pid, name));
     const [few, many] = [await saves(server, shop.few), await saves(server, shop.many)];
     const { longestHoldMs } = (await (await fetch(`${server.address}/health`)).json()) as { longestHoldMs: number };
-    const memory = (['VmRSS', 'VmHWM'] as const).map((name) => memoryMb(server.pid, name));
     return {
       title: `pages of a shop with 10,000 jobs (${TIMES} of each, built application): median, p95`,
       figures: [

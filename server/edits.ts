@@ -1,4 +1,4 @@
-import { Op, type Transaction } from 'sequelize';
+import { col, fn, Op, type Transaction } from 'sequelize';
 import { editsMeet, inverseEdits, type Edit, type Job } from '#core/job';
 import { editName, readingsIn } from '#formats/fields';
 import { MOST_READINGS, type Fault } from '#formats/job';
@@ -10,10 +10,14 @@ import { tellSaved } from './live/hub';
 import type { Saved, SaveResult } from './saved';
 import { ChangeRow, JobRow, ReadingRow } from './database/models';
 import { followOwnError } from './ownError';
+import { editedJob } from './work/editedJob';
 import { inWorker, TooLong } from './work/pool';
 
 /** The most changes that are listed where somebody else saved meanwhile. */
 const MOST_CHANGES = 50;
+
+/** The length of a job's text up to which it is checked sooner, some 10 ms, than a thread is woken for it. */
+const SMALL = 100_000;
 
 const NO_READINGS: Pick<Saved, 'readings' | 'withdrawn' | 'dropped'> = {
   readings: [],
@@ -23,7 +27,8 @@ const NO_READINGS: Pick<Saved, 'readings' | 'withdrawn' | 'dropped'> = {
 
 /**
  * Saves edits on top of a revision, in one transaction: document, readings and change together or none of them. A write
- * on an old revision is refused with what has changed since. The job is checked before, beside the requests.
+ * on an old revision is refused with what has changed since. The job is checked before; beside the
+ * requests where it is large.
  */
 export async function saveEdits(id: string, revision: number, edits: Edit[]): Promise<SaveResult> {
   const before = await documentOf(id, revision);
@@ -85,11 +90,19 @@ export async function stepHistory(id: string, revision: number, step: 'undo' | '
   return result;
 }
 
+/** A job's document and the length of its text. */
+interface Before {
+  job: Job;
+  characters: number;
+}
+
 /** The document of a job while it is at a revision; null once it is not, and where there is no such job. */
-async function documentOf(id: string, revision: number): Promise<Job | null> {
+async function documentOf(id: string, revision: number): Promise<Before | null> {
   await database();
-  const row = await JobRow.findByPk(id, { attributes: ['document', 'revision'] });
-  return row?.revision === revision ? row.document : null;
+  const row = await JobRow.findByPk(id, {
+    attributes: ['document', 'revision', [fn('length', col('document')), 'characters']],
+  });
+  return row?.revision === revision ? { job: row.document, characters: row.get('characters') as number } : null;
 }
 
 /** The change that is taken back next, or made again. */
@@ -99,7 +112,8 @@ const changeToStep = (id: string, step: 'undo' | 'redo'): Promise<ChangeRow | nu
     order: [['revision', step === 'undo' ? 'DESC' : 'ASC']],
   });
 
-async function editedInTime(job: Job, edits: Edit[]): Promise<{ job: Job } | { faults: Fault[] }> {
+async function editedInTime({ job, characters }: Before, edits: Edit[]): Promise<{ job: Job } | { faults: Fault[] }> {
+  if (characters + JSON.stringify(edits).length <= SMALL) return editedJob(job, edits);
   try {
     return await inWorker('editJob', { job, edits });
   } catch (error) {

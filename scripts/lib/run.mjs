@@ -9,7 +9,7 @@ export const root = path.dirname(path.dirname(path.dirname(fileURLToPath(import.
  * How the server is started: what pages leave behind is collected soon; sooner still, some would be kept. Where a heap
  * may grow to several GB, it is let grow to four times of what is alive before it is gone through.
  */
-export const SERVER_FLAGS = ['--max-semi-space-size=8', '--max-old-space-size=1024'];
+export const SERVER_FLAGS = ['--max-semi-space-size=4', '--max-old-space-size=1024'];
 
 /** Runs a command in the project's folder and shows what it says; rejects when it fails. */
 export function run(command, args, env = {}) {

@@ -22,7 +22,7 @@ const BESIDE = 8;
  * What a thread that makes pages may hold, MB. Most of a page is dropped once it is made: collected sooner it takes a
  * third of the memory, and no more time.
  */
-const PAGE_MEMORY = { maxOldGenerationSizeMb: 512, maxYoungGenerationSizeMb: 24 };
+const PAGE_MEMORY = { maxOldGenerationSizeMb: 512, maxYoungGenerationSizeMb: 12 };
 
 let threads: Piscina | undefined;
 
@@ -36,6 +36,7 @@ export function startPages(): void {
     // Else a thread stands still between two pages, and what is to be closed or collected after one stays.
     atomics: 'disabled',
     resourceLimits: PAGE_MEMORY,
+    recordTiming: false,
   });
   threads.on('error', (error) => log.error({ err: error }, 'a thread that makes pages died'));
 }

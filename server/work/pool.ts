@@ -25,6 +25,7 @@ export function startWork(): void {
     // One is always left for what somebody waits for, while a job is judged.
     maxThreads: Math.max(2, availableParallelism()),
     idleTimeout: 60_000,
+    recordTiming: false,
     resourceLimits: { maxOldGenerationSizeMb: 1024, maxYoungGenerationSizeMb: 24 },
   });
   // A thread that dies without a task says so here; the next task gets a new one.
