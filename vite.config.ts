@@ -5,6 +5,9 @@ import { ONE_SHEET, SERVER } from './scripts/vite/server.ts';
 /** What so many modules ask for comes in one file: a station would fetch dozens of small ones. */
 const SHARED = 8;
 
+/** What was built, by its name: the threads that make pages are built after it and say it to the browser. */
+const LISTED = { manifest: true };
+
 export default defineConfig(({ isSsrBuild }) => ({
   plugins: [reactRouter()],
   ...(isSsrBuild && SERVER),
@@ -13,13 +16,12 @@ export default defineConfig(({ isSsrBuild }) => ({
       {
         minify: true,
         ...ONE_SHEET,
-        // The build of the pages asks it for the names of scripts.
-        manifest: true,
+        ...LISTED,
         rollupOptions: { input: { index: './server/start.ts', worker: './server/work/worker.ts' } },
       }
     : {
         ...ONE_SHEET,
-        manifest: true,
+        ...LISTED,
         rolldownOptions: {
           output: {
             advancedChunks: {

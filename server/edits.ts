@@ -17,7 +17,7 @@ import { inWorker, TooLong } from './work/pool';
 const MOST_CHANGES = 50;
 
 /** The length of a job's text up to which it is checked sooner, some 10 ms, than a thread is woken for it. */
-const SMALL = 100_000;
+const SMALL = 60_000;
 
 const NO_READINGS: Pick<Saved, 'readings' | 'withdrawn' | 'dropped'> = {
   readings: [],
@@ -27,8 +27,7 @@ const NO_READINGS: Pick<Saved, 'readings' | 'withdrawn' | 'dropped'> = {
 
 /**
  * Saves edits on top of a revision, in one transaction: document, readings and change together or none of them. A write
- * on an old revision is refused with what has changed since. The job is checked before; beside the
- * requests where it is large.
+ * on an old revision is refused with what has changed since. The job is checked before, a large one by a thread.
  */
 export async function saveEdits(id: string, revision: number, edits: Edit[]): Promise<SaveResult> {
   const before = await documentOf(id, revision);

@@ -132,6 +132,16 @@ describe('what does not belong', () => {
     expect(result.faults.map(({ path: at, message: what }) => `${at}: ${what}`).join()).toContain(message);
     expect((await openJob(id))!.job.title).toBe(example().title);
   });
+  test('a large job, checked by a thread, is saved and refused like any other', async () => {
+    const [setup] = example().setups;
+    const setups = Array.from({ length: 110 }, (_, n) => ({ ...setup!, id: `s${n}`, label: 'long '.repeat(20) }));
+    const large = { ...example(), setups };
+    expect(JSON.stringify(large).length).toBeGreaterThan(60_000);
+    const id = await createJob(large);
+    const refused = await saveEdits(id, 1, [gap(5000)]);
+    expect(refused).toMatchObject({ status: 'invalid', faults: [{ path: 'vehicle.front.room.outboardGapMm' }] });
+    expect((await saved(id, saveEdits(id, 1, [gap(11)]))).job.vehicle.front!.room!.outboardGapMm).toBe(11);
+  });
   test('a job that is not there', async () => {
     expect(await saveEdits('nobody', 1, [title('x')])).toEqual({ status: 'gone' });
     expect(await openJob('nobody')).toBeNull();

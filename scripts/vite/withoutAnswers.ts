@@ -24,7 +24,7 @@ export const withoutAnswers = (): Plugin => ({
   },
   generateBundle(_options, bundle) {
     for (const part of Object.values(bundle))
-      for (const name of part.type === 'chunk' ? part.imports : [])
+      for (const name of part.type === 'chunk' ? [...part.imports, ...part.dynamicImports] : [])
         if (INSTALLED.includes(name) && !ASKED_FOR.includes(name))
           this.error(`${part.fileName} asks for ${name}: it is needed outside of loaders and actions`);
   },

@@ -25,6 +25,8 @@ export function startWork(): void {
     // One is always left for what somebody waits for, while a job is judged.
     maxThreads: Math.max(2, availableParallelism()),
     idleTimeout: 60_000,
+    // Else a thread stands still between two tasks, and what is to be closed or collected after one stays.
+    atomics: 'disabled',
     recordTiming: false,
     resourceLimits: { maxOldGenerationSizeMb: 1024, maxYoungGenerationSizeMb: 24 },
   });
