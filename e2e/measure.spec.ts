@@ -257,6 +257,8 @@ for (const seed of [23])
         isAway = !isAway;
         await held.setOffline(isAway);
       }
+      // Now and then somebody looks whether it has gone through.
+      if (!isAway && chance() < 0.4) await saved(phone);
     }
     await held.setOffline(false);
     await saved(phone);

@@ -35,6 +35,83 @@ test('two tabs: the second is told what changed and puts its edit on top', async
 });
 
 test.describe(() => {
+  test.use({ hasTouch: true });
+
+  for (const [by, mine] of [
+    ['mouse', '11'],
+    ['finger', '12'],
+    ['key', '13'],
+  ] as const)
+    test(`what was changed elsewhere waits for the hand: a figure that is begun by ${by} is typed to its end`, async ({
+      page,
+      context,
+    }) => {
+      const place = await openDemo(page, 'brindle-kite', 'room');
+      const other = await context.newPage();
+      await other.goto(`${place}/room`);
+      await page.goto(`${place}/measure?card=front.room.outboardGapMm`);
+      await Promise.all([saved(page), saved(other)]);
+      const entry = page.locator('.measure-entry input');
+      const pad = page.getByRole('group', { name: 'Keypad' });
+      let send = () => {};
+      const held = new Promise<void>((resolve) => (send = resolve));
+      await page.route('**/jobs/*.data*', async (route) => {
+        if (route.request().method() === 'POST') await held;
+        await route.continue();
+      });
+      await entry.fill(mine);
+      await entry.press('Enter');
+      await expect(page.getByText('Saving', { exact: true })).toBeVisible();
+      await type(other.getByRole('textbox', { name: /^Tuck/ }), '20');
+      await saved(other);
+
+      const { x, y } = (await pad.getByRole('button', { name: 'Decimal point' }).boundingBox())!;
+      const touch = await context.newCDPSession(page);
+      const next = (figure: string) =>
+        by === 'key' ? entry.press(figure) : pad.getByRole('button', { name: figure, exact: true }).click();
+      await next('1');
+      if (by === 'mouse') {
+        await page.mouse.move(x + 9, y + 9);
+        await page.mouse.down();
+      } else if (by === 'finger')
+        await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [{ x: x + 9, y: y + 9 }] });
+      send();
+      const said = page.getByText('Not saved: changed elsewhere');
+      if (by === 'key') {
+        for (let last = Date.now(); !(await said.isVisible()) && Date.now() - last < 60_000;)
+          await entry.press('Shift');
+        await entry.press('.');
+      } else {
+        await expect(said).toBeVisible();
+        // It waits as long as something is held.
+        await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 1500)));
+        if (by === 'mouse') await page.mouse.up();
+        else await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+      }
+      await expect(entry).toHaveValue('1.');
+      await next('6');
+      await expect(entry).toHaveValue('1.6');
+      await page.getByRole('button', { name: 'Apply my edits on top' }).click();
+      await saved(page);
+      await expect(entry).toHaveValue('1.6');
+    });
+
+  test('a finger that is lifted over a dialog has pressed what it touched', async ({ page, context }) => {
+    await openDemo(page, 'brindle-kite', 'measure');
+    await saved(page);
+    const { x, y } = (await page.getByRole('button', { name: '7', exact: true }).boundingBox())!;
+    const touch = await context.newCDPSession(page);
+    await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [{ x: x + 9, y: y + 9 }] });
+    await page.evaluate(() => {
+      const dialog = document.body.appendChild(document.createElement('dialog'));
+      dialog.showModal();
+    });
+    await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    await expect(page.locator('.measure-entry input')).toHaveValue('7');
+  });
+});
+
+test.describe(() => {
   test.use({ allowed: [/Failed to load resource|net::ERR/] });
 
   test('a save that fails keeps what was typed and goes through later', async ({ page }) => {

@@ -6,6 +6,7 @@ import { Dialog } from '../controls/Dialog';
 import { useDispatch, useSaves } from '../../job/DocumentContext';
 import { waitingEdits } from '../../job/jobState';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
+import { useHandRests } from '../parts/useHandRests';
 
 /** Somebody else saved the job meanwhile: says what, and lets the person choose. Nothing is written before. */
 export function ConflictDialog() {
@@ -13,7 +14,8 @@ export function ConflictDialog() {
   const dispatch = useDispatch();
   const lengths = useLengths();
   const { save } = state;
-  if (save.name !== 'conflict') return null;
+  const handRests = useHandRests(save.name === 'conflict');
+  if (save.name !== 'conflict' || !handRests) return null;
   const mine = waitingEdits(state);
   return (
     <Dialog
