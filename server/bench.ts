@@ -52,13 +52,15 @@ export async function listJobs(query: JobListQuery): Promise<{ jobs: JobListItem
   const where: WhereOptions[] = [{ archivedAt: query.archived ? { [Op.ne]: null } : null }];
   if (query.waitsFor) where.push({ waitsFor: query.waitsFor });
   where.push(...foundBy(query.search));
+  const direction = query.descending ? 'DESC' : 'ASC';
   const column = { updated: 'updatedAt', number: 'number', title: 'title', car: 'car' }[query.sort];
   const { rows, count } = await JobRow.findAndCountAll({
     attributes: LISTED,
     where: { [Op.and]: where },
+    // Both one way, as an index has them: else the rows are sorted again, on the last page all of them.
     order: [
-      [column, query.descending ? 'DESC' : 'ASC'],
-      ['number', 'ASC'],
+      [column, direction],
+      ['number', direction],
     ],
     limit: PAGE_SIZE,
     offset: (query.page - 1) * PAGE_SIZE,

@@ -104,24 +104,15 @@ async function addedUp(transaction: Transaction): Promise<Calibration['families'
 }
 
 async function latest(family: Family, transaction: Transaction): Promise<ShopError[]> {
-  const rows = await FittedErrorRow.findAll({
-    where: { family },
-    order: [['at', 'DESC']],
-    limit: MOST_SHOWN,
-    raw: true,
+  const rows = await rowsOf<Omit<ShopError, 'number'> & { number: number }>(
+    `SELECT fitting, corner, figure, family, predicted, measured, at, error, plus_minus AS "plusMinus",
+       measuring_plus_minus AS "measuringPlusMinus", jobs.id AS job, number, car
+     FROM fitted_errors JOIN jobs ON jobs.id = job_id
+     WHERE family = $1 ORDER BY at DESC LIMIT ${MOST_SHOWN}`,
+    [family],
     transaction,
-  });
-  const jobs = await JobRow.findAll({
-    attributes: ['id', 'number', 'car'],
-    where: { id: [...new Set(rows.map(({ jobId }) => jobId))] },
-    raw: true,
-    transaction,
-  });
-  const jobOf = new Map(jobs.map((job) => [job.id, job]));
-  return rows.reverse().map(({ jobId, ...error }) => {
-    const { number, car } = jobOf.get(jobId)!;
-    return { ...error, job: jobId, number: jobNumber(number), car };
-  });
+  );
+  return rows.reverse().map((row) => ({ ...row, number: jobNumber(row.number) }));
 }
 
 /**

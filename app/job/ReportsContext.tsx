@@ -1,5 +1,6 @@
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { SetupReport, VehicleReport } from '#core/evaluate';
+import { once } from '#core/kept';
 import type { AxleName, Setup } from '#core/job';
 import { useLengths } from '../preferences/PreferencesContext';
 import { useDocument } from './DocumentContext';
@@ -7,7 +8,7 @@ import { presentReportOf, reportOf, vehicleReportsOf } from './reports';
 import { useSweeps } from './SweepsContext';
 import { useRaised } from './useRaised';
 
-/** What is judged of a job. */
+/** What is judged of a job, each when it is first asked for: a station that shows no verdict waits for none. */
 export interface Reports {
   setups: readonly SetupOnTable[];
   present: SetupReport;
@@ -35,15 +36,27 @@ export function ReportsProvider({ children }: { children: ReactNode }) {
   const { source: sweeps } = useSweeps();
   const { units: unit } = useLengths();
   // A change of a setup leaves the car as it is.
-  const vehicle = useMemo(() => vehicleReportsOf(job.vehicle, unit, sweeps), [job.vehicle, unit, sweeps]);
-  const reports = useMemo<Reports>(
-    () => ({
-      setups: job.setups.map((setup) => ({ setup, report: reportOf({ job, setup, unit, sweeps }) })),
-      present: presentReportOf(job, unit, sweeps),
-      vehicle,
-    }),
-    [job, unit, sweeps, vehicle],
-  );
+  const vehicle = useMemo(() => once(() => vehicleReportsOf(job.vehicle, unit, sweeps)), [job.vehicle, unit, sweeps]);
+  const reports = useMemo<Reports>(() => {
+    const present = once(() => presentReportOf(job, unit, sweeps));
+    return {
+      setups: job.setups.map((setup) => {
+        const report = once(() => reportOf({ job, setup, unit, sweeps }));
+        return {
+          setup,
+          get report() {
+            return report();
+          },
+        };
+      }),
+      get present() {
+        return present();
+      },
+      get vehicle() {
+        return vehicle();
+      },
+    };
+  }, [job, unit, sweeps, vehicle]);
   return <ReportsContext value={reports}>{children}</ReportsContext>;
 }
 

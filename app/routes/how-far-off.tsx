@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { FAMILIES } from '#core/fitting';
 import { shopErrors, type ShopError } from '#server/fittingErrors';
@@ -20,12 +20,17 @@ export const meta: Route.MetaFunction = () => [{ title: 'How far off we were · 
 export async function loader({ request }: Route.LoaderArgs) {
   const asked = new URL(request.url).searchParams.get('figures');
   const family = FAMILIES.find((one) => one === asked) ?? null;
-  return stored(async () => ({ ...(await shopErrors(family)), followed: (await readShopDefaults()).ownError ?? null }));
+  return stored(async () => {
+    const { errors, ...shown } = await shopErrors(family);
+    // As one text: hundreds of errors, handed on figure by figure, would take longer than the page.
+    return { ...shown, told: JSON.stringify(errors), followed: (await readShopDefaults()).ownError ?? null };
+  });
 }
 
 /** What the car said to what was predicted, over all finished fittings of the shop. */
 export default function HowFarOffPage({ loaderData }: Route.ComponentProps) {
-  const { families, readings, fittings, family, errors, leftOut, followed } = loaderData;
+  const { families, readings, fittings, family, told, leftOut, followed } = loaderData;
+  const errors = useMemo(() => JSON.parse(told) as ShopError[], [told]);
   const [, setParams] = useSearchParams();
   const [pressed, pick] = useState<ShopError | null>(null);
   const picked = pressed?.family === family ? pressed : null;

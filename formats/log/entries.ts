@@ -36,13 +36,16 @@ export function logOf({ job, readings, changes }: Logged, words: Words): LogEntr
     ...(job.notes ?? []).map(noteEntry),
   ];
   return entries
-    .map((entry, order) => ({ entry, order }))
+    .map((entry, order) => ({ entry, order, atMs: Date.parse(entry.at) }))
     .sort(latestFirst)
     .map(({ entry }) => entry);
 }
 
-const latestFirst = (one: { entry: LogEntry; order: number }, other: { entry: LogEntry; order: number }): number =>
-  new Date(other.entry.at).getTime() - new Date(one.entry.at).getTime() || one.order - other.order;
+interface Placed {
+  order: number;
+  atMs: number;
+}
+const latestFirst = (one: Placed, other: Placed): number => other.atMs - one.atMs || one.order - other.order;
 
 const isAxle = (corner: string): corner is AxleName => AXLES.includes(corner as AxleName);
 

@@ -17,7 +17,7 @@ import { LogLine } from './LogLine';
 import './log.css';
 
 /** How many entries are shown at first, and more at a time. */
-const SOME = 200;
+const SOME = 100;
 
 /** Whether an entry belongs to a corner: what was read of an axle belongs to both of its corners. */
 const isAt = (entry: LogEntry, corner: Corner): boolean =>

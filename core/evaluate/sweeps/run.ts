@@ -1,15 +1,9 @@
-import { keptFor } from '#core/kept';
+import { keptFor, once } from '#core/kept';
 import type { AxleName, Job, Vehicle } from '#core/job';
 import { sweep, type SweepCase, type Swept } from '#core/sweep';
 import { axleParts, candidateCase, obstacleLimit, presentCase } from '../parts';
 import { obstacleDoubts, obstacleSpreads } from '../sure';
 import type { SweepSource } from './source';
-
-/** Worked out when it is first asked for. */
-function once<T>(work: () => T): () => T {
-  let known: { value: T } | null = null;
-  return () => (known ??= { value: work() }).value;
-}
 
 /** Sweeps when asked; the present car's is kept for as long as the car stays the same object. */
 export const RUN_SWEEPS: SweepSource = {
