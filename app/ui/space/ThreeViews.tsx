@@ -96,8 +96,20 @@ export function ThreeViews(props: ThreeViewsProps) {
 }
 
 const draw = line<Flat>();
-const closed = (points: Flat[], place: (flat: Flat) => Flat): string =>
-  points.length === 0 ? '' : `${draw(points.map(place))}Z`;
+
+/** Points closer together than this are one, px: a wheel seen from its edge has most of its points in a few places. */
+const ONE_POINT_PX = 0.05;
+
+/** A closed outline; points of it that nobody could tell from the one before are left out. */
+function closed(points: Flat[], place: (flat: Flat) => Flat): string {
+  let last: Flat = [Infinity, Infinity];
+  const drawn = points.map(place).filter((point) => {
+    const isApart = Math.hypot(point[0] - last[0], point[1] - last[1]) > ONE_POINT_PX;
+    if (isApart) last = point;
+    return isApart;
+  });
+  return drawn.length === 0 ? '' : `${draw(drawn)}Z`;
+}
 
 interface ViewProps extends ThreeViewsProps {
   view: ViewName;
