@@ -4,7 +4,7 @@ import { AXLES, type Job, type Vehicle } from '#core/job';
 import { READING_KEYS } from '#formats/fields';
 import { database } from './database/connection';
 import { JobRow, ReadingRow } from './database/models';
-import { historyEntry } from './readings';
+import { historyEntryOf } from './readings';
 import { withWords } from './jobSearch';
 import { jobNumber } from './numbers';
 
@@ -72,7 +72,7 @@ async function measured(jobs: readonly JobRow[], keys: readonly string[]): Promi
   return jobs.map(({ id, document }) => {
     const vehicle = { ...document.vehicle };
     for (const axle of AXLES) {
-      const own = rows.filter(({ jobId, corner }) => jobId === id && corner === axle).map(historyEntry);
+      const own = rows.filter(({ jobId, corner }) => jobId === id && corner === axle).map(historyEntryOf);
       if (own.length > 0) vehicle[axle] = { ...vehicle[axle], readings: own };
     }
     return vehicle;

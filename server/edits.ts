@@ -5,7 +5,7 @@ import { MOST_READINGS, type Fault } from '#formats/job';
 import { database, write } from './database/connection';
 import { columnsOf } from './jobs';
 import { describeJob, markOf, type Mark } from './openJob';
-import { historyEntry } from './readings';
+import { historyEntryOf } from './readings';
 import { tellSaved } from './live/hub';
 import type { Saved, SaveResult } from './saved';
 import { ChangeRow, JobRow, ReadingRow } from './database/models';
@@ -183,7 +183,7 @@ async function addReadings(
     dropped.push(...(await dropOldest(jobId, corner, transaction)));
   const where = { jobId, revision: revision + 1 };
   const rows = await ReadingRow.findAll({ where, order: [['id', 'ASC']], transaction });
-  return { readings: rows.map(historyEntry), dropped };
+  return { readings: rows.map(historyEntryOf), dropped };
 }
 
 /** Keeps the history of an axle to what a file takes: what was taken back goes first, then what is oldest. */

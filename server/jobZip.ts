@@ -1,12 +1,15 @@
 import { createReadStream } from 'node:fs';
-import { strToU8, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
-import { photosShown, withoutCustomer, type Job } from '#core/job';
-import { writeJobFile, type Fault } from '#formats/job';
-import { JOB_FILE, MAX_ZIP_BYTES, photoFileName } from '#formats/jobZip';
-import { createJob, exportJob } from './jobs';
+import { Zip, ZipPassThrough } from 'fflate';
+import type { Fault } from '#formats/job';
+import { MAX_ZIP_BYTES, photoFileName } from '#formats/jobZip';
+import { wholeAsked, type SentJob } from './jobFile';
+import { createJob } from './jobs';
 import { photoFile } from './photos/files';
 import { inWorker, TooLong } from './work/pool';
+import type { TaskAnswer } from './work/tasks';
+import type { WholeAsked } from './work/wholeJobs';
 import { withIncoming } from './zip/incoming';
+import { addPacked } from './zip/pack';
 
 /** How long a zip may take to be unpacked and checked. */
 const READ_MS = 600_000;
@@ -14,25 +17,26 @@ const READ_MS = 600_000;
 /**
  * A job with its photos as one zip, written while it is sent: job.json and photos/. A photo whose file is missing is
  * left out; the job still names it. Null where there is no such job.
- * @param customer whether whose it is goes along
  */
 export async function jobZip(
   id: string,
-  { customer }: { customer: boolean },
-): Promise<{ number: string; job: Job; zip: ReadableStream } | null> {
-  const exported = await exportJob(id);
-  if (!exported) return null;
-  const job = customer ? exported.job : withoutCustomer(exported.job);
-  return { ...exported, zip: zipOf(job) };
+  which: Pick<WholeAsked, 'customer'>,
+): Promise<(SentJob & { zip: ReadableStream }) | null> {
+  const whole = await wholeAsked(id, which);
+  if (!whole) return null;
+  const { asked, ...sent } = whole;
+  return { ...sent, zip: zipOf(await inWorker('packedJob', asked)) };
 }
 
-function zipOf(job: Job): ReadableStream<Uint8Array> {
+type Packed = TaskAnswer<'packedJob'>;
+
+function zipOf(packed: Packed): ReadableStream<Uint8Array> {
   const chunks: Uint8Array[] = [];
   const zip = new Zip((error, chunk) => {
     if (error) throw error;
     chunks.push(chunk);
   });
-  const parts = partsOf(zip, job);
+  const parts = partsOf(zip, packed);
   return new ReadableStream({
     // One file at a time, and the next as soon as somebody has taken it.
     async pull(stream) {
@@ -50,13 +54,10 @@ function zipOf(job: Job): ReadableStream<Uint8Array> {
 }
 
 /** Puts the files of a job into a zip, piece by piece. */
-async function* partsOf(zip: Zip, job: Job): AsyncGenerator<void, void> {
-  const document = new ZipDeflate(JOB_FILE, { level: 6 });
-  zip.add(document);
-  document.push(strToU8(writeJobFile(job)), true);
+async function* partsOf(zip: Zip, { file, photos }: Packed): AsyncGenerator<void, void> {
+  addPacked(zip, file);
   yield;
-  const ids = new Set([...(job.photos ?? []).map((one) => one.id), ...photosShown(job)]);
-  for (const id of ids) {
+  for (const id of photos) {
     const found = await photoFile(id, 'kept');
     if (!found) continue;
     // A photo is packed already.

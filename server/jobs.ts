@@ -1,7 +1,8 @@
 import { nanoid } from 'nanoid';
 import { jobRetorqueFrom } from '#core/fitting';
-import { AXLES, customerText, type ShopDefaults, type Job } from '#core/job';
+import { AXLES, customerText, type Job } from '#core/job';
 import { waitsFor } from '#core/standing';
+import { wholeJob } from '#formats/openJob';
 import { database, write } from './database/connection';
 import { readShopDefaults } from './shopDefaults';
 import { JobRow, ReadingRow } from './database/models';
@@ -63,18 +64,8 @@ export async function createJob(job: Job): Promise<string> {
 export async function exportJob(id: string): Promise<{ number: string; job: Job } | null> {
   const open = await openJob(id);
   if (!open) return null;
-  const job: Job = { ...structuredClone(open.job), ...shopDefaultsOf(await readShopDefaults()) };
-  for (const corner of AXLES) {
-    const readings = open.readings
-      .filter((entry) => entry.corner === corner)
-      .map(({ id: _id, corner: _corner, ...reading }) => reading);
-    if (readings.length > 0) job.vehicle[corner] = { ...job.vehicle[corner], readings };
-  }
-  return { number: open.number, job };
+  return { number: open.number, job: wholeJob(open, await readShopDefaults()) };
 }
-
-/** The shop's own terms as a file carries them; left out where it has none. */
-const shopDefaultsOf = (house: ShopDefaults): Pick<Job, 'house'> => (Object.keys(house).length > 0 ? { house } : {});
 
 /** A job that comes from another shop is judged by this one's limits. */
 function withoutShopDefaults({ house: _, ...job }: Job): Job {

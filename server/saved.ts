@@ -1,7 +1,7 @@
 import type { Edit } from '#core/job';
 import type { Fault } from '#formats/job';
-import type { Mark, OpenJob } from './openJob';
-import type { HistoryEntry } from './readings';
+import type { HistoryEntry, OpenJob } from '#formats/openJob';
+import type { Mark } from './openJob';
 
 /** One change that somebody else saved meanwhile. */
 export interface ForeignChange {

@@ -10,8 +10,8 @@ import {
   type ReactNode,
 } from 'react';
 import type { Edit, Job, ShopDefaults } from '#core/job';
-import type { OpenJob } from '#server/openJob';
-import type { HistoryEntry } from '#server/readings';
+import type { OpenJob } from '#formats/openJob';
+import type { HistoryEntry } from '#formats/openJob';
 import type { Screen } from '#server/live/records';
 import { usePreferences } from '../preferences/PreferencesContext';
 import { DraftsContext } from '../ui/fields/DraftsContext';

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { ShopDefaults } from '#core/job';
-import type { OpenJob } from '#server/openJob';
+import type { OpenJob } from '#formats/openJob';
 import { DocumentProvider } from './DocumentContext';
 import { ReportsProvider } from './ReportsContext';
 import { SelectionProvider } from './SelectionContext';

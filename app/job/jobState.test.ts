@@ -1,6 +1,6 @@
 import { applyEdits, type Edit } from '#core/job';
 import type { Saved } from '#server/saved';
-import type { OpenJob } from '#server/openJob';
+import type { OpenJob } from '#formats/openJob';
 import { EXAMPLE } from '#support/jobs';
 import { jobReducer, startState, waitingEdits, type JobAction, type JobState } from './jobState';
 import { withReadings } from './withReadings';

@@ -3,8 +3,8 @@ import { applyEdits, editsMeet, placeOf, type Edit, type Job } from '#core/job';
 import { readingsIn } from '#formats/fields';
 import type { Fault } from '#formats/job';
 import type { ForeignChange, Saved, SaveResult } from '#server/saved';
-import type { OpenJob } from '#server/openJob';
-import type { HistoryEntry } from '#server/readings';
+import type { OpenJob } from '#formats/openJob';
+import type { HistoryEntry } from '#formats/openJob';
 import type { LiveEvents } from '#server/live/records';
 
 /** Work that waits to be saved: edits, or a step through the history. */

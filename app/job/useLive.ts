@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState, type Dispatch } from 'react';
-import type { OpenJob } from '#server/openJob';
+import { openJobOf, type OpenJob } from '#formats/openJob';
 import type { LiveEvents, Screen } from '#server/live/records';
 import type { JobAction, JobState } from './jobState';
 import { useStable } from '../ui/parts/useStable';
@@ -92,7 +92,7 @@ export function useLive(state: JobState, dispatch: Dispatch<JobAction>, by: stri
 async function openAnew(id: string, revision: number, signal?: AbortSignal): Promise<OpenJob | null> {
   try {
     const response = await fetch(`/jobs/${id}/open.json?from=${revision}`, signal ? { signal } : {});
-    return response.status === 200 ? ((await response.json()) as OpenJob) : null;
+    return response.status === 200 ? openJobOf(await response.text()) : null;
   } catch {
     return null;
   }

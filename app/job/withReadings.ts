@@ -1,6 +1,6 @@
 import { keptFor } from '#core/kept';
 import { AXLES, type ReadingRecord, type Vehicle, type VehicleAxle } from '#core/job';
-import type { HistoryEntry } from '#server/readings';
+import type { HistoryEntry } from '#formats/openJob';
 
 /** What was made of a thing last. */
 interface Last<T> {

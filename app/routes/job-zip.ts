@@ -8,7 +8,7 @@ import type { Route } from './+types/job-zip';
 export async function loader({ params, request }: Route.LoaderArgs) {
   const made = await stored(() => jobZip(params.jobId, { customer: isCustomerAsked(request.url) }));
   if (!made) throw new Response('no such job', { status: 404 });
-  const name = jobZipName(`${made.number} ${made.job.title ?? ''}`);
+  const name = jobZipName(`${made.number} ${made.title}`);
   return new Response(made.zip, {
     headers: { 'Content-Type': 'application/zip', 'Content-Disposition': `attachment; filename="${name}"` },
   });

@@ -3,12 +3,13 @@ import { useMemo } from 'react';
 import { data, Outlet, type ShouldRevalidateFunctionArgs } from 'react-router';
 import type { Edit } from '#core/job';
 import { editSchema, faultsOf } from '#formats/job';
+import { openJobOf } from '#formats/openJob';
 import { VALIDATION } from '#formats/rules';
 import { saveEdits, stepHistory } from '#server/edits';
 import type { SaveResult } from '#server/saved';
 import { readShopDefaults } from '#server/shopDefaults';
 import { rulesSeen } from '#server/jobs';
-import { openJob, type OpenJob } from '#server/openJob';
+import { toldJob } from '#server/openJob';
 import { JobProvider } from '../job/JobProvider';
 import { whyRefused } from '../refused';
 import { readJson } from '../requests';
@@ -24,11 +25,9 @@ export const meta: Route.MetaFunction = ({ loaderData, location }) => {
 
 export async function loader({ params }: Route.LoaderArgs) {
   return stored(async () => {
-    const open = await openJob(params.jobId);
-    if (!open) throw data(null, { status: 404 });
-    // As one text: thousands of readings, handed on value by value, would take longer than the page.
-    const text = JSON.stringify(open satisfies OpenJob);
-    return { car: open.job.vehicle.label || open.number, text, house: await readShopDefaults() };
+    const told = await toldJob(params.jobId);
+    if (!told) throw data(null, { status: 404 });
+    return { car: told.car, text: told.text, house: await readShopDefaults() };
   });
 }
 
@@ -82,7 +81,7 @@ export function shouldRevalidate({ formMethod, currentParams, nextParams }: Shou
 }
 
 export default function JobPage({ loaderData: { text, house } }: Route.ComponentProps) {
-  const open = useMemo(() => JSON.parse(text) as OpenJob, [text]);
+  const open = useMemo(() => openJobOf(text), [text]);
   return (
     <JobProvider key={open.id} open={open} house={house}>
       <JobFrame>

@@ -3,7 +3,7 @@ import { createMemoryRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import type { Edit, Job } from '#core/job';
 import type { SaveResult } from '#server/saved';
-import type { OpenJob } from '#server/openJob';
+import type { OpenJob } from '#formats/openJob';
 import { JobProvider } from '../job/JobProvider';
 import type { Unreachable } from '../job/jobState';
 import { DEFAULT_PREFERENCES, type Preferences } from '../preferences/preferences';

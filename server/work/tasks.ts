@@ -15,7 +15,9 @@ import type { ShelfItem } from '#core/shelf';
 import type { ListAsk } from '../priceLists/look';
 import { editedJob } from './editedJob';
 import type { JobTold } from './archivedJobs';
+import type { LogAsked } from './logFile';
 import type { StanceFileAsked } from './stanceFile';
+import type { WholeAsked } from './wholeJobs';
 
 // A thread that judges jobs, as most of them do, holds nothing of what papers, tables, zips and pictures are made with.
 const onPaper = async <T>(draw: (pdf: typeof Pdf, fonts: PdfFonts) => T): Promise<Awaited<T>> => {
@@ -26,6 +28,7 @@ const shelf = () => import('#formats/shelf');
 const rows = () => import('./shelfRows');
 const photos = () => import('./photos');
 const packing = () => import('../zip/pack');
+const wholeJobs = () => import('./wholeJobs');
 
 /** A job sheet, with the fitting that it is made for. */
 export interface JobSheetAsked extends Omit<JobSheet, 'steps'> {
@@ -61,6 +64,9 @@ export const TASKS = {
   lookAtList: async (ask: ListAsk) => (await import('../priceLists/look')).lookAtList(ask),
   /** Texts, and jobs as the database tells them, as files of a zip. */
   packFiles: async (files: readonly ArchiveFile[]) => files.map((await packing()).deflated),
+  jobFile: async (asked: WholeAsked) => (await wholeJobs()).jobFileOf(asked),
+  packedJob: async (asked: WholeAsked) => (await wholeJobs()).packedJobOf(asked),
+  logFile: async (asked: LogAsked) => (await import('./logFile')).logFile(asked),
   archivedJobs: async (told: readonly JobTold[]) => (await import('./archivedJobs')).archivedJobs(told),
   checkArchive: async (file: string) => (await import('./archives')).checkedArchive(file),
   writeShelf: async (text: string) => (await shelf()).writeShelfFile(JSON.parse(text) as ShelfItem[]),

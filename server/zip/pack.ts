@@ -19,6 +19,13 @@ export function deflated({ name, text }: { name: string; text: string }): Deflat
 /** What a zip says of a file that is deflated (APPNOTE 4.4.5). */
 const DEFLATED = 8;
 
+/** Puts a file into a zip as it is packed. */
+export function addPacked(zip: Zip, { name, bytes, size, crc }: Deflated): void {
+  const entry: ZipInputFile = { filename: name, compression: DEFLATED, size, crc };
+  zip.add(entry);
+  entry.ondata!(null, bytes, true);
+}
+
 /** A zip of files that are packed already, piece by piece. */
 export async function* zipOf(files: AsyncIterable<Deflated>): AsyncGenerator<Uint8Array, void> {
   const pieces: Uint8Array[] = [];
@@ -26,10 +33,8 @@ export async function* zipOf(files: AsyncIterable<Deflated>): AsyncGenerator<Uin
     if (error) throw error;
     pieces.push(piece);
   });
-  for await (const { name, bytes, size, crc } of files) {
-    const entry: ZipInputFile = { filename: name, compression: DEFLATED, size, crc };
-    zip.add(entry);
-    entry.ondata!(null, bytes, true);
+  for await (const file of files) {
+    addPacked(zip, file);
     yield* pieces.splice(0);
   }
   zip.end();

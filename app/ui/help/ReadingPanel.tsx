@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import type { AxleName } from '#core/job';
 import { helpOf, takenWords } from '#formats/fields';
-import type { HistoryEntry } from '#server/readings';
+import type { HistoryEntry } from '#formats/openJob';
 import { useDocument } from '../../job/DocumentContext';
 import { useLengths, type Lengths } from '../../preferences/PreferencesContext';
 import { Moment } from '../parts/Moment';
