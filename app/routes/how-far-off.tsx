@@ -7,6 +7,7 @@ import { stored } from '../stored';
 import { ShopStrip } from '../ui/frame/ShopStrip';
 import { AgreementPlot, TimePlot } from '../ui/errors/ErrorPlots';
 import { ErrorLine, ErrorList } from '../ui/errors/ErrorList';
+import { errorsOf, errorsText } from '../ui/errors/errorsText';
 import { FAMILY_NAMES } from '../ui/errors/families';
 import { FamilyTable } from '../ui/errors/FamilyTable';
 import { FollowSwitch } from '../ui/errors/FollowSwitch';
@@ -22,15 +23,14 @@ export async function loader({ request }: Route.LoaderArgs) {
   const family = FAMILIES.find((one) => one === asked) ?? null;
   return stored(async () => {
     const { errors, ...shown } = await shopErrors(family);
-    // As one text: hundreds of errors, handed on figure by figure, would take longer than the page.
-    return { ...shown, told: JSON.stringify(errors), followed: (await readShopDefaults()).ownError ?? null };
+    return { ...shown, told: errorsText(errors), followed: (await readShopDefaults()).ownError ?? null };
   });
 }
 
 /** What the car said to what was predicted, over all finished fittings of the shop. */
 export default function HowFarOffPage({ loaderData }: Route.ComponentProps) {
   const { families, readings, fittings, family, told, leftOut, followed } = loaderData;
-  const errors = useMemo(() => JSON.parse(told) as ShopError[], [told]);
+  const errors = useMemo(() => errorsOf(told), [told]);
   const [, setParams] = useSearchParams();
   const [pressed, pick] = useState<ShopError | null>(null);
   const picked = pressed?.family === family ? pressed : null;
