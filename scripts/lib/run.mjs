@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { constants } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import path from 'node:path';
 
@@ -12,12 +13,37 @@ export const root = path.dirname(path.dirname(path.dirname(fileURLToPath(import.
 export const SERVER_FLAGS = ['--max-semi-space-size=4', '--max-old-space-size=1024'];
 
 /** Runs a command in the project's folder and shows what it says; rejects when it fails. */
-export function run(command, args, env = {}) {
-  return new Promise((resolve, reject) => {
-    const child = spawn(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
+export const run = (command, args, env = {}) => ended(begun(command, args, { env }));
+
+/**
+ * Runs one that begins others, as a compiler does: it ends with whoever asked for it, and all that it began with it. A
+ * signal would end the first of them alone.
+ */
+export async function runWithAll(command, args, env = {}) {
+  // On Windows there are no groups of processes: it ends by itself.
+  const isGroup = process.platform !== 'win32';
+  const child = begun(command, args, { env, detached: isGroup });
+  const end = () => isGroup && child.exitCode === null && process.kill(-child.pid, 'SIGTERM');
+  const stop = (signal) => process.exit(128 + constants.signals[signal]);
+  process.once('exit', end);
+  for (const signal of SIGNALS) process.once(signal, stop);
+  try {
+    await ended(child);
+  } finally {
+    process.off('exit', end);
+    for (const signal of SIGNALS) process.off(signal, stop);
+  }
+}
+
+const SIGNALS = ['SIGINT', 'SIGTERM', 'SIGHUP'];
+
+const begun = (command, args, { env, ...options }) =>
+  spawn(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env }, ...options });
+
+const ended = (child) =>
+  new Promise((resolve, reject) => {
     child.on('error', reject);
     child.on('exit', (code, signal) =>
-      code === 0 ? resolve() : reject(new Error(`${command} ${args.join(' ')} ended with ${signal ?? code}`)),
+      code === 0 ? resolve() : reject(new Error(`${child.spawnargs.join(' ')} ended with ${signal ?? code}`)),
     );
   });
-}
