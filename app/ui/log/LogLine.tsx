@@ -33,7 +33,7 @@ export const LogLine = memo(({ entry }: { entry: LogEntry }) => {
   return (
     <li className="log-line" data-kind={kind}>
       <span className="figure soft">
-        <Moment at={at} format="HH:mm" />
+        <Moment at={at} format="HH:mm" until="--:--" />
       </span>
       <span className="log-kind">{KIND_NAMES[kind]}</span>
       <span className="log-text">
