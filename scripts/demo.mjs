@@ -22,6 +22,9 @@ step(3);
 await run('npx', ['tsx', 'server/commands/loadDemo.ts']);
 step(4);
 
+// Ctrl+C reaches the server by itself; a signal to this command alone is handed on.
+process.on('SIGINT', () => {});
+for (const signal of ['SIGTERM', 'SIGHUP']) process.on(signal, () => server.kill('SIGTERM'));
 const server = fork(path.join(root, 'server.mjs'), {
   cwd: root,
   execArgv: SERVER_FLAGS,
@@ -29,6 +32,3 @@ const server = fork(path.join(root, 'server.mjs'), {
 });
 server.on('message', ({ address }) => console.log(`\nScoval is ready: ${address}\nStop it with Ctrl+C.`));
 server.on('exit', (code) => (process.exitCode = code ?? 0));
-// Ctrl+C reaches the server by itself; a signal to this command alone is handed on.
-process.on('SIGINT', () => {});
-process.on('SIGTERM', () => server.kill('SIGTERM'));

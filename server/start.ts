@@ -123,6 +123,6 @@ function endOnSignal(server: Server, close: () => Promise<void>): void {
     log.info('stopped');
     process.exit(0);
   };
-  process.on('SIGTERM', (signal) => void end(signal));
-  process.on('SIGINT', (signal) => void end(signal));
+  // The last of them comes as the terminal is closed.
+  for (const signal of ['SIGTERM', 'SIGINT', 'SIGHUP']) process.on(signal, (told) => void end(told));
 }

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { root, run, runWithAll } from './run.mjs';
+import { root, run } from './run.mjs';
 
 const stamp = path.join(root, 'node_modules/.installed-for');
 
@@ -26,7 +26,7 @@ export async function install() {
   packages.done();
   const compiling = stillAtWork('Compiling the database driver, once (half a minute to a few minutes)');
   // As SQLite is built by its makers: what the package would optimize beyond that takes a fifth longer, for nothing.
-  const driver = runWithAll('npm', ['rebuild', 'sqlite3'], { JOBS: 'max', CFLAGS: '-O2' })
+  const driver = run('npm', ['rebuild', 'sqlite3'], { JOBS: 'max', CFLAGS: '-O2' })
     .then(() => writeFileSync(stamp, wanted()))
     .finally(compiling.done);
   // Whoever waits for it hears of a failure; until then it is nobody's.

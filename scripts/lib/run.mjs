@@ -12,33 +12,35 @@ export const root = path.dirname(path.dirname(path.dirname(fileURLToPath(import.
  */
 export const SERVER_FLAGS = ['--max-semi-space-size=4', '--max-old-space-size=1024'];
 
-/** Runs a command in the project's folder and shows what it says; rejects when it fails. */
-export const run = (command, args, env = {}) => ended(begun(command, args, { env }));
-
 /**
- * Runs one that begins others, as a compiler does: it ends with whoever asked for it, and all that it began with it. A
- * signal would end the first of them alone.
+ * Runs a command in the project's folder and shows what it says; rejects when it fails. It ends with whoever asked for
+ * it, and all that it began with it: a signal would end the first of them alone, and leave a compiler or a browser.
  */
-export async function runWithAll(command, args, env = {}) {
+export async function run(command, args, env = {}) {
   // On Windows there are no groups of processes: it ends by itself.
   const isGroup = process.platform !== 'win32';
-  const child = begun(command, args, { env, detached: isGroup });
-  const end = () => isGroup && child.exitCode === null && process.kill(-child.pid, 'SIGTERM');
+  let child;
+  const end = () => isGroup && child?.pid && process.kill(-child.pid, 'SIGTERM');
   const stop = (signal) => process.exit(128 + constants.signals[signal]);
+  // Before it begins: a signal may come as soon as it is at work.
   process.once('exit', end);
-  for (const signal of SIGNALS) process.once(signal, stop);
+  for (const signal of ENDING) process.once(signal, stop);
   try {
+    child = spawn(command, args, {
+      cwd: root,
+      stdio: 'inherit',
+      env: { ...process.env, ...env },
+      detached: isGroup,
+    });
     await ended(child);
   } finally {
     process.off('exit', end);
-    for (const signal of SIGNALS) process.off(signal, stop);
+    for (const signal of ENDING) process.off(signal, stop);
   }
 }
 
-const SIGNALS = ['SIGINT', 'SIGTERM', 'SIGHUP'];
-
-const begun = (command, args, { env, ...options }) =>
-  spawn(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env }, ...options });
+/** Signals that tell a program to end. */
+export const ENDING = ['SIGINT', 'SIGTERM', 'SIGHUP'];
 
 const ended = (child) =>
   new Promise((resolve, reject) => {

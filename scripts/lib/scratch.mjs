@@ -1,6 +1,7 @@
 import { existsSync, mkdtempSync, rmSync, statfsSync } from 'node:fs';
 import { freemem, tmpdir } from 'node:os';
 import path from 'node:path';
+import { ENDING } from './run.mjs';
 
 /** Memory that is kept as a folder. */
 const IN_MEMORY = '/dev/shm';
@@ -18,9 +19,10 @@ const roomIn = (folder) => {
  */
 export function scratchFolder() {
   const above = existsSync(IN_MEMORY) && roomIn(IN_MEMORY) > ROOM ? IN_MEMORY : tmpdir();
-  const folder = mkdtempSync(path.join(above, 'scoval-'));
-  process.on('exit', () => rmSync(folder, { recursive: true, force: true }));
+  let folder;
+  process.on('exit', () => folder && rmSync(folder, { recursive: true, force: true }));
   // Told to stop, a program would end without that.
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => process.exit(1));
+  for (const signal of ENDING) process.on(signal, () => process.exit(1));
+  folder = mkdtempSync(path.join(above, 'scoval-'));
   return folder;
 }
