@@ -58,7 +58,8 @@ export function createApp({ host, names, beyond, tls }: Omit<Settings, 'port'>):
     const files = (folder: string, serveStatic: { immutable?: boolean; maxAge: string }) =>
       staticFiles(folder, { enableBrotli: true, orderPreference: ['br', 'gz'], index: false, serveStatic });
     app.use('/assets', files(path.join(client, 'assets'), { immutable: true, maxAge: '1y' }), noSuchFile);
-    app.use(files(client, { maxAge: '1h' }));
+    // Beside them one picture: a page is not looked for on the disk.
+    app.get(/^\/[^/]+\.\w+$/, files(client, { maxAge: '1h' }));
   }
   // What follows are the shop's data: no copy of them stays on the way or in a browser that was shown the door.
   app.use((_request, response, next) => {

@@ -1,9 +1,8 @@
-import { literal, Op, type WhereOptions } from 'sequelize';
-import type { Literal } from 'sequelize/types/utils';
 import type { RulesMoved, Standing, WaitsFor } from '#core/standing';
 import { soon } from './base/soon';
-import { database } from './database/connection';
-import { JobRow } from './database/models';
+import { bound, rowsOf } from './database/connection';
+import { isoDate } from './database/dates';
+import { parsed } from './database/parsed';
 import { isDamaged } from './damaged';
 import { foundBy } from './jobSearch';
 import { jobNumber } from './numbers';
@@ -37,59 +36,63 @@ export const PAGE_SIZE = 25;
 /** How long a list waits for jobs that are being judged. */
 const WAIT_MS = 400;
 
-const readable = (column: string) => literal(`CASE WHEN json_valid(${column}) THEN ${column} END`);
+/** What a row of the list shows; its document stays on the disk, and what is damaged of the rest is none. */
+const LISTED = `
+  SELECT id, number, title, car, revision, setup_count AS setups, archived_at IS NOT NULL AS archived,
+    updated_at AS "updatedAt", CASE WHEN json_valid(standing) THEN standing END AS standing,
+    CASE WHEN json_valid(rules_moved) THEN rules_moved END AS "rulesMoved"
+  FROM jobs`;
 
-/** What a row of the list shows; its document stays on the disk. */
-const LISTED = [
-  ...(['id', 'number', 'title', 'car', 'revision', 'setupCount', 'archivedAt', 'updatedAt'] as const),
-  [readable('standing'), 'standing'] as [Literal, string],
-  [readable('rules_moved'), 'rulesMoved'] as [Literal, string],
-];
+interface ListedRow extends Pick<JobListItem, 'id' | 'title' | 'car' | 'updatedAt' | 'setups'> {
+  number: number;
+  revision: number;
+  archived: 0 | 1;
+  standing: string | null;
+  rulesMoved: string | null;
+}
+
+const COLUMNS = { updated: 'updated_at', number: 'number', title: 'title', car: 'car' } as const;
 
 /** One page of the bench. */
 export async function listJobs(query: JobListQuery): Promise<{ jobs: JobListItem[]; total: number }> {
-  await database();
-  const where: WhereOptions[] = [{ archivedAt: query.archived ? { [Op.ne]: null } : null }];
-  if (query.waitsFor) where.push({ waitsFor: query.waitsFor });
-  where.push(...foundBy(query.search));
+  const { values, bind } = bound();
+  const where = [
+    `archived_at IS ${query.archived ? 'NOT ' : ''}NULL`,
+    ...(query.waitsFor ? [`waits_for = ${bind(query.waitsFor)}`] : []),
+    ...foundBy(query.search, bind),
+  ].join(' AND ');
   const direction = query.descending ? 'DESC' : 'ASC';
-  const column = { updated: 'updatedAt', number: 'number', title: 'title', car: 'car' }[query.sort];
-  const { rows, count } = await JobRow.findAndCountAll({
-    attributes: LISTED,
-    where: { [Op.and]: where },
-    // Both one way, as an index has them: else the rows are sorted again, on the last page all of them.
-    order: [
-      [column, direction],
-      ['number', direction],
-    ],
-    limit: PAGE_SIZE,
-    offset: (query.page - 1) * PAGE_SIZE,
-  });
-  return { jobs: await listItems(rows), total: count };
+  // Both one way, as an index has them: else the rows are sorted again, on the last page all of them.
+  const order = `${COLUMNS[query.sort]} ${direction}, number ${direction}`;
+  const [rows, [counted]] = await Promise.all([
+    rowsOf<ListedRow>(
+      `${LISTED} WHERE ${where} ORDER BY ${order} LIMIT ${PAGE_SIZE} OFFSET ${(query.page - 1) * PAGE_SIZE}`,
+      values,
+    ),
+    rowsOf<{ total: number }>(`SELECT count(*) AS total FROM jobs WHERE ${where}`, values),
+  ]);
+  return { jobs: await listItems(rows), total: counted!.total };
 }
 
 /** Rows of the bench by their ids, for whoever waits until they are judged; those that are gone are left out. */
-export async function listedJobs(ids: readonly string[]): Promise<JobListItem[]> {
-  await database();
-  return listItems(await JobRow.findAll({ attributes: LISTED, where: { id: [...ids] } }));
-}
+export const listedJobs = async (ids: readonly string[]): Promise<JobListItem[]> =>
+  listItems(await rowsOf<ListedRow>(`${LISTED} WHERE id IN (SELECT value FROM json_each($1))`, [JSON.stringify(ids)]));
 
-function listItems(rows: readonly JobRow[]): Promise<JobListItem[]> {
+function listItems(rows: readonly ListedRow[]): Promise<JobListItem[]> {
   const until = Date.now() + WAIT_MS;
   return Promise.all(rows.map((row) => listItem(row, until)));
 }
 
-async function listItem(row: JobRow, until: number): Promise<JobListItem> {
-  const now = isDamaged(row.id) ? null : await soon(judged(row), until - Date.now());
+async function listItem({ revision, ...row }: ListedRow, until: number): Promise<JobListItem> {
+  const { id } = row;
+  const of = { id, revision, standing: parsed<Standing>(row.standing) };
+  const now = isDamaged(id) ? null : await soon(judged(of), until - Date.now());
   return {
-    id: row.id,
+    ...row,
     number: jobNumber(row.number),
-    title: row.title,
-    car: row.car,
-    updatedAt: row.updatedAt.toISOString(),
-    archived: row.archivedAt !== null,
-    setups: row.setupCount,
-    standing: isDamaged(row.id) ? 'damaged' : (now?.standing ?? (isTooLong(row) ? 'too long' : 'judging')),
-    rulesMoved: now?.moved ?? row.rulesMoved ?? null,
+    updatedAt: isoDate(row.updatedAt),
+    archived: row.archived === 1,
+    standing: isDamaged(id) ? 'damaged' : (now?.standing ?? (isTooLong(of) ? 'too long' : 'judging')),
+    rulesMoved: now?.moved ?? parsed<RulesMoved>(row.rulesMoved),
   };
 }

@@ -1,8 +1,8 @@
-import { literal, Op } from 'sequelize';
 import { groupsOf, kindOf, kindSpread, PLACE_KEYS, takenOver, type KindSpread, type TakeOverGroup } from '#core/alike';
 import { AXLES, type Job, type Vehicle } from '#core/job';
 import { READING_KEYS } from '#formats/fields';
-import { database } from './database/connection';
+import { bound, database, rowsOf } from './database/connection';
+import { isoDate } from './database/dates';
 import { JobRow, ReadingRow } from './database/models';
 import { historyEntryOf } from './readings';
 import { withWords } from './jobSearch';
@@ -27,24 +27,34 @@ const MOST_CARS = 6;
 /** So many of the latest jobs that a label fits are looked at, and so many cars are held against each other. */
 const MOST_LOOKED_AT = 50;
 
+/** A job with its car, as a list of cars needs it. */
+interface MeasuredJob {
+  id: string;
+  number: number;
+  title: string;
+  car: string;
+  updatedAt: string;
+  document: Job;
+}
+
 /** Jobs whose car's label has all the words of a text in it, the latest first. */
-async function jobsLike(text: string): Promise<JobRow[]> {
-  await database();
-  const having = withWords(kindOf(text), 'car');
+async function jobsLike(text: string): Promise<MeasuredJob[]> {
+  const { values, bind } = bound();
+  const having = withWords(kindOf(text), 'car', bind);
   if (!having) return [];
-  return JobRow.findAll({
-    attributes: ['id', 'number', 'title', 'car', 'document', 'updatedAt'],
-    where: { [Op.and]: [having, literal('json_valid(document)')] },
-    order: [['updatedAt', 'DESC']],
-    limit: MOST_LOOKED_AT,
-  });
+  const rows = await rowsOf<Omit<MeasuredJob, 'document'> & { document: string }>(
+    `SELECT id, number, title, car, updated_at AS "updatedAt", document FROM jobs
+     WHERE ${having} AND json_valid(document) ORDER BY updated_at DESC LIMIT ${MOST_LOOKED_AT}`,
+    values,
+  );
+  return rows.map(({ document, ...row }) => ({ ...row, document: JSON.parse(document) as Job }));
 }
 
 /** Cars that were measured before under a label like this one; those of the same kind first, then the latest. */
 export async function carsLike(text: string): Promise<MeasuredCar[]> {
   const kind = kindOf(text);
   const rows = (await jobsLike(text)).filter(({ document }) => groupsOf(document.vehicle).length > 0);
-  const isOfKind = (row: JobRow) => kindOf(row.car) === kind;
+  const isOfKind = (row: MeasuredJob) => kindOf(row.car) === kind;
   const offered = rows.toSorted((one, other) => Number(isOfKind(other)) - Number(isOfKind(one))).slice(0, MOST_CARS);
   const spreads = new Map<string, KindSpread>();
   for (const { car } of offered) if (!spreads.has(kindOf(car))) spreads.set(kindOf(car), await spreadOf(car));
@@ -53,7 +63,7 @@ export async function carsLike(text: string): Promise<MeasuredCar[]> {
     number: jobNumber(row.number),
     title: row.title,
     car: row.car,
-    at: row.updatedAt.toISOString(),
+    at: isoDate(row.updatedAt),
     groups: groupsOf(row.document.vehicle),
     spread: spreads.get(kindOf(row.car))!,
   }));
@@ -66,7 +76,10 @@ async function spreadOf(label: string): Promise<KindSpread> {
 }
 
 /** Cars with the history of their readings, or of those that are asked for. */
-async function measured(jobs: readonly JobRow[], keys: readonly string[]): Promise<Vehicle[]> {
+async function measured(
+  jobs: readonly Pick<MeasuredJob, 'id' | 'document'>[],
+  keys: readonly string[],
+): Promise<Vehicle[]> {
   const where = { jobId: jobs.map(({ id }) => id), key: [...keys] };
   const rows = await ReadingRow.findAll({ where, order: [['id', 'ASC']] });
   return jobs.map(({ id, document }) => {

@@ -45,9 +45,13 @@ export async function shopErrors(asked: Family | null): Promise<ShownErrors> {
   return read(async (transaction) => {
     const families = await familiesIn(transaction);
     const family = asked ?? FAMILIES.find((one) => families[one].n > 0) ?? 'poke';
-    const fittings = await JobRow.sum('comparedFittings', { where: { isFitted: true }, transaction });
+    const [counted] = await rowsOf<{ fittings: number }>(
+      'SELECT coalesce(sum(compared_fittings), 0) AS fittings FROM jobs WHERE is_fitted = 1',
+      [],
+      transaction,
+    );
     const readings = FAMILIES.reduce((all, one) => all + families[one].n, 0);
-    return { families, readings, fittings: fittings ?? 0, family, errors: await latest(family, transaction), leftOut };
+    return { families, readings, ...counted!, family, errors: await latest(family, transaction), leftOut };
   });
 }
 
@@ -120,12 +124,9 @@ async function latest(family: Family, transaction: Transaction): Promise<ShopErr
  * and named.
  */
 async function compareWhatChanged(): Promise<string[]> {
-  await database();
-  const rows = await JobRow.findAll({
-    attributes: ['id', 'number', 'revision'],
-    where: { isFitted: true, comparedFittings: { [Op.is]: null } },
-    order: [['number', 'ASC']],
-  });
+  const rows = await rowsOf<Pick<JobRow, 'id' | 'number' | 'revision'>>(
+    'SELECT id, number, revision FROM jobs WHERE is_fitted = 1 AND compared_fittings IS NULL ORDER BY number',
+  );
   const leftOut: string[] = [];
   for (const row of rows) if (!(await compared(row))) leftOut.push(jobNumber(row.number));
   return leftOut;

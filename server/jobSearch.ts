@@ -1,5 +1,4 @@
-import { literal, Op, type WhereOptions } from 'sequelize';
-import { JobRow } from './database/models';
+import type { Bind } from './database/connection';
 
 /** Where words of a search may stand. */
 export type SearchColumn = 'title' | 'car' | 'customer';
@@ -13,25 +12,23 @@ const wordsOf = (search: string): string[] => search.split(/[\s\p{Cc}]+/u).filte
 const asked = (words: readonly string[], column?: SearchColumn): string =>
   words.map((word) => `${column ? `${column} : ` : ''}"${word.replaceAll('"', '""')}" *`).join(' ');
 
-const having = (words: readonly string[], column?: SearchColumn): WhereOptions =>
-  literal(
-    `number IN (SELECT rowid FROM job_words WHERE job_words MATCH ${JobRow.sequelize!.escape(asked(words, column))})`,
-  );
+const having = (match: string, bind: Bind): string =>
+  `number IN (SELECT rowid FROM job_words WHERE job_words MATCH ${bind(match)})`;
 
-/** Rows that have all the words of a text in one column. */
-export const withWords = (text: string, column: SearchColumn): WhereOptions | null => {
+/** What rows are asked that have all the words of a text in one column; null where there is no word. */
+export function withWords(text: string, column: SearchColumn, bind: Bind): string | null {
   const words = wordsOf(text);
-  return words.length > 0 ? having(words, column) : null;
-};
+  return words.length > 0 ? having(asked(words, column), bind) : null;
+}
 
 /** What a search asks of the rows: each word in title, car or customer, or a job's number. */
-export function foundBy(search: string): WhereOptions[] {
+export function foundBy(search: string, bind: Bind): string[] {
   const words = wordsOf(search);
   const numberIn = (word: string) => /^(?:sk-?)?0*(\d{1,9})$/i.exec(word)?.[1];
   const plain = words.filter((word) => !numberIn(word));
   const numbers = words.filter(numberIn);
   return [
-    ...(plain.length > 0 ? [having(plain)] : []),
-    ...numbers.map((word) => ({ [Op.or]: [having([word]), { number: Number(numberIn(word)) }] })),
+    ...(plain.length > 0 ? [having(asked(plain), bind)] : []),
+    ...numbers.map((word) => `(${having(asked([word]), bind)} OR number = ${bind(Number(numberIn(word)))})`),
   ];
 }

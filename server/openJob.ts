@@ -5,6 +5,7 @@ import { soon } from './base/soon';
 import { rowsOf } from './database/connection';
 import { isoDate } from './database/dates';
 import type { JobRow } from './database/models';
+import { parsed } from './database/parsed';
 import { jobNumber } from './numbers';
 import { READINGS_TOLD } from './readings';
 import { judged } from './standings';
@@ -96,8 +97,6 @@ function toldOf({ title, car, document, isSound, archivedAt, standing: _, readin
   const text = openJobText(beside, { job: document, readings });
   return { number, title, car: car || number, revision: row.revision, text };
 }
-
-const parsed = <T>(text: string | null): T | null => (text === null ? null : (JSON.parse(text) as T));
 
 /** Where a job's history stands. */
 export async function markOf({ id, revision, updatedAt }: JobRow, transaction: Transaction): Promise<Mark> {

@@ -1,8 +1,8 @@
 import type { InnerFace } from '#core/brake';
 import { nanoid } from 'nanoid';
-import { literal, Op, type Transaction } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import { itemName, type ShelfItem, type ShelfKind } from '#core/shelf';
-import { database, rowsOf, write } from './database/connection';
+import { bound, database, rowsOf, write } from './database/connection';
 import { rowDate } from './database/dates';
 import { ShelfRow } from './database/models';
 import { orderOf } from './database/order';
@@ -39,35 +39,28 @@ const FIELD = /^[A-Za-z]{1,40}$/;
 
 /** One page of one kind, by maker and name or by a field; what lacks the field comes last. */
 export async function listPage({ kind, search, sort, descending, page }: ShelfQuery): Promise<ShelfPage> {
-  await database();
+  const { values, bind } = bound();
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const where = {
-    [Op.and]: [
-      { kind },
-      ...words.map((word) =>
-        literal(`lower(name) LIKE ${ShelfRow.sequelize!.escape(`%${word.replace(/[\\%_]/g, '\\$&')}%`)} ESCAPE '\\'`),
-      ),
-    ],
-  };
+  const where = [
+    `kind = ${bind(kind)}`,
+    ...words.map((word) => `lower(name) LIKE ${bind(`%${word.replace(/[\\%_]/g, '\\$&')}%`)} ESCAPE '\\'`),
+  ].join(' AND ');
   const direction = descending ? 'DESC' : 'ASC';
   const field = sort !== null && sort !== 'name' && FIELD.test(sort) ? `json_extract(item, '$.${sort}')` : null;
-  const { rows, count } = await ShelfRow.findAndCountAll({
-    where,
-    order: field
-      ? [
-          [literal(`${field} IS NULL`), 'ASC'],
-          [literal(field), direction],
-          ['sortKey', 'ASC'],
-        ]
-      : [['sortKey', direction]],
-    limit: SHELF_PAGE_SIZE,
-    offset: (page - 1) * SHELF_PAGE_SIZE,
-  });
-  const counted = await ShelfRow.count({ group: ['kind'] });
+  const order = field ? `${field} IS NULL, ${field} ${direction}, sort_key` : `sort_key ${direction}`;
+  const offset = (page - 1) * SHELF_PAGE_SIZE;
+  const [rows, [counted], kinds] = await Promise.all([
+    rowsOf<{ id: string; item: string }>(
+      `SELECT id, item FROM store_items WHERE ${where} ORDER BY ${order} LIMIT ${SHELF_PAGE_SIZE} OFFSET ${offset}`,
+      values,
+    ),
+    rowsOf<{ total: number }>(`SELECT count(*) AS total FROM store_items WHERE ${where}`, values),
+    rowsOf<{ kind: ShelfKind; count: number }>('SELECT kind, count(*) AS count FROM store_items GROUP BY kind'),
+  ]);
   return {
-    items: rows.map(({ id, item }) => ({ id, item })),
-    total: count,
-    counts: Object.fromEntries(counted.map((one) => [one['kind'] as string, one.count])),
+    items: rows.map(({ id, item }) => ({ id, item: JSON.parse(item) as ShelfItem })),
+    total: counted!.total,
+    counts: Object.fromEntries(kinds.map(({ kind: one, count }) => [one, count])),
   };
 }
 

@@ -1,10 +1,10 @@
-import { Op, type Transaction } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import type { CostCase } from '#core/cost';
 import { orderOf, type OrderLine, type Taken } from '#core/order';
 import type { ShelfItem } from '#core/shelf';
 import { wordsIn, type Words } from '#core/units';
-import { database, write } from './database/connection';
-import { JobRow, ShelfRow, TakenRow } from './database/models';
+import { rowsOf, write } from './database/connection';
+import { ShelfRow, TakenRow } from './database/models';
 import { exportJob } from './jobs';
 import { jobNumber } from './numbers';
 
@@ -121,15 +121,14 @@ async function count(itemId: string, by: number, transaction: Transaction): Prom
 
 /** For which setups items of the shelf are put by, or were taken; by the item's id. */
 export async function takenOf(itemIds: readonly string[]): Promise<Record<string, TakenFor[]>> {
-  await database();
-  const rows = await TakenRow.findAll({ where: { itemId: { [Op.in]: [...itemIds] } }, order: [['id', 'ASC']] });
-  const jobs = await JobRow.findAll({
-    attributes: ['id', 'number'],
-    where: { id: { [Op.in]: [...new Set(rows.map(({ jobId }) => jobId))] } },
-  });
-  const numbers = new Map(jobs.map(({ id, number }) => [id, jobNumber(number)]));
+  const rows = await rowsOf<Omit<TakenFor, 'number'> & { itemId: string; number: number | null }>(
+    `SELECT item_id AS "itemId", job_id AS "jobId", number, setup, reserved, used
+     FROM taken_parts LEFT JOIN jobs ON jobs.id = job_id
+     WHERE item_id IN (SELECT value FROM json_each($1)) ORDER BY taken_parts.id`,
+    [JSON.stringify(itemIds)],
+  );
   const taken: Record<string, TakenFor[]> = {};
-  for (const { itemId, jobId, setup, reserved, used } of rows)
-    (taken[itemId] ??= []).push({ jobId, number: numbers.get(jobId) ?? '', setup, reserved, used });
+  for (const { itemId, number, ...one } of rows)
+    (taken[itemId] ??= []).push({ ...one, number: number === null ? '' : jobNumber(number) });
   return taken;
 }

@@ -23,8 +23,7 @@ export const meta: Route.MetaFunction = () => [{ title: 'Bench · Scoval' }];
 export async function loader({ request }: Route.LoaderArgs) {
   const query = readBenchQuery(request.url);
   return stored(async () => {
-    const list = await listJobs(query);
-    const terms = (await readShopDefaults()).fitUp ?? {};
+    const [list, { fitUp: terms = {} }] = await Promise.all([listJobs(query), readShopDefaults()]);
     return { ...list, query, terms, pageSize: PAGE_SIZE, isNew: list.total === 0 && !(await hasJobs()) };
   });
 }

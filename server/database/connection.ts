@@ -57,6 +57,14 @@ export async function rowsOf<Row extends object>(
   });
 }
 
+/** Collects what is bound to a statement: a value is told by what stands for it there. */
+export function bound(): { values: unknown[]; bind: Bind } {
+  const values: unknown[] = [];
+  return { values, bind: (value) => `$${values.push(value)}` };
+}
+
+export type Bind = (value: unknown) => string;
+
 /** Runs a read that takes several queries on one state of the database. */
 export async function read<T>(work: (transaction: Transaction) => Promise<T>): Promise<T> {
   const sequelize = await database();

@@ -1,4 +1,4 @@
-import { database, write } from './connection';
+import { rowsOf, write } from './connection';
 import { SettingRow } from './models';
 
 /** What the shop may set about the server itself. */
@@ -12,8 +12,8 @@ export interface ServerSettings {
 const USUAL: ServerSettings = { dailyCopies: true, logo: '' };
 
 export async function readSetting<K extends keyof ServerSettings>(name: K): Promise<ServerSettings[K]> {
-  await database();
-  return ((await SettingRow.findByPk(name))?.value as ServerSettings[K] | undefined) ?? USUAL[name];
+  const [row] = await rowsOf<{ value: string }>('SELECT value FROM settings WHERE name = $1', [name]);
+  return row ? (JSON.parse(row.value) as ServerSettings[K]) : USUAL[name];
 }
 
 export async function setSetting<K extends keyof ServerSettings>(name: K, value: ServerSettings[K]): Promise<void> {

@@ -27,7 +27,7 @@ export async function outcomeOf(load: () => unknown): Promise<Outcome> {
 }
 
 /** An error by its name, words and stack: what else hangs on it may not be handed to another thread. */
-export function failed(thrown: unknown): Outcome {
+function failed(thrown: unknown): Outcome {
   const { name, message, stack } = thrown instanceof Error ? thrown : new Error(String(thrown));
   return { kind: 'thrown', error: { name, message, stack: stack ?? '' } };
 }

@@ -1,6 +1,5 @@
 import { availableParallelism } from 'node:os';
 import path from 'node:path';
-import { MessageChannel, type MessagePort } from 'node:worker_threads';
 import { createRequestHandler } from '@react-router/express';
 import type { Request as ExpressRequest, RequestHandler, Response as ExpressResponse } from 'express';
 import { Piscina } from 'piscina';
@@ -9,14 +8,15 @@ import { log } from '../base/log';
 import { loadPages } from './build';
 import { within } from '../work/deadline';
 import { endThreads } from '../work/endThreads';
-import { failed, outcomeOf } from './outcome';
+import { pageAt, type PageAt } from './addresses';
+import { outcomeOf } from './outcome';
 import { packingFor, type Packing } from './packing';
-import type { Answer, PageAsked, PageMade, Question } from './protocol';
+import type { Outcome, PageAsked, PageMade } from './protocol';
 
 /** How long a page may take to make. */
 const PAGE_MS = 30_000;
-/** How many pages a thread has begun at once: while one waits for what it shows, another is made. */
-const BESIDE = 8;
+/** How many pages a thread is given at once: while one is on its way back, the next is made. */
+const BESIDE = 2;
 
 /**
  * What a thread that makes pages may hold, MB. Most of a page is dropped once it is made: collected sooner it takes a
@@ -59,10 +59,11 @@ export function pages(contextOf: ContextOf): RequestHandler {
     if (!threads || !['GET', 'HEAD'].includes(request.method)) return here(request, response, next);
     const build = (await loadPages()) as ServerBuild;
     const url = addressOf(request);
-    if (!url || !isPage(build, url)) return here(request, response, next);
+    const at = url && pageAt(build, url.pathname);
+    if (!at) return here(request, response, next);
     try {
       const context = contextOf(request, response);
-      send(response, await makePage(build, { url: url.href, request, context, packing: packingFor(request) }));
+      send(response, await makePage(build, { url: url.href, at, request, context, packing: packingFor(request) }));
     } catch (error) {
       if (response.headersSent) return next(error);
       const late = (error as Error).name === 'AbortError';
@@ -81,87 +82,38 @@ function addressOf({ protocol, headers, originalUrl }: ExpressRequest): URL | nu
   return URL.canParse(address) ? new URL(address) : null;
 }
 
-/** Whether an address is a page's: not data of one, not a file; where nothing lies, a page says so. */
-const isPage = (build: ServerBuild, { pathname }: URL): boolean =>
-  !pathname.endsWith('.data') && !filesOf(build).some((file) => file.test(pathname));
-
-let known: { build: ServerBuild; files: readonly RegExp[] } | undefined;
-
-/** Where files lie, known once: matching all routes takes longer than much of what is asked for. */
-function filesOf(build: ServerBuild): readonly RegExp[] {
-  if (known?.build !== build) {
-    const routes = Object.values(build.routes).flatMap((route) => route ?? []);
-    const isFile = ({ module }: Route) => module.default === undefined && module.loader !== undefined;
-    known = { build, files: routes.filter(isFile).map((route) => addressesOf(placeOf(build, route))) };
-  }
-  return known.files;
-}
-
-type Route = NonNullable<ServerBuild['routes'][string]>;
-
-/** The whole address of a route, below those that it is part of. */
-const placeOf = (build: ServerBuild, { parentId, path: place }: Route): string =>
-  [parentId && placeOf(build, build.routes[parentId]!), place].filter(Boolean).join('/');
-
-/** All addresses of a place, whatever stands where `:name` does. */
-const addressesOf = (place: string): RegExp => {
-  const parts = place
-    .split('/')
-    .map((part) => (part.startsWith(':') ? '[^/]+' : part.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')));
-  return new RegExp(`^/${parts.join('/')}/?$`, 'i');
-};
-
 /** Makes a page in every thread, for nobody: what is compiled the first time it runs is ready for those who ask. */
 export async function makePages(url: string, context: AppLoadContext): Promise<void> {
   const build = (await loadPages()) as ServerBuild;
   const request = { method: 'GET', headers: { accept: 'text/html' } };
-  const page: Making = { url, request, context, packing: 'gzip' };
+  const page: Making = { url, at: pageAt(build, new URL(url).pathname)!, request, context, packing: 'gzip' };
   await Promise.all(Array.from({ length: PAGE_THREADS }, () => makePage(build, page)));
 }
 
 interface Making {
   url: string;
+  at: PageAt;
   request: Pick<ExpressRequest, 'method' | 'headers'>;
   context: AppLoadContext;
   packing: Packing | null;
 }
 
-async function makePage(build: ServerBuild, { url, request, context, packing }: Making): Promise<PageMade> {
-  const { port1, port2 } = new MessageChannel();
-  const headers = Object.entries(request.headers).flatMap(([name, value]): [string, string][] =>
-    [value ?? []].flat().map((one) => [name, one]),
-  );
-  port1.on('message', (question: Question) => void answer(build, { question, url, headers, context, port: port1 }));
-  try {
-    const asked: PageAsked = { url, method: request.method, headers, context, packing, port: port2 };
-    const transferList = [port2];
-    return await within(PAGE_MS, (signal) => threads!.run(asked, { transferList, signal }) as Promise<PageMade>);
-  } finally {
-    port1.close();
-  }
-}
-
-interface Asked {
-  question: Question;
-  url: string;
-  headers: [string, string][];
-  context: AppLoadContext;
-  port: MessagePort;
-}
-
-async function answer(build: ServerBuild, { question, url, headers, context, port }: Asked): Promise<void> {
-  const { at, route, params } = question;
-  const request = new Request(url, { headers });
-  const outcome = await outcomeOf(() =>
-    build.routes[route]!.module.loader!({ request, params, context } as unknown as LoaderFunctionArgs),
-  );
-  try {
-    port.postMessage({ at, outcome } satisfies Answer);
-  } catch (error) {
-    // What cannot be handed over must not be waited for.
-    port.postMessage({ at, outcome: failed(error) } satisfies Answer);
-  }
-}
+/** Finds out here what the routes of a page have to show, and has a thread make the page of it. */
+const makePage = (build: ServerBuild, { url, at, request, context, packing }: Making): Promise<PageMade> =>
+  within(PAGE_MS, async (signal) => {
+    const headers = Object.entries(request.headers).flatMap(([name, value]): [string, string][] =>
+      [value ?? []].flat().map((one) => [name, one]),
+    );
+    const asked = { request: new Request(url, { headers }), params: at.params, context };
+    const outcomes = await Promise.all(
+      at.routes.map(async (id): Promise<[string, Outcome]> => {
+        const { loader } = build.routes[id]!.module;
+        return [id, await outcomeOf(() => loader!(asked as unknown as LoaderFunctionArgs))];
+      }),
+    );
+    const page: PageAsked = { url, method: request.method, headers, context, packing, outcomes };
+    return threads!.run(page, { signal }) as Promise<PageMade>;
+  });
 
 function send(response: ExpressResponse, { status, headers, body }: PageMade): void {
   response.status(status);

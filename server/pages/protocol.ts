@@ -1,8 +1,7 @@
-import type { MessagePort } from 'node:worker_threads';
 import type { AppLoadContext } from 'react-router';
 import type { Packing } from './packing';
 
-/** A page to be made in a thread; what it has to show is asked for through the port. */
+/** A page to be made in a thread, with what it has to show. */
 export interface PageAsked {
   url: string;
   method: string;
@@ -10,14 +9,8 @@ export interface PageAsked {
   context: AppLoadContext;
   /** It comes packed: the thread that has the server is left with nothing to collect of it. */
   packing: Packing | null;
-  port: MessagePort;
-}
-
-/** What a route has to show, asked by the thread. */
-export interface Question {
-  at: number;
-  route: string;
-  params: Record<string, string | undefined>;
+  /** What the loaders of its routes came to, by the routes' ids. */
+  outcomes: [route: string, outcome: Outcome][];
 }
 
 /** What a route's loader came to; what it threw is thrown on the other side. */
@@ -25,11 +18,6 @@ export type Outcome =
   | { kind: 'value' | 'thrown value'; value: unknown; init: Sent | null }
   | { kind: 'response' | 'thrown response'; body: Uint8Array; init: Sent }
   | { kind: 'thrown'; error: { name: string; message: string; stack: string } };
-
-export interface Answer {
-  at: number;
-  outcome: Outcome;
-}
 
 /** Status and headers of something sent, as a thread can be handed them. */
 export interface Sent {
