@@ -70,7 +70,7 @@ export function measureEvaluate(): Bench {
       for (const program of programs) program.evaluate(scope);
     }
   };
-  const evaluated = () => evaluateSetup(job!, setup!, { sweeps: NO_SWEEPS });
+  const evaluated = () => evaluateSetup(job!, setup!, { sweeps: NO_SWEEPS }).verdict;
   const own = medianMicroseconds(evaluated, LONG);
   const reference = medianMicroseconds(byExpressions, LONG);
   return {

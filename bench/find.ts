@@ -42,8 +42,10 @@ export async function measureFind(): Promise<Bench> {
   for (const start of starts) start[releaseProxy]();
   await Promise.all(workers.map((worker) => worker.terminate()));
   const one =
-    medianMicroseconds(() => evaluateSetup(job, setup, { sweeps: VERDICT_SWEEPS }), { callsARound: 1, rounds: 9 }) /
-    1000;
+    medianMicroseconds(() => evaluateSetup(job, setup, { sweeps: VERDICT_SWEEPS }).verdict, {
+      callsARound: 1,
+      rounds: 9,
+    }) / 1000;
   const { tried, swept } = fresh.finds;
   return {
     title: `find: ${tried.toLocaleString('en-US')} combinations, ${THREADS} threads, 50 rows`,

@@ -21,7 +21,10 @@ export function measureWindow(): Bench {
     medianMicroseconds(() => windowOf({ job, setup, axle: 'front', ask }), { callsARound: 1, rounds: 7 }) / 1000;
   const at = setupAt({ setup, axle: 'front', at: { rimWidthIn: 7.5, offsetMm: 38 }, tire: setup.front!.tire! });
   const one =
-    medianMicroseconds(() => evaluateSetup(job, at, { sweeps: VERDICT_SWEEPS }), { callsARound: 1, rounds: 7 }) / 1000;
+    medianMicroseconds(() => evaluateSetup(job, at, { sweeps: VERDICT_SWEEPS }).verdict, {
+      callsARound: 1,
+      rounds: 7,
+    }) / 1000;
   const places = 120 * ask.rimWidthsIn.length;
   return {
     title: 'window: 15 widths over 120 mm of offsets, past 6 parts in every pose',

@@ -1,7 +1,7 @@
 import { AXLES, type AxleName, type Job } from '#core/job';
 import { evaluate, type EvaluateOptions } from '../evaluate';
 import { remediesOf, type AxleRemedies } from './remedies';
-import type { Report, SetupReport } from '#core/evaluate';
+import { wholeOf, type Report, type SetupReport } from '#core/evaluate';
 import { windowAround, windowOf, type FitWindow, type TireRule } from './window';
 
 /** What a report may carry beyond verdicts. */
@@ -30,8 +30,7 @@ export function fullReport(job: Job, { remedies, window }: Beyond, options: Eval
     setups: report.setups.map((one, at) => {
       const setup = job.setups[at]!;
       return {
-        ...one,
-        cost: one.cost,
+        ...wholeOf(one),
         ...(remedies ? { remedies: byAxle((axle) => remediesOf({ job, setup, axle, unit: options.unit })) } : {}),
         ...(window
           ? {

@@ -1,13 +1,14 @@
 import { presentSetup, type AxleName, type Job, type Setup, type Vehicle } from '#core/job';
 import { costOf } from '#core/cost';
 import { wordsIn, type UnitChoice } from '#core/units';
-import { RULES_VERSION, worstVerdict } from '#core/verdict';
+import { RULES_VERSION } from '#core/verdict';
 import { sensorReport, spareReport, speedometerReport, type ByAxle } from './car';
 import { judgeAll } from './check';
 import { CAR_CHECKS } from './checks';
 import { assumedOf, evaluateAxle } from './evaluateAxle';
 import { fittingReports } from './fittings';
 import { fitCandidate, fitPresent, type Fitted } from './fit';
+import { EachAxle } from './eachAxle';
 import { JudgedSetup } from './judgedSetup';
 import { axleParts } from './parts';
 import { briefContradictions, contradictionsOf, hubReport } from './readings';
@@ -53,43 +54,30 @@ export function vehicleReport(vehicle: Vehicle, axle: AxleName, options: Evaluat
   };
 }
 
-/** The report of one setup. */
+/** The report of one setup; each axle is judged when it is first read, and what concerns the whole car too. */
 export function evaluateSetup(job: Job, setup: Setup, options: EvaluateOptions = {}): SetupReport {
   const words = wordsIn(options.unit ?? 'mm');
   const { vehicle, brief } = job;
   const source = options.sweeps ?? RUN_SWEEPS;
-  const fits = byAxle((axle) => fitCandidate(vehicle, axle, setup[axle]));
-  const present = byAxle((axle) => fitPresent(vehicle, axle));
-  const axles = byAxle(
+  const fits = new EachAxle((axle) => fitCandidate(vehicle, axle, setup[axle]));
+  const present = new EachAxle((axle) => fitPresent(vehicle, axle));
+  const axles = new EachAxle(
     (axle) =>
       options.known?.[axle] ??
       evaluateAxle({ job, axle, setup, candidate: fits[axle], present: present[axle], source, words }),
   );
-  const [next, now] = [diameters(fits), diameters(present)];
-  const speedometer = speedometerReport({ vehicle, brief, next, now });
-  const spare = spareReport(vehicle, setup, fits);
-  const tpms = sensorReport(vehicle, setup);
-  const checks = judgeAll(CAR_CHECKS, { job, setup, axles, next, now, speedometer, spare, tpms, words }, null);
-  const { front, rear } = axles;
-  const found = {
-    id: setup.id,
-    label: setup.label ?? null,
-    front,
-    rear,
-    speedometer,
-    spare,
-    tpms,
-    rakeChangeMm:
-      front.bodyHeightChangeMm === null || rear.bodyHeightChangeMm === null
-        ? null
-        : front.bodyHeightChangeMm - rear.bodyHeightChangeMm,
-    checks,
-    verdict: worstVerdict([front.verdict, rear.verdict, ...checks.map(({ verdict }) => verdict)]),
-  };
-  return new JudgedSetup(found, () => costOf({ job, setup, words }));
+  return new JudgedSetup(setup, axles, {
+    car() {
+      const [next, now] = [diameters(fits), diameters(present)];
+      const speedometer = speedometerReport({ vehicle, brief, next, now });
+      const spare = spareReport(vehicle, setup, fits);
+      const tpms = sensorReport(vehicle, setup);
+      const checks = judgeAll(CAR_CHECKS, { job, setup, axles, next, now, speedometer, spare, tpms, words }, null);
+      return { speedometer, spare, tpms, checks };
+    },
+    cost: () => costOf({ job, setup, words }),
+  });
 }
-
-const byAxle = <T>(of: (axle: AxleName) => T): ByAxle<T> => ({ front: of('front'), rear: of('rear') });
 
 const diameters = ({ front, rear }: ByAxle<Fitted>): ByAxle<number | null> => ({
   front: front.overallDiameterMm,

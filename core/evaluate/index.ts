@@ -1,4 +1,5 @@
 export * from './evaluate';
+export { wholeOf } from './judgedSetup';
 export * from './report';
 export * from './check';
 export * from './checks';
