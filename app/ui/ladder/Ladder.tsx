@@ -19,6 +19,7 @@ import { Ring } from '../parts/Ring';
 import { costText } from '#core/cost';
 import { linearScale } from '../drawing/linearScale';
 import { drawingFrame, drawingLength } from '../drawing/measures';
+import { upright } from '../drawing/strokes';
 import { isNamed } from '../drawing/ticks';
 import { useSize } from '../drawing/useSize';
 import { faceText, stackLine, tireLine } from '../words';
@@ -296,19 +297,15 @@ function LadderRule({
   const name = (mm: number) => formatNumber(lengths.sign === 'mm' ? mm : inchesFromMm(mm), 0);
   return (
     <g className="ruler" aria-hidden>
-      {places(small).map((mm) => (
-        <line key={mm} x1={x(mm)} x2={x(mm)} y1={HEAD - 9} y2={HEAD - 4} />
-      ))}
-      {places(large).map((mm) => (
-        <g key={mm}>
-          <line x1={x(mm)} x2={x(mm)} y1={HEAD - 9} y2={foot} className="ladder-grid" />
-          {named(mm) && (
-            <text x={x(mm)} y={HEAD - 15} textAnchor="middle">
-              {name(mm)}
-            </text>
-          )}
-        </g>
-      ))}
+      <path d={upright(places(small).map(x), [HEAD - 9, HEAD - 4])} />
+      <path d={upright(places(large).map(x), [HEAD - 9, foot])} className="ladder-grid" />
+      {places(large)
+        .filter(named)
+        .map((mm) => (
+          <text key={mm} x={x(mm)} y={HEAD - 15} textAnchor="middle">
+            {name(mm)}
+          </text>
+        ))}
     </g>
   );
 }

@@ -2,8 +2,9 @@ import { memo } from 'react';
 import { range } from 'd3';
 import { MM_PER_INCH } from '#core/units';
 import { useLengths } from '../../preferences/PreferencesContext';
-import type { SheetScale } from './scale';
+import { level, upright } from '../drawing/strokes';
 import { isNamed } from '../drawing/ticks';
+import type { SheetScale } from './scale';
 
 /** Ticks of a ruler in a unit: small and large steps in mm, and what stands at a large one. */
 const RULES = {
@@ -28,24 +29,18 @@ export const Ruler = memo(({ scale, y, grid = true }: RulerProps) => {
   const rule = RULES[sign];
   const places = (step: number) =>
     range(Math.ceil(scale.leftMm / step), Math.floor(scale.rightMm / step) + 1).map((n) => n * step);
+  const large = places(rule.large);
   const named = isNamed({ step: rule.large, unitPx: scale.k });
   const isOn = (mm: number) => named(mm) && scale.x(mm) >= HALF_NAME_PX && scale.x(mm) <= scale.width - HALF_NAME_PX;
   return (
     <g className="ruler" aria-hidden>
       {grid && <Grid scale={scale} bottom={y} step={rule.large} />}
-      <line x1={0} x2={scale.width} y1={y} y2={y} className="ruler-edge" />
-      {places(rule.small).map((mm) => (
-        <line key={mm} x1={scale.x(mm)} x2={scale.x(mm)} y1={y} y2={y + 4} />
-      ))}
-      {places(rule.large).map((mm) => (
-        <g key={mm}>
-          <line x1={scale.x(mm)} x2={scale.x(mm)} y1={y} y2={y + 8} className="ruler-large" />
-          {isOn(mm) && (
-            <text x={scale.x(mm)} y={y + 20} textAnchor="middle">
-              {minus(rule.name(mm))}
-            </text>
-          )}
-        </g>
+      <path d={upright(places(rule.small).map(scale.x), [y, y + 4])} />
+      <path d={level([y], [0, scale.width]) + upright(large.map(scale.x), [y, y + 8])} className="ruler-large" />
+      {large.filter(isOn).map((mm) => (
+        <text key={mm} x={scale.x(mm)} y={y + 20} textAnchor="middle">
+          {minus(rule.name(mm))}
+        </text>
       ))}
       <text x={scale.width - 8} y={y + 34} textAnchor="end" className="ruler-name">
         {sign} outboard of the hub face
@@ -59,14 +54,14 @@ function Grid({ scale, bottom, step }: { scale: SheetScale; bottom: number; step
   const across = range(Math.ceil(scale.leftMm / step), Math.floor(scale.rightMm / step) + 1);
   const zero = scale.y(0);
   const up = range(1, Math.floor(zero / (step * scale.k)) + 1);
-  return (
-    <g className="grid">
-      {across.map((n) => (
-        <line key={`x${n}`} x1={scale.x(n * step)} x2={scale.x(n * step)} y1={0} y2={bottom} />
-      ))}
-      {up.map((n) => (
-        <line key={`y${n}`} x1={0} x2={scale.width} y1={scale.y(n * step)} y2={scale.y(n * step)} />
-      ))}
-    </g>
-  );
+  const lines =
+    upright(
+      across.map((n) => scale.x(n * step)),
+      [0, bottom],
+    ) +
+    level(
+      up.map((n) => scale.y(n * step)),
+      [0, scale.width],
+    );
+  return <path d={lines} className="ruler-grid" />;
 }
