@@ -211,7 +211,12 @@ const LedgerRow = memo((props: LedgerRowProps) => {
   const id = useId();
   return (
     <div className={`ledger-row may-be-stale ${verdict ? '' : 'ledger-plain'}`} data-row={name} data-stale={isStale}>
-      <button type="button" aria-expanded={lines !== null} aria-controls={id} onClick={() => toggle(name)}>
+      <button
+        type="button"
+        aria-expanded={lines !== null}
+        aria-controls={lines === null ? undefined : id}
+        onClick={() => toggle(name)}
+      >
         <span className="ledger-ring">{verdict && <RingMark verdict={verdict} used={used} word={word} />}</span>
         <span className="judged-text">
           <span className="judged-label">{label}</span>
@@ -225,11 +230,13 @@ const LedgerRow = memo((props: LedgerRowProps) => {
           <span className="ledger-unit">{unit}</span>
         </span>
       </button>
-      <div id={id} className="judged-working figure" hidden={lines === null}>
-        {lines?.split('\n').map((line) => (
-          <p key={line}>{line}</p>
-        ))}
-      </div>
+      {lines !== null && (
+        <div id={id} className="judged-working figure">
+          {lines.split('\n').map((line) => (
+            <p key={line}>{line}</p>
+          ))}
+        </div>
+      )}
     </div>
   );
 });

@@ -38,14 +38,8 @@ export function RingMark({ verdict, used, word, size = SIZE }: RingMarkProps) {
       role="img"
       aria-label={word}
     >
-      <circle
-        r={SIZE / 2 - 1}
-        fill="none"
-        stroke="currentColor"
-        strokeWidth={1.6}
-        strokeDasharray={used === null ? '1.6 2.2' : undefined}
-      />
-      {used !== null && used > 0 && <path d={slice ?? ''} fill="currentColor" />}
+      <circle r={SIZE / 2 - 1} strokeDasharray={used === null ? '1.6 2.2' : undefined} />
+      {used !== null && used > 0 && <path d={slice ?? ''} />}
     </svg>
   );
 }
