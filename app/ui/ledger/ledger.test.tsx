@@ -39,7 +39,9 @@ function Whole({ allOpen = false }: { allOpen?: boolean }) {
 }
 const row = (key: string) => document.querySelector<HTMLElement>(`[data-row="${key}"]`)!;
 const button = (key: string) => row(key).querySelector('button')!;
-const isSwept = () => document.querySelector('[data-swept="true"]') !== null;
+/** A save that comes back may make the job another object for a moment, which is followed a moment later. */
+const isSwept = () =>
+  document.querySelector('[data-swept="true"]') !== null && document.querySelector('[data-stale="true"]') === null;
 /** Answers every sweep that is asked for, and those that follow, however many there are. */
 async function sweepAll(): Promise<void> {
   for (let n = 0; n < 500 && !isSwept(); n++)
