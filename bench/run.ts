@@ -11,6 +11,7 @@ import { measurePages } from './pages';
 import { linesOf, type Bench } from './report';
 import { measureStance } from './stance';
 import { measureSweep } from './sweep';
+import { measureWaits } from './waits';
 import { measureWindow } from './window';
 
 const BENCHES = {
@@ -20,6 +21,7 @@ const BENCHES = {
   window: measureWindow,
   find: measureFind,
   pages: measurePages,
+  waits: measureWaits,
   firstSight: measureFirstSight,
   live: measureLive,
   nudge: measureNudge,
@@ -27,7 +29,7 @@ const BENCHES = {
 } satisfies Record<string, () => Bench | Promise<Bench>>;
 
 /** What runs the application itself. */
-const ON_BUILD: readonly string[] = ['pages', 'firstSight', 'live', 'nudge', 'stance'];
+const ON_BUILD: readonly string[] = ['pages', 'waits', 'firstSight', 'live', 'nudge', 'stance'];
 
 const named = process.argv.slice(2);
 const unknown = named.filter((name) => !(name in BENCHES));
