@@ -1,4 +1,5 @@
-import type { ServerBuild } from 'react-router';
+import fc from 'fast-check';
+import { matchRoutes, type RouteObject, type ServerBuild } from 'react-router';
 import { pageAt } from './addresses';
 
 const shown = { default: () => null };
@@ -40,3 +41,52 @@ it.each(['/_root.data', '/jobs/a-1/log.data', '/jobs/a-1/job-sheet.pdf', '/jobs/
     expect(pageAt(BUILD, place)).toBeNull();
   },
 );
+
+/** The same routes as the framework matches them by itself. */
+function childrenOf(parent: string | undefined): RouteObject[] {
+  const routes = Object.values(BUILD.routes).flatMap((route) => (route && route.parentId === parent ? [route] : []));
+  return routes.map(({ id, path, index }): RouteObject =>
+    index ? { id, index } : { id, ...(path ? { path } : {}), children: childrenOf(id) },
+  );
+}
+const ROUTES = childrenOf(undefined);
+
+it('finds what the framework finds, at whatever address', () => {
+  const part = fc.oneof(
+    fc.constantFrom(
+      'jobs',
+      'JOBS',
+      'hub',
+      'log',
+      '%68ub',
+      'lo%67',
+      'a',
+      'a%2Fb',
+      'a b',
+      'job-sheet.pdf',
+      '',
+      '%E0',
+      '.',
+    ),
+    fc.string({ maxLength: 3 }).filter((text) => !/[?#]/.test(text)),
+  );
+  const ofJob = fc.tuple(fc.constantFrom('jobs', '%6Aobs'), part, part).map((parts) => [...parts]);
+  // Of what cannot be read in an address the framework warns.
+  jest.spyOn(console, 'warn').mockImplementation(() => {});
+  fc.assert(
+    fc.property(fc.oneof(ofJob, fc.array(part, { maxLength: 5 })), (parts) => {
+      const { pathname } = new URL(`http://scoval/${parts.join('/')}`);
+      fc.pre(!pathname.endsWith('.data'));
+      const matched = matchRoutes(ROUTES, pathname);
+      const last = matched?.at(-1)?.route.id;
+      const at = pageAt(BUILD, pathname);
+      if (last === 'start' || last === 'sheet') expect(at).toBeNull();
+      else
+        expect(at).toEqual({
+          params: matched?.at(-1)!.params ?? {},
+          routes: (matched ?? []).flatMap(({ route }) => (BUILD.routes[route.id!]!.module.loader ? [route.id] : [])),
+        });
+    }),
+    { numRuns: 2000 },
+  );
+});

@@ -14,9 +14,10 @@ const NOWHERE: PageAt = { params: {}, routes: [] };
 export function pageAt(build: ServerBuild, pathname: string): PageAt | null {
   if (pathname.endsWith('.data')) return null;
   const { files, pages } = addressesOf(build);
-  if (files.some((file) => file.test(pathname))) return null;
+  const place = decoded(pathname);
+  if (files.some((file) => file.test(place))) return null;
   for (const { address, routes } of pages) {
-    const found = address.exec(pathname);
+    const found = address.exec(place);
     if (found) return { params: paramsOf(found), routes };
   }
   return NOWHERE;
@@ -59,22 +60,25 @@ const wholeOf = (build: ServerBuild, route: Route): Route[] => [
 const shown = (build: ServerBuild, route: Route): Route[] =>
   wholeOf(build, route).filter(({ module }) => module.loader !== undefined);
 
-/** All addresses of a route, whatever stands where `:name` does. */
+/** All addresses of a route, as the framework finds it: whatever stands where `:name` does, and of any case. */
 function addressOf(build: ServerBuild, route: Route): RegExp {
   const parts = wholeOf(build, route)
     .flatMap(({ path }) => path?.split('/').filter(Boolean) ?? [])
     .map((part) => (part.startsWith(':') ? `(?<${part.slice(1)}>[^/]+)` : part.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')));
-  return new RegExp(`^/${parts.join('/')}/?$`, 'i');
+  return new RegExp(`^/${parts.join('/')}/*$`, 'i');
 }
 
 const paramsOf = ({ groups = {} }: RegExpExecArray): Record<string, string> =>
-  Object.fromEntries(Object.entries(groups).map(([name, value]) => [name, decoded(value)]));
+  Object.fromEntries(Object.entries(groups).map(([name, value]) => [name, value.replace(/%2F/g, '/')]));
 
-/** What is written in an address; what cannot be read stays as it is. */
-function decoded(text: string): string {
+/** An address in plain letters; a slash within a part of it stays apart from those between, and nonsense as it is. */
+function decoded(pathname: string): string {
   try {
-    return decodeURIComponent(text);
+    return pathname
+      .split('/')
+      .map((part) => decodeURIComponent(part).replace(/\//g, '%2F'))
+      .join('/');
   } catch {
-    return text;
+    return pathname;
   }
 }

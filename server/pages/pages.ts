@@ -6,7 +6,7 @@ import { Piscina } from 'piscina';
 import type { AppLoadContext, LoaderFunctionArgs, ServerBuild } from 'react-router';
 import { log } from '../base/log';
 import { loadPages } from './build';
-import { within } from '../work/deadline';
+import { over, within } from '../work/deadline';
 import { endThreads } from '../work/endThreads';
 import { pageAt, type PageAt } from './addresses';
 import { outcomeOf } from './outcome';
@@ -105,12 +105,11 @@ const makePage = (build: ServerBuild, { url, at, request, context, packing }: Ma
       [value ?? []].flat().map((one) => [name, one]),
     );
     const asked = { request: new Request(url, { headers }), params: at.params, context };
-    const outcomes = await Promise.all(
-      at.routes.map(async (id): Promise<[string, Outcome]> => {
-        const { loader } = build.routes[id]!.module;
-        return [id, await outcomeOf(() => loader!(asked as unknown as LoaderFunctionArgs))];
-      }),
-    );
+    const shown = at.routes.map(async (id): Promise<[string, Outcome]> => {
+      const { loader } = build.routes[id]!.module;
+      return [id, await outcomeOf(() => loader!(asked as unknown as LoaderFunctionArgs))];
+    });
+    const outcomes = await Promise.race([Promise.all(shown), over(signal)]);
     const page: PageAsked = { url, method: request.method, headers, context, packing, outcomes };
     return threads!.run(page, { signal }) as Promise<PageMade>;
   });

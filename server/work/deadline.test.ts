@@ -1,4 +1,4 @@
-import { within } from './deadline';
+import { over, within } from './deadline';
 
 it('tells what takes too long, and leaves nothing behind of what does not', async () => {
   jest.useFakeTimers();
@@ -16,5 +16,13 @@ it('tells what takes too long, and leaves nothing behind of what does not', asyn
   await expect(within(30, () => Promise.reject(new Error('no')))).rejects.toThrow('no');
   expect(jest.getTimerCount()).toBe(0);
   expect(signals[0]!.aborted).toBe(false);
+  jest.useRealTimers();
+});
+
+it('does not wait for what hears no signal', async () => {
+  jest.useFakeTimers();
+  const stuck = within(30, (signal) => Promise.race([new Promise(() => {}), over(signal)]));
+  jest.advanceTimersByTime(30);
+  await expect(stuck).rejects.toMatchObject({ name: 'AbortError' });
   jest.useRealTimers();
 });

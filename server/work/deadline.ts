@@ -11,3 +11,9 @@ export async function within<T>(ms: number, run: (signal: AbortSignal) => Promis
     clearTimeout(timer);
   }
 }
+
+/** Fails once a time is over, for what does not end by the signal. */
+export const over = (signal: AbortSignal): Promise<never> =>
+  new Promise((_, reject) =>
+    signal.addEventListener('abort', () => reject(signal.reason as DOMException), { once: true }),
+  );
