@@ -293,19 +293,18 @@ function LadderRule({
 }) {
   const [small, large] = lengths.sign === 'mm' ? [10, 50] : [MM_PER_INCH / 2, MM_PER_INCH * 2];
   const places = (step: number) => range(Math.ceil(low / step), Math.floor(high / step) + 1).map((n) => n * step);
+  const tall = places(large);
   const named = isNamed({ step: large, unitPx: x(1) - x(0) });
   const name = (mm: number) => formatNumber(lengths.sign === 'mm' ? mm : inchesFromMm(mm), 0);
   return (
     <g className="ruler" aria-hidden>
       <path d={upright(places(small).map(x), [HEAD - 9, HEAD - 4])} />
-      <path d={upright(places(large).map(x), [HEAD - 9, foot])} className="ladder-grid" />
-      {places(large)
-        .filter(named)
-        .map((mm) => (
-          <text key={mm} x={x(mm)} y={HEAD - 15} textAnchor="middle">
-            {name(mm)}
-          </text>
-        ))}
+      <path d={upright(tall.map(x), [HEAD - 9, foot])} className="ladder-grid" />
+      {tall.filter(named).map((mm) => (
+        <text key={mm} x={x(mm)} y={HEAD - 15} textAnchor="middle">
+          {name(mm)}
+        </text>
+      ))}
     </g>
   );
 }
