@@ -9,7 +9,7 @@ import { freshDatabase } from '#support/freshDatabase';
 import { example } from '#support/jobs';
 import { takeInArchive } from './archive';
 import { archiveZip } from './archiveZip';
-import { isPassing } from './base/folder';
+import { databaseFile, isPassing } from './base/folder';
 import { closeDatabase, database } from './database/connection';
 import { ChangeRow, JobRow, ReadingRow } from './database/models';
 import { saveEdits, stepHistory } from './edits';
@@ -17,6 +17,7 @@ import { archiveJob, createJob } from './jobs';
 import { openJob } from './openJob';
 import { importItems } from './shelf';
 import { setShopDefaults } from './shopDefaults';
+import { archiveFile } from './work/archiveFile';
 
 freshDatabase();
 
@@ -138,6 +139,23 @@ test('the file that goes out is gone once it is sent, broken off, or could not b
   await (await database()).query("UPDATE jobs SET document = '{' WHERE number = 2");
   await expect(archiveZip()).rejects.toThrow(SyntaxError);
   await gone();
+});
+test('what the disk says comes out of a thread in words', async () => {
+  await shop();
+  const beneathAFile = path.join(databaseFile(process.env.SCOVAL_DATA!), 'outgoing.zip');
+  expect(await archiveFile(beneathAFile)).toEqual({ fault: 'the data folder is not a folder' });
+});
+test('it is of one moment: what comes while it is written is in the next', async () => {
+  for (let more = 0; more < 45; more += 1) await createJob(example());
+  let isWritten = false;
+  const coming = async () => {
+    while (!isWritten) await createJob(example());
+  };
+  const writing = sent().finally(() => (isWritten = true));
+  const [bytes] = await Promise.all([writing, coming()]);
+  const { jobs } = JSON.parse(Buffer.from(unzipSync(bytes)['archive.json']!).toString()) as { jobs: number };
+  expect(partsOf(bytes).jobs).toHaveLength(jobs);
+  expect(await JobRow.count()).toBeGreaterThan(jobs);
 });
 test('a file that is too large is heard to its end, told, and not kept', async () => {
   const megabyte = new Uint8Array(1024 * 1024);

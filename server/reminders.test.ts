@@ -3,6 +3,7 @@ import { archiveJob, createJob } from '#server/jobs';
 import { saveEdits } from '#server/edits';
 import { jobReminders, shopReminders } from '#server/reminders';
 import { setShopDefaults } from '#server/shopDefaults';
+import { remindersOf } from '#server/work/reminders';
 import { freshDatabase } from '#support/freshDatabase';
 import { example } from '#support/jobs';
 
@@ -19,31 +20,33 @@ const done: Fitting = {
 };
 const booked: Fitting = { id: 'f2', kind: 'final', startedAt: '2026-05-01T07:00:00.000Z', corners: {} };
 const NOW = new Date('2026-03-03T00:00:00Z');
+const ofTheShop = () => shopReminders(NOW).then(remindersOf);
+const ofTheJob = (id: string, now = NOW) => jobReminders(id, now).then((found) => remindersOf(found!.told));
 const withFittings = (...fittings: Fitting[]) => createJob({ ...example(), fittings });
 
 test('torque to be checked, and a fitting that is booked', async () => {
   const id = await withFittings(done);
-  const [retorque] = await shopReminders(NOW);
+  const [retorque] = await ofTheShop();
   expect(retorque).toMatchObject({ id: `retorque-${id}`, at: '2026-03-09T12:00:00.000Z', isDay: true });
   expect(retorque!.summary).toMatch(/^Retorque: .* \(SK-001\)$/);
   expect(retorque!.description).toBe('Or at 61340 km, what comes first.');
   const other = await withFittings(booked);
-  expect((await jobReminders(other, NOW))!.reminders).toMatchObject([{ id: `fitting-${other}`, isDay: false }]);
+  expect(await ofTheJob(other)).toMatchObject([{ id: `fitting-${other}`, isDay: false }]);
   // What was booked and has begun reminds of nothing.
-  expect((await jobReminders(other, new Date('2026-05-02T00:00:00Z')))!.reminders).toEqual([]);
+  expect(await ofTheJob(other, new Date('2026-05-02T00:00:00Z'))).toEqual([]);
   expect(await jobReminders('nobody', NOW)).toBeNull();
 });
 
 test('the terms of the shop; a check that found nothing; a job that was put away', async () => {
   const id = await withFittings(done);
-  const [first] = await shopReminders(NOW);
+  const [first] = await ofTheShop();
   await setShopDefaults(['fitUp', 'retorqueDays'], 2);
-  expect((await jobReminders(id, NOW))!.reminders[0]!.at).toBe('2026-03-04T12:00:00.000Z');
+  expect((await ofTheJob(id))[0]!.at).toBe('2026-03-04T12:00:00.000Z');
   await archiveJob(id, true);
-  expect((await shopReminders(NOW)).some((one) => one.id === first!.id)).toBe(false);
+  expect((await ofTheShop()).some((one) => one.id === first!.id)).toBe(false);
   await archiveJob(id, false);
   const value = { joint: 'wheel', doneAt: '2026-03-05T08:00:00.000Z', moved: [] };
   const saved = await saveEdits(id, 1, [{ op: 'add', path: ['fittings', 'f1', 'retorque'], value }]);
   expect(saved.status).toBe('saved');
-  expect((await shopReminders(NOW)).some((one) => one.id === first!.id)).toBe(false);
+  expect((await ofTheShop()).some((one) => one.id === first!.id)).toBe(false);
 });

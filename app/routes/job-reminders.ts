@@ -7,5 +7,5 @@ import type { Route } from './+types/job-reminders';
 export async function loader({ params }: Route.LoaderArgs) {
   const found = await stored(() => jobReminders(params.jobId));
   if (!found) throw new Response('no such job', { status: 404 });
-  return calendarFile(`${found.number}.ics`, `Scoval ${found.number}`, found.reminders);
+  return calendarFile(`${found.number}.ics`, `Scoval ${found.number}`, found.told);
 }

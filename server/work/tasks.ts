@@ -5,8 +5,6 @@ import { customerOptions, type CustomerOptions } from '#core/customer';
 import { paperSteps, stepsOfFitting } from '#core/sheet';
 import { jobStanding } from '#core/standing';
 import { readJobFile } from '#formats/job';
-import type { ArchiveFile } from '#formats/archive';
-import type { Reminder } from '#formats/calendar';
 import type * as Pdf from '#formats/pdf';
 import type { CustomerSheet, GaugeCard, JobSheet, OrderList, PdfFonts, Template } from '#formats/pdf';
 import type { UnitChoice } from '#core/units';
@@ -14,8 +12,8 @@ import type { Fault } from '#formats/faults';
 import type { ShelfItem } from '#core/shelf';
 import type { ListAsk } from '../priceLists/look';
 import { editedJob } from './editedJob';
-import type { JobTold } from './archivedJobs';
 import type { LogAsked } from './logFile';
+import type { CalendarAsked } from './reminders';
 import type { StanceFileAsked } from './stanceFile';
 import type { WholeAsked } from './wholeJobs';
 
@@ -27,7 +25,6 @@ const onPaper = async <T>(draw: (pdf: typeof Pdf, fonts: PdfFonts) => T): Promis
 const shelf = () => import('#formats/shelf');
 const rows = () => import('./shelfRows');
 const photos = () => import('./photos');
-const packing = () => import('../zip/pack');
 const wholeJobs = () => import('./wholeJobs');
 
 /** A job sheet, with the fitting that it is made for. */
@@ -43,12 +40,6 @@ export interface CustomerSheetAsked extends Omit<CustomerSheet, keyof CustomerOp
   unit: UnitChoice;
 }
 
-/** A calendar of what a job, or the whole shop, is to be reminded of. */
-export interface CalendarAsked {
-  name: string;
-  reminders: readonly Reminder[];
-}
-
 /** What takes long and is done beside the requests: each takes one value and answers with one. */
 export const TASKS = {
   standing: (job: Job) => jobStanding(job),
@@ -62,18 +53,16 @@ export const TASKS = {
   shelfRows: async (items: readonly ShelfItem[]) => (await rows()).shelfRows(items),
   /** A supplier's list, as it is read; or what keeps it from being read. */
   lookAtList: async (ask: ListAsk) => (await import('../priceLists/look')).lookAtList(ask),
-  /** Texts, and jobs as the database tells them, as files of a zip. */
-  packFiles: async (files: readonly ArchiveFile[]) => files.map((await packing()).deflated),
   jobFile: async (asked: WholeAsked) => (await wholeJobs()).jobFileOf(asked),
   packedJob: async (asked: WholeAsked) => (await wholeJobs()).packedJobOf(asked),
   logFile: async (asked: LogAsked) => (await import('./logFile')).logFile(asked),
-  archivedJobs: async (told: readonly JobTold[]) => (await import('./archivedJobs')).archivedJobs(told),
+  /** Everything the shop has, into a file. */
+  archive: async (file: string) => (await import('./archiveFile')).archiveFile(file),
   checkArchive: async (file: string) => (await import('./archives')).checkedArchive(file),
   writeShelf: async (text: string) => (await shelf()).writeShelfFile(JSON.parse(text) as ShelfItem[]),
   gaugeCard: (card: GaugeCard) => onPaper((pdf, fonts) => pdf.gaugeCardPdf(card, fonts)),
   template: (template: Template) => onPaper((pdf, fonts) => pdf.templatePdf(template, fonts)),
-  calendar: async ({ name, reminders }: CalendarAsked) =>
-    (await import('#formats/calendar')).calendarText(name, reminders),
+  calendar: async (asked: CalendarAsked) => (await import('./reminders')).calendarFile(asked),
   cleanLogo: async (bytes: Uint8Array) => (await import('../photos/logo')).cleanLogo(bytes),
   keepPhoto: async (bytes: Uint8Array) => (await photos()).keptPhoto(bytes),
   /** The job of a zip that lies in a file, its photos kept. */
