@@ -110,10 +110,22 @@ export const distanceLattice = keptFor<Section, DistanceLattice>((section) => {
   return { section, nodes: new Float32Array(columns * rows).fill(NaN), columns, rows, fromMm };
 });
 
+/** Half the diagonal of a cell, mm: the distance between the nodes is read off by no more, since it is 1-Lipschitz. */
+export const LATTICE_OFF_MM = STEP_MM * Math.SQRT1_2;
+
 /**
- * Distance in mm read between the nodes: quick, and off by less than half the diagonal of a cell, 2.83 mm, since no
- * distance changes faster than the way does; by a millimeter at most in practice, next to a sharp corner, and by a few
- * hundredths elsewhere.
+ * The most that is read from a lattice where the distance is `mm`. Of a place at distance d outside each corner of its
+ * cell is at most as far from the nearest place of the section, and their weighted mean is at most the root of the
+ * weighted mean of squares (Jensen's inequality): √(d² + 8) for cells of 4 mm. Inside it is bounded as any distance
+ * is.
+ */
+export const mostReadMm = (mm: number): number =>
+  mm > 0 ? sqrt(mm * mm + LATTICE_OFF_MM * LATTICE_OFF_MM) : mm + LATTICE_OFF_MM;
+
+/**
+ * Distance in mm read between the nodes: quick, and off by no more than {@link LATTICE_OFF_MM} either way; from above
+ * {@link mostReadMm} bounds it closely. In most places it is off by a few hundredths; by 1 to 2 mm next to a sharp
+ * corner and, however far off, where two parts of the section are equally near.
  * @param axialMm as for {@link distanceToSectionMm}
  */
 export function latticeDistanceMm(lattice: DistanceLattice, axialMm: number, radiusMm: number): number {

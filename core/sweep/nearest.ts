@@ -1,5 +1,5 @@
 import type { Placement } from '#core/kinematics';
-import { distanceLattice, latticeDistanceMm, type DistanceLattice } from '#core/section';
+import { distanceLattice, latticeDistanceMm, mostReadMm, type DistanceLattice } from '#core/section';
 import type { PlacedPart } from './place';
 import { distanceMm, type SweptSolid } from './solid';
 
@@ -14,12 +14,6 @@ export interface Nearest {
   up: number;
 }
 
-/**
- * Twice how far a lattice may be off, next to the wheel and further away: points within it of the least are looked at
- * exactly.
- */
-const DOUBT_MM = { near: 1.6, far: 0.4 };
-const NEAR_MM = 10;
 /** So few points are looked at exactly at once: a lattice is not worth its making. */
 const FEW = 16;
 /** How often an interval of an edge is narrowed; each time to 0.62 of it, so 16 mm come to 0.05. */
@@ -50,6 +44,8 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
   const centers = Float64Array.from(solid.bodies, ({ centerOut }) => centerOut);
   const count = xyz.length / 3;
   const found = new Float64Array(count);
+  // The point that the lattices read as the nearest.
+  let readNearest = 0;
   // The place that was looked at last, along the part and in the hub's frame.
   let at = 0;
   let out = 0;
@@ -59,7 +55,7 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
   let off = Infinity;
 
   const [firstOut, secondOut] = [centers[0]!, centers[1] ?? 0];
-  const secondWay = solid.bodies[1]?.turned ? -1 : 1;
+  const [firstWay, secondWay] = [solid.bodies[0]?.turned ? -1 : 1, solid.bodies[1]?.turned ? -1 : 1];
 
   const quick = (p: Placement): number => {
     lattices ??= solid.bodies.map(({ section }) => distanceLattice(section));
@@ -79,10 +75,12 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
       const ahead = p4 * x + p5 * y + p6 * z + p7;
       const over = p8 * x + p9 * y + p10 * z + p11;
       const radius = sqrt(ahead * ahead + over * over);
-      let mm = latticeDistanceMm(first, outward - firstOut, radius);
+      let mm = latticeDistanceMm(first, firstWay * (outward - firstOut), radius);
       if (second) mm = min(mm, latticeDistanceMm(second, secondWay * (outward - secondOut), radius));
       found[i] = mm;
-      if (mm < least) least = mm;
+      if (mm >= least) continue;
+      least = mm;
+      readNearest = i;
     }
     return least;
   };
@@ -133,17 +131,22 @@ export function lookAt({ xyz, edge }: PlacedPart, solid: SweptSolid): Looker {
   };
 
   const points = (p: Placement): number => {
-    const guess = count > FEW ? quick(p) : 0;
-    const doubt = count > FEW ? guess + (guess < NEAR_MM ? DOUBT_MM.near : DOUBT_MM.far) : Infinity;
     let least = Infinity;
     let place = 0;
-    for (let i = 0; i < count; i++) {
-      if (found[i]! > doubt) continue;
+    let doubt = Infinity;
+    const take = (i: number): void => {
       const mm = look(p, i);
-      if (mm >= least) continue;
+      if (mm > least || (mm === least && i > place)) return;
       least = mm;
       place = i;
+      // What reads as further off than this is further off.
+      if (count > FEW) doubt = mostReadMm(mm) + SLACK_MM;
+    };
+    if (count > FEW) {
+      quick(p);
+      take(readNearest);
     }
+    for (let i = 0; i < count; i++) if (found[i]! <= doubt) take(i);
     at = place;
     return least;
   };
