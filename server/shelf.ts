@@ -6,6 +6,7 @@ import { bound, database, rowsOf, write } from './database/connection';
 import { rowDate } from './database/dates';
 import { ShelfRow } from './database/models';
 import { orderOf } from './database/order';
+import { SHELF_TOLD } from './shelfTold';
 import { shelfRows } from './work/shelfRows';
 
 /** An item with the name it is known by. */
@@ -64,11 +65,9 @@ export async function listPage({ kind, search, sort, descending, page }: ShelfQu
   };
 }
 
-/** Everything the shop keeps, by maker and name, as the JSON text of a list: put together by the database. */
+/** Everything the shop keeps, as the JSON text of a list. */
 export async function shelfText(): Promise<string> {
-  const [row] = await rowsOf<{ items: string }>(
-    'SELECT json_group_array(json(item)) AS items FROM (SELECT item FROM store_items ORDER BY sort_key)',
-  );
+  const [row] = await rowsOf<{ items: string }>(`SELECT ${SHELF_TOLD} AS items`);
   return row!.items;
 }
 
