@@ -83,17 +83,21 @@ await driver.catch((error) => {
   console.error(error.message);
   faults.push('database driver');
 });
-// What reads the code alone takes one core, a trial sometimes both and often none: they fill each other's gaps.
-await Promise.all([
-  built && check('trial, a short one', 'npx', ['tsx', 'scripts/trial/trial.ts', '--seconds', '30']),
-  check('lint', 'npx', ['eslint', '.', '--max-warnings', '0'])
-    .then(() => check('types', 'npm', ['run', '--silent', 'types']))
-    .then(() => check('rooms', 'npx', ['depcruise', 'core', 'formats', 'server', 'cli', 'app']))
-    .then(() => check('format', 'npx', ['prettier', '--check', '.']))
-    .then(() => check('map of the rooms', 'node', ['scripts/map.mjs', '--check']))
-    .then(() => check('unused files and exports', 'npx', ['knip', '--no-progress'])),
-]);
-await unit('unit tests of server and pages', ['server/', 'app/']);
+/** A trial sometimes takes both cores and often none; the tests after it take both. */
+async function tryServer() {
+  if (built) await check('trial, a short one', 'npx', ['tsx', 'scripts/trial/trial.ts', '--seconds', '30']);
+  await unit('unit tests of server and pages', ['server/', 'app/']);
+}
+/** What reads the code alone takes one core: it fills the gaps of what is tried meanwhile. */
+async function readCode() {
+  await check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
+  await check('types', 'npm', ['run', '--silent', 'types']);
+  await check('rooms', 'npx', ['depcruise', 'core', 'formats', 'server', 'cli', 'app']);
+  await check('format', 'npx', ['prettier', '--check', '.']);
+  await check('map of the rooms', 'node', ['scripts/map.mjs', '--check']);
+  await check('unused files and exports', 'npx', ['knip', '--no-progress']);
+}
+await Promise.all([tryServer(), readCode()]);
 /** What a browser test that did not pass found in place of what it looked for. */
 const messageOf = (spec) =>
   spec.tests
