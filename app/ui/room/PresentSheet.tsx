@@ -27,10 +27,11 @@ interface PresentSheetProps {
   /** The fields as a list, and whether it is wanted where they would have room on the drawing. */
   list: ReactNode;
   asList: boolean;
+  setCrowded(crowded: boolean): void;
 }
 
 /** The present wheel in its room; every dimension on it is a field. */
-export function PresentSheet({ axle, side, fields, list, asList }: PresentSheetProps) {
+export function PresentSheet({ axle, side, fields, list, asList, setCrowded }: PresentSheetProps) {
   const { room, shown } = usePresentCorner(axle, side);
   const { subject, standIn } = shown;
   // Fields stand where the readings go, whether they were taken yet or not.
@@ -90,6 +91,7 @@ export function PresentSheet({ axle, side, fields, list, asList }: PresentSheetP
       }}
       list={list}
       asList={asList}
+      setCrowded={setCrowded}
       hint={
         bare && <div className="sheet-hint">Pale is a usual corner, to scale: it shows where each reading goes.</div>
       }

@@ -30,7 +30,7 @@ const DRAWN = ROOM_READINGS.filter((key) => DRAWN_READINGS.has(key));
 export function RoomGaps({ modes }: { modes: ReactNode }) {
   const { axle, side } = useSelection();
   const tool = useTool('steel-rule');
-  const { asList, listButton } = useListSwitch();
+  const { asList, setCrowded, listButton } = useListSwitch();
   const making = useDialog('new-wheel');
   useHotkeys('m', making.open, BY_SIGN, [making.open]);
   const fields = useRoomFields(axle, side, tool.taken);
@@ -58,6 +58,7 @@ export function RoomGaps({ modes }: { modes: ReactNode }) {
             fields={fields}
             list={<RoomList fields={fields} gaps={asList ? ROOM_READINGS : DRAWN} />}
             asList={asList}
+            setCrowded={setCrowded}
           />
         </div>
         <div className="room-foot">

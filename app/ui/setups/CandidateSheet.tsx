@@ -31,10 +31,12 @@ interface CandidateSheetProps extends SetupOnAxle {
   /** The fields as a list, and whether it is wanted where they would have room on the drawing. */
   list: ReactNode;
   asList: boolean;
+  setCrowded(crowded: boolean): void;
 }
 
 /** A candidate in section with its fields where a rule would read them. */
-export function CandidateSheet({ job, axle, setup, report, fields, stack, list, asList }: CandidateSheetProps) {
+export function CandidateSheet(props: CandidateSheetProps) {
+  const { job, axle, setup, report, fields, stack, list, asList, setCrowded } = props;
   const lengths = useLengths();
   const subject = useMemo(() => wheelSection(fitCandidate(job.vehicle, axle, setup[axle])), [job.vehicle, setup, axle]);
   const figures = report[axle];
@@ -114,6 +116,7 @@ export function CandidateSheet({ job, axle, setup, report, fields, stack, list, 
       }}
       list={list}
       asList={asList}
+      setCrowded={setCrowded}
     />
   );
 }

@@ -25,7 +25,7 @@ const CostView = later(() => import('../cost/CostView').then((module) => module.
 /** The setup in hand: its sheet in one of five views, every figure beside it. */
 export function RaisedSetup({ setup, report }: SetupOnTable) {
   const { axle } = useSelection();
-  const { asList, listButton } = useListSwitch();
+  const { asList, setCrowded, listButton } = useListSwitch();
   const [shows, show] = useSight<Shown>('view', SHOWN);
   const [allOpen, setAllOpen] = useState(false);
   useHotkeys('h,t,c,m', ({ key }) => show(viewOfKey(shows, key)), BY_SIGN, [shows, show]);
@@ -49,7 +49,14 @@ export function RaisedSetup({ setup, report }: SetupOnTable) {
           <AxleSwitch />
         </header>
         <div className="setups-middle">
-          <CornerView setup={setup} report={report} axle={axle} asList={asList} isShown={shows === 'corner'} />
+          <CornerView
+            setup={setup}
+            report={report}
+            axle={axle}
+            asList={asList}
+            setCrowded={setCrowded}
+            isShown={shows === 'corner'}
+          />
           {shows === 'hardware' && <HardwareView key={at} setup={setup} axle={axle} report={report} />}
           {shows === 'tire' && <TireView key={at} setup={setup} axle={axle} report={report} />}
           {shows === 'car' && <CarView setup={setup} report={report} />}
@@ -64,11 +71,12 @@ export function RaisedSetup({ setup, report }: SetupOnTable) {
 interface CornerViewProps extends SetupOnTable {
   axle: AxleName;
   asList: boolean;
+  setCrowded(crowded: boolean): void;
   isShown: boolean;
 }
 
 /** The corner in section; its keys move offset and stack whatever is shown. */
-function CornerView({ setup, report, axle, asList, isShown }: CornerViewProps) {
+function CornerView({ setup, report, axle, asList, setCrowded, isShown }: CornerViewProps) {
   const { job } = useDocument();
   const fields = useAxleFields(['setups', setup.id, axle], setup[axle] ?? {});
   const stack = useStackField(setup, axle);
@@ -85,6 +93,7 @@ function CornerView({ setup, report, axle, asList, isShown }: CornerViewProps) {
       stack={stack}
       list={<SetupList setup={setup} axle={axle} fields={fields} stack={stack} />}
       asList={asList}
+      setCrowded={setCrowded}
     />
   );
 }

@@ -7,7 +7,7 @@ import {
   type WheelSection,
 } from '#core/evaluate';
 import type { Side } from '#core/sweep';
-import { useMemo, type ReactNode } from 'react';
+import { useEffect, useMemo, type ReactNode } from 'react';
 import { archRiseMm } from '#core/position';
 import { pokeTargetOf, type AxleName, type Job, type SuspensionChange, type Vehicle } from '#core/job';
 import { Body, Brake, HubAndStack, Wheel } from './layers';
@@ -43,9 +43,12 @@ interface SectionSheetProps {
   figures: Filled;
   /** Fields over the drawing; where they would lie over one another, the list stands for them. */
   fields: Filled;
+  /** The fields as a list; null where there are none. */
   list: ReactNode;
   /** The list is wanted in any case. */
   asList: boolean;
+  /** Hears whether the drawing has no room for its fields: then there is nothing to choose. */
+  setCrowded?(crowded: boolean): void;
   /** A word on the drawing, to somebody who is new to it. */
   hint?: ReactNode;
 }
@@ -86,13 +89,16 @@ export function SectionSheet(props: SectionSheetProps) {
   const bare = names(props.figures).length > 0 ? HEADED : BARE;
   const scale = useScale(range, size, places && names(shown).length > 0 ? margins : bare);
   const isCrowded = !props.asList && !withFields;
+  const { setCrowded } = props;
+  useEffect(() => setCrowded?.(isCrowded), [setCrowded, isCrowded]);
   // Beside the drawing where there is room; under it on a narrow screen, and where it takes the fields of the drawing.
-  const under = useNarrow() || isCrowded;
+  const isNarrow = useNarrow();
+  const under = props.list !== null && (isNarrow || isCrowded);
   const foot = size.height - MARGINS.bottom;
   return (
-    <>
+    <div className="sheet-area" data-under={under}>
       {props.asList && !under && props.list}
-      <div className="sheet" ref={ref} data-under={under} data-crowded={isCrowded}>
+      <div className="sheet" ref={ref}>
         <Drawing zoom={zoom} role="img" aria-label={description}>
           <Ruler scale={scale} y={foot} />
           {usual && <StandIn scale={scale} read={corner} usual={whole} />}
@@ -125,7 +131,7 @@ export function SectionSheet(props: SectionSheetProps) {
         {withFields && props.hint}
       </div>
       {under && (props.asList || isCrowded) && props.list}
-    </>
+    </div>
   );
 }
 

@@ -15,7 +15,8 @@ interface SheetSlotProps {
 export function SheetSlot({ name, at, zoom: { sight, box, isWhole, whole }, watch, children }: SheetSlotProps) {
   const [x, y] = [sight.x + sight.k * at.x, sight.y + sight.k * at.y];
   const isOff = !isWhole && (x < 0 || y < 0 || x > box.width || y > box.height);
-  const style = isOff ? undefined : { left: drawingLength(Math.round(x)), top: drawingLength(Math.round(y)) };
+  // Moved, not laid out anew: what stands in it keeps its size under a nudge.
+  const style = isOff ? undefined : { translate: `${drawingLength(Math.round(x))} ${drawingLength(Math.round(y))}` };
   return (
     <div
       ref={watch}
