@@ -59,9 +59,11 @@ function OpenDialog({
     const opened = dialog.current!;
     const opener = document.activeElement;
     opened.showModal();
+    holdPage();
     begin(opened);
     return () => {
       opened.close();
+      holdPage();
       // After whatever closed it has put its own things away.
       setTimeout(() => giveBack(opener));
     };
@@ -76,6 +78,10 @@ function OpenDialog({
     opened.addEventListener('cancel', onEscape);
     return () => opened.removeEventListener('cancel', onEscape);
   }, [onCancel]);
+  const onClose = () => {
+    holdPage();
+    onCancel?.();
+  };
   const goOn = () => {
     const unread = dialog.current?.querySelector<HTMLElement>(UNREAD);
     if (unread) unread.focus();
@@ -91,7 +97,7 @@ function OpenDialog({
   );
   const foot = footer === undefined ? buttons : typeof footer === 'function' ? footer(buttons) : footer;
   return (
-    <dialog ref={dialog} className="dialog" aria-labelledby={id} style={{ width }} tabIndex={-1} onClose={onCancel}>
+    <dialog ref={dialog} className="dialog" aria-labelledby={id} style={{ width }} tabIndex={-1} onClose={onClose}>
       <header className="dialog-head">
         <h2 id={id} className="dialog-title" tabIndex={-1}>
           {title}
@@ -106,6 +112,13 @@ function OpenDialog({
   );
 }
 
+const isAnyOpen = (): boolean => document.querySelector('dialog[open]') !== null;
+
+/** The page does not scroll under a dialog. A style that looks for one itself is asked again with each thing drawn. */
+function holdPage(): void {
+  document.documentElement.toggleAttribute('data-held', isAnyOpen());
+}
+
 /** Where a dialog begins: its first field; without one its title, so that no button is pressed unread. */
 function begin(dialog: HTMLDialogElement): void {
   const body = dialog.querySelector('.dialog-body')!;
@@ -117,7 +130,7 @@ function begin(dialog: HTMLDialogElement): void {
 }
 
 function giveBack(opener: Element | null): void {
-  if (document.querySelector('dialog[open]')) return;
+  if (isAnyOpen()) return;
   const back = opener instanceof HTMLElement && opener !== document.body && opener.isConnected ? opener : null;
   (back ?? document.getElementById('station'))?.focus();
 }

@@ -203,6 +203,16 @@ describe('a dialog', () => {
     await hand.click(screen.getByRole('button', { name: 'Start' }));
     expect(ok).toHaveBeenCalledTimes(1);
   });
+  test('the page does not scroll as long as one is open', async () => {
+    const isHeld = () => document.documentElement.hasAttribute('data-held');
+    const over = render(<Dialog title="One over another">both</Dialog>);
+    render(<Opened />);
+    const hand = await open();
+    await hand.keyboard('{Escape}');
+    expect(isHeld()).toBe(true);
+    over.unmount();
+    expect(isHeld()).toBe(false);
+  });
   test('one that must be answered has no way past its buttons', () => {
     render(
       <Dialog title="Changed elsewhere" footer={<Button>Apply mine</Button>}>
