@@ -1,4 +1,5 @@
-import { clean, demoJob, expect, putOnBench, saved, test, type } from './bench';
+import { clean } from './axe';
+import { demoJob, expect, putOnBench, saved, test, type } from './bench';
 
 const corvane = () => {
   const job = demoJob('brindle-kite');

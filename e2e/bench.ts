@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type APIResponse, type Locator, type Page } from '@playwright/test';
 import type { Job } from '#core/job';
 import { KEPT } from '../playwright.config';
@@ -75,6 +74,13 @@ export const VIEWS = [
   'measure',
 ];
 
+/** Nothing is on its way any more: what is drawn is what the address says. */
+export const stands = (page: Page): Promise<unknown> =>
+  page.waitForFunction(() => {
+    const frame = document.querySelector<HTMLElement>('.frame');
+    return frame?.dataset['going'] === 'false' && frame.dataset['at'] === location.pathname + location.search;
+  });
+
 /** Goes to a view of the job within the page, as its links do. */
 export async function show(page: Page, address: string): Promise<void> {
   await page.evaluate((to) => {
@@ -82,7 +88,7 @@ export async function show(page: Page, address: string): Promise<void> {
     dispatchEvent(new PopStateEvent('popstate'));
   }, address);
   await page.waitForURL(address, { waitUntil: 'commit' });
-  await page.locator('.frame[data-going=false]').waitFor();
+  await stands(page);
 }
 
 /** Sends a command past the page, as one of this address would. */
@@ -115,14 +121,20 @@ export async function openDemo(page: Page, name: string, station: string): Promi
   return place;
 }
 
-/** Opens a page whose scripts come once a hand has been on it. */
-export async function openSlowly(page: Page, address: string, hand: () => Promise<void>): Promise<void> {
+/** Holds back scripts until they are let come. */
+export async function holdBack(page: Page, scripts: string): Promise<() => void> {
   let letCome = () => {};
   const come = new Promise<void>((resolve) => (letCome = resolve));
-  await page.route('**/assets/*.js', async (route) => {
+  await page.route(scripts, async (route) => {
     await come;
     await route.continue();
   });
+  return letCome;
+}
+
+/** Opens a page whose scripts come once a hand has been on it. */
+export async function openSlowly(page: Page, address: string, hand: () => Promise<void>): Promise<void> {
+  const letCome = await holdBack(page, '**/assets/*.js');
   await page.goto(address, { waitUntil: 'commit' });
   await hand();
   letCome();
@@ -190,33 +202,6 @@ export async function refuseNonsense(
     await field.press('Escape');
     await expect(field).toHaveValue(before!);
   }
-}
-
-/** What another table changes: its colors, nothing else. */
-const OF_COLOURS = ['color-contrast', 'link-in-text-block'];
-
-/** Nothing fades or moves any more: in the midst of it a color is neither the one nor the other. */
-const atRest = (page: Page): Promise<void> =>
-  page.waitForFunction(() => document.getAnimations().every(({ playState }) => playState !== 'running')).then(() => {});
-
-/** Axe finds nothing on the page, or on a part of it. */
-export async function clean(page: Page, include?: string, rules?: string[]): Promise<void> {
-  await expect(page.getByRole('tooltip')).toBeHidden();
-  await atRest(page);
-  // There are no frames; what passed is of no interest. Either makes it twice as fast.
-  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
-  if (include) axe.include(include);
-  if (rules) axe.withRules(rules);
-  const { violations } = await axe.analyze();
-  expect(violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
-}
-
-/** The same on the dark table, which the page is turned to; the page was gone through on the light one before. */
-export async function cleanInTheDark(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Switch to dark' }).click();
-  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
-  await page.mouse.move(0, 400);
-  await clean(page, undefined, OF_COLOURS);
 }
 
 /** Every sweep of the job is made. */

@@ -1,6 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { choose, clean, expect, ledgerRow, openDemo, refuseNonsense, saved, test, type } from './bench';
+import { clean } from './axe';
+import { choose, expect, ledgerRow, openDemo, refuseNonsense, saved, stands, test, type } from './bench';
 
 const panel = (page: Page) => page.getByRole('complementary', { name: 'Brake room' });
 const show = (page: Page, name: 'Clearance' | 'Brake' | 'Wheel face') =>
@@ -29,7 +30,7 @@ test('a brake is traced on the car, a wheel gets its face, and the ledger judges
   await expect(page).toHaveURL(/\/hub/);
   await page.keyboard.press('3');
   await expect(page).toHaveURL(/\/brakes/);
-  await expect(page.locator('.frame')).toHaveAttribute('data-going', 'false');
+  await stands(page);
   await expect(reach(3).getByRole('textbox', { name: /Radius/ })).toHaveValue('100.0');
   await type(form.getByRole('textbox', { name: /^Back of the brake/ }), '-35');
   await expect(reach(3).getByRole('alert')).toHaveText(/radii grow from the hub outward/);

@@ -1,16 +1,5 @@
-import {
-  pick,
-  clean,
-  cleanInTheDark,
-  expect,
-  ledgerRow,
-  openDemo,
-  refuseNonsense,
-  saved,
-  test,
-  type,
-  useUnits,
-} from './bench';
+import { clean, cleanInTheDark } from './axe';
+import { expect, ledgerRow, openDemo, pick, refuseNonsense, saved, show, test, type, useUnits } from './bench';
 
 test('the speedometer of the car, against every setup, at speeds of one’s choice', async ({ page }) => {
   await openDemo(page, 'orrin-haul', 'setups');
@@ -97,7 +86,7 @@ test('a car becomes one with dual wheels at the hub, and plain again', async ({ 
   await type(page.getByRole('textbox', { name: /^Cold pressure/ }), '36 psi');
   await expect(page.getByRole('textbox', { name: /^Cold pressure/ })).toHaveValue('2.48');
   await saved(page);
-  await page.goto(`${place}/setups`);
+  await show(page, `${place}/setups`);
   await saved(page);
   await page.keyboard.press('a');
   await expect(ledgerRow(page, 'dual')).toContainText('touches');

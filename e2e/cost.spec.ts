@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import type { Job } from '#core/job';
-import { clean, demoJob, expect, openDemo, putOnBench, saved, test, type } from './bench';
+import { clean } from './axe';
+import { demoJob, expect, openDemo, putOnBench, saved, show, test, type } from './bench';
 
 test('what a setup costs: line by line, a price typed, work added, the sum in the tray and beside the others', async ({
   page,
@@ -99,7 +100,7 @@ test('parts of the shelf: put by for a setup, taken off when they go on, and bac
   await clean(page, 'main');
   await kept.getByRole('button', { name: /^Put back/ }).click();
   await expect(page.getByText(`taken for ${number} B`)).toHaveCount(0);
-  await page.goto(`${place}/setups?setup=b&view=cost`);
+  await show(page, `${place}/setups?setup=b&view=cost`);
   await expect.poll(cells).toEqual([4, onShelf, 0, 0, 0]);
   for (const [body, status] of [
     [{ intent: 'reserve', setup: 'nobody' }, 'there is no such setup any more'],

@@ -1,6 +1,7 @@
 import type { Job } from '#core/job';
 import { pdfText } from '#support/pdfText';
-import { clean, demoJob, expect, openDemo, putOnBench, saved, test, type } from './bench';
+import { clean } from './axe';
+import { demoJob, expect, openDemo, putOnBench, saved, show, test, type } from './bench';
 
 test('a setup is decided for: in the tray, on the bench, at the fit-up, in the log; and left open again', async ({
   page,
@@ -33,12 +34,12 @@ test('a setup is decided for: in the tray, on the bench, at the fit-up, in the l
   await expect(page.getByRole('dialog')).toContainText('B Fenwold 13 × 6 +16');
   await page.keyboard.press('Escape');
 
-  await page.goto(`${place}/compare`);
+  await show(page, `${place}/compare`);
   await saved(page);
   await panel.getByRole('button', { name: 'Leave it open' }).click();
   await expect(panel.getByRole('button', { name: 'Decide which goes on …' })).toBeVisible();
   await saved(page);
-  await page.goto(`${place}/log?kind=decision`);
+  await show(page, `${place}/log?kind=decision`);
   await expect(
     page.getByRole('link', { name: 'B chosen: holds and fits the class; not C: pokes too far' }),
   ).toBeVisible();

@@ -1,5 +1,6 @@
 import type { CDPSession, Page } from '@playwright/test';
-import { clean, expect, openDemo, swept, test } from './bench';
+import { clean } from './axe';
+import { expect, openDemo, show, swept, test } from './bench';
 
 /** Two fingers on a place of the page, moved apart by a factor. */
 async function pinch(client: CDPSession, [x, y]: [number, number], from: number, to: number): Promise<void> {
@@ -51,8 +52,7 @@ test.describe('under two fingers', () => {
   test.use({ hasTouch: true, isMobile: true, viewport: { width: 390, height: 844 } });
   for (const view of ['hub', 'room', 'brakes', 'setups', 'setups?view=hardware', 'setups?view=tire', 'sweep', 'window'])
     test(`${view}: the drawing comes closer, is dragged, and is whole again`, async ({ page }) => {
-      const place = await openDemo(page, 'brindle-kite', 'brief');
-      await page.goto(`${place}/${view}`);
+      await openDemo(page, 'brindle-kite', view);
       await swept(page);
       const drawing = page.locator('.drawing').first();
       await drawing.scrollIntoViewIfNeeded();
@@ -138,7 +138,7 @@ test.describe('colors of the system', () => {
   test('lines and letters stand out on its paper, and what is chosen has an edge', async ({ page }) => {
     const place = await openDemo(page, 'velder-two', 'setups');
     for (const view of ['setups', 'sweep', 'window']) {
-      await page.goto(`${place}/${view}`);
+      await show(page, `${place}/${view}`);
       await swept(page);
       const faint = await page.evaluate(() => {
         const canvas = getComputedStyle(document.documentElement).getPropertyValue('--sheet');

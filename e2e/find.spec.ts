@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
-import { clean, cleanInTheDark, demoJob, expect, openDemo, putOnBench, saved, test } from './bench';
+import { clean, cleanInTheDark } from './axe';
+import { demoJob, expect, openDemo, putOnBench, saved, test } from './bench';
 import { expectLaidOut } from './layout';
 
 /** Some millions of combinations take a while where others search as well. */

@@ -2,7 +2,8 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
-import { clean, demoJob, expect, openDemo, putOnBench, saved, swept, test } from './bench';
+import { clean } from './axe';
+import { demoJob, expect, openDemo, putOnBench, saved, swept, test } from './bench';
 import { addressOf, start } from './ownServer';
 
 /** A server of its own whose database has no job. The page leaves before it stops: a bench goes on asking. */

@@ -4,8 +4,8 @@ import path from 'node:path';
 import type { Page } from '@playwright/test';
 import type { Fitting } from '#core/fitting';
 import type { Job } from '#core/job';
+import { clean } from './axe';
 import {
-  clean,
   deafen,
   demoJob,
   expect,

@@ -1,7 +1,8 @@
 import type { Page } from '@playwright/test';
 import { PDFDocument } from 'pdf-lib';
 import { STATIONS } from '../app/ui/frame/stations';
-import { clean, expect, openDemo, openSlowly, saved, show, swept, test } from './bench';
+import { clean } from './axe';
+import { expect, openDemo, openSlowly, saved, show, swept, test } from './bench';
 import { expectLaidOut } from './layout';
 
 const at = (page: Page, path: string) => expect(page).toHaveURL(new RegExp(`/${path}(\\?|$)`));
@@ -113,7 +114,7 @@ test('a dialog begins at its first field, keeps its keys, and gives the focus ba
     ['room', 'Space for a new wheel …'],
     ['brakes', 'Template'],
   ] as const) {
-    await page.goto(`${place}/${view}`);
+    await show(page, `${place}/${view}`);
     await saved(page);
     const opener = page.getByRole('button', { name }).first();
     // An inner view that is opened by its address may be seen before its script is there.
@@ -129,7 +130,7 @@ test('a dialog begins at its first field, keeps its keys, and gives the focus ba
     await expect(opener).toBeFocused();
   }
   // Opened by a key, with the focus nowhere: behind it stands the station.
-  await page.goto(`${place}/setups`);
+  await show(page, `${place}/setups`);
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('Shift+?');
   await expect(dialog).toBeVisible();

@@ -1,5 +1,6 @@
 import { applyEdits } from '#core/job';
-import { pick, choose, clean, demoJob, expect, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench';
+import { clean } from './axe';
+import { choose, demoJob, expect, openDemo, pick, putOnBench, refuseNonsense, saved, show, test, type } from './bench';
 
 test('a setup gets its spacer from the shelf, a label of a pair is halved, and the drawing follows', async ({
   page,
@@ -182,7 +183,7 @@ test('a feeler at one face, and nuts that bottom, hold a setup', async ({ page }
   await choose(page, 'Nuts', 'closed');
   await type(hub.getByRole('textbox', { name: /^Thread depth in the nut/ }), '12');
   await saved(page);
-  await page.goto(`${place}/setups`);
+  await show(page, `${place}/setups`);
   await saved(page);
   await page.keyboard.press('h');
   await expect(page.getByRole('form', { name: 'Hardware of setup A, front' })).toBeVisible();

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
-import { pick, clean, expect, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench';
+import { clean } from './axe';
+import { pick, expect, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench';
 
 /** Says how many studs there are. */
 const count = (page: Page, studs: number) =>

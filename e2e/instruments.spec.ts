@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import type { Job } from '#core/job';
-import { pick, clean, demoJob, expect, openDemo, putOnBench, saved, send, swept, test, type } from './bench';
+import { clean } from './axe';
+import { pick, demoJob, expect, openDemo, putOnBench, saved, send, swept, test, type } from './bench';
 
 const tuck = /^Tuck/;
 const panelOf = (page: Page) => page.getByRole('complementary', { name: 'Instruments' });

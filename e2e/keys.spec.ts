@@ -1,5 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
-import { clean, demoJob, expect, openSlowly, putOnBench, saved, swept, test } from './bench';
+import { clean } from './axe';
+import { demoJob, expect, holdBack, openSlowly, putOnBench, saved, swept, test } from './bench';
 
 /** Goes on by Tab until a thing has the focus; nothing is ever clicked, nor focused from outside. */
 async function tabTo(page: Page, thing: Locator, most = 60): Promise<void> {
@@ -73,6 +74,33 @@ test('the bench is filtered, sorted and searched by keyboard', async ({ page }) 
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/jobs\//);
 });
+
+for (const asked of ['a link', 'a key', 'Back'] as const)
+  test(`keys pressed while ${asked} has a station on its way act there, in their order`, async ({ page }) => {
+    const place = await putOnBench(page, demoJob('velder-two'), 'kept keys');
+    const letCome = await holdBack(page, '**/assets/setups-*.js');
+    const ways = {
+      'a link': () => page.getByRole('link', { name: /^Setups/ }).click(),
+      'a key': () => page.keyboard.press('6'),
+      Back: () =>
+        page.evaluate(() => {
+          // A place to go back to that this page never was at.
+          const hub = location.href;
+          history.replaceState(null, '', 'setups');
+          history.pushState(null, '', hub);
+          history.back();
+          return new Promise<void>((resolve) => addEventListener('popstate', () => resolve(), { once: true }));
+        }),
+    };
+    await page.goto(`${place}/hub`);
+    await saved(page);
+    await ways[asked]();
+    for (const key of ['a', 'h', 'c']) await page.keyboard.press(key);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Front hub/);
+    letCome();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Whole car/);
+    await expect(page).toHaveURL(/axle=rear/);
+  });
 
 test('what a thing would tell a mouse stands beside it on the focus of the keyboard', async ({ page }) => {
   // Gone to before the page is at work: it is told once it is.

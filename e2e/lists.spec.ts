@@ -3,7 +3,8 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import writeXlsx from 'write-excel-file/node';
 import type { Page } from '@playwright/test';
-import { pick, clean, expect, test } from './bench';
+import { clean } from './axe';
+import { pick, expect, test } from './bench';
 
 const LIST = [
   'Harbour wheels, valid from January',

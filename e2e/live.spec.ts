@@ -1,4 +1,5 @@
-import { clean, deafen, expect, openDemo, saved, test, type } from './bench';
+import { clean } from './axe';
+import { deafen, expect, openDemo, saved, test, type } from './bench';
 
 const tuck = /^Tuck/;
 

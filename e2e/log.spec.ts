@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { choose, expect, openDemo, saved, test, type } from './bench';
+import { choose, expect, openDemo, saved, show, test, type } from './bench';
 
 test('the log: found by kind, corner and words, led back to its place, taken out as CSV', async ({ page }) => {
   const place = await openDemo(page, 'orrin-haul', 'log');
@@ -38,7 +38,7 @@ test('the log: found by kind, corner and words, led back to its place, taken out
 
 test('what is done at a station stands in the log at once, with what it replaced', async ({ page }) => {
   const place = await openDemo(page, 'brindle-kite', 'fit-up');
-  await page.goto(`${place}/room`);
+  await show(page, `${place}/room`);
   await type(page.getByLabel(/^Tuck/), '13');
   await saved(page);
   await page.keyboard.press('Escape');

@@ -1,5 +1,6 @@
 import { NOTE_STATIONS } from '#core/note';
-import { clean, cleanInTheDark, expect, openDemo, swept, test } from './bench';
+import { clean, cleanInTheDark } from './axe';
+import { expect, openDemo, swept, test } from './bench';
 
 for (const view of [...NOTE_STATIONS, 'measure'])
   test(`${view}: axe finds nothing on either table, and nothing runs off the side of a smaller one`, async ({

@@ -1,4 +1,5 @@
-import { clean, expect, openDemo, saved, test, type } from './bench';
+import { clean } from './axe';
+import { expect, openDemo, saved, test, type } from './bench';
 
 test('from the space left to a wheel, and a setup of it', async ({ page }) => {
   await openDemo(page, 'brindle-kite', 'room');

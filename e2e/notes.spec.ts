@@ -1,6 +1,7 @@
 import sharp from 'sharp';
 import type { Job } from '#core/job';
-import { clean, demoJob, demoJobFitted, expect, openDemo, putOnBench, saved, swept, test } from './bench';
+import { clean } from './axe';
+import { demoJob, demoJobFitted, expect, openDemo, putOnBench, saved, swept, test } from './bench';
 
 /** A photo as a phone hands it over: stored lying, with the place it was taken at. */
 const fromPhone = (color: string) =>

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
-import { pick, clean, cleanInTheDark, expect, ledgerRow, openDemo, refuseNonsense, saved, test, type } from './bench';
+import { clean, cleanInTheDark } from './axe';
+import { expect, ledgerRow, openDemo, pick, refuseNonsense, saved, show, test, type } from './bench';
 
 const plan = (page: Page) => page.getByRole('region', { name: 'Measuring plan' });
 const drawings = (page: Page) => page.getByRole('group', { name: /corner with/ });
@@ -150,7 +151,7 @@ test('how the wheel moves: usual values are marked, measured ones go before them
   await pick(form.getByLabel('Kind of suspension'), '—');
   await expect(form).toContainText('Without the kind of suspension');
   await saved(page);
-  await page.goto(`${place}/sweep`);
+  await show(page, `${place}/sweep`);
   await expect(page.getByText('How the wheel moves is not known')).toBeVisible();
   await expect(page.locator('[data-part="body-mount"]')).toContainText('not measured');
 });

@@ -1,5 +1,6 @@
 import type { Job } from '#core/job';
-import { clean, deafen, demoJob, expect, openDemo, putOnBench, saved, send, test, type } from './bench';
+import { clean } from './axe';
+import { deafen, demoJob, expect, openDemo, putOnBench, saved, send, test, type } from './bench';
 
 test('two tabs: the second is told what changed and puts its edit on top', async ({ page, context }) => {
   const place = await openDemo(page, 'brindle-kite', 'room');

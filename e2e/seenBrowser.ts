@@ -1,22 +1,31 @@
-import type { Browser, BrowserContext, Page } from '@playwright/test';
+import type { Browser, BrowserContext, CDPSession, Page } from '@playwright/test';
+
+/** A browser that is lent. */
+interface Seen {
+  context: BrowserContext;
+  /** Of an empty page that stays, through which what is kept is cleared. */
+  keeper: CDPSession;
+}
 
 /** Browsers at rest, by what they were opened with: whoever asks for the same is lent one. */
-const atRest = new Map<string, BrowserContext>();
+const atRest = new Map<string, Seen>();
+
+async function opened(browser: Browser): Promise<Seen> {
+  const context = await browser.newContext();
+  return { context, keeper: await context.newCDPSession(await context.newPage()) };
+}
 
 /**
  * Takes from a browser what was left in it: its pages, its cookies, the edits that wait to be saved. What it has
  * fetched and swept stays, as at a desk.
  */
-async function tidyUp(context: BrowserContext, origins: Iterable<string>): Promise<void> {
-  // A test may have closed its page.
-  const [page = await context.newPage(), ...others] = context.pages();
-  await Promise.all(others.map((other) => other.close()));
-  // Nothing of it is at work any more that could keep an edit once more.
-  await page.goto('about:blank');
-  const session = await context.newCDPSession(page);
-  for (const origin of origins)
-    await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'local_storage' });
-  await page.close();
+async function tidyUp({ context, keeper }: Seen, origins: Iterable<string>): Promise<void> {
+  const [, ...left] = context.pages();
+  // Nothing of them is at work any more that could keep an edit once more.
+  await Promise.all(left.map((page) => page.close()));
+  await Promise.all(
+    [...origins].map((origin) => keeper.send('Storage.clearDataForOrigin', { origin, storageTypes: 'local_storage' })),
+  );
   await context.clearCookies();
 }
 
@@ -31,8 +40,9 @@ export async function lend(
   key: string,
   run: (context: BrowserContext) => Promise<boolean>,
 ): Promise<void> {
-  const context = atRest.get(key) ?? (await browser.newContext());
+  const seen = atRest.get(key) ?? (await opened(browser));
   atRest.delete(key);
+  const { context } = seen;
   const origins = new Set<string>();
   const watch = (page: Page) => page.on('framenavigated', (frame) => origins.add(new URL(frame.url()).origin));
   context.on('page', watch);
@@ -41,6 +51,6 @@ export async function lend(
   if (!isWell) return await context.close();
   // That of an empty page.
   origins.delete('null');
-  await tidyUp(context, origins);
-  atRest.set(key, context);
+  await tidyUp(seen, origins);
+  atRest.set(key, seen);
 }

@@ -5,7 +5,8 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { setPassphrase } from '../server/base/passphrase';
-import { clean, demoJob, saved } from './bench';
+import { clean } from './axe';
+import { demoJob, saved } from './bench';
 import { addressOf, start } from './ownServer';
 
 let folder: string;

@@ -1,4 +1,5 @@
-import { clean, expect, test, type } from './bench';
+import { clean } from './axe';
+import { expect, test, type } from './bench';
 
 // The shelf is the shop's, not a job's: one test after the other.
 test.describe.configure({ mode: 'serial' });

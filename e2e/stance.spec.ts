@@ -7,7 +7,8 @@ import { setupTitle } from '#core/job';
 import { lengthFigure } from '#core/units';
 import { stanceScene, type ScenePlace } from '#core/stance';
 import { cameraOf, type Camera } from '../app/ui/stance/cameras';
-import { clean, choose, demoJob, expect, openDemo, saved, show, swept, test, type } from './bench';
+import { clean } from './axe';
+import { choose, demoJob, expect, openDemo, saved, show, swept, test, type } from './bench';
 import { expectLaidOut } from './layout';
 
 const picture = (page: Page) => page.locator('.stance-picture');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { demoJob, expect, putOnBench, swept, test } from './bench';
+import { demoJob, expect, putOnBench, stands, swept, test } from './bench';
 
 const STATIONS = ['hub', 'room', 'brakes', 'brief', 'window', 'setups', 'compare', 'sweep', 'stance', 'fit-up', 'log'];
 
@@ -35,7 +35,7 @@ async function settled(page: Page, station: string): Promise<void> {
     'aria-current',
     'page',
   );
-  await expect(page.locator('.frame')).toHaveAttribute('data-going', 'false');
+  await stands(page);
   await swept(page);
   await expect(page.locator('.asked-status progress')).toHaveCount(0);
 }

@@ -9,6 +9,7 @@ import {
   putOnBench,
   refuseNonsense,
   saved,
+  show,
   swept,
   test,
   type,
@@ -141,7 +142,7 @@ test('limits of the sweep are set in the brief and hold in the sweep', async ({ 
   await type(page.getByRole('textbox', { name: /^Parts of the body/ }), '15');
   await type(page.getByRole('textbox', { name: /^Fender lip at bump/ }), '20');
   await saved(page);
-  await page.goto(`${place}/sweep`);
+  await show(page, `${place}/sweep`);
   await swept(page);
   await expect(sweepPart(page, 'liner')).toContainText('tight');
   await expect(sweepPart(page, 'liner').locator('td').nth(3)).toHaveText('1.4');

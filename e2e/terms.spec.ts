@@ -1,7 +1,7 @@
+import { clean } from './axe';
 import {
   bothAxles,
   choose,
-  clean,
   demoJob,
   expect,
   ledgerRow,
@@ -10,6 +10,7 @@ import {
   refuseNonsense,
   saved,
   send,
+  show,
   test,
   type,
 } from './bench';
@@ -22,7 +23,7 @@ test('the brief asks for cover, chains and a rub, and each is heard in the ledge
   await choose(page, 'Winter traction', 'class S: 37 mm tread, 15 mm side');
   await choose(page, 'Rub', 'plastic only');
   await saved(page);
-  await page.goto(`${place}/setups`);
+  await show(page, `${place}/setups`);
   await expect(ledgerRow(page, 'coverage')).toContainText('covered');
   await ledgerRow(page, 'coverage').getByRole('button').click();
   await expect(ledgerRow(page, 'coverage')).toContainText('check your local code');
@@ -50,7 +51,7 @@ test('poke and cover contradict each other, and it is said beside both; an axle 
   await expect(page.getByRole('alert')).toHaveText(/is beyond the outer end/);
   await rear.getByLabel(/^No further in than/).press('Escape');
   await saved(page);
-  await page.goto(`${place}/setups`);
+  await show(page, `${place}/setups`);
   await expect(ledgerRow(page, 'fender')).toContainText('in place');
   await page.keyboard.press('a');
   await expect(ledgerRow(page, 'fender')).toContainText('too far out');
@@ -113,14 +114,14 @@ test('a backspacing that is asked for is a check of its own, by the convention t
   const place = await openDemo(page, 'brindle-kite', 'brief');
   await type(page.getByRole('textbox', { name: /^Most backspacing, front/ }), '100');
   await saved(page);
-  await page.goto(`${place}/setups`);
+  await show(page, `${place}/setups`);
   await expect(ledgerRow(page, 'backspacing')).toContainText('does not fit');
   await ledgerRow(page, 'backspacing').getByRole('button').click();
   await expect(ledgerRow(page, 'backspacing')).toContainText('overall');
-  await page.goto(`${place}/brief`);
+  await show(page, `${place}/brief`);
   await type(page.getByRole('textbox', { name: /^Most backspacing, front/ }), '180');
   await saved(page);
-  await page.goto(`${place}/setups`);
+  await show(page, `${place}/setups`);
   await expect(ledgerRow(page, 'backspacing')).not.toContainText('does not fit');
 });
 

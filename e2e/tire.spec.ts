@@ -1,18 +1,7 @@
 import { applyEdits } from '#core/job';
 import type { Page } from '@playwright/test';
-import {
-  clean,
-  cleanInTheDark,
-  demoJob,
-  expect,
-  ledgerRow,
-  openDemo,
-  putOnBench,
-  refuseNonsense,
-  saved,
-  test,
-  type,
-} from './bench';
+import { clean, cleanInTheDark } from './axe';
+import { demoJob, expect, ledgerRow, openDemo, putOnBench, refuseNonsense, saved, test, type } from './bench';
 
 const raised = (page: Page) => page.getByRole('region', { name: 'Setups' }).locator('[aria-pressed=true]');
 

@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { applyEdits } from '#core/job';
-import { choose, clean, demoJob, expect, NOTHING_KEPT, openDemo, putOnBench, saved, swept, test, type } from './bench';
+import { clean } from './axe';
+import { choose, demoJob, expect, NOTHING_KEPT, openDemo, putOnBench, saved, show, swept, test, type } from './bench';
 
 const rows = (page: Page) => page.getByRole('table', { name: 'Offsets that meet every limit' });
 const point = (page: Page, id: string) => page.locator(`[data-setup=${id}]`);
@@ -111,7 +112,7 @@ test('remedies: how much must go and where, the cheapest set, taken as a setup',
   await clean(page, '.remedies');
   await set.getByRole('button', { name: 'As a setup: rear' }).click();
   await saved(page);
-  await page.goto(`${place}/setups`);
+  await show(page, `${place}/setups`);
   await expect(page.getByRole('region', { name: 'Setups' })).toContainText('3 mm less offset');
 });
 
@@ -120,7 +121,7 @@ test('remedies by the brief: what is not allowed is shown, never proposed; the b
   await choose(page, 'How it is lifted', 'strut spacer');
   await type(page.getByLabel(/^Budget for modifications/), '0');
   await saved(page);
-  await page.goto(`${place}/sweep`);
+  await show(page, `${place}/sweep`);
   await swept(page);
   await page.keyboard.press('j');
   await page.keyboard.press('j');

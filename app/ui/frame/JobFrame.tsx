@@ -23,7 +23,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
   const { isOnTheWay, leave } = useKeptKeys();
   const help = useJobKeys(leave);
   const { waiting } = useSweepState();
-  const { pathname } = useLocation();
+  const { pathname, search } = useLocation();
   const station = useRef<HTMLElement>(null);
   const name = placeName(pathname);
   usePaper();
@@ -42,7 +42,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
     <InstrumentsProvider>
       <FieldProvider>
         <NotePadProvider>
-          <div className="frame" data-swept={waiting === 0} data-going={isOnTheWay}>
+          <div className="frame" data-at={pathname + search} data-swept={waiting === 0} data-going={isOnTheWay}>
             <a className="skip-link" href="#station">
               To the station
             </a>
