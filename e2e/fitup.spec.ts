@@ -295,6 +295,8 @@ test('how far off we were: every reading of finished fittings, by family, and th
   await expect(page.getByText(/^\d+ readings of \d+ finished fittings/)).toBeVisible();
   await page.getByRole('button', { name: 'Parts around the wheel' }).click();
   await expect(page).toHaveURL(/figures=obstacle/);
+  // The address is there before what it shows: until then a press picks a point of the plot that goes.
+  await expect(page.getByRole('button', { name: 'Parts around the wheel', pressed: true })).toBeVisible();
   const plot = page.getByRole('figure', { name: 'Predicted against measured' }).locator('svg');
   await plot.click({ position: { x: 200, y: 150 } });
   await expect(page.getByRole('link', { name: /predicted .* ±.*, measured / })).toHaveCount(1);
