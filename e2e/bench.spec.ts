@@ -44,8 +44,11 @@ test('a new job needs a car and begins with its readings', async ({ page }) => {
 test('a new job is opened also while the bench looks again for what is being checked', async ({ page }) => {
   await putOnBench(page, longToJudge(), 'long to judge');
   let looked = 0;
+  // However fast it is judged, the bench goes on looking.
   await page.route(/standings\.json/, async (route) => {
-    await route.continue();
+    const response = await route.fetch();
+    const rows = (await response.json()) as object[];
+    await route.fulfill({ response, json: rows.map((row) => ({ ...row, standing: 'judging' })) });
     looked += 1;
   });
   // The answer to the command comes when the bench has looked again meanwhile.
@@ -60,7 +63,7 @@ test('a new job is opened also while the bench looks again for what is being che
   await page.getByRole('dialog').getByLabel('Car').fill('Velder Two, opened meanwhile');
   await page.getByRole('button', { name: 'Start with the readings' }).click();
   await expect(page).toHaveURL(/\/room$/);
-  await page.unroute(/_root\.data\?index/);
+  await page.unrouteAll({ behavior: 'wait' });
   await page.goto('/?search=long+to+judge');
   await expect(page.getByRole('row').filter({ hasText: 'long to judge' })).toContainText('a decision');
 });
@@ -178,11 +181,11 @@ test('typing in the search does not act as a key', async ({ page }) => {
   await expect(page.getByRole('radio', { name: 'mm', exact: true })).toBeChecked();
 });
 
-/** A job that takes some seconds to judge: many setups, many parts. */
+/** A job that takes seconds to judge, and far less than it may: many setups, many parts. */
 function longToJudge(): Job {
   const job = demoJob('orrin-haul');
   const copies = <T extends { id: string }>(one: T): T[] =>
-    Array.from({ length: 24 }, (_, at) => ({ ...one, id: `${one.id}-${at}` }));
+    Array.from({ length: 14 }, (_, at) => ({ ...one, id: `${one.id}-${at}` }));
   job.setups = copies(job.setups[0]!);
   job.vehicle.front!.obstacles = copies(job.vehicle.front!.obstacles![0]!);
   return job;

@@ -66,31 +66,43 @@ test.describe(() => {
       await type(other.getByRole('textbox', { name: /^Tuck/ }), '20');
       await saved(other);
 
-      const { x, y } = (await pad.getByRole('button', { name: 'Decimal point' }).boundingBox())!;
+      const [point, six] = await Promise.all(
+        ['Decimal point', '6'].map(
+          async (name) => (await pad.getByRole('button', { name, exact: true }).boundingBox())!,
+        ),
+      );
       const touch = await context.newCDPSession(page);
-      const next = (figure: string) =>
-        by === 'key' ? entry.press(figure) : pad.getByRole('button', { name: figure, exact: true }).click();
-      await next('1');
-      if (by === 'mouse') {
-        await page.mouse.move(x + 9, y + 9);
-        await page.mouse.down();
-      } else if (by === 'finger')
-        await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [{ x: x + 9, y: y + 9 }] });
-      send();
+      const press = async ({ x, y }: { x: number; y: number }) => {
+        if (by === 'mouse') {
+          await page.mouse.move(x + 9, y + 9);
+          await page.mouse.down();
+        } else
+          await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [{ x: x + 9, y: y + 9 }] });
+      };
+      const lift = () =>
+        by === 'mouse'
+          ? page.mouse.up()
+          : touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
       const said = page.getByText('Not saved: changed elsewhere');
       if (by === 'key') {
+        await entry.press('1');
+        send();
         for (let last = Date.now(); !(await said.isVisible()) && Date.now() - last < 60_000;)
           await entry.press('Shift');
         await entry.press('.');
+        await entry.press('6');
       } else {
+        await pad.getByRole('button', { name: '1', exact: true }).click();
+        await press(point!);
+        send();
         await expect(said).toBeVisible();
         // It waits as long as something is held.
         await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 1500)));
-        if (by === 'mouse') await page.mouse.up();
-        else await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+        await lift();
+        await press(six!);
+        await expect(entry).toHaveValue('1.');
+        await lift();
       }
-      await expect(entry).toHaveValue('1.');
-      await next('6');
       await expect(entry).toHaveValue('1.6');
       await page.getByRole('button', { name: 'Apply my edits on top' }).click();
       await saved(page);
