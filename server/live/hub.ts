@@ -17,6 +17,9 @@ interface Listener extends Screen {
 /** A screen that takes nothing is let go before what waits for it fills the memory: it comes back and asks. */
 const MOST_WAITING_BYTES = 1024 * 1024;
 
+/** Screens that come and go within so long are told of together: each telling goes to all of them, and names all. */
+const TOGETHER_MS = 50;
+
 const listeners = new Map<string, Set<Listener>>();
 
 /** How many screens listen to a job; to all of them where none is named. */
@@ -67,10 +70,18 @@ export function listen(jobId: string, listener: Omit<Listener, 'id'>): Listener 
   return one;
 }
 
+/** Jobs whose screens are still to be told who else is there. */
+const untold = new Set<string>();
+
 function tellPresent(jobId: string): void {
-  const some = [...(listeners.get(jobId) ?? [])];
-  const screens = some.map(({ id, name }): Screen => ({ id, name }));
-  for (const one of some) tell(one, { event: 'present', data: { own: one.id, screens } });
+  if (untold.has(jobId)) return;
+  untold.add(jobId);
+  setTimeout(() => {
+    untold.delete(jobId);
+    const some = [...(listeners.get(jobId) ?? [])];
+    const screens = some.map(({ id, name }): Screen => ({ id, name }));
+    for (const one of some) tell(one, { event: 'present', data: { own: one.id, screens } });
+  }, TOGETHER_MS);
 }
 
 /** Lets every screen go: the server ends. */
