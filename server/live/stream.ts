@@ -2,8 +2,7 @@ import { createSession } from 'better-sse';
 import type { RequestHandler } from 'express';
 import Joi from 'joi';
 import { VALIDATION } from '#formats/rules';
-import { database } from '../database/connection';
-import { JobRow } from '../database/models';
+import { rowsOf } from '../database/connection';
 import { deviceOf, type Device } from '../doors/devices';
 import { tokenOf } from '../doors/session';
 import { listen, tellBehind } from './hub';
@@ -62,6 +61,6 @@ export const liveStream: RequestHandler<{ jobId: string }> = async (request, res
 };
 
 async function revisionOf(id: string): Promise<number | null> {
-  await database();
-  return (await JobRow.findByPk(id, { attributes: ['revision'] }))?.revision ?? null;
+  const [row] = await rowsOf<{ revision: number }>('SELECT revision FROM jobs WHERE id = $1', [id]);
+  return row?.revision ?? null;
 }
