@@ -98,7 +98,7 @@ test('how sure the raised setup is comes once the job is left alone, and goes wi
   expect(draws.map(({ setup, axle }) => `${setup} ${axle}`)).toEqual(['b front']);
   draws[0]!.answer({ liner: { values: [1], parts: [] } });
   await settled();
-  jest.advanceTimersByTime(1200);
+  // Left alone as it still is, the next is drawn at once.
   expect(draws.map(({ setup, axle }) => `${setup} ${axle}`)).toEqual(['b front', 'b rear']);
   const spread = () => store.state().source.spread!(EXAMPLE, EXAMPLE.setups[1]!, 'front');
   expect(spread()!()).toHaveProperty('liner');
@@ -116,6 +116,29 @@ test('how sure the raised setup is comes once the job is left alone, and goes wi
   await settled();
   jest.advanceTimersByTime(1200);
   expect(draws.at(-1)).toMatchObject({ setup: 'b', axle: 'front' });
+  store.end();
+  jest.useRealTimers();
+});
+
+test('under a hand that goes on nudging no draw is begun; the one under way ends', async () => {
+  jest.useFakeTimers({ doNotFake: ['setImmediate', 'nextTick'] });
+  const store = new SweepStore(null, 1);
+  store.follow(EXAMPLE, EXAMPLE.setups[1]!);
+  await finish();
+  jest.advanceTimersByTime(1200);
+  expect(draws).toHaveLength(1);
+  store.expect();
+  draws[0]!.answer({});
+  await settled();
+  for (let nudge = 0; nudge < 20; nudge++) {
+    jest.advanceTimersByTime(100);
+    store.expect();
+  }
+  expect(draws).toHaveLength(1);
+  store.follow(structuredClone(EXAMPLE), EXAMPLE.setups[1]!);
+  await settled();
+  jest.advanceTimersByTime(1200);
+  expect(draws).toHaveLength(2);
   store.end();
   jest.useRealTimers();
 });

@@ -50,6 +50,8 @@ export class SweepStore {
   /** How sure the clearances of the setups are, the raised one's first: drawn once everything is swept. */
   #unsure: readonly Wanted[] = [];
   #quiet: ReturnType<typeof setTimeout> | null = null;
+  /** The job has been left alone for a while, and still is. */
+  #isQuiet = false;
   /** The setups are not looked at: of them nothing is swept before the job has been left alone for long. */
   #resting = false;
   readonly #drawn = new Map<string, { key: string; spread: () => ObstacleSpreads }>();
@@ -82,8 +84,9 @@ export class SweepStore {
     return done !== undefined && !sameParts(done.parts, partsOf(one));
   }
 
-  /** The job has changed and will be followed soon; says whether it was swept before. */
+  /** The job has changed and will be followed soon; says whether it was swept before. Until then nothing is drawn. */
   expect(): boolean {
+    this.#wake();
     const before = this.#state.waiting >= 0;
     if (this.#state.waiting === 0) this.#set({ waiting: -1 });
     return before || this.#done.size > 0;
@@ -165,7 +168,7 @@ export class SweepStore {
   /** The job is not quiet any more. */
   #wake(): void {
     if (this.#quiet) clearTimeout(this.#quiet);
-    this.#quiet = null;
+    [this.#quiet, this.#isQuiet] = [null, false];
   }
 
   #next(): void {
@@ -209,11 +212,13 @@ export class SweepStore {
    * void. While readings are taken, the sweeps of setups wait as well.
    */
   #later(): void {
+    if (this.#isQuiet) return this.#drawNext();
     const resting = this.#resting;
     this.#quiet ??= setTimeout(
       () => {
         this.#quiet = null;
         this.#resting = false;
+        this.#isQuiet = !resting;
         if (resting) this.#next();
         else this.#drawNext();
       },
@@ -244,7 +249,7 @@ export class SweepStore {
       this.#drawn.set(slot, { key, spread: () => value });
       void this.#kept?.keep('spread', key, value);
       this.#set({ source: this.#source() });
-    }
+    } else this.#wake();
     this.#next();
   }
 
