@@ -84,7 +84,7 @@ export class SweepStore {
     return done !== undefined && !sameParts(done.parts, partsOf(one));
   }
 
-  /** The job has changed and will be followed soon; says whether it was swept before. Until then nothing is drawn. */
+  /** The job has changed and will be followed soon; says whether it was swept before. No draw is begun until then. */
   expect(): boolean {
     this.#wake();
     const before = this.#state.waiting >= 0;
