@@ -81,6 +81,14 @@ describe('a serial port', () => {
     const [event] = await heardOf(port);
     expect(event!.kind).toBe('nonsense');
   });
+  test('what it sends before anybody listens is said to the first who does', async () => {
+    const line = await serialLine(portOf([['12.34\r\n', '12.36\r\n']]), USUAL_LINE);
+    await new Promise((resolve) => setTimeout(resolve));
+    const events: LineEvent[] = [];
+    line.listen((event) => events.push(event));
+    await new Promise((resolve) => setTimeout(resolve));
+    expect(said(events)).toEqual([12.34, 12.36, 'unplugged']);
+  });
   test('is let go when it is closed, without being said to be unplugged', async () => {
     const port = portOf([]);
     port.open = () => {

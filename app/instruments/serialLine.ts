@@ -76,9 +76,14 @@ export async function serialLine(port: SerialPortLike, settings: LineSettings): 
     gatherer.clear();
     if (!isClosing) ears.say({ kind: 'unplugged' });
   };
-  const reading = readOn();
+  // Nothing is read before somebody listens: it would be said to nobody.
+  let reading: Promise<void> | undefined;
   return {
-    listen: ears.listen,
+    listen(hear) {
+      const leave = ears.listen(hear);
+      reading ??= readOn();
+      return leave;
+    },
     async close() {
       isClosing = true;
       await reader?.cancel().catch(() => {});
