@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { jStat } from 'jstat';
+import jStat from 'jstat';
 import { familyOf, type Fitting } from '#core/fitting';
 import type { Job } from '#core/job';
 import { SIGMAS_95 } from '#core/uncertainty';

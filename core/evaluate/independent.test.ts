@@ -1,5 +1,5 @@
 import type { Measured } from '#core/units';
-import { jStat } from 'jstat';
+import jStat from 'jstat';
 import fc from 'fast-check';
 import { compile, type EvalFunction } from 'mathjs';
 import { evaluate, NO_SWEEPS, type AxleReport } from '#core/evaluate';

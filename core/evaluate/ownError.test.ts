@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { jStat } from 'jstat';
+import jStat from 'jstat';
 import { evaluateSetup, type Check } from '#core/evaluate';
 import type { OwnErrors } from '#core/fitting';
 import type { Job } from '#core/job';

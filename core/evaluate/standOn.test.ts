@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { jStat } from 'jstat';
+import jStat from 'jstat';
 import { evaluateSetup, LIST_SWEEPS, NO_SWEEPS, VERDICT_SWEEPS } from '#core/evaluate';
 import type { Job } from '#core/job';
 import { sweep, type Obstacle } from '#core/sweep';

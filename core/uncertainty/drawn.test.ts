@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { jStat } from 'jstat';
+import jStat from 'jstat';
 import { atOnce } from '#core/progress';
 import {
   combined,

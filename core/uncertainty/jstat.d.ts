@@ -1,6 +1,6 @@
 /** The part of jstat that the checks ask. */
 declare module 'jstat' {
-  export const jStat: {
+  const jStat: {
     normal: {
       cdf(x: number, mean: number, std: number): number;
       pdf(x: number, mean: number, std: number): number;
@@ -11,4 +11,5 @@ declare module 'jstat' {
     stdev(values: readonly number[], ofSample: boolean): number;
     setRandom(chance: () => number): void;
   };
+  export default jStat;
 }

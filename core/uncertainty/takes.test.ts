@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { jStat } from 'jstat';
+import jStat from 'jstat';
 import { takenTogether } from '#core/uncertainty';
 
 test('one take is good for what its tool is; takes that agree are as good, those that differ less', () => {

@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import Ajv2020 from 'ajv/dist/2020';
+import Ajv2020 from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import type { Job } from '#core/job';
 import { placeName, readingAt } from '#formats/fields';

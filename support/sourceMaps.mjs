@@ -1,0 +1,2 @@
+// A fault is told where it stands in the source.
+process.setSourceMapsEnabled(true);
