@@ -77,7 +77,7 @@ const unit = (name, folders) =>
       return [report.numPassedTests, report.testResults.flatMap(failuresOf)];
     },
   });
-await unit('unit tests', ['core/', 'formats/', 'cli/', 'scripts/']);
+await unit('unit tests', ['core/', 'formats/']);
 console.log('\n— database driver');
 await driver.catch((error) => {
   console.error(error.message);
@@ -86,7 +86,7 @@ await driver.catch((error) => {
 /** A trial sometimes takes both cores and often none; the tests after it take both. */
 async function tryServer() {
   if (built) await check('trial, a short one', 'npx', ['tsx', 'scripts/trial/trial.ts', '--seconds', '30']);
-  await unit('unit tests of server and pages', ['server/', 'app/']);
+  await unit('unit tests of server, pages and commands', ['server/', 'app/', 'cli/', 'scripts/']);
 }
 /** What reads the code alone takes one core: it fills the gaps of what is tried meanwhile. */
 async function readCode() {
