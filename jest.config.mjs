@@ -50,7 +50,7 @@ const GLOBALS = [
  */
 const isAlone = (file) =>
   /^(server|cli|scripts)\//.test(file) ||
-  /@jest-environment|\bjest\.(?!fn\b)|globalThis/.test(readFileSync(path.join(root, file), 'utf8'));
+  /@jest-environment|\bjest\.(?!fn\b)|globalThis|process\.env/.test(readFileSync(path.join(root, file), 'utf8'));
 
 const ROOMS = ['core', 'formats', 'server', 'app', 'cli', 'scripts'];
 const tests = ROOMS.flatMap((room) =>

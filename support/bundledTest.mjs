@@ -1,11 +1,12 @@
 // How jest gets a test: in one piece with all of ours that it asks for, as the built application has it. Module by
 // module every name would be looked up through its exports, and arithmetic takes half as long again.
 import { createHash } from 'node:crypto';
-import { readFileSync, readdirSync, statSync } from 'node:fs';
+import { readdirSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { buildSync } from 'esbuild';
 import swc from '@swc/jest';
+import { packages } from './packages.mjs';
 
 const FOLDERS = ['core', 'formats', 'server', 'app', 'cli', 'scripts', 'support', 'demo'];
 const SOURCE = /\.(ts|tsx|mjs|json)$/;
@@ -29,9 +30,6 @@ function sourcesNow(root) {
   }
   return sources.text;
 }
-
-const { dependencies, devDependencies } = JSON.parse(readFileSync(new URL('../package.json', import.meta.url), 'utf8'));
-const packages = Object.keys({ ...dependencies, ...devDependencies });
 
 export default {
   /** What is not in `modules`, packages that come as ES modules only, is asked for as it is. */

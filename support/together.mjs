@@ -1,14 +1,13 @@
 // How jest runs tests that need no room of their own: in one thread for each core, in the language's own modules, so
 // that what they share is read once and stays compiled. A room for each file takes a third more, arithmetic half more.
-import { readFileSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from 'esbuild';
 import LightRunner from 'jest-light-runner';
+import { packages } from './packages.mjs';
 
 const root = path.join(import.meta.dirname, '..');
-const { dependencies, devDependencies } = JSON.parse(readFileSync(path.join(root, 'package.json'), 'utf8'));
 /** A file of tests takes seconds; a machine may stand still for some minutes. */
 const LONGEST_MS = 600_000;
 const OUT = path.join(root, 'node_modules/.cache/tests');
@@ -42,7 +41,7 @@ async function built(files) {
     platform: 'node',
     target: 'es2022',
     format: 'esm',
-    external: Object.keys({ ...dependencies, ...devDependencies }),
+    external: packages,
     alias: { '@ant-design/icons-svg': path.join(root, 'support/icons.ts') },
     sourcemap: 'linked',
     jsx: 'automatic',
